@@ -1,0 +1,80 @@
+import { parseLength } from '@bold-heron/core'
+
+/** How one column of a table is written and read. */
+export interface Column {
+  /** Heading, with the unit where there is one. */
+  readonly heading: string
+  /** Field of the input. */
+  readonly field: string
+  write(value: unknown): string
+  /** What the schema then judges: text that cannot be read stays text, so that the fault quotes it. */
+  read(text: string): unknown
+}
+
+const plain = (value: unknown): string =>
+  value === null || value === undefined
+    ? ''
+    : typeof value === 'object'
+      ? JSON.stringify(value)
+      : String(value as string)
+
+export const textColumn = (heading: string, field: string): Column => ({
+  heading,
+  field,
+  write: plain,
+  read: (text) => text,
+})
+
+const numberOf = (text: string): unknown => {
+  const number = Number(text.replace(',', '.'))
+  return text.trim() === '' ? undefined : Number.isNaN(number) ? text : number
+}
+
+export const numberColumn = (heading: string, field: string): Column => ({
+  heading,
+  field,
+  write: plain,
+  read: numberOf,
+})
+
+/** A number that may be left out. */
+export const optionalNumberColumn = (heading: string, field: string): Column => ({
+  ...numberColumn(heading, field),
+  read: (text) => numberOf(text) ?? null,
+})
+
+/** A length in mm; on reading also `1/8 in`, `3.2 cm`. */
+export const lengthColumn = (heading: string, field: string): Column => ({
+  heading,
+  field,
+  write: plain,
+  read: (text) => {
+    if (text.trim() === '') return undefined
+    const length = parseLength(text, 'mm')
+    return length.ok ? length.value.mm : numberOf(text)
+  },
+})
+
+export const yesNoColumn = (heading: string, field: string): Column => ({
+  heading,
+  field,
+  write: (value) => (value === true ? 'yes' : 'no'),
+  read: (text) =>
+    ({ yes: true, true: true, no: false, false: false, '': undefined })[text.trim().toLowerCase()] ??
+    (text || undefined),
+})
+
+/** A structure that has no columns of its own, as JSON. */
+export const jsonColumn = (heading: string, field: string): Column => ({
+  heading,
+  field,
+  write: (value) => JSON.stringify(value),
+  read: (text) => {
+    if (text.trim() === '') return undefined
+    try {
+      return JSON.parse(text) as unknown
+    } catch {
+      return text
+    }
+  },
+})

@@ -1,0 +1,39 @@
+import type { CsvReport, ProblemField } from '@bold-heron/schema'
+import type { Sequelize, Transaction } from 'sequelize'
+
+type Outcome = { readonly is: 'added' | 'changed' } | { readonly is: 'refused'; readonly errors: ProblemField[] }
+
+/** Thrown inside a transaction to undo it; carries the report out. */
+export class RefusedRows extends Error {
+  override readonly name = 'RefusedRows'
+
+  private constructor(readonly report: CsvReport) {
+    super('some rows were refused')
+  }
+
+  /**
+   * Saves row after row in one transaction. If any is refused, none stays, and the report names every refused row, so that
+   * they can all be mended at once.
+   */
+  static async unlessAny<Row extends { readonly row: number }>(
+    sequelize: Sequelize,
+    rows: readonly Row[],
+    save: (row: Row, transaction: Transaction) => Promise<Outcome>,
+  ): Promise<CsvReport> {
+    try {
+      return await sequelize.transaction(async (transaction) => {
+        const report: CsvReport = { imported: true, rows: rows.length, added: 0, changed: 0, refused: [] }
+        for (const row of rows) {
+          const outcome = await save(row, transaction)
+          if (outcome.is === 'refused') report.refused.push({ row: row.row, faults: outcome.errors })
+          else report[outcome.is]++
+        }
+        if (report.refused.length > 0) throw new RefusedRows({ ...report, imported: false, added: 0, changed: 0 })
+        return report
+      })
+    } catch (error) {
+      if (error instanceof RefusedRows) return error.report
+      throw error
+    }
+  }
+}

@@ -1,0 +1,62 @@
+import type { ProblemField } from '@bold-heron/schema'
+import Papa from 'papaparse'
+
+export interface CsvRow {
+  /** 1 for the first row after the heading. */
+  readonly row: number
+  readonly cells: Readonly<Record<string, string>>
+}
+
+export type CsvText =
+  { readonly ok: true; readonly rows: CsvRow[] } | { readonly ok: false; readonly fault: ProblemField }
+
+/** Spreadsheets run a cell that starts with one of these; a quote mark before it keeps it text. */
+const FORMULA_START = /^['=+\-@\t\r]/
+
+/** Writes rows as CSV with a heading (RFC 4180); cells that a spreadsheet would run are guarded by a leading quote mark. */
+export const writeCsv = (headings: readonly string[], rows: readonly (readonly string[])[]): string =>
+  Papa.unparse(
+    { fields: [...headings], data: rows.map((row) => [...row]) },
+    { newline: '\r\n', escapeFormulae: FORMULA_START },
+  ) + '\r\n'
+
+const unguarded = (cell: string): string =>
+  cell.startsWith("'") && FORMULA_START.test(cell.slice(1)) ? cell.slice(1) : cell
+
+/** Reads CSV with a heading. The faults of single cells are for the schemas; here only the table's form is judged. */
+export const readCsv = (text: string, headings: readonly string[], needed: readonly string[]): CsvText => {
+  const { data, errors, meta } = Papa.parse<Record<string, string>>(text.replace(/^\ufeff/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (heading) => heading.trim(),
+  })
+  const fault = (code: string, value: string, message: string): CsvText => ({
+    ok: false,
+    fault: { path: 'heading', code, value, message },
+  })
+  const present = meta.fields ?? []
+  const unknown = present.find((heading) => !headings.includes(heading))
+  if (unknown !== undefined)
+    return fault(
+      'unknown-column',
+      unknown.slice(0, 80),
+      `There is no column "${unknown.slice(0, 80)}"; columns are: ${headings.join(', ')}.`,
+    )
+  const missing = needed.find((heading) => !present.includes(heading))
+  if (missing !== undefined)
+    return fault('missing-column', missing, `The column "${missing}" is missing; the first line must name the columns.`)
+  const broken = errors.find((error) => error.type !== 'Delimiter')
+  if (broken)
+    return fault(
+      'not-a-table',
+      String((broken.row ?? 0) + 1),
+      `Row ${(broken.row ?? 0) + 1} is not a whole row: ${broken.message}.`,
+    )
+  return {
+    ok: true,
+    rows: data.map((cells, index) => ({
+      row: index + 1,
+      cells: Object.fromEntries(Object.entries(cells).map(([heading, cell]) => [heading, unguarded(cell)])),
+    })),
+  }
+}

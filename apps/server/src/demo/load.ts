@@ -1,0 +1,198 @@
+import {
+  type Assessment,
+  type CutContext,
+  defaultHouseRules,
+  isGood,
+  planCut,
+  type PlanRequest,
+  type RandomSource,
+  seededRandom,
+} from '@bold-heron/core'
+import {
+  type ChosenLayer,
+  type DieRow,
+  type PlateRow,
+  type PressRow,
+  type RunInput,
+  type SheetRow,
+  toDie,
+  toPlate,
+  toPress,
+  toSheet,
+} from '@bold-heron/schema'
+import { QueryTypes, type Transaction } from 'sequelize'
+import type { RowModel } from '../store/models/row-model.js'
+import type { Table } from '../store/table.js'
+import type { Workshop } from '../store/workshop.js'
+import { type DemoJob, demoJobs } from './jobs.js'
+import { inventRounds } from './outcomes.js'
+import { demoDies, demoPlates, demoPresses, demoSheets } from './shelf.js'
+
+const SEED = 20_260_620
+const DAYS_OF_LOG = 61
+const DAY_MS = 86_400_000
+
+const saveAll = async <Key extends string, Input, Row>(
+  table: Table<RowModel, Input, Row, never>,
+  inputs: Readonly<Record<Key, Input>>,
+  transaction: Transaction,
+): Promise<Record<Key, Row>> => {
+  const rows = {} as Record<Key, Row>
+  for (const key of Object.keys(inputs) as Key[]) {
+    const saved = await table.createIn(inputs[key], transaction)
+    if (saved.is !== 'saved') throw new Error(`The demo's ${key} was refused: ${JSON.stringify(saved)}`)
+    rows[key] = saved.row
+  }
+  return rows
+}
+
+interface DemoShelf {
+  readonly plates: Record<keyof typeof demoPlates, PlateRow>
+  readonly presses: Record<keyof typeof demoPresses, PressRow>
+  readonly dies: Record<keyof typeof demoDies, DieRow>
+  readonly sheets: Record<keyof typeof demoSheets, SheetRow>
+}
+
+const loadShelf = async (workshop: Workshop, transaction: Transaction): Promise<DemoShelf> => {
+  const plates = (await saveAll(workshop.plates as never, demoPlates, transaction)) as DemoShelf['plates']
+  const pressInputs = Object.fromEntries(
+    Object.entries(demoPresses).map(([key, press]) => [
+      key,
+      {
+        ...press,
+        knownGood: press.knownGood.map(({ plates: keys, ...known }) => ({
+          ...known,
+          plateIds: keys.map((each) => plates[each].id),
+        })),
+      },
+    ]),
+  )
+  return {
+    plates,
+    presses: (await saveAll(workshop.presses as never, pressInputs, transaction)) as DemoShelf['presses'],
+    dies: (await saveAll(workshop.dies as never, demoDies, transaction)) as DemoShelf['dies'],
+    sheets: (await saveAll(workshop.sheets as never, demoSheets, transaction)) as DemoShelf['sheets'],
+  }
+}
+
+const requestOf = (job: DemoJob, shelf: DemoShelf): PlanRequest => {
+  const plates = Object.values(shelf.plates).map(toPlate)
+  const cut: CutContext = {
+    press: toPress(shelf.presses[job.press], new Map(plates.map((plate) => [plate.id, plate]))),
+    dies: job.dies.map((key) => toDie(shelf.dies[key])),
+    sheet: toSheet(shelf.sheets[job.sheet]),
+    sheetCount: job.sheetCount,
+    bladeSide: job.bladeSide,
+    rules: defaultHouseRules,
+  }
+  return { technique: 'full-cut', cut, shelf: plates, workedBefore: [] }
+}
+
+const chosenLayers = ({ stack }: Assessment): ChosenLayer[] =>
+  stack.map((layer): ChosenLayer =>
+    layer.is === 'plate' ? { is: 'plate', plateId: layer.plate.id } : { is: layer.is },
+  )
+
+const runLayers = ({ ledger }: Assessment): RunInput['layers'] =>
+  ledger.lines.map(({ layer, thickness }) => ({
+    is: layer.is,
+    plateId: layer.is === 'plate' ? layer.plate.id : null,
+    name:
+      layer.is === 'plate'
+        ? layer.plate.name
+        : layer.is === 'dies'
+          ? layer.dies.map((die) => die.name).join(', ')
+          : layer.sheet.name,
+    thicknessMm: Math.round(thickness.valueMm * 1000) / 1000,
+  }))
+
+const inventRun = (
+  job: DemoJob,
+  ids: Pick<RunInput, 'jobId' | 'pressId' | 'dieIds' | 'sheetId'>,
+  stacks: readonly Assessment[],
+  midMm: number,
+  at: Date,
+  random: RandomSource,
+): RunInput => {
+  const assessment = stacks[random() < 0.75 ? 0 : Math.floor(random() * stacks.length)] as Assessment
+  const { squeezeMm } = assessment.ledger
+  const rounds =
+    job.yield === 0
+      ? [
+          {
+            passes: 2,
+            seen: 'hanging' as const,
+            hangingShare: 0.4,
+            hangingPlace: 'ends' as const,
+            feel: 'firm' as const,
+          },
+        ]
+      : inventRounds(assessment, squeezeMm - midMm, random)
+  const good = isGood((rounds.at(-1) as (typeof rounds)[number]).seen)
+  return {
+    ...ids,
+    sheetCount: job.sheetCount,
+    bladeSide: job.bladeSide,
+    at: at.toISOString(),
+    layers: runLayers(assessment),
+    squeezeMm: Math.round(squeezeMm * 1000) / 1000,
+    rounds,
+    pieces: good ? job.yield : 0,
+    note: '',
+  }
+}
+
+const loadJob = async (
+  workshop: Workshop,
+  shelf: DemoShelf,
+  job: DemoJob,
+  now: Date,
+  random: RandomSource,
+  transaction: Transaction,
+): Promise<void> => {
+  const plan = planCut(requestOf(job, shelf))
+  const stacks = [plan.best, ...plan.alternatives.map((each) => each.assessment)].flatMap((each) => each ?? [])
+  const [best] = stacks
+  const ids = {
+    pressId: shelf.presses[job.press].id,
+    dieIds: job.dies.map((key) => shelf.dies[key].id),
+    sheetId: shelf.sheets[job.sheet].id,
+  }
+  const saved = await workshop.jobs.createIn(
+    {
+      ...ids,
+      name: job.name,
+      state: job.state === 'by-log' ? 'planned' : job.state,
+      technique: 'full-cut',
+      sheetCount: job.sheetCount,
+      bladeSide: job.bladeSide,
+      wanted: job.wanted,
+      layers: best && job.state !== 'waiting' ? chosenLayers(best) : [],
+      note: job.note,
+    },
+    transaction,
+  )
+  if (saved.is !== 'saved') throw new Error(`The demo's job ${job.name} was refused: ${JSON.stringify(saved)}`)
+  for (let run = 0; run < job.runs && best; run++) {
+    const daysAgo = DAYS_OF_LOG * (1 - (run + random()) / job.runs)
+    const at = new Date(now.getTime() - daysAgo * DAY_MS)
+    await workshop.runs.createIn(
+      inventRun(job, { ...ids, jobId: saved.row.id }, stacks, plan.window.midMm, at, random),
+      transaction,
+    )
+  }
+}
+
+/** Loads the demo if it never was; a second start, or a workshop that the user has cleared, is left as it is. */
+export const loadDemoOnce = (workshop: Workshop, now: Date): Promise<boolean> =>
+  workshop.sequelize.transaction(async (transaction) => {
+    const [reached] = await workshop.sequelize.query<{ name: string }>(
+      `INSERT INTO milestones VALUES ('demo-loaded', :now) ON CONFLICT DO NOTHING RETURNING name`,
+      { type: QueryTypes.SELECT, replacements: { now }, transaction },
+    )
+    if (!reached) return false
+    const random = seededRandom(SEED)
+    const shelf = await loadShelf(workshop, transaction)
+    for (const job of demoJobs) await loadJob(workshop, shelf, job, now, random, transaction)
+    return true
+  })

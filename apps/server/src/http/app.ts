@@ -1,0 +1,155 @@
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import { planCut } from '@bold-heron/core'
+import { houseRulesInput, idField, planQuestion, workshopFile } from '@bold-heron/schema'
+import express, { type Express } from 'express'
+import { rateLimit } from 'express-rate-limit'
+import helmet from 'helmet'
+import type { Logger } from 'pino'
+import { pinoHttp } from 'pino-http'
+import { readLogCsv, writeLogCsv } from '../csv/log-csv.js'
+import { shelfTables } from '../csv/shelf-csv.js'
+import { csvNames } from '../csv/tables.js'
+import { readHouseRules, saveHouseRules } from '../store/house-rules.js'
+import { gatherPlanRequest } from '../store/plan-request.js'
+import { exportWorkshop, importWorkshop } from '../store/workshop-file.js'
+import type { Workshop } from '../store/workshop.js'
+import { errorAnswer } from './error-answer.js'
+import { openApiDocument } from './openapi.js'
+import { ownPageOnly } from './own-page-only.js'
+import { refuse } from './problems.js'
+import { resourceRouter, sendSaved, versionOf } from './resource.js'
+import { resources } from './resources.js'
+import { validated } from './validate.js'
+
+const BODY_LIMIT = '1mb'
+const FILE_LIMIT = '32mb'
+const REQUESTS_PER_MINUTE = 3000
+
+const addRows = (app: Express, workshop: Workshop): void => {
+  app.use('/api/plates', resourceRouter(resources.plates, workshop.plates))
+  app.use('/api/presses', resourceRouter(resources.presses, workshop.presses))
+  app.use('/api/dies', resourceRouter(resources.dies, workshop.dies))
+  app.use('/api/sheets', resourceRouter(resources.sheets, workshop.sheets))
+  app.use('/api/jobs', resourceRouter(resources.jobs, workshop.jobs))
+  app.use('/api/runs', resourceRouter(resources.runs, workshop.runs))
+}
+
+const addPlans = (app: Express, workshop: Workshop): void => {
+  app.post('/api/plans', async (request, response) => {
+    const question = validated(planQuestion, request.body)
+    const input = await gatherPlanRequest(workshop.sequelize, question)
+    if (!input) return refuse(404, 'The press, a die or the sheet named is not in this workshop.')
+    response.json(planCut(input))
+  })
+  app.get('/api/jobs/:id/plan-request', async (request, response) => {
+    const id = idField.safeParse(request.params.id)
+    const job = id.success ? await workshop.jobs.find(id.data) : undefined
+    const input = job && (await gatherPlanRequest(workshop.sequelize, job))
+    if (!input) return refuse(404, 'There is no such job.')
+    response.json(input)
+  })
+}
+
+const addHouseRules = (app: Express, workshop: Workshop): void => {
+  app.get('/api/house-rules', async (_request, response) => {
+    const rules = await readHouseRules()
+    response.set('ETag', `"${rules.version}"`).json(rules)
+  })
+  app.put('/api/house-rules', async (request, response) => {
+    const input = validated(houseRulesInput, request.body)
+    sendSaved(response, await saveHouseRules(workshop.sequelize, versionOf(request), input), 'set of house rules')
+  })
+}
+
+const addFiles = (app: Express, workshop: Workshop): void => {
+  app.get('/api/workshop', async (_request, response) => {
+    response.attachment('workshop.bold-heron.json').json(await exportWorkshop(workshop, new Date()))
+  })
+  app.put('/api/workshop', async (request, response) => {
+    const file = validated(workshopFile, request.body)
+    await importWorkshop(workshop.sequelize, file)
+    const { plates, presses, dies, sheets, jobs, runs } = file
+    response.json({
+      plates: plates.length,
+      presses: presses.length,
+      dies: dies.length,
+      sheets: sheets.length,
+      jobs: jobs.length,
+      runs: runs.length,
+    })
+  })
+  for (const name of csvNames) {
+    const table = name === 'runs' ? { write: writeLogCsv, read: readLogCsv } : shelfTables[name]
+    app.get(`/api/csv/${name}`, async (_request, response) => {
+      response
+        .attachment(`${name}.csv`)
+        .type('text/csv')
+        .send(await table.write(workshop))
+    })
+    app.post(`/api/csv/${name}`, async (request, response) => {
+      if (typeof request.body !== 'string') return refuse(415, 'Send the table as text/csv.')
+      const report = await table.read(workshop, request.body)
+      response.status(report.imported ? 200 : 422).json(report)
+    })
+  }
+}
+
+/** The built pages; any other path shows the application, which knows its own routes. */
+const addPages = (app: Express, pagesFolder: string): void => {
+  if (!existsSync(pagesFolder)) return
+  app.use(express.static(pagesFolder, { index: false, maxAge: '1y', immutable: true }))
+  app.get('/{*path}', (_request, response) => {
+    response.set('Cache-Control', 'no-cache').sendFile(join(pagesFolder, 'index.html'))
+  })
+}
+
+/** The whole server on one workshop. */
+export const createApp = (workshop: Workshop, options: { logger: Logger; pagesFolder: string }): Express => {
+  const app = express()
+  app.disable('x-powered-by')
+  app.set('query parser', 'simple')
+  app.use(pinoHttp({ logger: options.logger, useLevel: 'debug' }))
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: { upgradeInsecureRequests: null, 'style-src': ["'self'", "'unsafe-inline'"] },
+      },
+      strictTransportSecurity: false,
+    }),
+  )
+  app.use(ownPageOnly)
+  app.use(
+    '/api',
+    rateLimit({
+      windowMs: 60_000,
+      limit: REQUESTS_PER_MINUTE,
+      standardHeaders: true,
+      legacyHeaders: false,
+      validate: false,
+    }),
+  )
+  app.use('/api/workshop', express.json({ limit: FILE_LIMIT }))
+  app.use('/api/csv', express.text({ type: 'text/csv', limit: FILE_LIMIT }))
+  app.use('/api', express.json({ limit: BODY_LIMIT }))
+  app.use('/api', (request, _response, next) => {
+    const hasBody = Number(request.get('Content-Length') ?? 0) > 0
+    if (hasBody && request.body === undefined) return refuse(415, 'Send the request as application/json.')
+    next()
+  })
+
+  const document = openApiDocument()
+  app.get('/api/openapi.json', (_request, response) => void response.json(document))
+  app.get('/api/health', async (_request, response) => {
+    await workshop.sequelize.query('SELECT 1')
+    response.json({ ok: true })
+  })
+  addRows(app, workshop)
+  addPlans(app, workshop)
+  addHouseRules(app, workshop)
+  addFiles(app, workshop)
+  app.use('/api/{*path}', () => refuse(404, 'There is no such address; /api/openapi.json lists them all.'))
+  addPages(app, options.pagesFolder)
+  app.use(errorAnswer)
+  return app
+}

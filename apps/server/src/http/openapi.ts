@@ -1,0 +1,185 @@
+import {
+  csvReport,
+  houseRulesInput,
+  houseRulesRow,
+  pageOf,
+  pageQuery,
+  planQuestion,
+  problem,
+  workshopFile,
+} from '@bold-heron/schema'
+import { z } from 'zod'
+import { csvNames } from '../csv/tables.js'
+import { resources } from './resources.js'
+
+type Json = Record<string, unknown>
+
+const schemaOf = (schema: z.ZodType, io: 'input' | 'output' = 'output'): Json => {
+  const { $schema: _, ...json } = z.toJSONSchema(schema, { io, unrepresentable: 'any' }) as Json
+  return json
+}
+
+const body = (schema: Json, type = 'application/json') => ({ required: true, content: { [type]: { schema } } })
+const answer = (description: string, schema?: Json, type = 'application/json') => ({
+  description,
+  ...(schema ? { content: { [type]: { schema } } } : {}),
+})
+const problemAnswer = (description: string) =>
+  answer(description, { $ref: '#/components/schemas/Problem' }, 'application/problem+json')
+const refusals = { 422: problemAnswer('Fields that cannot be taken, each named'), 404: problemAnswer('Not there') }
+
+const queryOf = (schema: z.ZodType): Json[] => {
+  const { properties = {} } = schemaOf(schema, 'input') as { properties?: Record<string, Json> }
+  return Object.entries(properties).map(([name, property]) => ({
+    name,
+    in: 'query',
+    required: false,
+    schema: property,
+  }))
+}
+const idParameter = { name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } }
+const versionHeader = {
+  name: 'If-Match',
+  in: 'header',
+  required: true,
+  schema: { type: 'string' },
+  description: 'The version the change was made from, such as "3"',
+}
+
+const resourcePaths = ({
+  name,
+  one,
+  input,
+  row,
+  filter,
+  retirable,
+}: (typeof resources)[keyof typeof resources]): Json => {
+  const ref = { $ref: `#/components/schemas/${one}` }
+  const marked = (summary: string) => ({
+    post: {
+      summary,
+      parameters: [idParameter],
+      responses: { 200: answer('The row as it is now', ref), 404: refusals[404] },
+    },
+  })
+  return {
+    [`/api/${name}`]: {
+      get: {
+        summary: `List ${name}`,
+        parameters: [...queryOf(pageQuery), ...queryOf(filter)],
+        responses: { 200: answer('One page', schemaOf(pageOf(row))), 422: refusals[422] },
+      },
+      post: {
+        summary: `Add a ${one}`,
+        requestBody: body(schemaOf(input, 'input')),
+        responses: { 201: answer('The new row', ref), 422: refusals[422] },
+      },
+    },
+    [`/api/${name}/{id}`]: {
+      get: {
+        summary: `One ${one}`,
+        parameters: [idParameter],
+        responses: { 200: answer('The row', ref), 404: refusals[404] },
+      },
+      put: {
+        summary: `Save a ${one}`,
+        parameters: [idParameter, versionHeader],
+        requestBody: body(schemaOf(input, 'input')),
+        responses: {
+          200: answer('The row as saved', ref),
+          ...refusals,
+          412: problemAnswer('Saved elsewhere in the meantime'),
+        },
+      },
+      delete: {
+        summary: `Delete a ${one}; it can be restored`,
+        parameters: [idParameter],
+        responses: { 200: answer('The row as deleted', ref), 404: refusals[404] },
+      },
+    },
+    [`/api/${name}/{id}/restore`]: marked(`Undo the deleting of a ${one}`),
+    ...(retirable
+      ? {
+          [`/api/${name}/{id}/retire`]: marked(`Put a ${one} aside`),
+          [`/api/${name}/{id}/return`]: marked(`Take a ${one} back into use`),
+        }
+      : {}),
+  }
+}
+
+const csvPaths = (): Json =>
+  Object.fromEntries(
+    csvNames.map((name) => [
+      `/api/csv/${name}`,
+      {
+        get: { summary: `${name} as CSV`, responses: { 200: answer('The table', { type: 'string' }, 'text/csv') } },
+        post: {
+          summary: `Read ${name} from CSV: every row or none`,
+          requestBody: body({ type: 'string' }, 'text/csv'),
+          responses: {
+            200: answer('What came of it', schemaOf(csvReport)),
+            422: answer('Refused rows', schemaOf(csvReport)),
+          },
+        },
+      },
+    ]),
+  )
+
+/** The API as an OpenAPI 3.1 document, made from the same schemas that check the requests. */
+export const openApiDocument = (): Json => {
+  const rows = Object.values(resources).map(({ one, row }) => [one, schemaOf(row)] as const)
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Bold Heron',
+      version: '1',
+      description: 'Stacks, passes and the log of a die-cutting workshop. Lengths in mm.',
+    },
+    components: { schemas: { ...Object.fromEntries(rows), Problem: schemaOf(problem) } },
+    paths: {
+      ...Object.assign({}, ...Object.values(resources).map(resourcePaths)),
+      ...csvPaths(),
+      '/api/house-rules': {
+        get: { summary: 'House rules', responses: { 200: answer('The rules', schemaOf(houseRulesRow)) } },
+        put: {
+          summary: 'Save the house rules',
+          parameters: [versionHeader],
+          requestBody: body(schemaOf(houseRulesInput, 'input')),
+          responses: {
+            200: answer('As saved', schemaOf(houseRulesRow)),
+            422: refusals[422],
+            412: problemAnswer('Stale'),
+          },
+        },
+      },
+      '/api/plans': {
+        post: {
+          summary: 'Work out the stacks for a cut',
+          requestBody: body(schemaOf(planQuestion, 'input')),
+          responses: {
+            200: answer('The plan: window, best stack with its ledger, alternatives', { type: 'object' }),
+            ...refusals,
+          },
+        },
+      },
+      '/api/jobs/{id}/plan-request': {
+        get: {
+          summary: 'Everything the planner needs for a job',
+          parameters: [idParameter],
+          responses: { 200: answer('The planner’s input', { type: 'object' }), 404: refusals[404] },
+        },
+      },
+      '/api/workshop': {
+        get: {
+          summary: 'The whole workshop as one file',
+          responses: { 200: answer('The file', schemaOf(workshopFile)) },
+        },
+        put: {
+          summary: 'Replace the whole workshop by a file: all of it or nothing',
+          requestBody: body(schemaOf(workshopFile, 'input')),
+          responses: { 200: answer('How many rows were read', { type: 'object' }), 422: refusals[422] },
+        },
+      },
+    },
+  }
+}

@@ -1,0 +1,41 @@
+import { jobStates, seenOutcomes } from '@bold-heron/core'
+import {
+  dieInput,
+  dieRow,
+  idField,
+  jobInput,
+  jobRow,
+  plateInput,
+  plateRow,
+  pressInput,
+  pressRow,
+  runInput,
+  runRow,
+  sheetInput,
+  sheetRow,
+} from '@bold-heron/schema'
+import { z } from 'zod'
+
+const nameSearch = { q: z.string().max(120).optional() }
+const shelfFilter = z.object({ ...nameSearch, retired: z.enum(['no', 'yes', 'all']).optional() })
+const jobFilter = z.object({ ...nameSearch, state: z.enum(jobStates).optional() })
+const time = z.iso.datetime({ offset: true }).or(z.iso.date())
+const runFilter = z.object({
+  jobId: idField.optional(),
+  pressId: idField.optional(),
+  dieId: idField.optional(),
+  sheetId: idField.optional(),
+  seen: z.enum(seenOutcomes).optional(),
+  since: time.optional(),
+  until: time.optional(),
+})
+
+/** Every kind of row the API serves. */
+export const resources = {
+  plates: { name: 'plates', one: 'plate', input: plateInput, row: plateRow, filter: shelfFilter, retirable: true },
+  presses: { name: 'presses', one: 'press', input: pressInput, row: pressRow, filter: shelfFilter, retirable: true },
+  dies: { name: 'dies', one: 'die', input: dieInput, row: dieRow, filter: shelfFilter, retirable: true },
+  sheets: { name: 'sheets', one: 'sheet', input: sheetInput, row: sheetRow, filter: shelfFilter, retirable: true },
+  jobs: { name: 'jobs', one: 'job', input: jobInput, row: jobRow, filter: jobFilter, retirable: false },
+  runs: { name: 'runs', one: 'run', input: runInput, row: runRow, filter: runFilter, retirable: false },
+} as const

@@ -1,0 +1,43 @@
+import { createServer } from 'node:http'
+import { resolve } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { pino } from 'pino'
+import { loadDemoOnce } from './demo/load.js'
+import { createApp } from './http/app.js'
+import { openDatabase } from './store/database.js'
+import { migrate } from './store/migrate.js'
+import { defineModels } from './store/models/define.js'
+import { openWorkshop } from './store/workshop.js'
+
+const pagesFolder = resolve(fileURLToPath(import.meta.url), '../../../web/dist')
+
+const setting = (name: string): string => {
+  const value = process.env[name]
+  if (!value) throw new Error(`${name} is not set; start with "npm start".`)
+  return value
+}
+
+const logger = pino({ level: process.env['LOG_LEVEL'] ?? 'warn' })
+const sequelize = openDatabase(setting('DATABASE_URL'))
+defineModels(sequelize)
+await migrate(sequelize)
+const workshop = openWorkshop(sequelize)
+if (process.env['DEMO'] !== 'no') await loadDemoOnce(workshop, new Date())
+
+const port = Number(setting('PORT'))
+const server = createServer(createApp(workshop, { logger, pagesFolder }))
+server.listen(port, '127.0.0.1', () => {
+  // The start script and the tests wait for this line.
+  console.log(`Bold Heron is open at http://127.0.0.1:${port}/`)
+})
+
+let closing = false
+const close = (): void => {
+  if (closing) return
+  closing = true
+  server.close(() => void sequelize.close().then(() => process.exit(0)))
+  server.closeIdleConnections()
+  setTimeout(() => server.closeAllConnections(), 2000).unref()
+}
+process.on('SIGINT', close)
+process.on('SIGTERM', close)

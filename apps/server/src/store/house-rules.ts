@@ -1,0 +1,33 @@
+import type { HouseRulesInput, HouseRulesRow } from '@bold-heron/schema'
+import type { Sequelize, Transaction } from 'sequelize'
+import { HouseRulesModel } from './models/house-rules-model.js'
+import type { Saved } from './table.js'
+
+const ONLY_ROW = 1
+
+const toRow = (stored: HouseRulesModel): HouseRulesRow => ({
+  version: stored.version,
+  updatedAt: stored.updatedAt.toISOString(),
+  bladeSide: stored.bladeSide,
+  passes: stored.passes,
+  hardPlateWithMagnet: stored.hardPlateWithMagnet,
+  hardPlateUnderOutline: stored.hardPlateUnderOutline,
+  units: stored.units,
+  fractionDenominator: stored.fractionDenominator,
+})
+
+/** The workshop's rules; there is always one set of them. */
+export const readHouseRules = async (transaction?: Transaction): Promise<HouseRulesRow> =>
+  toRow(await HouseRulesModel.findByPk(ONLY_ROW, { rejectOnEmpty: true, ...(transaction ? { transaction } : {}) }))
+
+export const saveHouseRules = (
+  sequelize: Sequelize,
+  version: number,
+  input: HouseRulesInput,
+): Promise<Saved<HouseRulesRow>> =>
+  sequelize.transaction(async (transaction) => {
+    const stored = await HouseRulesModel.findByPk(ONLY_ROW, { transaction, lock: true, rejectOnEmpty: true })
+    if (stored.version !== version) return { is: 'stale', current: toRow(stored) }
+    await stored.update({ ...input, version: version + 1, updatedAt: new Date() }, { transaction })
+    return { is: 'saved', row: toRow(stored) }
+  })

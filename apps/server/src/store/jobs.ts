@@ -1,0 +1,138 @@
+import type { JobState } from '@bold-heron/core'
+import type { ChosenLayer, JobInput, JobRow } from '@bold-heron/schema'
+import { literal, Op, QueryTypes, type Transaction } from 'sequelize'
+import { DieModel } from './models/die-model.js'
+import { JobDieModel, JobLayerModel, JobModel } from './models/job-model.js'
+import { PlateModel } from './models/plate-model.js'
+import { PressModel } from './models/press-model.js'
+import { SheetModel } from './models/sheet-model.js'
+import { groupBy, missingReferences, nameHolds, namesOf, rowShape } from './row-shape.js'
+import type { TableSpec } from './table.js'
+
+export interface JobFilter {
+  readonly q?: string | undefined
+  readonly state?: JobState | undefined
+}
+
+/** Good pieces logged so far, by job. */
+const piecesCut = async (jobIds: readonly string[], transaction?: Transaction): Promise<Map<string, number>> => {
+  if (jobIds.length === 0) return new Map()
+  const rows = await (JobModel.sequelize as NonNullable<typeof JobModel.sequelize>).query<{
+    jobId: string
+    cut: number
+  }>(
+    `SELECT job_id AS "jobId", sum(pieces)::integer AS cut FROM runs
+     WHERE deleted_at IS NULL AND job_id IN (:jobIds) GROUP BY job_id`,
+    { type: QueryTypes.SELECT, replacements: { jobIds: [...jobIds] }, ...(transaction ? { transaction } : {}) },
+  )
+  return new Map(rows.map(({ jobId, cut }) => [jobId, cut]))
+}
+
+const chosen = (layer: JobLayerModel): ChosenLayer =>
+  layer.layerIs === 'plate' ? { is: 'plate', plateId: layer.plateId as string } : { is: layer.layerIs }
+
+const toJobRows = async (stored: readonly JobModel[], transaction?: Transaction): Promise<JobRow[]> => {
+  const within = {
+    where: { jobId: stored.map((job) => job.id) },
+    order: [['position', 'ASC']] as [string, string][],
+    ...(transaction ? { transaction } : {}),
+  }
+  const [dies, layers] = [await JobDieModel.findAll(within), await JobLayerModel.findAll(within)]
+  const [dieNames, pressNames, sheetNames, cut] = [
+    await namesOf(
+      DieModel,
+      dies.map((die) => die.dieId),
+      transaction,
+    ),
+    await namesOf(
+      PressModel,
+      stored.map((job) => job.pressId),
+      transaction,
+    ),
+    await namesOf(
+      SheetModel,
+      stored.map((job) => job.sheetId),
+      transaction,
+    ),
+    await piecesCut(
+      stored.map((job) => job.id),
+      transaction,
+    ),
+  ]
+  const diesByJob = groupBy(dies, (die) => die.jobId)
+  const layersByJob = groupBy(layers, (layer) => layer.jobId)
+  return stored.map((job) => {
+    const dieIds = (diesByJob.get(job.id) ?? []).map((die) => die.dieId)
+    return {
+      ...rowShape(job),
+      name: job.name,
+      state: job.state,
+      technique: job.technique,
+      pressId: job.pressId,
+      dieIds,
+      sheetId: job.sheetId,
+      sheetCount: job.sheetCount,
+      bladeSide: job.bladeSide,
+      wanted: job.wanted,
+      layers: (layersByJob.get(job.id) ?? []).map(chosen),
+      note: job.note,
+      cut: cut.get(job.id) ?? 0,
+      pressName: pressNames.get(job.pressId) ?? '',
+      dieNames: dieIds.map((id) => dieNames.get(id) ?? ''),
+      sheetName: sheetNames.get(job.sheetId) ?? '',
+    }
+  })
+}
+
+export const saveJobChildren = async (jobId: string, input: JobInput, transaction: Transaction): Promise<void> => {
+  await JobDieModel.destroy({ where: { jobId }, transaction })
+  await JobLayerModel.destroy({ where: { jobId }, transaction })
+  await JobDieModel.bulkCreate(
+    input.dieIds.map((dieId, position) => ({ jobId, position, dieId })),
+    { transaction },
+  )
+  await JobLayerModel.bulkCreate(
+    input.layers.map((layer, position) => ({
+      jobId,
+      position,
+      layerIs: layer.is,
+      plateId: layer.is === 'plate' ? layer.plateId : null,
+    })),
+    { transaction },
+  )
+}
+
+/** References of anything that is made on a press, with dies, from a sheet. */
+export const cutReferences = (input: { pressId: string; dieIds: readonly string[]; sheetId: string }) => [
+  { path: 'pressId', id: input.pressId, model: PressModel, what: 'a press' },
+  { path: 'sheetId', id: input.sheetId, model: SheetModel, what: 'a sheet' },
+  ...input.dieIds.map((id, at) => ({ path: `dieIds.${at}`, id, model: DieModel, what: 'a die' })),
+]
+
+/** Jobs in the order they call for hands: under way, planned, waiting, then the ended ones, latest first. */
+const byUrgency = literal(`array_position(ARRAY['cutting','planned','waiting','done','set-aside'], state)`)
+
+export const jobTable: TableSpec<JobModel, JobInput, JobRow, JobFilter> = {
+  model: JobModel,
+  order: [
+    [byUrgency, 'ASC'],
+    ['updatedAt', 'DESC'],
+    ['id', 'ASC'],
+  ],
+  columns: ({ dieIds: _, layers: __, ...columns }) => columns,
+  rows: toJobRows,
+  saveChildren: saveJobChildren,
+  check: (input, transaction) =>
+    missingReferences(
+      [
+        ...cutReferences(input),
+        ...input.layers.flatMap((layer, at) =>
+          layer.is === 'plate'
+            ? [{ path: `layers.${at}.plateId`, id: layer.plateId, model: PlateModel, what: 'a plate' }]
+            : [],
+        ),
+      ],
+      transaction,
+    ),
+  where: ({ q, state }) => ({ [Op.and]: [nameHolds(q), state ? { state } : {}] }),
+}

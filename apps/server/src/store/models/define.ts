@@ -1,0 +1,22 @@
+import type { Sequelize } from 'sequelize'
+import { defineDies } from './die-model.js'
+import { defineHouseRules } from './house-rules-model.js'
+import { defineJobs } from './job-model.js'
+import { definePlates } from './plate-model.js'
+import { definePresses } from './press-model.js'
+import { defineRuns } from './run-model.js'
+import { defineSheets } from './sheet-model.js'
+
+/** Binds every model to a database. */
+export const defineModels = (sequelize: Sequelize): void => {
+  for (const define of [
+    definePlates,
+    definePresses,
+    defineDies,
+    defineSheets,
+    defineJobs,
+    defineRuns,
+    defineHouseRules,
+  ])
+    define(sequelize)
+}

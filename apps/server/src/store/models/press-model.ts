@@ -1,0 +1,55 @@
+import type { DieClass, PressClass } from '@bold-heron/core'
+import { DataTypes, Model, type Sequelize } from 'sequelize'
+import { real, reference, shelfColumns, ShelfModel, text, whole } from './row-model.js'
+
+export class PressModel extends ShelfModel {
+  declare name: string
+  declare pressClass: PressClass
+  declare throatMm: number
+  declare note: string
+}
+
+export class KnownGoodStackModel extends Model {
+  declare pressId: string
+  declare position: number
+  declare knownFrom: 'booklet' | 'own-use'
+  declare dieClass: DieClass
+  declare dieHeightMm: number
+  declare sheetCaliperMm: number
+  declare sheetCount: number
+}
+
+export class KnownGoodPlateModel extends Model {
+  declare pressId: string
+  declare stackPosition: number
+  declare position: number
+  declare plateId: string
+}
+
+export const definePresses = (sequelize: Sequelize): void => {
+  PressModel.init(
+    { ...shelfColumns(), name: text(), pressClass: text(), throatMm: real(), note: text() },
+    { sequelize, tableName: 'presses' },
+  )
+  KnownGoodStackModel.init(
+    {
+      pressId: { type: DataTypes.UUID, primaryKey: true },
+      position: { type: DataTypes.INTEGER, primaryKey: true },
+      knownFrom: text(),
+      dieClass: text(),
+      dieHeightMm: real(),
+      sheetCaliperMm: real(),
+      sheetCount: whole(),
+    },
+    { sequelize, tableName: 'known_good_stacks' },
+  )
+  KnownGoodPlateModel.init(
+    {
+      pressId: { type: DataTypes.UUID, primaryKey: true },
+      stackPosition: { type: DataTypes.INTEGER, primaryKey: true },
+      position: { type: DataTypes.INTEGER, primaryKey: true },
+      plateId: reference(),
+    },
+    { sequelize, tableName: 'known_good_plates' },
+  )
+}

@@ -1,0 +1,85 @@
+import type { BladeSide, HandleFeel, HangingPlace, Seen } from '@bold-heron/core'
+import { DataTypes, Model, type ModelAttributes, type Sequelize } from 'sequelize'
+import { real, reference, rowColumns, RowModel, text, whole } from './row-model.js'
+
+export class RunModel extends RowModel {
+  declare jobId: string
+  declare pressId: string
+  declare sheetId: string
+  declare sheetCount: number
+  declare bladeSide: BladeSide
+  declare at: Date
+  declare squeezeMm: number
+  declare pieces: number
+  declare note: string
+}
+
+export class RunDieModel extends Model {
+  declare runId: string
+  declare position: number
+  declare dieId: string
+}
+
+export class RunLayerModel extends Model {
+  declare runId: string
+  declare position: number
+  declare layerIs: 'plate' | 'dies' | 'sheets'
+  declare plateId: string | null
+  declare name: string
+  declare thicknessMm: number
+}
+
+export class RunRoundModel extends Model {
+  declare runId: string
+  declare position: number
+  declare passes: number
+  declare seen: Seen
+  declare hangingShare: number | null
+  declare hangingPlace: HangingPlace | null
+  declare feel: HandleFeel
+}
+
+const childKey = (): ModelAttributes => ({
+  runId: { type: DataTypes.UUID, primaryKey: true },
+  position: { type: DataTypes.INTEGER, primaryKey: true },
+})
+
+export const defineRuns = (sequelize: Sequelize): void => {
+  RunModel.init(
+    {
+      ...rowColumns(),
+      jobId: reference(),
+      pressId: reference(),
+      sheetId: reference(),
+      sheetCount: whole(),
+      bladeSide: text(),
+      at: { type: DataTypes.DATE, allowNull: false },
+      squeezeMm: real(),
+      pieces: whole(),
+      note: text(),
+    },
+    { sequelize, tableName: 'runs' },
+  )
+  RunDieModel.init({ ...childKey(), dieId: reference() }, { sequelize, tableName: 'run_dies' })
+  RunLayerModel.init(
+    {
+      ...childKey(),
+      layerIs: text(),
+      plateId: { type: DataTypes.UUID, allowNull: true },
+      name: text(),
+      thicknessMm: real(),
+    },
+    { sequelize, tableName: 'run_layers' },
+  )
+  RunRoundModel.init(
+    {
+      ...childKey(),
+      passes: whole(),
+      seen: text(),
+      hangingShare: { type: DataTypes.DOUBLE, allowNull: true },
+      hangingPlace: { type: DataTypes.TEXT, allowNull: true },
+      feel: text(),
+    },
+    { sequelize, tableName: 'run_rounds' },
+  )
+}

@@ -1,0 +1,68 @@
+import type { CutContext, PlanRequest, Plate } from '@bold-heron/core'
+import { type PlanQuestion, toDie, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
+import { toDieRow } from './dies.js'
+import { readHouseRules } from './house-rules.js'
+import { DieModel } from './models/die-model.js'
+import { PlateModel } from './models/plate-model.js'
+import { PressModel } from './models/press-model.js'
+import { SheetModel } from './models/sheet-model.js'
+import { toPlateRow } from './plates.js'
+import { pressTable } from './presses.js'
+import { toSheetRow } from './sheets.js'
+
+/** Plate ids of each stack that cut clean on this press with this class of die, oldest first, newest at most 200. */
+const stacksThatWorked = async (
+  sequelize: Sequelize,
+  pressId: string,
+  dieClass: string,
+  transaction: Transaction,
+): Promise<string[][]> => {
+  const rows = await sequelize.query<{ plateIds: string[] }>(
+    `SELECT array_agg(layer.plate_id::text ORDER BY layer.position) AS "plateIds"
+     FROM runs AS run JOIN run_layers AS layer ON layer.run_id = run.id AND layer.layer_is = 'plate'
+     WHERE run.press_id = :pressId AND run.deleted_at IS NULL
+       AND EXISTS (SELECT 1 FROM run_dies JOIN dies ON dies.id = run_dies.die_id
+                   WHERE run_dies.run_id = run.id AND dies.die_class = :dieClass)
+       AND (SELECT seen FROM run_rounds WHERE run_id = run.id ORDER BY position DESC LIMIT 1) = 'clean'
+     GROUP BY run.id HAVING bool_and(layer.plate_id IS NOT NULL) ORDER BY max(run.at) DESC LIMIT 200`,
+    { type: QueryTypes.SELECT, replacements: { pressId, dieClass }, transaction },
+  )
+  return rows.map((row) => row.plateIds)
+}
+
+/**
+ * Gathers everything the planner needs for a question, read in one snapshot. Undefined where the press, a die or the sheet
+ * is not there.
+ */
+export const gatherPlanRequest = (sequelize: Sequelize, question: PlanQuestion): Promise<PlanRequest | undefined> =>
+  sequelize.transaction(async (transaction) => {
+    const [press, sheet, dies, plates, rules] = [
+      await PressModel.findByPk(question.pressId, { transaction }),
+      await SheetModel.findByPk(question.sheetId, { transaction }),
+      await DieModel.findAll({ where: { id: question.dieIds }, transaction }),
+      await PlateModel.findAll({ order: [['id', 'ASC']], transaction }),
+      await readHouseRules(transaction),
+    ]
+    const ordered = question.dieIds.map((id) => dies.find((die) => die.id === id))
+    if (!press || !sheet || ordered.some((die) => die === undefined)) return undefined
+    const [pressRow] = await pressTable.rows([press], transaction)
+    if (!pressRow) return undefined
+    const all = new Map<string, Plate>(plates.map((plate) => [plate.id, toPlate(toPlateRow(plate))]))
+    const onShelf = plates.filter((plate) => plate.retiredAt === null && plate.deletedAt === null)
+    const cut: CutContext = {
+      press: toPress(pressRow, all),
+      dies: ordered.flatMap((die) => (die ? [toDie(toDieRow(die))] : [])),
+      sheet: toSheet(toSheetRow(sheet)),
+      sheetCount: question.sheetCount,
+      bladeSide: question.bladeSide ?? rules.bladeSide,
+      rules: toHouseRules(rules),
+    }
+    const dieClass = cut.dies[0]?.dieClass ?? ''
+    return {
+      technique: question.technique,
+      cut,
+      shelf: onShelf.flatMap((plate) => all.get(plate.id) ?? []),
+      workedBefore: await stacksThatWorked(sequelize, question.pressId, dieClass, transaction),
+    }
+  })

@@ -1,0 +1,92 @@
+import type { KnownGoodStackRow, PressInput, PressRow } from '@bold-heron/schema'
+import type { Transaction } from 'sequelize'
+import { PlateModel } from './models/plate-model.js'
+import { KnownGoodPlateModel, KnownGoodStackModel, PressModel } from './models/press-model.js'
+import { groupBy, missingReferences, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
+import type { TableSpec } from './table.js'
+
+const knownGoodByPress = async (
+  pressIds: readonly string[],
+  transaction?: Transaction,
+): Promise<Map<string, KnownGoodStackRow[]>> => {
+  const within = { where: { pressId: [...pressIds] }, ...(transaction ? { transaction } : {}) }
+  const [stacks, plates] = [
+    await KnownGoodStackModel.findAll({ ...within, order: [['position', 'ASC']] }),
+    await KnownGoodPlateModel.findAll({ ...within, order: [['position', 'ASC']] }),
+  ]
+  const platesByStack = groupBy(plates, (plate) => `${plate.pressId} ${plate.stackPosition}`)
+  const stacksByPress = groupBy(stacks, (stack) => stack.pressId)
+  return new Map(
+    [...stacksByPress].map(([pressId, group]) => [
+      pressId,
+      group.map((stack) => ({
+        from: stack.knownFrom,
+        dieClass: stack.dieClass,
+        dieHeightMm: stack.dieHeightMm,
+        sheetCaliperMm: stack.sheetCaliperMm,
+        sheetCount: stack.sheetCount,
+        plateIds: (platesByStack.get(`${pressId} ${stack.position}`) ?? []).map((plate) => plate.plateId),
+      })),
+    ]),
+  )
+}
+
+export const savePressChildren = async (
+  pressId: string,
+  input: PressInput,
+  transaction: Transaction,
+): Promise<void> => {
+  await KnownGoodStackModel.destroy({ where: { pressId }, transaction })
+  await KnownGoodStackModel.bulkCreate(
+    input.knownGood.map(({ from, plateIds: _, ...known }, position) => ({
+      ...known,
+      knownFrom: from,
+      pressId,
+      position,
+    })),
+    { transaction },
+  )
+  await KnownGoodPlateModel.bulkCreate(
+    input.knownGood.flatMap(({ plateIds }, stackPosition) =>
+      plateIds.map((plateId, position) => ({ pressId, stackPosition, position, plateId })),
+    ),
+    { transaction },
+  )
+}
+
+export const pressTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilter> = {
+  model: PressModel,
+  order: [
+    ['name', 'ASC'],
+    ['id', 'ASC'],
+  ],
+  columns: ({ knownGood: _, ...columns }) => columns,
+  async rows(stored, transaction) {
+    const known = await knownGoodByPress(
+      stored.map((press) => press.id),
+      transaction,
+    )
+    return stored.map((press) => ({
+      ...shelfRowShape(press),
+      name: press.name,
+      pressClass: press.pressClass,
+      throatMm: press.throatMm,
+      knownGood: known.get(press.id) ?? [],
+      note: press.note,
+    }))
+  },
+  saveChildren: savePressChildren,
+  check: (input, transaction) =>
+    missingReferences(
+      input.knownGood.flatMap(({ plateIds }, stack) =>
+        plateIds.map((id, at) => ({
+          path: `knownGood.${stack}.plateIds.${at}`,
+          id,
+          model: PlateModel,
+          what: 'a plate',
+        })),
+      ),
+      transaction,
+    ),
+  where: shelfWhere,
+}

@@ -1,0 +1,86 @@
+import { type ModelStatic, Op, type Transaction, type WhereOptions } from 'sequelize'
+import type { ProblemField } from '@bold-heron/schema'
+import type { RowModel, ShelfModel } from './models/row-model.js'
+
+/** The fields every row shows. */
+export const rowShape = (stored: RowModel) => ({
+  id: stored.id,
+  version: stored.version,
+  createdAt: stored.createdAt.toISOString(),
+  updatedAt: stored.updatedAt.toISOString(),
+})
+
+export const shelfRowShape = (stored: ShelfModel) => ({
+  ...rowShape(stored),
+  retiredAt: stored.retiredAt?.toISOString() ?? null,
+})
+
+/** Which rows of a shelf list are meant. */
+export interface ShelfFilter {
+  readonly q?: string | undefined
+  /** Things put aside: left out unless asked for. */
+  readonly retired?: 'no' | 'yes' | 'all' | undefined
+}
+
+/** Finds typed text anywhere in a name; the pattern signs in it count as themselves. */
+export const nameHolds = (q: string | undefined): WhereOptions =>
+  q ? { name: { [Op.iLike]: `%${q.replace(/[\\%_]/g, '\\$&')}%` } } : {}
+
+export const shelfWhere = ({ q, retired = 'no' }: ShelfFilter): WhereOptions => ({
+  [Op.and]: [nameHolds(q), retired === 'all' ? {} : { retiredAt: retired === 'yes' ? { [Op.ne]: null } : null }],
+})
+
+/** Groups child rows by the id of what they belong to, in their order. */
+export const groupBy = <Item>(items: readonly Item[], keyOf: (item: Item) => string): Map<string, Item[]> => {
+  const groups = new Map<string, Item[]>()
+  for (const item of items) {
+    const group = groups.get(keyOf(item))
+    if (group) group.push(item)
+    else groups.set(keyOf(item), [item])
+  }
+  return groups
+}
+
+/** Reports every reference to a row that is not there, or was deleted. */
+export const missingReferences = async (
+  references: readonly {
+    readonly path: string
+    readonly id: string
+    readonly model: ModelStatic<RowModel>
+    readonly what: string
+  }[],
+  transaction: Transaction,
+): Promise<ProblemField[]> => {
+  const found = new Set<string>()
+  for (const [, group] of groupBy(references, (each) => each.what)) {
+    const model = (group[0] as (typeof group)[number]).model
+    const rows = await model.findAll({
+      where: { id: group.map((each) => each.id), deletedAt: null } as WhereOptions,
+      attributes: ['id'],
+      transaction,
+    })
+    for (const row of rows) found.add(row.id)
+  }
+  return references
+    .filter(({ id }) => !found.has(id))
+    .map(({ path, id, what }) => ({
+      path,
+      code: 'unknown-id',
+      value: id,
+      message: `${path} names ${what} ${id}, which is not on the shelf; choose one that is.`,
+    }))
+}
+
+/** Names by id, deleted rows included, so that the log can still say what a thing was called. */
+export const namesOf = async (
+  model: ModelStatic<RowModel & { name: string }>,
+  ids: readonly string[],
+  transaction?: Transaction,
+): Promise<Map<string, string>> => {
+  const rows = await model.findAll({
+    where: { id: [...new Set(ids)] } as WhereOptions,
+    attributes: ['id', 'name'],
+    ...(transaction ? { transaction } : {}),
+  })
+  return new Map(rows.map((row) => [row.id, row.name]))
+}

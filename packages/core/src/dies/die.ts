@@ -1,0 +1,26 @@
+import type { MeasuredMm } from '../units/measured.js'
+import type { DieClass } from './die-class.js'
+
+/** A die on the shelf, as the planner needs it. Lengths in mm. */
+export interface Die {
+  readonly id: string
+  readonly name: string
+  readonly dieClass: DieClass
+  /** Along the feed and across the throat, as it is usually laid. */
+  readonly lengthMm: number
+  readonly widthMm: number
+  /** Total height, blade included. */
+  readonly height: MeasuredMm
+  readonly bladeHeightMm: number
+  readonly fitForFoam: boolean
+}
+
+/** Heights of dies laid side by side must agree within this, mm, or the taller one takes all the squeeze. From memory. */
+export const SAME_DIE_HEIGHT_MM = 0.25
+
+/** The height in mm that a group of dies takes up in the stack: its tallest. */
+export const tallest = (dies: readonly Die[]): MeasuredMm =>
+  dies.reduce<MeasuredMm>((height, die) => (die.height.valueMm > height.valueMm ? die.height : height), {
+    valueMm: 0,
+    spreadMm: 0,
+  })

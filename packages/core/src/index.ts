@@ -1,0 +1,58 @@
+export { type Fault, failed, ok, type Result } from './faults/fault.js'
+export { countOf, type Finding, gravestFirst, type Severity } from './faults/finding.js'
+export { atLeast, Mistake } from './faults/guards.js'
+export { type RandomSource, randomInteger, randomItem, seededRandom } from './numerics/random.js'
+export { type FractionDenominator } from './units/fraction.js'
+export {
+  fromMm,
+  type LengthFault,
+  type LengthUnit,
+  LONGEST_MM,
+  parseLength,
+  toMm,
+  type TypedLength,
+} from './units/length.js'
+export { type LengthStyle, printDifference, printExact, printSize, printThickness } from './units/length-print.js'
+export {
+  type BasisKind,
+  basisKinds,
+  type CardWeightFault,
+  grammageFromPounds,
+  HEAVIEST_GRAMMAGE,
+  LIGHTEST_GRAMMAGE,
+  parseCardWeight,
+  poundsFromGrammage,
+  type TypedCardWeight,
+} from './units/card-weight.js'
+export { measured, type MeasuredMm, type MeasuringWay, measuringWays, spreadOf } from './units/measured.js'
+export { estimatedCaliper, isSoldByWeight, type SheetKind, sheetKinds } from './materials/sheet-kind.js'
+export type { Sheet } from './materials/sheet.js'
+export { type DieClass, dieClasses, factsOfDieClass } from './dies/die-class.js'
+export type { Die } from './dies/die.js'
+export { bestFace, type FaceState, faceStates, type Plate, type PlateKind, plateKinds } from './layers/plate.js'
+export { type BladeSide, type Layer, thicknessOf } from './layers/layer.js'
+export { heightOf, landingOf, type Stack } from './layers/stack.js'
+export { type Ledger, ledgerOf } from './layers/ledger.js'
+export { factsOfPressClass, gapOfClass, type PressClass, pressClasses } from './press/press-class.js'
+export type { KnownGoodStack, Press } from './press/press.js'
+export { estimateGap, type GapEstimate, wantedSqueezeMm } from './press/gap.js'
+export { type FindingCode, findingCodes } from './techniques/finding-code.js'
+export { defaultHouseRules, type HouseRules, type PassSchool, passSchools } from './techniques/house-rules.js'
+export { type TechniqueId, techniqueIds } from './techniques/list.js'
+export type { CutContext, Role } from './techniques/technique.js'
+export {
+  type HandleFeel,
+  handleFeels,
+  type HangingPlace,
+  hangingPlaces,
+  isGood,
+  type Round,
+  type Seen,
+  seenOutcomes,
+  totalPasses,
+} from './outcomes/seen.js'
+export { type JobState, jobStates, stateAfterRun } from './outcomes/job-state.js'
+export type { PassAdvice, PassReason } from './planner/cut-advice.js'
+export type { Fit, SqueezeWindow } from './planner/window.js'
+export type { PieceCount, StackDifference } from './planner/difference.js'
+export { type Alternative, type Assessment, assessStack, type Plan, planCut, type PlanRequest } from './planner/plan.js'

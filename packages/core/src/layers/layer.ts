@@ -1,0 +1,41 @@
+import type { Die } from '../dies/die.js'
+import { tallest } from '../dies/die.js'
+import type { Sheet } from '../materials/sheet.js'
+import type { MeasuredMm } from '../units/measured.js'
+import type { Plate } from './plate.js'
+
+/** Which way a die's blades look. */
+export type BladeSide = 'down' | 'up'
+
+/** One thing in the stack. Sheets that lie together are one layer. */
+export type Layer =
+  | { readonly is: 'plate'; readonly plate: Plate }
+  | { readonly is: 'dies'; readonly dies: readonly Die[]; readonly blade: BladeSide }
+  | { readonly is: 'sheets'; readonly sheet: Sheet; readonly count: number }
+
+/** Thickness in mm that a layer adds to the stack, with nothing compressed and the blade tips resting on the sheet. */
+export const thicknessOf = (layer: Layer): MeasuredMm => {
+  switch (layer.is) {
+    case 'plate':
+      return layer.plate.thickness
+    case 'dies':
+      return tallest(layer.dies)
+    case 'sheets':
+      return {
+        valueMm: layer.count * layer.sheet.caliper.valueMm,
+        spreadMm: layer.count * layer.sheet.caliper.spreadMm,
+      }
+  }
+}
+
+/** A name for the same source of thickness error: two pieces of one shelf entry were measured once and err together. */
+export const errorSourceOf = (layer: Layer): string => {
+  switch (layer.is) {
+    case 'plate':
+      return `plate ${layer.plate.id}`
+    case 'dies':
+      return `dies ${layer.dies.map((die) => die.id).join(' ')}`
+    case 'sheets':
+      return `sheet ${layer.sheet.id}`
+  }
+}

@@ -1,0 +1,37 @@
+import type { MeasuredMm } from '../units/measured.js'
+
+/** Kinds of piece that lie on the shelf and go into stacks. */
+export const plateKinds = [
+  'platform',
+  'spacer',
+  'cutting-pad',
+  'hard-plate',
+  'soft-mat',
+  'embossing-mat',
+  'impression-pad',
+  'shim',
+  'press-block',
+] as const
+export type PlateKind = (typeof plateKinds)[number]
+
+/** How worn a face is: it takes a fresh cut, it has lines but cuts, it is scored so deep that cuts hang. */
+export const faceStates = ['fresh', 'lined', 'scored'] as const
+export type FaceState = (typeof faceStates)[number]
+
+/** A plate, pad, mat or shim on the shelf; alike pieces share one entry with a count. Lengths in mm. */
+export interface Plate {
+  readonly id: string
+  readonly name: string
+  readonly kind: PlateKind
+  readonly count: number
+  readonly thickness: MeasuredMm
+  readonly lengthMm: number
+  readonly widthMm: number
+  /** Across the throat, the width that has the full thickness; a bevelled plate has less than its width. */
+  readonly fullThicknessWidthMm: number
+  readonly magnetic: boolean
+  readonly faces: readonly [FaceState, FaceState]
+}
+
+/** The better of a plate's two faces. */
+export const bestFace = (plate: Plate): FaceState => faceStates.find((state) => plate.faces.includes(state)) ?? 'scored'

@@ -1,0 +1,53 @@
+import { type BladeSide, errorSourceOf, type Layer, thicknessOf } from './layer.js'
+import type { MeasuredMm } from '../units/measured.js'
+
+/** An ordered list of layers, bottom to top. */
+export type Stack = readonly Layer[]
+
+/**
+ * Height of a stack in mm and its spread. Pieces of one shelf entry err together, so their spreads add straight; different
+ * entries err apart and add in quadrature.
+ */
+export const heightOf = (stack: Stack): MeasuredMm => {
+  let valueMm = 0
+  const spreadBySource = new Map<string, number>()
+  for (const layer of stack) {
+    const thickness = thicknessOf(layer)
+    valueMm += thickness.valueMm
+    const source = errorSourceOf(layer)
+    spreadBySource.set(source, (spreadBySource.get(source) ?? 0) + thickness.spreadMm)
+  }
+  return { valueMm, spreadMm: Math.hypot(...spreadBySource.values()) }
+}
+
+/** Index of the die layer, or -1. */
+export const dieIndexOf = (stack: Stack): number => stack.findIndex((layer) => layer.is === 'dies')
+
+/** Which way the blade of the stack's die looks; undefined without a die. */
+export const bladeSideOf = (stack: Stack): BladeSide | undefined => {
+  const layer = stack[dieIndexOf(stack)]
+  return layer?.is === 'dies' ? layer.blade : undefined
+}
+
+/** Where a blade ends up: the layer behind the sheets that it looks at. */
+export interface Landing {
+  /** Index of the layer the blade lands on, or undefined where it would meet the roller. */
+  readonly bedIndex: number | undefined
+  /** Whether there is a sheet between the blade and that layer. */
+  readonly throughSheet: boolean
+}
+
+/** Finds the layer that the blade lands on: the first one in the blade's direction that is not a sheet. */
+export const landingOf = (stack: Stack): Landing | undefined => {
+  const dieIndex = dieIndexOf(stack)
+  const side = bladeSideOf(stack)
+  if (side === undefined) return undefined
+  const step = side === 'down' ? -1 : 1
+  let at = dieIndex + step
+  let throughSheet = false
+  while (stack[at]?.is === 'sheets') {
+    throughSheet = true
+    at += step
+  }
+  return { bedIndex: stack[at] === undefined ? undefined : at, throughSheet }
+}

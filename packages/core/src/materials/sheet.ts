@@ -1,0 +1,11 @@
+import type { MeasuredMm } from '../units/measured.js'
+import type { SheetKind } from './sheet-kind.js'
+
+/** A kind of sheet on the shelf, as the planner needs it. */
+export interface Sheet {
+  readonly id: string
+  readonly name: string
+  readonly kind: SheetKind
+  /** Thickness of one sheet, mm. */
+  readonly caliper: MeasuredMm
+}

@@ -1,0 +1,43 @@
+import type { Stack } from '../layers/stack.js'
+import type { CutContext } from '../techniques/technique.js'
+import type { SqueezeWindow } from './window.js'
+
+/** What a window rests on: known-good stacks and the gap each speaks for, or the class table alone. */
+export type BasisOfWindow =
+  | {
+      readonly kind: 'known-good'
+      readonly witnesses: readonly { readonly id: string; readonly gapMm: number; readonly weight: number }[]
+    }
+  | { readonly kind: 'press-class' }
+
+/** Why a pass count is what it is; a sentence in each language belongs to each. */
+export const passReasons = [
+  'soft-mat',
+  'lace-on-hard-plate',
+  'lace-on-pad',
+  'lace-foil',
+  'foam',
+  'several-sheets',
+  'single-sheet',
+  'rule-there-and-back',
+  'rule-one-and-look',
+] as const
+export type PassReason = (typeof passReasons)[number]
+
+/** How many passes to expect. */
+export interface PassAdvice {
+  /** Do these, then look. */
+  readonly passes: number
+  /** It may take this many. */
+  readonly atMost: number
+  readonly reasons: readonly PassReason[]
+}
+
+/**
+ * The judgement that the planner leans on. Rules of thumb answer it now; a simulation of the press can stand in their place
+ * without the planner noticing.
+ */
+export interface CutAdvice {
+  window(cut: CutContext): SqueezeWindow
+  passes(cut: CutContext, stack: Stack): PassAdvice
+}

@@ -1,0 +1,58 @@
+import { countOf } from '../faults/finding.js'
+import { bestFace, type FaceState, type Plate } from '../layers/plate.js'
+import type { CutContext, Role, Technique } from '../techniques/technique.js'
+import type { SqueezeWindow } from './window.js'
+
+/**
+ * What each thing costs a stack in the ranking, in points; less is better. Chosen so that a fault of a higher rank is not
+ * made good by several of a lower one: nearness, findings, layers, shims, wear, and last what worked before.
+ */
+export const points = {
+  /** For being off the window's middle by the whole half-window. */
+  halfWindowOff: 10,
+  /** For thickness doubt (one standard deviation) as large as the half-window; grows with its square. */
+  halfWindowOfDoubt: 2,
+  stop: 1000,
+  caution: 4,
+  plate: 0.8,
+  /** On top of being a plate. */
+  shim: 0.7,
+  bedFace: { fresh: 0, lined: 0.5, scored: 3 } satisfies Record<FaceState, number>,
+  /** Taken off for a stack that cut clean on this press before. */
+  workedBefore: 0.6,
+} as const
+
+/** The ranking cost of findings: stops and cautions count, notes do not. */
+const costOfFindings = (findings: ReturnType<Technique['ofJob']>): number =>
+  points.stop * countOf(findings, 'stop') + points.caution * countOf(findings, 'caution')
+
+/** What a piece costs in a role, apart from its thickness. */
+export const costOfPiece = (technique: Technique, role: Role, plate: Plate, cut: CutContext): number =>
+  points.plate +
+  (role === 'shim' ? points.shim : 0) +
+  (role === 'bed' ? points.bedFace[bestFace(plate)] : 0) +
+  costOfFindings(technique.ofPiece(role, plate, cut))
+
+/** What two pieces cost for lying in one stack. */
+export const costOfPair = (technique: Technique, one: Plate, other: Plate, cut: CutContext): number =>
+  costOfFindings(technique.ofPair(one, other, cut))
+
+/** Half the width of a window, mm. */
+export const halfWidthOf = (window: SqueezeWindow): number => (window.highMm - window.lowMm) / 2
+
+/** What a squeeze in mm costs for being off the window's middle. */
+export const costOfOffset = (squeezeMm: number, window: SqueezeWindow): number =>
+  (points.halfWindowOff * Math.abs(squeezeMm - window.midMm)) / halfWidthOf(window)
+
+/**
+ * What `count` pieces of a shelf entry cost for the doubt in their thickness, against the same stack without them. The error
+ * of pieces that already stand in the gap cancels, so the first of them may lower the cost.
+ */
+export const costOfDoubt = (plate: Plate, count: number, window: SqueezeWindow): number => {
+  const inGap = window.piecesInGap[plate.id]?.count ?? 0
+  const share = plate.thickness.spreadMm / halfWidthOf(window)
+  return points.halfWindowOfDoubt * share * share * ((count - inGap) ** 2 - inGap ** 2)
+}
+
+/** A name for a set of plates whatever their order: two stacks of the same pieces share it. */
+export const piecesKey = (plateIds: readonly string[]): string => [...plateIds].sort().join(' ')

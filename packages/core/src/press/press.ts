@@ -1,0 +1,24 @@
+import type { DieClass } from '../dies/die-class.js'
+import type { Plate } from '../layers/plate.js'
+import type { MeasuredMm } from '../units/measured.js'
+import type { PressClass } from './press-class.js'
+
+/** A stack that is known to cut clean with the handle feeling normal: from the booklet or the user's memory. Lengths in mm. */
+export interface KnownGoodStack {
+  readonly id: string
+  readonly dieClass: DieClass
+  readonly dieHeight: MeasuredMm
+  readonly sheetCaliper: MeasuredMm
+  readonly sheetCount: number
+  /** The plates, pads and shims of the stack, a piece each; order does not matter for the height. */
+  readonly plates: readonly Plate[]
+}
+
+/** A press, as the planner needs it. Lengths in mm. */
+export interface Press {
+  readonly id: string
+  readonly name: string
+  readonly pressClass: PressClass
+  readonly throatMm: number
+  readonly knownGood: readonly KnownGoodStack[]
+}

@@ -1,0 +1,178 @@
+import { type DieClass, factsOfDieClass, LONG_FRAME_MM } from '../dies/die-class.js'
+import { SAME_DIE_HEIGHT_MM } from '../dies/die.js'
+import type { Finding, Severity } from '../faults/finding.js'
+import type { BladeSide } from '../layers/layer.js'
+import { bestFace, type Plate, type PlateKind } from '../layers/plate.js'
+import { landingOf, type Stack } from '../layers/stack.js'
+import type { FindingCode } from './finding-code.js'
+import type { HouseRules } from './house-rules.js'
+import { followsSequence } from './sequence.js'
+import { type CutContext, dieClassOf, type Place, type Role, type Technique } from './technique.js'
+
+/** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
+const MOST_SHIMS = 4
+
+/** Beds a blade may land on, by die class (press model, table of die classes). */
+const bedKinds = (dieClass: DieClass, rules: HouseRules): readonly PlateKind[] => {
+  switch (dieClass) {
+    case 'thin-lace':
+      return ['hard-plate', 'cutting-pad', 'soft-mat']
+    case 'thin-outline':
+      return rules.hardPlateUnderOutline === 'allowed'
+        ? ['cutting-pad', 'soft-mat', 'hard-plate']
+        : ['cutting-pad', 'soft-mat']
+    case 'thin-border':
+    case 'small-cased':
+    case 'large-cased':
+      return ['cutting-pad']
+  }
+}
+
+const plates = (role: Role, kinds: readonly PlateKind[], least: number, most: number): Place => ({
+  is: 'plates',
+  role,
+  kinds,
+  least,
+  most,
+})
+
+const finding = (
+  code: FindingCode,
+  severity: Severity,
+  values: Finding['values'] = {},
+  layerIndex?: number,
+): Finding<FindingCode> =>
+  layerIndex === undefined ? { code, severity, values } : { code, severity, values, layerIndex }
+
+const longest = (cut: CutContext): number => Math.max(0, ...cut.dies.map((die) => die.lengthMm))
+const widest = (cut: CutContext): number => Math.max(0, ...cut.dies.map((die) => die.widthMm))
+
+/** Findings of a hard plate under a thin outline die: long frames can warp, and the house may keep it for lace. */
+const hardBedUnderOutline = (plate: Plate, cut: CutContext): Finding<FindingCode>[] => {
+  if (plate.kind !== 'hard-plate' || dieClassOf(cut) !== 'thin-outline') return []
+  const allowed = cut.rules.hardPlateUnderOutline === 'allowed'
+  const frameMm = Math.max(longest(cut), widest(cut))
+  const values = { plate: plate.name, frameMm, limitMm: LONG_FRAME_MM }
+  if (frameMm > LONG_FRAME_MM) return [finding('hard-plate-under-long-frame', allowed ? 'caution' : 'stop', values)]
+  return allowed ? [] : [finding('hard-plate-under-outline', 'caution', values)]
+}
+
+const bedFindings = (plate: Plate, cut: CutContext): Finding<FindingCode>[] => {
+  const found = hardBedUnderOutline(plate, cut)
+  if (found.length === 0 && !bedKinds(dieClassOf(cut), cut.rules).includes(plate.kind))
+    found.push(finding('bed-not-for-class', 'caution', { plate: plate.name, dieClass: dieClassOf(cut) }))
+  const face = bestFace(plate)
+  if (face === 'scored') found.push(finding('no-fresh-face', 'caution', { plate: plate.name }))
+  if (face === 'lined') found.push(finding('face-lined', 'note', { plate: plate.name }))
+  return found
+}
+
+/** The die must lie wholly on the bed and under the pad: what sticks out is not cut, or meets something bare. */
+const coverFindings = (plate: Plate, cut: CutContext): Finding<FindingCode>[] => {
+  const found: Finding<FindingCode>[] = []
+  const lengthMm = longest(cut)
+  const widthMm = widest(cut)
+  if (lengthMm > plate.lengthMm)
+    found.push(finding('die-longer-than-pad', 'stop', { plate: plate.name, dieMm: lengthMm, limitMm: plate.lengthMm }))
+  if (widthMm > plate.widthMm)
+    found.push(finding('die-wider-than-pad', 'stop', { plate: plate.name, dieMm: widthMm, limitMm: plate.widthMm }))
+  else if (widthMm > plate.fullThicknessWidthMm)
+    found.push(
+      finding('die-over-bevel', 'caution', { plate: plate.name, dieMm: widthMm, limitMm: plate.fullThicknessWidthMm }),
+    )
+  return found
+}
+
+const landingFindings = (stack: Stack, cut: CutContext): Finding<FindingCode>[] => {
+  const landing = landingOf(stack)
+  if (!landing) return []
+  const found: Finding<FindingCode>[] = []
+  if (!landing.throughSheet) found.push(finding('blade-misses-sheet', 'stop'))
+  const { bedIndex } = landing
+  const bed = bedIndex === undefined ? undefined : stack[bedIndex]
+  if (bedIndex === undefined || bed === undefined) return [...found, finding('blade-meets-roller', 'stop')]
+  if (bed.is !== 'plate') return found
+  const { kind, name } = bed.plate
+  if (kind === 'embossing-mat') found.push(finding('blade-on-silicone', 'stop', { plate: name }, bedIndex))
+  else if (
+    kind === 'platform' ||
+    kind === 'spacer' ||
+    kind === 'press-block' ||
+    kind === 'impression-pad' ||
+    kind === 'shim'
+  )
+    found.push(finding('blade-on-bare-plate', 'stop', { plate: name, side: cut.bladeSide }, bedIndex))
+  return found
+}
+
+/** The sequence bottom to top. Source: the list of techniques; common practice, no source. */
+const placesOf = (dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[] => {
+  const { cased } = factsOfDieClass(dieClass)
+  const bed = plates('bed', bedKinds(dieClass, rules), 1, 1)
+  const pad = plates('pad', ['cutting-pad'], cased ? 0 : 1, 1)
+  const below = [
+    plates('platform', ['platform'], cased ? 0 : 1, 1),
+    plates('spacer', ['spacer'], 0, 1),
+    plates('shim', ['shim'], 0, MOST_SHIMS),
+  ]
+  return bladeSide === 'down'
+    ? [...below, bed, { is: 'sheets' }, { is: 'dies' }, pad]
+    : [...below, pad, { is: 'dies' }, { is: 'sheets' }, bed]
+}
+
+/** Cutting right through along the whole line of the die. */
+export const fullCut = {
+  id: 'full-cut' as const,
+
+  places: placesOf,
+
+  ofJob(cut) {
+    const found: Finding<FindingCode>[] = []
+    const dieClass = dieClassOf(cut)
+    const widthMm = widest(cut)
+    if (widthMm > cut.press.throatMm)
+      found.push(finding('die-wider-than-throat', 'stop', { dieMm: widthMm, limitMm: cut.press.throatMm }))
+    const { mostSheets } = factsOfDieClass(dieClass)
+    if (cut.sheetCount > mostSheets)
+      found.push(finding('too-many-sheets', 'caution', { count: cut.sheetCount, limit: mostSheets, dieClass }))
+    const heights = cut.dies.map((die) => die.height.valueMm)
+    const differMm = Math.max(...heights) - Math.min(...heights)
+    if (differMm > SAME_DIE_HEIGHT_MM)
+      found.push(finding('dies-differ-in-height', 'stop', { differMm, limitMm: SAME_DIE_HEIGHT_MM }))
+    const unfit = cut.dies.find((die) => !die.fitForFoam)
+    if (cut.sheet.kind === 'craft-foam' && unfit)
+      found.push(finding('die-not-for-foam', 'caution', { die: unfit.name }))
+    return found
+  },
+
+  ofPiece(role, plate, cut) {
+    const found: Finding<FindingCode>[] = []
+    if (plate.widthMm > cut.press.throatMm)
+      found.push(
+        finding('plate-wider-than-throat', 'stop', {
+          plate: plate.name,
+          dieMm: plate.widthMm,
+          limitMm: cut.press.throatMm,
+        }),
+      )
+    if (role === 'bed') found.push(...bedFindings(plate, cut))
+    if (role === 'bed' || role === 'pad') found.push(...coverFindings(plate, cut))
+    return found
+  },
+
+  ofPair(one, other, cut) {
+    const magnetic = one.magnetic ? one : other.magnetic ? other : undefined
+    const hard = one.kind === 'hard-plate' ? one : other.kind === 'hard-plate' ? other : undefined
+    if (!magnetic || !hard || magnetic === hard) return []
+    const severity = cut.rules.hardPlateWithMagnet === 'allowed' ? 'caution' : 'stop'
+    return [finding('hard-plate-with-magnet', severity, { plate: hard.name, platform: magnetic.name })]
+  },
+
+  ofStack(stack, cut) {
+    const found = landingFindings(stack, cut)
+    const stopped = found.some((each) => each.severity === 'stop')
+    const places = placesOf(dieClassOf(cut), cut.bladeSide, { ...cut.rules, hardPlateUnderOutline: 'allowed' })
+    if (!stopped && !followsSequence(stack, places)) found.push(finding('unusual-order', 'note'))
+    return found
+  },
+} satisfies Technique

@@ -1,0 +1,23 @@
+import { Mistake } from '../faults/guards.js'
+import { fullCut } from './full-cut.js'
+import type { Technique } from './technique.js'
+
+const listed = [fullCut] as const
+
+const byId = new Map<string, Technique>()
+for (const technique of listed) {
+  if (byId.has(technique.id)) throw new Mistake(`technique ${technique.id} is listed twice`)
+  byId.set(technique.id, technique)
+}
+
+export type TechniqueId = (typeof listed)[number]['id']
+
+/** Names of all techniques, in the order they are offered. */
+export const techniqueIds: readonly TechniqueId[] = listed.map((technique) => technique.id)
+
+/** The technique of this name. */
+export const techniqueOf = (id: TechniqueId): Technique => {
+  const technique = byId.get(id)
+  if (!technique) throw new Mistake(`no technique ${id}`)
+  return technique
+}

@@ -1,0 +1,60 @@
+import type { DieClass } from '../dies/die-class.js'
+import type { Die } from '../dies/die.js'
+import type { Finding } from '../faults/finding.js'
+import type { BladeSide, Layer } from '../layers/layer.js'
+import type { Plate, PlateKind } from '../layers/plate.js'
+import type { Stack } from '../layers/stack.js'
+import type { Sheet } from '../materials/sheet.js'
+import type { Press } from '../press/press.js'
+import type { FindingCode } from './finding-code.js'
+import type { HouseRules } from './house-rules.js'
+
+/** What a plate is there for. */
+export type Role = 'platform' | 'spacer' | 'shim' | 'bed' | 'pad'
+
+/** A place in the sequence: plates of some kinds, at least and at most so many; or the die; or the sheets. */
+export type Place =
+  | {
+      readonly is: 'plates'
+      readonly role: Role
+      readonly kinds: readonly PlateKind[]
+      readonly least: number
+      readonly most: number
+    }
+  | { readonly is: 'dies' }
+  | { readonly is: 'sheets' }
+
+/** Everything about a cut but the plates. */
+export interface CutContext {
+  readonly press: Press
+  readonly dies: readonly Die[]
+  readonly sheet: Sheet
+  readonly sheetCount: number
+  readonly bladeSide: BladeSide
+  readonly rules: HouseRules
+}
+
+/**
+ * A way of cutting: which layers may stand where, and what must never happen. The findings are split by what they depend
+ * on, so that the search can add them up without building every stack:
+ * all findings of a stack = `ofJob` + `ofPiece` of each plate in its role + `ofPair` of each two plates + what only the
+ * built stack shows (`ofStack`).
+ */
+export interface Technique {
+  readonly id: string
+  /** The sequence bottom to top for a die class and blade side. */
+  places(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]
+  ofJob(cut: CutContext): Finding<FindingCode>[]
+  ofPiece(role: Role, plate: Plate, cut: CutContext): Finding<FindingCode>[]
+  ofPair(one: Plate, other: Plate, cut: CutContext): Finding<FindingCode>[]
+  ofStack(stack: Stack, cut: CutContext): Finding<FindingCode>[]
+}
+
+/** The class that the rules go by where several dies lie side by side: that of the first. */
+export const dieClassOf = (cut: CutContext): DieClass => cut.dies[0]?.dieClass ?? 'thin-outline'
+
+/** A layer of the job itself, for its place. */
+export const jobLayer = (place: 'dies' | 'sheets', cut: CutContext): Layer =>
+  place === 'dies'
+    ? { is: 'dies', dies: cut.dies, blade: cut.bladeSide }
+    : { is: 'sheets', sheet: cut.sheet, count: cut.sheetCount }

@@ -1,0 +1,22 @@
+export { type CsvReport, csvReport } from './csv-report.js'
+export { type DieInput, dieInput, type DieRow, dieRow } from './die.js'
+export { idField, idOfRow } from './fields.js'
+export { type HouseRulesInput, houseRulesInput, type HouseRulesRow, houseRulesRow } from './house-rules.js'
+export { type ChosenLayer, chosenLayer, chosenStack, type JobInput, jobInput, type JobRow, jobRow } from './job.js'
+export { type Page, pageOf, pageQuery } from './page.js'
+export { type PlanQuestion, planQuestion } from './plan.js'
+export { type PlateInput, plateInput, type PlateRow, plateRow } from './plate.js'
+export {
+  knownFrom,
+  knownGoodStack,
+  type KnownGoodStackRow,
+  type PressInput,
+  pressInput,
+  type PressRow,
+  pressRow,
+} from './press.js'
+export { type Problem, problem, type ProblemField, problemField } from './problem.js'
+export { roundFields, type RunInput, runInput, type RunLayer, runLayer, type RunRow, runRow } from './run.js'
+export { caliperWays, type SheetInput, sheetInput, type SheetRow, sheetRow } from './sheet.js'
+export { toDie, toHouseRules, toPlate, toPress, toSheet } from './to-core.js'
+export { type WorkshopFile, workshopFile } from './workshop-file.js'

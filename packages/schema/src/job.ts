@@ -1,0 +1,54 @@
+import { jobStates, type TechniqueId, techniqueIds } from '@bold-heron/core'
+import { z } from 'zod'
+import { countField, idField, nameField, noteField, rowFields } from './fields.js'
+
+/** A layer of a chosen stack, by reference: a plate of the shelf, the job's dies, or its sheets. */
+export const chosenLayer = z.discriminatedUnion('is', [
+  z.object({ is: z.literal('plate'), plateId: idField }),
+  z.object({ is: z.literal('dies') }),
+  z.object({ is: z.literal('sheets') }),
+])
+export type ChosenLayer = z.infer<typeof chosenLayer>
+
+/** Bottom to top; empty while none is chosen, else with the dies and the sheets once each. */
+export const chosenStack = z
+  .array(chosenLayer)
+  .max(24)
+  .refine(
+    (layers) =>
+      layers.length === 0 ||
+      (['dies', 'sheets'] as const).every((is) => layers.filter((layer) => layer.is === is).length === 1),
+    { error: 'must hold the dies once and the sheets once, or be empty' },
+  )
+
+const techniques = techniqueIds as readonly [TechniqueId, ...TechniqueId[]]
+
+const jobFields = {
+  name: nameField,
+  state: z.enum(jobStates).default('waiting'),
+  technique: z.enum(techniques).default('full-cut'),
+  pressId: idField,
+  dieIds: z.array(idField).min(1).max(6),
+  sheetId: idField,
+  sheetCount: z.int().min(1).max(12),
+  bladeSide: z.enum(['down', 'up']),
+  /** Pieces wanted in all. */
+  wanted: countField.min(1),
+  layers: chosenStack.default([]),
+  note: noteField,
+}
+
+/** What a user enters for a job. */
+export const jobInput = z.object(jobFields)
+export type JobInput = z.infer<typeof jobInput>
+
+export const jobRow = z.object({
+  ...jobFields,
+  ...rowFields,
+  /** Pieces that came out clean so far, by the log. */
+  cut: z.int(),
+  pressName: z.string(),
+  dieNames: z.array(z.string()),
+  sheetName: z.string(),
+})
+export type JobRow = z.infer<typeof jobRow>

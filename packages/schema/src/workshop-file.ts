@@ -1,0 +1,29 @@
+import { z } from 'zod'
+import { dieRow } from './die.js'
+import { houseRulesRow } from './house-rules.js'
+import { jobRow } from './job.js'
+import { plateRow } from './plate.js'
+import { pressRow } from './press.js'
+import { runRow } from './run.js'
+import { sheetRow } from './sheet.js'
+
+const deletable = { deletedAt: z.iso.datetime().nullable() }
+
+/** Names looked up from other rows are left out of the file. */
+const jobInFile = jobRow.omit({ cut: true, pressName: true, dieNames: true, sheetName: true }).extend(deletable)
+const runInFile = runRow.omit({ jobName: true, pressName: true, dieNames: true, sheetName: true }).extend(deletable)
+
+/** The whole workshop in one file: format `bold-heron/workshop`, version 1. Described in docs/workshop-file.md. */
+export const workshopFile = z.object({
+  format: z.literal('bold-heron/workshop'),
+  version: z.literal(1),
+  exportedAt: z.iso.datetime(),
+  houseRules: houseRulesRow,
+  plates: z.array(plateRow.extend(deletable)).max(20_000),
+  presses: z.array(pressRow.extend(deletable)).max(20_000),
+  dies: z.array(dieRow.extend(deletable)).max(20_000),
+  sheets: z.array(sheetRow.extend(deletable)).max(20_000),
+  jobs: z.array(jobInFile).max(20_000),
+  runs: z.array(runInFile).max(100_000),
+})
+export type WorkshopFile = z.infer<typeof workshopFile>

@@ -1,0 +1,33 @@
+// The server as a child process, so that the database is stopped after it however it ends.
+import { spawn } from 'node:child_process'
+import { join } from 'node:path'
+
+export const runServer = (root, env, extraArgs = []) =>
+  spawn(process.execPath, [...extraArgs, '--import', 'tsx', join(root, 'apps/server/src/main.ts')], {
+    cwd: root,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, ...env },
+  })
+
+/** Waits for the children to end, passes signals on to them, then cleans up and ends with the first one's code. */
+export const untilEnded = (children, cleanUp) => {
+  let asked = false
+  let left = children.length
+  let code = 0
+  const askAll = (signal) => {
+    asked = true
+    for (const child of children) child.kill(signal)
+  }
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => askAll('SIGTERM'))
+  for (const child of children)
+    child.on('exit', (status) => {
+      if (!asked) {
+        code = status ?? 1
+        askAll('SIGTERM')
+      }
+      left--
+      if (left > 0) return
+      cleanUp()
+      process.exit(code)
+    })
+}

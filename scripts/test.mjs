@@ -1,0 +1,46 @@
+// npm test: types, lint, then every test on a cluster of its own. Ends with one line that counts them.
+import { spawnSync } from 'node:child_process'
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { buildWeb } from './build-web.mjs'
+import { startCluster } from './cluster.mjs'
+import { giveUp, say } from './say.mjs'
+
+const root = dirname(dirname(fileURLToPath(import.meta.url)))
+const bin = (name) => join(root, 'node_modules', name)
+const step = (what, file, args) => {
+  say(what)
+  const run = spawnSync(process.execPath, [bin(file), ...args], { cwd: root, stdio: ['ignore', 'inherit', 'inherit'] })
+  if (run.status !== 0) giveUp(`${what} failed; the lines above say where.`)
+}
+
+for (const room of ['packages/core', 'packages/schema', 'apps/server', 'apps/web', 'e2e'])
+  step(`checking types of ${room}`, 'typescript/bin/tsc', ['-p', room])
+step('linting', 'eslint/bin/eslint.js', ['.'])
+step('checking the layout of the code', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.'])
+buildWeb(root)
+
+const { url, stop } = await startCluster(root, 'test-postgres', { durable: false })
+process.on('SIGINT', () => stop())
+const report = join(root, '.data', 'test-report.json')
+mkdirSync(dirname(report), { recursive: true })
+rmSync(report, { force: true })
+say('running the tests')
+const run = spawnSync(
+  process.execPath,
+  [
+    bin('vitest/vitest.mjs'),
+    'run',
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=${report}`,
+    ...process.argv.slice(2),
+  ],
+  { cwd: root, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, TEST_DATABASE_URL: url } },
+)
+stop()
+if (!existsSync(report)) giveUp('The tests did not run; the lines above say why.')
+const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(report, 'utf8'))
+console.log(`${numPassedTests} passed, ${numFailedTests} failed`)
+process.exit(run.status ?? 1)
