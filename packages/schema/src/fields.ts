@@ -21,6 +21,8 @@ export const sizeMmField = z.number().min(1).max(LONGEST_MM)
 /** mm; from a plastic film to the thickest platform. */
 export const thicknessMmField = z.number().min(0.01).max(60)
 export const countField = z.int().min(0).max(10_000)
+/** Of things there must be one of at least. */
+export const someField = z.int().min(1).max(10_000)
 
 /** What every stored row carries beside what the user entered. */
 export const rowFields = {

@@ -1,6 +1,6 @@
 import { jobStates, type TechniqueId, techniqueIds } from '@bold-heron/core'
 import { z } from 'zod'
-import { countField, idField, nameField, noteField, rowFields } from './fields.js'
+import { idField, nameField, noteField, rowFields, someField } from './fields.js'
 
 /** A layer of a chosen stack, by reference: a plate of the shelf, the job's dies, or its sheets. */
 export const chosenLayer = z.discriminatedUnion('is', [
@@ -33,7 +33,7 @@ const jobFields = {
   sheetCount: z.int().min(1).max(12),
   bladeSide: z.enum(['down', 'up']),
   /** Pieces wanted in all. */
-  wanted: countField.min(1),
+  wanted: someField,
   layers: chosenStack.default([]),
   note: noteField,
 }

@@ -1,19 +1,19 @@
 import { faceStates, measuringWays, plateKinds } from '@bold-heron/core'
 import { z } from 'zod'
 import {
-  countField,
   nameField,
   noteField,
   shelfRowFields,
   shortTextField,
   sizeMmField,
+  someField,
   thicknessMmField,
 } from './fields.js'
 
 const plateFields = {
   name: nameField,
   kind: z.enum(plateKinds),
-  count: countField.min(1),
+  count: someField,
   thicknessMm: thicknessMmField,
   measuredBy: z.enum(measuringWays),
   material: shortTextField,

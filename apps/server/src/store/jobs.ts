@@ -6,7 +6,7 @@ import { JobDieModel, JobLayerModel, JobModel } from './models/job-model.js'
 import { PlateModel } from './models/plate-model.js'
 import { PressModel } from './models/press-model.js'
 import { SheetModel } from './models/sheet-model.js'
-import { groupBy, missingReferences, nameHolds, namesOf, rowShape } from './row-shape.js'
+import { groupBy, nameHolds, namesOf, type Reference, rowShape } from './row-shape.js'
 import type { TableSpec } from './table.js'
 
 export interface JobFilter {
@@ -103,7 +103,7 @@ export const saveJobChildren = async (jobId: string, input: JobInput, transactio
 }
 
 /** References of anything that is made on a press, with dies, from a sheet. */
-export const cutReferences = (input: { pressId: string; dieIds: readonly string[]; sheetId: string }) => [
+export const cutReferences = (input: { pressId: string; dieIds: readonly string[]; sheetId: string }): Reference[] => [
   { path: 'pressId', id: input.pressId, model: PressModel, what: 'a press' },
   { path: 'sheetId', id: input.sheetId, model: SheetModel, what: 'a sheet' },
   ...input.dieIds.map((id, at) => ({ path: `dieIds.${at}`, id, model: DieModel, what: 'a die' })),
@@ -122,17 +122,13 @@ export const jobTable: TableSpec<JobModel, JobInput, JobRow, JobFilter> = {
   columns: ({ dieIds: _, layers: __, ...columns }) => columns,
   rows: toJobRows,
   saveChildren: saveJobChildren,
-  check: (input, transaction) =>
-    missingReferences(
-      [
-        ...cutReferences(input),
-        ...input.layers.flatMap((layer, at) =>
-          layer.is === 'plate'
-            ? [{ path: `layers.${at}.plateId`, id: layer.plateId, model: PlateModel, what: 'a plate' }]
-            : [],
-        ),
-      ],
-      transaction,
+  references: (job) => [
+    ...cutReferences(job),
+    ...job.layers.flatMap((layer, at) =>
+      layer.is === 'plate'
+        ? [{ path: `layers.${at}.plateId`, id: layer.plateId, model: PlateModel, what: 'a plate' }]
+        : [],
     ),
+  ],
   where: ({ q, state }) => ({ [Op.and]: [nameHolds(q), state ? { state } : {}] }),
 }

@@ -2,7 +2,7 @@ import type { KnownGoodStackRow, PressInput, PressRow } from '@bold-heron/schema
 import type { Transaction } from 'sequelize'
 import { PlateModel } from './models/plate-model.js'
 import { KnownGoodPlateModel, KnownGoodStackModel, PressModel } from './models/press-model.js'
-import { groupBy, missingReferences, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
+import { groupBy, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import type { TableSpec } from './table.js'
 
 const knownGoodByPress = async (
@@ -76,17 +76,9 @@ export const pressTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilter
     }))
   },
   saveChildren: savePressChildren,
-  check: (input, transaction) =>
-    missingReferences(
-      input.knownGood.flatMap(({ plateIds }, stack) =>
-        plateIds.map((id, at) => ({
-          path: `knownGood.${stack}.plateIds.${at}`,
-          id,
-          model: PlateModel,
-          what: 'a plate',
-        })),
-      ),
-      transaction,
+  references: ({ knownGood }) =>
+    knownGood.flatMap(({ plateIds }, stack) =>
+      plateIds.map((id, at) => ({ path: `knownGood.${stack}.plateIds.${at}`, id, model: PlateModel, what: 'a plate' })),
     ),
   where: shelfWhere,
 }

@@ -41,19 +41,22 @@ export const groupBy = <Item>(items: readonly Item[], keyOf: (item: Item) => str
   return groups
 }
 
+/** A row that another names: in which field, and what it must be. */
+export interface Reference {
+  readonly path: string
+  readonly id: string
+  readonly model: ModelStatic<RowModel>
+  readonly what: string
+}
+
 /** Reports every reference to a row that is not there, or was deleted. */
 export const missingReferences = async (
-  references: readonly {
-    readonly path: string
-    readonly id: string
-    readonly model: ModelStatic<RowModel>
-    readonly what: string
-  }[],
+  references: readonly Reference[],
   transaction: Transaction,
 ): Promise<ProblemField[]> => {
   const found = new Set<string>()
   for (const [, group] of groupBy(references, (each) => each.what)) {
-    const model = (group[0] as (typeof group)[number]).model
+    const { model } = group[0] as Reference
     const rows = await model.findAll({
       where: { id: group.map((each) => each.id), deletedAt: null } as WhereOptions,
       attributes: ['id'],

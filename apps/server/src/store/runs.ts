@@ -7,7 +7,7 @@ import { JobModel } from './models/job-model.js'
 import { PressModel } from './models/press-model.js'
 import { RunDieModel, RunLayerModel, RunModel, RunRoundModel } from './models/run-model.js'
 import { SheetModel } from './models/sheet-model.js'
-import { groupBy, missingReferences, namesOf, rowShape } from './row-shape.js'
+import { groupBy, namesOf, rowShape } from './row-shape.js'
 import type { TableSpec } from './table.js'
 
 export interface RunFilter {
@@ -144,11 +144,7 @@ export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
   columns: ({ dieIds: _, layers: __, rounds: ___, ...columns }) => columns,
   rows: toRunRows,
   saveChildren: saveRunChildren,
-  check: (input, transaction) =>
-    missingReferences(
-      [{ path: 'jobId', id: input.jobId, model: JobModel, what: 'a job' }, ...cutReferences(input)],
-      transaction,
-    ),
+  references: (run) => [{ path: 'jobId', id: run.jobId, model: JobModel, what: 'a job' }, ...cutReferences(run)],
   afterSave: moveJobOn,
   where: ({ jobId, pressId, dieId, sheetId, seen, since, until }) => ({
     [Op.and]: [

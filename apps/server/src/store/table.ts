@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { Page, ProblemField } from '@bold-heron/schema'
 import { type ModelStatic, Op, type Order, type Sequelize, type Transaction, type WhereOptions } from 'sequelize'
 import type { RowModel } from './models/row-model.js'
+import { missingReferences, type Reference } from './row-shape.js'
 
 /** Which part of a list, and which rows of it. */
 export interface ListQuery<Filter> {
@@ -26,8 +27,8 @@ export interface TableSpec<Stored extends RowModel, Input, Row, Filter> {
   columns(input: Input): Record<string, unknown>
   rows(stored: readonly Stored[], transaction?: Transaction): Promise<Row[]>
   saveChildren?(id: string, input: Input, transaction: Transaction): Promise<void>
-  /** What the database cannot say by itself, such as a reference to something deleted. */
-  check?(input: Input, transaction: Transaction): Promise<ProblemField[]>
+  /** Every row that an input, or a row as stored, names; new names must be of rows that are there and not deleted. */
+  references?(named: Input | Row): Reference[]
   where(filter: Filter): WhereOptions
   /** Runs after a save, in the same transaction. */
   afterSave?(input: Input, transaction: Transaction): Promise<void>
@@ -61,7 +62,7 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
 
   /** As `create`, inside a transaction of the caller's; `id` for a row that brings its own. */
   async createIn(input: Input, transaction: Transaction, id: string = randomUUID()): Promise<Saved<Row>> {
-    const errors = (await this.spec.check?.(input, transaction)) ?? []
+    const errors = await this.faultyReferences(input, undefined, transaction)
     if (errors.length > 0) return { is: 'refused', errors }
     const now = new Date()
     const stored = await this.spec.model.create(
@@ -81,8 +82,9 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
   async updateIn(id: string, version: number, input: Input, transaction: Transaction): Promise<Saved<Row>> {
     const stored = await this.stored(id, transaction, true)
     if (!stored) return { is: 'missing' }
-    if (stored.version !== version) return { is: 'stale', current: await this.only(stored, transaction) }
-    const errors = (await this.spec.check?.(input, transaction)) ?? []
+    const before = await this.only(stored, transaction)
+    if (stored.version !== version) return { is: 'stale', current: before }
+    const errors = await this.faultyReferences(input, before, transaction)
     if (errors.length > 0) return { is: 'refused', errors }
     await stored.update({ ...this.spec.columns(input), ...bumped(stored) } as never, { transaction })
     await this.spec.saveChildren?.(id, input, transaction)
@@ -107,6 +109,17 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
       await stored.update({ [column]: at, ...bumped(stored) } as never, { transaction })
       return this.only(stored, transaction)
     })
+  }
+
+  /** References that a row had before may stay, even to something deleted since; others must be on hand. */
+  private faultyReferences(input: Input, before: Row | undefined, transaction: Transaction): Promise<ProblemField[]> {
+    const { references } = this.spec
+    if (!references) return Promise.resolve([])
+    const kept = new Set(before ? references(before).map((each) => each.id) : [])
+    return missingReferences(
+      references(input).filter((each) => !kept.has(each.id)),
+      transaction,
+    )
   }
 
   private async stored(

@@ -46,6 +46,8 @@ interface Frame {
   readonly heightMm: number
   readonly cost: number
   readonly key: string
+  /** What each shim costs for lying in one stack with this frame's pieces; absent where none does. */
+  readonly shimPairs?: readonly number[]
 }
 
 const isShims = (place: Place): place is PlatesPlace => place.is === 'plates' && place.role === 'shim'
@@ -100,6 +102,13 @@ const listFrames = ({ technique, cut, window, shelf }: SearchRequest, places: re
   return [...best.values()].sort(byCost)
 }
 
+/** Shims are not framed, so what they cost beside a frame's pieces is worked out once per frame. */
+const withShimPairs = (frame: Frame, shims: readonly Plate[], technique: Technique, cut: CutContext): Frame => {
+  const pieces = [...frame.byPlace.values()].flat()
+  const shimPairs = shims.map((shim) => pieces.reduce((sum, piece) => sum + costOfPair(technique, piece, shim, cut), 0))
+  return shimPairs.some((cost) => cost > 0) ? { ...frame, shimPairs } : frame
+}
+
 const layersOf = (places: readonly Place[], frame: Frame, shims: readonly Plate[], cut: CutContext): Layer[] =>
   places.flatMap((place): Layer[] => {
     if (place.is !== 'plates') return [jobLayer(place.is, cut)]
@@ -118,12 +127,12 @@ const layersOf = (places: readonly Place[], frame: Frame, shims: readonly Plate[
 export const searchStacks = (request: SearchRequest): SearchResult => {
   const { technique, cut, window, shelf, workedBefore } = request
   const places = technique.places(dieClassOf(cut), cut.bladeSide, cut.rules)
-  const frames = listFrames(request, places)
+  const shimPlace = places.find(isShims)
+  const shims = shimPlace ? shelf.filter((plate) => shimPlace.kinds.includes(plate.kind)) : []
+  const frames = listFrames(request, places).map((frame) => withShimPairs(frame, shims, technique, cut))
   const cheapestFrame = frames[0]
   if (!cheapestFrame) return { found: [], complete: true, examined: 0 }
 
-  const shimPlace = places.find(isShims)
-  const shims = shimPlace ? shelf.filter((plate) => shimPlace.kinds.includes(plate.kind)) : []
   const perShim = shims.map((plate) => costOfPiece(technique, 'shim', plate, cut))
   const costOf = (index: number, count: number): number =>
     count * (perShim[index] as number) + costOfDoubt(shims[index] as Plate, count, window)
@@ -150,7 +159,10 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
       if (heightMm > highMm) return
       examined++
       const squeezeMm = heightMm + jobMm - window.gapMm
-      const cost = frame.cost + (sets.cost[at] as number) + costOfOffset(squeezeMm, window)
+      let cost = frame.cost + (sets.cost[at] as number) + costOfOffset(squeezeMm, window)
+      if (frame.shimPairs)
+        for (let piece = 0; piece < sets.size; piece++)
+          cost += frame.shimPairs[sets.items[at * sets.size + piece] as number] as number
       if (cost - bonus > best.bar) {
         passedOver = true
         continue

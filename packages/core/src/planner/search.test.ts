@@ -1,0 +1,143 @@
+import { describe, expect, it } from 'vitest'
+import { countOf } from '../faults/finding.js'
+import type { Plate } from '../layers/plate.js'
+import { heightOf } from '../layers/stack.js'
+import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
+import { randomInteger, randomItem, seededRandom } from '../numerics/random.js'
+import { fullCut } from '../techniques/full-cut.js'
+import { inspectStack } from '../techniques/inspect.js'
+import { followsSequence } from '../techniques/sequence.js'
+import { type CutContext, dieClassOf } from '../techniques/technique.js'
+import { aCut, aDie, aKnownGood, aPress, aSheet, randomShelf } from '../testing/makers.js'
+import { solveByInteger } from '../testing/integer-solver.js'
+import { slowSearch } from '../testing/slow-search.js'
+import { piecesKey, points } from './ranking.js'
+import { ruleOfThumb } from './rule-of-thumb.js'
+import { type SearchRequest, searchStacks } from './search.js'
+
+const randomRequest = (seed: number, entries: number): SearchRequest => {
+  const random = seededRandom(seed)
+  const shelf = randomShelf(random, entries)
+  const dieClass = randomItem(random, ['thin-outline', 'thin-lace', 'small-cased'] as const)
+  const known = Array.from({ length: randomInteger(random, 0, 2) }, (_, index) =>
+    aKnownGood({ id: `k${index}`, plates: [shelf[0]!, shelf[2]!, shelf[2]!, randomItem(random, shelf)] }),
+  )
+  const cut = aCut({
+    press: aPress({ knownGood: known }),
+    dies: [aDie({ dieClass, lengthMm: randomInteger(random, 30, 150), widthMm: randomInteger(random, 30, 120) })],
+    sheet: aSheet({ mm: randomInteger(random, 10, 45) / 100 }),
+    sheetCount: randomInteger(random, 1, 3),
+    bladeSide: randomItem(random, ['down', 'up'] as const),
+  })
+  return {
+    technique: fullCut,
+    cut,
+    window: ruleOfThumb.window(cut),
+    shelf,
+    workedBefore: new Set(),
+    keep: Infinity,
+  }
+}
+
+const namesOf = (stack: ReturnType<typeof searchStacks>['found'][number]['stack']): string =>
+  piecesKey(stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate.id] : [])))
+
+const mustHold = ({ cut, shelf, window }: SearchRequest, found: ReturnType<typeof searchStacks>['found']): void => {
+  const places = fullCut.places(dieClassOf(cut), cut.bladeSide, cut.rules)
+  for (const { stack, squeezeMm } of found) {
+    expect(followsSequence(stack, places)).toBe(true)
+    expect(squeezeMm).toBeCloseTo(heightOf(stack).valueMm - window.gapMm, 9)
+    expect(squeezeMm).toBeGreaterThanOrEqual(window.lowMm - 2 * SAME_LENGTH_MM)
+    expect(squeezeMm).toBeLessThanOrEqual(window.highMm + 2 * SAME_LENGTH_MM)
+    for (const plate of shelf)
+      expect(stack.filter((layer) => layer.is === 'plate' && layer.plate === plate).length).toBeLessThanOrEqual(
+        plate.count,
+      )
+  }
+}
+
+describe('the search', () => {
+  it('finds every stack that trying everything finds, each once, in the same order', () => {
+    let stacks = 0
+    for (let seed = 0; seed < 60; seed++) {
+      const request = randomRequest(seed, 13)
+      const { found, complete } = searchStacks(request)
+      const slow = slowSearch(request)
+      expect(complete).toBe(true)
+      expect(found.map((each) => namesOf(each.stack))).toEqual(slow.map((each) => namesOf(each.stack)))
+      expect(new Set(found.map((each) => each.key)).size).toBe(found.length)
+      mustHold(request, found)
+      stacks += found.length
+    }
+    expect(stacks).toBeGreaterThan(1000)
+  })
+
+  it('finds the optimum of an integer programming solver on hundreds of random shelves', async () => {
+    let compared = 0
+    for (let seed = 1000; seed < 1300; seed++) {
+      const request = { ...randomRequest(seed, 22), keep: 1 }
+      const best = searchStacks(request).found[0]
+      const optimum = await solveByInteger(request)
+      if (optimum === undefined) {
+        expect(best, `seed ${seed}`).toBeUndefined()
+        continue
+      }
+      compared++
+      expect(best?.cost, `seed ${seed}`).toBeCloseTo(optimum, 6)
+    }
+    expect(compared).toBeGreaterThan(200)
+  })
+
+  it('keeps the same best few whether it is asked for some or for all', () => {
+    for (let seed = 200; seed < 240; seed++) {
+      const request = randomRequest(seed, 14)
+      const all = searchStacks(request).found
+      const few = searchStacks({ ...request, keep: 5 }).found
+      expect(few.map((each) => each.key)).toEqual(all.slice(0, 5).map((each) => each.key))
+    }
+  })
+
+  it('prefers what worked before among near equals', () => {
+    let nearEquals = 0
+    for (let seed = 100; seed < 160; seed++) {
+      const request = randomRequest(seed, 16)
+      const [first, second] = searchStacks(request).found
+      if (!first || !second || second.cost - first.cost >= points.workedBefore) continue
+      nearEquals++
+      const again = searchStacks({ ...request, workedBefore: new Set([second.key]) })
+      expect(again.found[0]?.key).toBe(second.key)
+    }
+    expect(nearEquals).toBeGreaterThan(5)
+  })
+
+  it('never ranks a stack with a stop above one without', () => {
+    for (let seed = 300; seed < 330; seed++) {
+      const request = randomRequest(seed, 12)
+      const stops = searchStacks(request).found.map(({ stack }) =>
+        countOf(inspectStack(fullCut, stack, request.cut), 'stop'),
+      )
+      expect(stops).toEqual([...stops].sort((a, b) => a - b))
+    }
+  })
+
+  it('counts a magnetic shim under a hard plate as the stop it is', () => {
+    let seen = 0
+    for (let seed = 400; seed < 440; seed++) {
+      const request = randomRequest(seed, 16)
+      const lace: CutContext = { ...request.cut, dies: [aDie({ dieClass: 'thin-lace' })] }
+      for (const { stack, cost } of searchStacks({ ...request, cut: lace }).found.slice(0, 400)) {
+        const plates = stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate] : []))
+        const has = (test: (plate: Plate) => boolean) => plates.some(test)
+        if (has((plate) => plate.kind === 'shim' && plate.magnetic) && has((plate) => plate.kind === 'hard-plate')) {
+          seen++
+          expect(cost).toBeGreaterThan(points.stop / 2)
+        }
+      }
+    }
+    expect(seen).toBeGreaterThan(0)
+  })
+
+  it('finds nothing, and says so, on an empty shelf', () => {
+    expect(searchStacks({ ...randomRequest(1, 8), shelf: [] })).toEqual({ found: [], complete: true, examined: 0 })
+  })
+})

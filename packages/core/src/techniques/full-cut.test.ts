@@ -1,0 +1,160 @@
+import { describe, expect, it } from 'vitest'
+import type { Layer } from '../layers/layer.js'
+import type { Plate } from '../layers/plate.js'
+import { aCut, aDie, aPlate, aPress, aSheet, plateLayer } from '../testing/makers.js'
+import { measured } from '../units/measured.js'
+import { fullCut } from './full-cut.js'
+import { defaultHouseRules } from './house-rules.js'
+import { inspectStack, rolesOf } from './inspect.js'
+import { techniqueIds, techniqueOf } from './list.js'
+import { followsSequence } from './sequence.js'
+import type { CutContext } from './technique.js'
+
+const platform = aPlate({ id: 'platform', name: 'Board', kind: 'platform', mm: 7, count: 1 })
+const magnet = aPlate({ id: 'magnet', name: 'Magnet board', kind: 'platform', mm: 7, magnetic: true })
+const steel = aPlate({ id: 'steel', name: 'Steel', kind: 'hard-plate', mm: 1 })
+const spacer = aPlate({ id: 'spacer', kind: 'spacer', mm: 2 })
+const pad = aPlate()
+
+const stackOf = (cut: CutContext, bed: Plate, base = platform): Layer[] => {
+  const sheets: Layer = { is: 'sheets', sheet: cut.sheet, count: cut.sheetCount }
+  const dies: Layer = { is: 'dies', dies: cut.dies, blade: cut.bladeSide }
+  return cut.bladeSide === 'down'
+    ? [plateLayer(base), plateLayer(bed), sheets, dies, plateLayer(pad)]
+    : [plateLayer(base), plateLayer(pad), dies, sheets, plateLayer(bed)]
+}
+const codesOf = (cut: CutContext, stack: Layer[]) =>
+  inspectStack(fullCut, stack, cut).map(({ code, severity }) => `${severity} ${code}`)
+
+describe('a usual stack', () => {
+  it.each(['down', 'up'] as const)('has nothing against it, blade %s', (bladeSide) => {
+    const cut = aCut({ bladeSide })
+    expect(codesOf(cut, stackOf(cut, pad))).toEqual([])
+  })
+
+  it('knows what each plate is there for', () => {
+    expect(rolesOf(stackOf(aCut(), pad))).toEqual(['platform', 'bed', undefined, undefined, 'pad'])
+  })
+
+  it('may do without a platform under a cased die only', () => {
+    const cased = aCut({ dies: [aDie({ dieClass: 'small-cased' })] })
+    const without = (cut: CutContext) => stackOf(cut, pad).slice(1)
+    expect(codesOf(cased, without(cased))).toEqual([])
+    expect(codesOf(aCut(), without(aCut()))).toEqual(['note unusual-order'])
+  })
+})
+
+describe('the blade', () => {
+  it('must not look at a bare platform', () => {
+    const cut = aCut()
+    const [, , sheets, dies] = stackOf(cut, pad) as [Layer, Layer, Layer, Layer]
+    expect(codesOf(cut, [plateLayer(platform), sheets, dies, plateLayer(pad)])).toContain('stop blade-on-bare-plate')
+  })
+
+  it('must not look away from the sheet', () => {
+    const cut = aCut()
+    const [base, bed, sheets] = stackOf(cut, pad) as [Layer, Layer, Layer]
+    const turned: Layer = { is: 'dies', dies: cut.dies, blade: 'up' }
+    expect(codesOf(cut, [base, bed, sheets, turned, plateLayer(pad)])).toContain('stop blade-misses-sheet')
+  })
+
+  it('must not meet the roller or a silicone mat', () => {
+    const cut = aCut({ bladeSide: 'up' })
+    const [base, below, dies, sheets] = stackOf(cut, pad) as [Layer, Layer, Layer, Layer]
+    expect(codesOf(cut, [base, below, dies, sheets])).toContain('stop blade-meets-roller')
+    const silicone = aPlate({ id: 'mat', kind: 'embossing-mat' })
+    expect(codesOf(cut, [base, below, dies, sheets, plateLayer(silicone)])).toContain('stop blade-on-silicone')
+  })
+})
+
+describe('a hard plate', () => {
+  it('is the bed for lace', () => {
+    const cut = aCut({ dies: [aDie({ dieClass: 'thin-lace' })] })
+    expect(codesOf(cut, stackOf(cut, steel))).toEqual([])
+  })
+
+  it('stays away from long thin frames, even where the house allows it under outlines', () => {
+    const frame = aDie({ lengthMm: 200, widthMm: 120 })
+    const cut = aCut({ dies: [frame] })
+    expect(codesOf(cut, stackOf(cut, steel))).toContain('stop hard-plate-under-long-frame')
+    const allowing = aCut({ dies: [frame], rules: { ...defaultHouseRules, hardPlateUnderOutline: 'allowed' } })
+    expect(codesOf(allowing, stackOf(allowing, steel))).toContain('caution hard-plate-under-long-frame')
+  })
+
+  it('never lies with a magnetic platform, unless the house allows it', () => {
+    const lace = { dies: [aDie({ dieClass: 'thin-lace' })] }
+    const cut = aCut(lace)
+    expect(codesOf(cut, stackOf(cut, steel, magnet))).toContain('stop hard-plate-with-magnet')
+    const allowing = aCut({ ...lace, rules: { ...defaultHouseRules, hardPlateWithMagnet: 'allowed' } })
+    expect(codesOf(allowing, stackOf(allowing, steel, magnet))).toContain('caution hard-plate-with-magnet')
+  })
+})
+
+describe('sizes', () => {
+  it('stops a die wider than the throat, and a plate too', () => {
+    const cut = aCut({ press: aPress({ throatMm: 100 }), dies: [aDie({ widthMm: 120 })] })
+    const codes = codesOf(cut, stackOf(cut, pad))
+    expect(codes).toContain('stop die-wider-than-throat')
+    expect(codes).toContain('stop plate-wider-than-throat')
+  })
+
+  it('stops a die longer or wider than the pads, and warns where it hangs over the bevel', () => {
+    const size = (lengthMm: number, widthMm: number) => aCut({ dies: [aDie({ lengthMm, widthMm })] })
+    const codes = (cut: CutContext) => codesOf(cut, stackOf(cut, pad))
+    expect(codes(size(301, 60))).toContain('stop die-longer-than-pad')
+    expect(codes(size(80, 151))).toContain('stop die-wider-than-pad')
+    expect(codes(size(80, 148))).toContain('caution die-over-bevel')
+    expect(codes(size(300, 146))).toEqual([])
+  })
+
+  it('stops dies of different heights side by side', () => {
+    const cut = aCut({ dies: [aDie(), aDie({ id: 'tall', height: measured(8.5, 'caliper') })] })
+    expect(codesOf(cut, stackOf(cut, pad))).toContain('stop dies-differ-in-height')
+  })
+})
+
+describe('sheets and faces', () => {
+  // Common practice, no source: thin 1–3 sheets, small cased 2–3, large cased about 5–6.
+  it.each([
+    ['thin-outline', 3],
+    ['thin-lace', 3],
+    ['small-cased', 3],
+    ['large-cased', 6],
+  ] as const)('takes %s dies up to %i sheets', (dieClass, most) => {
+    const codes = (sheetCount: number) => fullCut.ofJob(aCut({ dies: [aDie({ dieClass })], sheetCount }))
+    expect(codes(most)).toEqual([])
+    expect(codes(most + 1).map((finding) => finding.code)).toEqual(['too-many-sheets'])
+  })
+
+  it('warns of foam under a die not marked fit for it', () => {
+    const foam = aSheet({ kind: 'craft-foam' })
+    expect(fullCut.ofJob(aCut({ sheet: foam })).map((finding) => finding.code)).toEqual(['die-not-for-foam'])
+    expect(fullCut.ofJob(aCut({ sheet: foam, dies: [aDie({ fitForFoam: true })] }))).toEqual([])
+  })
+
+  it('warns of a bed without a fresh face', () => {
+    const cut = aCut()
+    const worn = aPlate({ id: 'worn', faces: ['scored', 'scored'] })
+    expect(codesOf(cut, stackOf(cut, worn))).toContain('caution no-fresh-face')
+    const lined = aPlate({ id: 'lined', faces: ['scored', 'lined'] })
+    expect(codesOf(cut, stackOf(cut, lined))).toEqual(['note face-lined'])
+  })
+})
+
+describe('the list of techniques', () => {
+  it('finds each by its name', () => {
+    for (const id of techniqueIds) expect(techniqueOf(id).id).toBe(id)
+  })
+})
+
+describe('the sequence', () => {
+  const places = fullCut.places('thin-outline', 'down', defaultHouseRules)
+  it('allows a spacer and shims between platform and bed', () => {
+    const cut = aCut()
+    const [base, bed, sheets, dies, top] = stackOf(cut, pad) as [Layer, Layer, Layer, Layer, Layer]
+    const shim = plateLayer(aPlate({ id: 'shim', kind: 'shim' }))
+    expect(followsSequence([base, plateLayer(spacer), shim, shim, bed, sheets, dies, top], places)).toBe(true)
+    expect(followsSequence([base, bed, shim, sheets, dies, top], places)).toBe(false)
+    expect(followsSequence([base, bed, sheets, dies], places)).toBe(false)
+  })
+})
