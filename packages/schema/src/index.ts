@@ -17,6 +17,7 @@ export {
 } from './press.js'
 export { type Problem, problem, type ProblemField, problemField } from './problem.js'
 export { roundFields, type RunInput, runInput, type RunLayer, runLayer, type RunRow, runRow } from './run.js'
+export { type SetupInput, setupInput } from './setup.js'
 export { caliperWays, type SheetInput, sheetInput, type SheetRow, sheetRow } from './sheet.js'
 export { toDie, toHouseRules, toPlate, toPress, toSheet } from './to-core.js'
 export { type WorkshopFile, workshopFile } from './workshop-file.js'

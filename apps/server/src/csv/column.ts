@@ -12,11 +12,7 @@ export interface Column {
 }
 
 const plain = (value: unknown): string =>
-  value === null || value === undefined
-    ? ''
-    : typeof value === 'object'
-      ? JSON.stringify(value)
-      : String(value as string)
+  typeof value === 'string' ? value : value === null || value === undefined ? '' : JSON.stringify(value)
 
 export const textColumn = (heading: string, field: string): Column => ({
   heading,

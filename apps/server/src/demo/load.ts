@@ -5,15 +5,19 @@ import {
   isGood,
   planCut,
   type PlanRequest,
+  randomInteger,
   type RandomSource,
   seededRandom,
 } from '@bold-heron/core'
 import {
   type ChosenLayer,
+  type DieInput,
   type DieRow,
+  type PlateInput,
   type PlateRow,
   type PressRow,
   type RunInput,
+  type SheetInput,
   type SheetRow,
   toDie,
   toPlate,
@@ -21,25 +25,36 @@ import {
   toSheet,
 } from '@bold-heron/schema'
 import { QueryTypes, type Transaction } from 'sequelize'
-import type { RowModel } from '../store/models/row-model.js'
-import type { Table } from '../store/table.js'
+import type { Saved } from '../store/table.js'
 import type { Workshop } from '../store/workshop.js'
 import { type DemoJob, demoJobs } from './jobs.js'
 import { inventRounds } from './outcomes.js'
-import { demoDies, demoPlates, demoPresses, demoSheets } from './shelf.js'
+import {
+  type DemoDie,
+  demoDies,
+  type DemoPlate,
+  demoPlates,
+  type DemoPress,
+  demoPresses,
+  type DemoPressKey,
+  type DemoSheet,
+  demoSheets,
+} from './shelf.js'
 
 const SEED = 20_260_620
 const DAYS_OF_LOG = 61
 const DAY_MS = 86_400_000
+/** The volunteers meet between these hours (UTC). */
+const FIRST_HOUR = 9
+const LAST_HOUR = 19
 
 const saveAll = async <Key extends string, Input, Row>(
-  table: Table<RowModel, Input, Row, never>,
   inputs: Readonly<Record<Key, Input>>,
-  transaction: Transaction,
+  save: (input: Input) => Promise<Saved<Row>>,
 ): Promise<Record<Key, Row>> => {
   const rows = {} as Record<Key, Row>
   for (const key of Object.keys(inputs) as Key[]) {
-    const saved = await table.createIn(inputs[key], transaction)
+    const saved = await save(inputs[key])
     if (saved.is !== 'saved') throw new Error(`The demo's ${key} was refused: ${JSON.stringify(saved)}`)
     rows[key] = saved.row
   }
@@ -47,31 +62,29 @@ const saveAll = async <Key extends string, Input, Row>(
 }
 
 interface DemoShelf {
-  readonly plates: Record<keyof typeof demoPlates, PlateRow>
-  readonly presses: Record<keyof typeof demoPresses, PressRow>
-  readonly dies: Record<keyof typeof demoDies, DieRow>
-  readonly sheets: Record<keyof typeof demoSheets, SheetRow>
+  readonly plates: Record<DemoPlate, PlateRow>
+  readonly presses: Record<DemoPressKey, PressRow>
+  readonly dies: Record<DemoDie, DieRow>
+  readonly sheets: Record<DemoSheet, SheetRow>
 }
 
 const loadShelf = async (workshop: Workshop, transaction: Transaction): Promise<DemoShelf> => {
-  const plates = (await saveAll(workshop.plates as never, demoPlates, transaction)) as DemoShelf['plates']
-  const pressInputs = Object.fromEntries(
-    Object.entries(demoPresses).map(([key, press]) => [
-      key,
-      {
-        ...press,
-        knownGood: press.knownGood.map(({ plates: keys, ...known }) => ({
-          ...known,
-          plateIds: keys.map((each) => plates[each].id),
-        })),
-      },
-    ]),
+  const plates = await saveAll<DemoPlate, PlateInput, PlateRow>(demoPlates, (plate) =>
+    workshop.plates.createIn(plate, transaction),
   )
   return {
     plates,
-    presses: (await saveAll(workshop.presses as never, pressInputs, transaction)) as DemoShelf['presses'],
-    dies: (await saveAll(workshop.dies as never, demoDies, transaction)) as DemoShelf['dies'],
-    sheets: (await saveAll(workshop.sheets as never, demoSheets, transaction)) as DemoShelf['sheets'],
+    presses: await saveAll<DemoPressKey, DemoPress, PressRow>(demoPresses, (press) => {
+      const knownGood = press.knownGood.map(({ plates: keys, ...known }) => ({
+        ...known,
+        plateIds: keys.map((each) => plates[each].id),
+      }))
+      return workshop.presses.createIn({ ...press, knownGood }, transaction)
+    }),
+    dies: await saveAll<DemoDie, DieInput, DieRow>(demoDies, (die) => workshop.dies.createIn(die, transaction)),
+    sheets: await saveAll<DemoSheet, SheetInput, SheetRow>(demoSheets, (sheet) =>
+      workshop.sheets.createIn(sheet, transaction),
+    ),
   }
 }
 
@@ -174,8 +187,9 @@ const loadJob = async (
   )
   if (saved.is !== 'saved') throw new Error(`The demo's job ${job.name} was refused: ${JSON.stringify(saved)}`)
   for (let run = 0; run < job.runs && best; run++) {
-    const daysAgo = DAYS_OF_LOG * (1 - (run + random()) / job.runs)
+    const daysAgo = 1 + Math.floor(DAYS_OF_LOG * (1 - (run + random()) / job.runs))
     const at = new Date(now.getTime() - daysAgo * DAY_MS)
+    at.setUTCHours(randomInteger(random, FIRST_HOUR, LAST_HOUR), randomInteger(random, 0, 59), 0, 0)
     await workshop.runs.createIn(
       inventRun(job, { ...ids, jobId: saved.row.id }, stacks, plan.window.midMm, at, random),
       transaction,

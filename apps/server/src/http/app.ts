@@ -1,7 +1,8 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { planCut } from '@bold-heron/core'
-import { houseRulesInput, idField, planQuestion, workshopFile } from '@bold-heron/schema'
+import { houseRulesInput, idField, planQuestion, setupInput, workshopFile } from '@bold-heron/schema'
+import compression from 'compression'
 import express, { type Express } from 'express'
 import { rateLimit } from 'express-rate-limit'
 import helmet from 'helmet'
@@ -12,6 +13,7 @@ import { shelfTables } from '../csv/shelf-csv.js'
 import { csvNames } from '../csv/tables.js'
 import { readHouseRules, saveHouseRules } from '../store/house-rules.js'
 import { gatherPlanRequest } from '../store/plan-request.js'
+import { saveSetup } from '../store/setup.js'
 import { exportWorkshop, importWorkshop } from '../store/workshop-file.js'
 import type { Workshop } from '../store/workshop.js'
 import { errorAnswer } from './error-answer.js'
@@ -33,6 +35,12 @@ const addRows = (app: Express, workshop: Workshop): void => {
   app.use('/api/sheets', resourceRouter(resources.sheets, workshop.sheets))
   app.use('/api/jobs', resourceRouter(resources.jobs, workshop.jobs))
   app.use('/api/runs', resourceRouter(resources.runs, workshop.runs))
+}
+
+const addSetups = (app: Express, workshop: Workshop): void => {
+  app.post('/api/setups', async (request, response) => {
+    response.status(201).json(await saveSetup(workshop, validated(setupInput, request.body)))
+  })
 }
 
 const addPlans = (app: Express, workshop: Workshop): void => {
@@ -119,6 +127,7 @@ export const createApp = (workshop: Workshop, options: { logger: Logger; pagesFo
     }),
   )
   app.use(ownPageOnly)
+  app.use(compression())
   app.use(
     '/api',
     rateLimit({
@@ -145,6 +154,7 @@ export const createApp = (workshop: Workshop, options: { logger: Logger; pagesFo
     response.json({ ok: true })
   })
   addRows(app, workshop)
+  addSetups(app, workshop)
   addPlans(app, workshop)
   addHouseRules(app, workshop)
   addFiles(app, workshop)

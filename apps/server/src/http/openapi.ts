@@ -6,6 +6,7 @@ import {
   pageQuery,
   planQuestion,
   problem,
+  setupInput,
   workshopFile,
 } from '@bold-heron/schema'
 import { z } from 'zod'
@@ -150,6 +151,13 @@ export const openApiDocument = (): Json => {
             422: refusals[422],
             412: problemAnswer('Stale'),
           },
+        },
+      },
+      '/api/setups': {
+        post: {
+          summary: 'Put in a first press with its plates, a die and a sheet: all of it or nothing',
+          requestBody: body(schemaOf(setupInput, 'input')),
+          responses: { 201: answer('The job made for them', schemaOf(resources.jobs.row)), 422: refusals[422] },
         },
       },
       '/api/plans': {

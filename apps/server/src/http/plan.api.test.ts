@@ -10,8 +10,8 @@ beforeAll(async () => {
 afterAll(() => server.close())
 
 const idNamed = async (list: string, q: string): Promise<string> => {
-  const { body } = await server.api.get(`/api/${list}`).query({ q })
-  const [only, ...others] = (body as Page<{ id: string }>).items
+  const answer = await server.api.get(`/api/${list}`).query({ q })
+  const [only, ...others] = (answer.body as Page<{ id: string }>).items
   expect(others, `only one ${q}`).toEqual([])
   return only!.id
 }

@@ -1,6 +1,6 @@
 import { idField, pageQuery } from '@bold-heron/schema'
 import { type Request, type Response, Router } from 'express'
-import { z } from 'zod'
+import { type z } from 'zod'
 import type { RowModel } from '../store/models/row-model.js'
 import type { Saved, Table } from '../store/table.js'
 import { refuse, refuseFields } from './problems.js'

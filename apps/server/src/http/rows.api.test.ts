@@ -51,8 +51,8 @@ describe('rows of every kind', () => {
     expect(saved.get('ETag')).toBe('"2"')
 
     const listed = async (query = '') => {
-      const { body } = await server.api.get(`/api/${name}${query}`)
-      return (body as { items: { id: string }[] }).items.some((item) => item.id === added.id)
+      const answer = await server.api.get(`/api/${name}${query}`)
+      return (answer.body as { items: { id: string }[] }).items.some((item) => item.id === added.id)
     }
     await server.api.post(`${at}/retire`)
     expect([await listed(), await listed('?retired=yes'), await listed('?retired=all')]).toEqual([false, true, true])
@@ -70,9 +70,9 @@ describe('rows of every kind', () => {
     for (let index = 0; index < 7; index++) await add('plates', { ...plateInputs.paper, name: `Paged ${index}` })
     const seen: string[] = []
     for (const page of [1, 2, 3]) {
-      const { body } = await server.api.get(`/api/plates?q=paged&page=${page}&pageSize=3`)
-      expect(body).toMatchObject({ total: 7, page, pageSize: 3 })
-      seen.push(...(body as { items: PlateRow[] }).items.map((item) => item.name))
+      const answer = await server.api.get(`/api/plates?q=paged&page=${page}&pageSize=3`)
+      expect(answer.body).toMatchObject({ total: 7, page, pageSize: 3 })
+      seen.push(...(answer.body as { items: PlateRow[] }).items.map((item) => item.name))
     }
     expect(seen).toEqual([0, 1, 2, 3, 4, 5, 6].map((index) => `Paged ${index}`))
   })
@@ -303,8 +303,8 @@ describe('the log', () => {
 
 describe('house rules', () => {
   it('are one set, saved by version', async () => {
-    const { body } = await server.api.get('/api/house-rules')
-    const { version, updatedAt: _, ...rules } = body as { version: number; updatedAt: string }
+    const before = await server.api.get('/api/house-rules')
+    const { version, updatedAt: _, ...rules } = before.body as { version: number; updatedAt: string }
     const put = (from: number) =>
       server.api
         .put('/api/house-rules')

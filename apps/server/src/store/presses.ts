@@ -38,11 +38,14 @@ export const savePressChildren = async (
 ): Promise<void> => {
   await KnownGoodStackModel.destroy({ where: { pressId }, transaction })
   await KnownGoodStackModel.bulkCreate(
-    input.knownGood.map(({ from, plateIds: _, ...known }, position) => ({
-      ...known,
-      knownFrom: from,
+    input.knownGood.map(({ from, dieClass, dieHeightMm, sheetCaliperMm, sheetCount }, position) => ({
       pressId,
       position,
+      knownFrom: from,
+      dieClass,
+      dieHeightMm,
+      sheetCaliperMm,
+      sheetCount,
     })),
     { transaction },
   )

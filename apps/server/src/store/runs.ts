@@ -116,7 +116,7 @@ const endedIn = (seen: Seen | undefined): WhereOptions => {
   const quoted = RunModel.sequelize?.escape(seen) ?? ''
   return literal(
     `(SELECT seen FROM run_rounds WHERE run_id = "RunModel".id ORDER BY position DESC LIMIT 1) = ${quoted}`,
-  ) as unknown as WhereOptions
+  )
 }
 
 const usesDie = (dieId: string | undefined): WhereOptions => {

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto'
-import { Sequelize } from 'sequelize'
+import { type Sequelize } from 'sequelize'
 import { openDatabase } from '../store/database.js'
 
 export interface TestDatabase {

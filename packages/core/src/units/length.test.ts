@@ -61,6 +61,11 @@ describe('reading a length', () => {
     })
   })
 
+  it('takes whole inches to the very millimetre', () => {
+    expect(mmOf('6 in')).toBe(152.4)
+    expect(mmOf('8 1/4"')).toBe(209.55)
+  })
+
   it('keeps how fine the entry was typed', () => {
     const step = (text: string) => {
       const read = parseLength(text)
@@ -119,7 +124,7 @@ describe('writing a length', () => {
   it('stays within half a step of the ruler', () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 4000, noNaN: true }), fc.constantFrom(16, 32), (value, denominator) => {
-        const read = parseLength(printSize(value, { unit: 'in', denominator: denominator as 16 | 32 }))
+        const read = parseLength(printSize(value, { unit: 'in', denominator: denominator }))
         expect(read.ok && Math.abs(read.value.mm - value)).toBeLessThanOrEqual(25.4 / denominator / 2 + 1e-9)
       }),
     )

@@ -6,7 +6,8 @@ export type LengthUnit = 'mm' | 'cm' | 'in'
 /** An inch is exactly this many mm (international yard and pound agreement of 1959). */
 export const MM_PER_INCH = 25.4
 
-const mmPer: Record<LengthUnit, number> = { mm: 1, cm: 10, in: MM_PER_INCH }
+/** mm per unit as a fraction of whole numbers, so that 6 in is 152.4 mm to the last bit and not a little less. */
+const mmPer: Record<LengthUnit, readonly [over: number, under: number]> = { mm: [1, 1], cm: [10, 1], in: [254, 10] }
 
 /** A length as it was typed: nothing is rounded, and the step it was typed to is kept. */
 export interface TypedLength {
@@ -77,13 +78,13 @@ export const parseLength = (text: string, assumed: LengthUnit = 'mm', path = '')
   if (read === undefined) return fault('length-not-read')
   if (read === 'zero-below') return fault('length-zero-below')
   if (sign && read.value > 0) return fault('length-negative', 0)
-  const mm = read.value * mmPer[unit]
+  const mm = toMm(read.value, unit)
   if (!(mm <= LONGEST_MM)) return fault('length-too-large', LONGEST_MM)
-  return ok({ mm, unit, stepMm: read.step * mmPer[unit], text: text.trim() })
+  return ok({ mm, unit, stepMm: toMm(read.step, unit), text: text.trim() })
 }
 
 /** Converts mm to a unit, without rounding. */
-export const fromMm = (mm: number, unit: LengthUnit): number => mm / mmPer[unit]
+export const fromMm = (mm: number, unit: LengthUnit): number => (mm * mmPer[unit][1]) / mmPer[unit][0]
 
 /** Converts a quantity in a unit to mm, without rounding. */
-export const toMm = (quantity: number, unit: LengthUnit): number => quantity * mmPer[unit]
+export const toMm = (quantity: number, unit: LengthUnit): number => (quantity * mmPer[unit][0]) / mmPer[unit][1]

@@ -21,7 +21,7 @@ const rooms = [
   'planner',
 ]
 
-const root = dirname(fileURLToPath(import.meta.url))
+const root = resolve(dirname(fileURLToPath(import.meta.url)), '../packages/core/src')
 const files = readdirSync(root, { recursive: true, encoding: 'utf8' }).filter(
   (file) => file.endsWith('.ts') && !file.endsWith('.test.ts') && !file.startsWith('testing') && file.includes('/'),
 )

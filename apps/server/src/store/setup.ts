@@ -1,0 +1,41 @@
+import type { JobRow, SetupInput } from '@bold-heron/schema'
+import { readHouseRules } from './house-rules.js'
+import type { Saved } from './table.js'
+import type { Workshop } from './workshop.js'
+
+/** The row of a save that nothing can refuse, as it names only what the same transaction has just made. */
+const mustBeSaved = <Row>(saved: Saved<Row>): Row => {
+  if (saved.is !== 'saved') throw new Error(`a new row was not saved: ${saved.is}`)
+  return saved.row
+}
+
+/** Saves a first press with its plates, a die, a sheet and a job for them: all in one transaction. */
+export const saveSetup = (workshop: Workshop, input: SetupInput): Promise<JobRow> =>
+  workshop.sequelize.transaction(async (transaction) => {
+    const plateIds: string[] = []
+    for (const plate of input.plates) plateIds.push(mustBeSaved(await workshop.plates.createIn(plate, transaction)).id)
+    const { known } = input
+    const knownGood = known ? [{ ...known, plateIds: known.plateAt.map((at) => plateIds[at] as string) }] : []
+    const press = mustBeSaved(await workshop.presses.createIn({ ...input.press, knownGood }, transaction))
+    const die = mustBeSaved(await workshop.dies.createIn(input.die, transaction))
+    const sheet = mustBeSaved(await workshop.sheets.createIn(input.sheet, transaction))
+    const { bladeSide } = await readHouseRules(transaction)
+    return mustBeSaved(
+      await workshop.jobs.createIn(
+        {
+          name: input.jobName,
+          state: 'waiting',
+          technique: 'full-cut',
+          pressId: press.id,
+          dieIds: [die.id],
+          sheetId: sheet.id,
+          sheetCount: 1,
+          bladeSide,
+          wanted: 1,
+          layers: [],
+          note: '',
+        },
+        transaction,
+      ),
+    )
+  })

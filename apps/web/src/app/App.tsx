@@ -1,0 +1,26 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { RouterProvider } from 'react-router/dom'
+import { ProblemError } from '../data/client.js'
+import { Toasts } from '../ui/toasts.js'
+import { router } from './routes.js'
+
+const STALE_MS = 5_000
+const MOST_RETRIES = 2
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: STALE_MS,
+      // What the server refuses it will refuse again.
+      retry: (failures, error) => !(error instanceof ProblemError) && failures < MOST_RETRIES,
+    },
+  },
+})
+
+export const App = () => (
+  <QueryClientProvider client={client}>
+    <Toasts>
+      <RouterProvider router={router} />
+    </Toasts>
+  </QueryClientProvider>
+)

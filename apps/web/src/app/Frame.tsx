@@ -1,0 +1,100 @@
+import { Suspense } from 'react'
+import { useTranslation } from 'react-i18next'
+import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigation } from 'react-router'
+import { useChangeHouseRules, useLengthStyle } from '../data/house-rules.js'
+import { useJobInHand } from '../data/job-in-hand.js'
+import { Choice } from '../ui/Choice.js'
+import { classes } from '../ui/classes.js'
+import { Loading } from '../ui/states.js'
+import { Docket } from './Docket.js'
+import { Shortcuts } from './Shortcuts.js'
+import { stationPath, stations } from './stations.js'
+
+const UnitSwitch = () => {
+  const { t } = useTranslation()
+  const { unit } = useLengthStyle()
+  const change = useChangeHouseRules()
+  return (
+    <Choice
+      label={t('common.units')}
+      value={unit}
+      onChange={(units) => change.mutate({ units })}
+      options={[
+        { value: 'mm', text: t('common.unitMm'), spoken: t('common.unitMmSpoken') },
+        { value: 'in', text: t('common.unitIn'), spoken: t('common.unitInSpoken') },
+      ]}
+    />
+  )
+}
+
+const StationNav = () => {
+  const { t } = useTranslation()
+  const jobId = useJobInHand()
+  return (
+    <nav
+      aria-label={t('common.stations')}
+      className="order-last -mx-2 flex w-full overflow-x-auto sm:order-none sm:mx-0 sm:w-auto sm:min-w-0 sm:flex-1"
+    >
+      {stations.map((station) => {
+        const { id, icon: Icon } = station
+        return (
+          <NavLink
+            key={id}
+            to={stationPath(station, jobId)}
+            className={({ isActive }) =>
+              classes(
+                'flex min-h-11 items-center gap-1.5 border-b-4 px-2.5 pt-1 no-underline sm:min-h-12 sm:px-3',
+                isActive ? 'border-accent font-bold' : 'border-transparent hover:border-line hover:bg-sunk',
+              )
+            }
+          >
+            <Icon aria-hidden size={18} className="hidden sm:block" />
+            {t(`frame.stations.${id}`)}
+          </NavLink>
+        )
+      })}
+    </nav>
+  )
+}
+
+/** What stands around every station: the way to the others, and the job that travels along. */
+export const Frame = () => {
+  const { t } = useTranslation()
+  const { pathname } = useLocation()
+  const busy = useNavigation().state === 'loading'
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <a
+        href="#main"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2 focus:rounded focus:bg-leaf focus:p-3"
+      >
+        {t('common.skipToMain')}
+      </a>
+      <header className="border-b border-line bg-leaf print:hidden">
+        <div className="mx-auto flex max-w-[90rem] flex-wrap items-center gap-x-5 px-4">
+          <NavLink to="/jobs" className="flex items-center gap-2 py-1 no-underline" aria-label={t('common.appName')}>
+            <img src="/heron.svg" alt="" width={34} height={34} />
+            <span className="hidden font-display text-xl font-semibold lg:inline">{t('common.appName')}</span>
+          </NavLink>
+          <StationNav />
+          <div className="ml-auto flex items-center gap-2 py-1">
+            <UnitSwitch />
+            <Shortcuts />
+          </div>
+        </div>
+      </header>
+      {pathname !== '/welcome' && <Docket />}
+      <main
+        id="main"
+        tabIndex={-1}
+        className="mx-auto w-full max-w-[90rem] flex-1 px-4 py-3 outline-none"
+        aria-busy={busy}
+      >
+        <Suspense fallback={<Loading what="…" />}>
+          <Outlet />
+        </Suspense>
+      </main>
+      <ScrollRestoration />
+    </div>
+  )
+}

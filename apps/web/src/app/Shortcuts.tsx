@@ -1,0 +1,85 @@
+import { Keyboard } from 'lucide-react'
+import { Fragment, useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { useTranslation } from 'react-i18next'
+import { useNavigate } from 'react-router'
+import { useChangeHouseRules, useLengthStyle } from '../data/house-rules.js'
+import { useJobInHand } from '../data/job-in-hand.js'
+import { IconButton } from '../ui/Button.js'
+import { Modal } from '../ui/Modal.js'
+import { stationPath, stations } from './stations.js'
+
+const Key = ({ children }: { readonly children: string }) => (
+  <kbd className="rounded border border-ink/40 bg-sunk px-2 py-0.5 font-sans font-bold">{children}</kbd>
+)
+
+/** The keys that work everywhere, and the list of all keys. */
+export const Shortcuts = () => {
+  const { t } = useTranslation()
+  const [open, setOpen] = useState(false)
+  const navigate = useNavigate()
+  const jobId = useJobInHand()
+  const { unit } = useLengthStyle()
+  const change = useChangeHouseRules()
+
+  useHotkeys('shift+?', () => setOpen(true), { useKey: true })
+  useHotkeys(
+    stations.map((station) => `g>${station.key}`),
+    (_event, { keys }) => {
+      const station = stations.find(({ key }) => key === keys?.at(-1))
+      if (station) void navigate(stationPath(station, jobId))
+    },
+  )
+  useHotkeys('u', () => change.mutate({ units: unit === 'mm' ? 'in' : 'mm' }))
+  useHotkeys('n', () => void navigate('/jobs/new'))
+  useHotkeys(
+    '/',
+    (event) => {
+      const field = document.querySelector<HTMLInputElement>('input[type="search"]')
+      if (!field) return
+      event.preventDefault()
+      field.focus()
+    },
+    { useKey: true },
+  )
+
+  const lines: readonly { readonly keys: readonly string[]; readonly text: string }[] = [
+    { keys: ['?'], text: t('frame.keys.help') },
+    ...stations.map(({ id, key }) => ({ keys: ['g', key], text: t(`frame.keys.${id}`) })),
+    { keys: ['n'], text: t('frame.keys.newJob') },
+    { keys: ['u'], text: t('frame.keys.units') },
+    { keys: ['/'], text: t('frame.keys.search') },
+    { keys: ['Alt + ↑ ↓'], text: t('frame.keys.moveLayer') },
+    { keys: ['Delete'], text: t('frame.keys.takeOut') },
+    { keys: ['Ctrl + Z'], text: t('frame.keys.undoLayer') },
+  ]
+  return (
+    <>
+      <IconButton label={t('frame.shortcuts')} onClick={() => setOpen(true)}>
+        <Keyboard aria-hidden size={20} />
+      </IconButton>
+      <Modal
+        open={open}
+        onClose={() => setOpen(false)}
+        title={t('frame.shortcutsTitle')}
+        description={t('frame.shortcutsText')}
+      >
+        <dl className="grid grid-cols-[auto_1fr] items-center gap-x-5 gap-y-2">
+          {lines.map(({ keys, text }) => (
+            <Fragment key={text}>
+              <dt className="flex items-center gap-1.5">
+                {keys.map((key, at) => (
+                  <Fragment key={key}>
+                    {at > 0 && <span className="text-sm text-ink-soft">{t('frame.then')}</span>}
+                    <Key>{key}</Key>
+                  </Fragment>
+                ))}
+              </dt>
+              <dd>{text}</dd>
+            </Fragment>
+          ))}
+        </dl>
+      </Modal>
+    </>
+  )
+}

@@ -1,0 +1,38 @@
+import type { LengthStyle } from '@bold-heron/core'
+import type { HouseRulesInput, HouseRulesRow } from '@bold-heron/schema'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { ask, ProblemError } from './client.js'
+
+const key = ['house-rules']
+const path = '/api/house-rules'
+
+export const useHouseRules = () =>
+  useQuery({ queryKey: key, queryFn: ({ signal }) => ask<HouseRulesRow>(path, { signal }) })
+
+/** Changes some of the rules; where another window saved in between, the change is made to what stands there now. */
+export const useChangeHouseRules = () => {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: async (change: Partial<HouseRulesInput>) => {
+      const save = ({ version, updatedAt: _, ...rules }: HouseRulesRow) =>
+        ask<HouseRulesRow>(path, { method: 'PUT', version, body: { ...rules, ...change } })
+      const known = client.getQueryData<HouseRulesRow>(key) ?? (await ask<HouseRulesRow>(path))
+      try {
+        return await save(known)
+      } catch (error) {
+        if (!(error instanceof ProblemError) || error.problem.status !== 412) throw error
+        return save(error.problem.current as HouseRulesRow)
+      }
+    },
+    onSuccess: (rules) => {
+      client.setQueryData(key, rules)
+      return client.invalidateQueries({ queryKey: ['plan'] })
+    },
+  })
+}
+
+/** How this person wants lengths written; millimetres until the rules are known. */
+export const useLengthStyle = (): LengthStyle => {
+  const { data } = useHouseRules()
+  return { unit: data?.units ?? 'mm', denominator: data?.fractionDenominator ?? 16 }
+}

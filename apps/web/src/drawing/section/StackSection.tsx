@@ -1,0 +1,173 @@
+import type { Stack } from '@bold-heron/core'
+import { useId } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Lengths } from '../../text/lengths.js'
+import { bandsOf, halfChordMm } from './geometry.js'
+import { Hatches, hatchOf } from './hatches.js'
+
+/** Pixels of roller shown above and below the stack. */
+const ROLLER_PX = 46
+const BLADE_PITCH_PX = 22
+
+export interface SectionSize {
+  readonly widthPx: number
+  readonly heightPx: number
+}
+
+/** How the section lies on the page: pixels per mm, and the page's y of a height in mm. */
+export const sectionScale = (heightMm: number, gapMm: number, { heightPx }: SectionSize) => {
+  const tallestMm = Math.max(heightMm, gapMm, 1)
+  const pxPerMm = (heightPx - 2 * ROLLER_PX) / tallestMm
+  return { pxPerMm, yOf: (mm: number): number => heightPx - ROLLER_PX - mm * pxPerMm }
+}
+
+/** Blades of a die as small teeth on the side they look at. */
+const Blades = ({
+  fromY,
+  toY,
+  widthPx,
+  side,
+}: {
+  readonly fromY: number
+  readonly toY: number
+  readonly widthPx: number
+  readonly side: 'down' | 'up'
+}) => {
+  const height = Math.max(4, Math.abs(fromY - toY) * 0.6)
+  const tipY = side === 'down' ? fromY : toY
+  const rootY = side === 'down' ? tipY - height : tipY + height
+  const count = Math.floor(widthPx / BLADE_PITCH_PX)
+  const teeth = Array.from({ length: count }, (_, at) => {
+    const x = (at + 0.5) * BLADE_PITCH_PX
+    return `M${x - 3.5} ${rootY}L${x} ${tipY}L${x + 3.5} ${rootY}Z`
+  })
+  return <path d={teeth.join('')} fill="var(--color-ink)" />
+}
+
+/**
+ * The stack in section between the two rollers, to scale. The rollers stand where they stand when empty; what of the stack
+ * lies inside the upper one is the squeeze.
+ */
+export const StackSection = ({
+  stack,
+  gapMm,
+  rollerRadiusMm,
+  size,
+  lengths,
+  described,
+  marked,
+}: {
+  readonly stack: Stack
+  readonly gapMm: number
+  readonly rollerRadiusMm: number
+  readonly size: SectionSize
+  readonly lengths: Lengths
+  /** The drawing in words. */
+  readonly described: string
+  /** Index of the layer that the pointer or the keyboard is on. */
+  readonly marked?: number | undefined
+}) => {
+  const { t } = useTranslation()
+  const prefix = useId().replace(/[^\w-]/g, '')
+  const bands = bandsOf(stack)
+  const heightMm = bands.at(-1)?.toMm ?? 0
+  const squeezeMm = heightMm - gapMm
+  const { pxPerMm, yOf } = sectionScale(heightMm, gapMm, size)
+  const { widthPx, heightPx } = size
+  const middle = widthPx / 2
+  const radius = rollerRadiusMm * pxPerMm
+  const chord = halfChordMm(rollerRadiusMm, squeezeMm) * pxPerMm
+  const barMm = pxPerMm > 12 ? 2 : 5
+  const bar = lengths.style.unit === 'mm' ? { mm: barMm, text: `${barMm} mm` } : { mm: 25.4 / 8, text: '1/8 in' }
+  return (
+    <svg
+      role="img"
+      aria-label={described}
+      viewBox={`0 0 ${widthPx} ${heightPx}`}
+      className="block h-auto w-full"
+      style={{ maxWidth: widthPx }}
+    >
+      <defs>
+        <Hatches prefix={prefix} />
+        <clipPath id={`${prefix}-stack`}>
+          <rect x={0} y={yOf(heightMm)} width={widthPx} height={heightMm * pxPerMm} />
+        </clipPath>
+        <pattern id={`${prefix}-squeeze`} width={6} height={6} patternUnits="userSpaceOnUse">
+          <rect width={6} height={6} fill="#f7c9ad" />
+          <path d="M0 0 6 6" stroke="var(--color-accent)" strokeWidth={1.4} />
+        </pattern>
+      </defs>
+      <g fill="#dfe4e6" stroke="var(--color-ink)" strokeWidth={1.5}>
+        <circle cx={middle} cy={yOf(0) + radius} r={radius} />
+        <circle cx={middle} cy={yOf(gapMm) - radius} r={radius} />
+      </g>
+      <g fontSize={13} fill="var(--color-ink)" textAnchor="middle">
+        <text x={middle} y={15}>
+          {t('plan.stack.roller')}
+        </text>
+        <text x={middle} y={heightPx - 7}>
+          {t('plan.stack.roller')}
+        </text>
+      </g>
+      {stack.map((layer, at) => {
+        const { fromMm, toMm } = bands[at] as (typeof bands)[number]
+        const top = yOf(toMm)
+        const high = Math.max(0.6, (toMm - fromMm) * pxPerMm)
+        return (
+          <g key={at}>
+            <rect
+              x={0}
+              y={top}
+              width={widthPx}
+              height={high}
+              fill={`url(#${prefix}-${hatchOf(layer)})`}
+              stroke="var(--color-ink)"
+              strokeWidth={at === marked ? 3 : 0.8}
+            />
+            {layer.is === 'dies' && <Blades fromY={yOf(fromMm)} toY={top} widthPx={widthPx} side={layer.blade} />}
+            {layer.is === 'sheets' &&
+              Array.from({ length: layer.count - 1 }, (_, sheet) => {
+                const y = yOf(fromMm + ((sheet + 1) / layer.count) * (toMm - fromMm))
+                return (
+                  <line key={sheet} x1={0} x2={widthPx} y1={y} y2={y} stroke="var(--color-ink)" strokeWidth={0.6} />
+                )
+              })}
+          </g>
+        )
+      })}
+      {squeezeMm > 0 && (
+        <g>
+          <circle
+            cx={middle}
+            cy={yOf(gapMm) - radius}
+            r={radius}
+            fill={`url(#${prefix}-squeeze)`}
+            fillOpacity={0.85}
+            stroke="var(--color-accent-deep)"
+            strokeWidth={1.6}
+            clipPath={`url(#${prefix}-stack)`}
+          />
+          <line
+            x1={middle - chord}
+            x2={middle + chord}
+            y1={yOf(heightMm)}
+            y2={yOf(heightMm)}
+            stroke="var(--color-accent-deep)"
+            strokeWidth={1.6}
+          />
+        </g>
+      )}
+      <g fontSize={12.5} fill="var(--color-ink)" fontWeight={700}>
+        <text x={8} y={Math.max(28, yOf(Math.max(heightMm, gapMm)) - 7)}>
+          {squeezeMm > 0 ? `${t('plan.stack.squeezeMark')} ${lengths.thickness(squeezeMm)}` : t('plan.stack.slackMark')}
+        </text>
+      </g>
+      <g stroke="var(--color-ink)" strokeWidth={1.5} fontSize={12}>
+        <path d={`M${widthPx - 10 - bar.mm * pxPerMm} ${heightPx - 20}v6h${bar.mm * pxPerMm}v-6`} fill="none" />
+        <text x={widthPx - 10} y={heightPx - 24} textAnchor="end" stroke="none" fill="var(--color-ink)">
+          {bar.text}
+        </text>
+      </g>
+    </svg>
+  )
+}

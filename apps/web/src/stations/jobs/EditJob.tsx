@@ -1,0 +1,79 @@
+import type { JobInput, JobRow } from '@bold-heron/schema'
+import { Trash2 } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { useNavigate, useParams } from 'react-router'
+import { takeJobInHand } from '../../data/job-in-hand.js'
+import { useMarkRow, useRow } from '../../data/rows.js'
+import { Button, ButtonLink } from '../../ui/Button.js'
+import { RowFormFrame } from '../../ui/form/RowFormFrame.js'
+import { useRowForm } from '../../ui/form/row-form.js'
+import { useRowSaving } from '../../ui/form/row-saving.js'
+import { useLengths } from '../../text/lengths.js'
+import { Panel } from '../../ui/Panel.js'
+import { Loaded } from '../../ui/states.js'
+import { useSay } from '../../ui/toasts.js'
+import { JobFields, jobForm } from './job-form.js'
+import type { en } from '../../text/en/index.js'
+
+type JobField = keyof (typeof en)['jobs']['field']
+
+const EditJobForm = ({ job }: { readonly job: JobRow }) => {
+  const { t } = useTranslation()
+  const { style } = useLengths()
+  const navigate = useNavigate()
+  const say = useSay()
+  const mark = useMarkRow('jobs')
+  const form = useRowForm(jobForm, job)
+  const saving = useRowSaving('jobs', job, {
+    labelOf: (field) => t(`jobs.field.${field as JobField}`),
+    onTheirs: (theirs) => form.reset(jobForm.write(theirs, style)),
+  })
+  const save = async (input: JobInput) => {
+    if (await saving.save(input)) await navigate(`/plan/${job.id}`)
+  }
+  const remove = async () => {
+    await mark.mutateAsync({ id: job.id, mark: 'delete' })
+    takeJobInHand(undefined)
+    say(t('jobs.deleted', { name: job.name }), { undo: () => mark.mutate({ id: job.id, mark: 'restore' }) })
+    await navigate('/jobs')
+  }
+  return (
+    <Panel title={t('jobs.editTitle')} heading="h1" className="mx-auto max-w-3xl">
+      <RowFormFrame<JobInput>
+        form={form}
+        label={t('jobs.editTitle')}
+        onSave={save}
+        error={saving.error}
+        more={
+          <>
+            <ButtonLink look="quiet" to="/jobs">
+              {t('common.cancel')}
+            </ButtonLink>
+            <Button
+              look="danger"
+              className="ml-auto"
+              icon={<Trash2 aria-hidden size={18} />}
+              onClick={() => void remove()}
+            >
+              {t('common.delete')}
+            </Button>
+          </>
+        }
+      >
+        <JobFields withState />
+      </RowFormFrame>
+      {saving.dialog}
+    </Panel>
+  )
+}
+
+export const Component = () => {
+  const { t } = useTranslation()
+  const { jobId } = useParams()
+  const job = useRow('jobs', jobId)
+  return (
+    <Loaded query={job} what={t('jobs.loading')}>
+      {(row) => <EditJobForm key={row.id} job={row} />}
+    </Loaded>
+  )
+}

@@ -1,0 +1,61 @@
+import type { JobInput } from '@bold-heron/schema'
+import { useTranslation } from 'react-i18next'
+import { useNavigate } from 'react-router'
+import { useHouseRules } from '../../data/house-rules.js'
+import { takeJobInHand } from '../../data/job-in-hand.js'
+import { useAddRow } from '../../data/rows.js'
+import { RowFormFrame } from '../../ui/form/RowFormFrame.js'
+import { useRowForm } from '../../ui/form/row-form.js'
+import { Panel } from '../../ui/Panel.js'
+import { Loaded } from '../../ui/states.js'
+import { JobFields, jobForm } from './job-form.js'
+
+const blankJob = (bladeSide: JobInput['bladeSide']): JobInput => ({
+  name: '',
+  state: 'waiting',
+  technique: 'full-cut',
+  pressId: '',
+  dieIds: [],
+  sheetId: '',
+  sheetCount: 1,
+  bladeSide,
+  wanted: 1,
+  layers: [],
+  note: '',
+})
+
+const NewJobForm = ({ start }: { readonly start: JobInput }) => {
+  const { t } = useTranslation()
+  const navigate = useNavigate()
+  const add = useAddRow('jobs')
+  const form = useRowForm(jobForm, start)
+  const save = async (input: JobInput) => {
+    const job = await add.mutateAsync(input).catch(() => undefined)
+    if (!job) return
+    takeJobInHand(job.id)
+    await navigate(`/plan/${job.id}`)
+  }
+  return (
+    <Panel title={t('jobs.newTitle')} heading="h1" className="mx-auto max-w-3xl">
+      <RowFormFrame<JobInput>
+        form={form}
+        label={t('jobs.newTitle')}
+        onSave={save}
+        error={add.error}
+        saveText={t('jobs.create')}
+      >
+        <JobFields withState={false} />
+      </RowFormFrame>
+    </Panel>
+  )
+}
+
+export const Component = () => {
+  const { t } = useTranslation()
+  const rules = useHouseRules()
+  return (
+    <Loaded query={rules} what={t('jobs.loading')}>
+      {({ bladeSide }) => <NewJobForm start={blankJob(bladeSide)} />}
+    </Loaded>
+  )
+}

@@ -1,0 +1,122 @@
+import { jobStates } from '@bold-heron/core'
+import { type JobInput, jobInput } from '@bold-heron/schema'
+import { Plus, X } from 'lucide-react'
+import { useFormContext, useWatch } from 'react-hook-form'
+import { useTranslation } from 'react-i18next'
+import { useRows } from '../../data/rows.js'
+import { Button, IconButton } from '../../ui/Button.js'
+import { asItIs, choice, text, whole } from '../../ui/form/codec.js'
+import { boxClass, ChoiceField, Field, NoteField, TextField } from '../../ui/form/fields.js'
+import { rowForm } from '../../ui/form/row-form.js'
+
+export const jobForm = rowForm<JobInput>({
+  schema: jobInput,
+  codecs: {
+    name: text,
+    state: choice(),
+    technique: choice(),
+    pressId: choice(),
+    dieIds: asItIs(),
+    sheetId: choice(),
+    sheetCount: whole,
+    bladeSide: choice(),
+    wanted: whole,
+    layers: asItIs(),
+    note: text,
+  },
+})
+
+const MOST_DIES = 6
+
+/** The dies of a job: one, and others laid beside it. */
+const DiesField = ({ dies }: { readonly dies: readonly { readonly id: string; readonly name: string }[] }) => {
+  const { t } = useTranslation()
+  const { setValue, formState } = useFormContext()
+  const chosen = (useWatch({ name: 'dieIds' }) as string[] | undefined) ?? []
+  const set = (ids: string[]) => setValue('dieIds', ids, { shouldDirty: true, shouldValidate: formState.isSubmitted })
+  const fault = formState.errors['dieIds']?.message
+  const shown = chosen.length > 0 ? chosen : ['']
+  return (
+    <div className="flex flex-col gap-2">
+      {shown.map((id, at) => (
+        <div key={at} className="flex items-end gap-2">
+          <Field
+            className="flex-1"
+            label={at === 0 ? t('jobs.field.dieIds') : t('jobs.field.dieIdsMore')}
+            fault={at === 0 && typeof fault === 'string' ? fault : undefined}
+          >
+            {(ids) => (
+              <select
+                {...ids}
+                className={boxClass}
+                value={id}
+                onChange={(event) => set(shown.map((each, index) => (index === at ? event.target.value : each)))}
+              >
+                <option value="">…</option>
+                {dies.map((die) => (
+                  <option key={die.id} value={die.id}>
+                    {die.name}
+                  </option>
+                ))}
+              </select>
+            )}
+          </Field>
+          {at > 0 && (
+            <IconButton
+              className="size-11"
+              label={t('jobs.removeDie')}
+              onClick={() => set(shown.filter((_, index) => index !== at))}
+            >
+              <X aria-hidden size={18} />
+            </IconButton>
+          )}
+        </div>
+      ))}
+      {shown.length < MOST_DIES && shown.every((id) => id !== '') && (
+        <Button
+          look="quiet"
+          className="self-start"
+          icon={<Plus aria-hidden size={18} />}
+          onClick={() => set([...shown, ''])}
+        >
+          {t('jobs.addDie')}
+        </Button>
+      )}
+    </div>
+  )
+}
+
+/** The fields of a job; its state only once it exists. */
+export const JobFields = ({ withState }: { readonly withState: boolean }) => {
+  const { t } = useTranslation()
+  const presses = useRows('presses').data?.items ?? []
+  const dies = useRows('dies').data?.items ?? []
+  const sheets = useRows('sheets').data?.items ?? []
+  const named = (rows: readonly { readonly id: string; readonly name: string }[]) =>
+    rows.map(({ id, name }) => ({ value: id, text: name }))
+  return (
+    <div className="grid gap-4 md:grid-cols-2">
+      <TextField name="name" label={t('jobs.field.name')} className="md:col-span-2" />
+      <ChoiceField name="pressId" label={t('jobs.field.pressId')} options={named(presses)} blank="…" />
+      <DiesField dies={dies} />
+      <ChoiceField name="sheetId" label={t('jobs.field.sheetId')} options={named(sheets)} blank="…" />
+      <div className="grid grid-cols-2 gap-4">
+        <TextField name="sheetCount" label={t('jobs.field.sheetCount')} inputMode="numeric" />
+        <TextField name="wanted" label={t('jobs.field.wanted')} inputMode="numeric" />
+      </div>
+      <ChoiceField
+        name="bladeSide"
+        label={t('jobs.field.bladeSide')}
+        options={(['down', 'up'] as const).map((side) => ({ value: side, text: t(`jobs.bladeChoice.${side}`) }))}
+      />
+      {withState && (
+        <ChoiceField
+          name="state"
+          label={t('jobs.field.state')}
+          options={jobStates.map((state) => ({ value: state, text: t(`words.jobState.${state}`) }))}
+        />
+      )}
+      <NoteField name="note" label={t('jobs.field.note')} className="md:col-span-2" />
+    </div>
+  )
+}

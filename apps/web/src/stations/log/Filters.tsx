@@ -1,0 +1,100 @@
+import { seenOutcomes } from '@bold-heron/core'
+import { useTranslation } from 'react-i18next'
+import { useRows } from '../../data/rows.js'
+import { Button } from '../../ui/Button.js'
+import { boxClass, Field } from '../../ui/form/fields.js'
+import type { LogFilters } from './use-filters.js'
+
+type Option = { readonly value: string; readonly text: string }
+
+const Picker = ({
+  label,
+  any,
+  value,
+  options,
+  onPick,
+}: {
+  readonly label: string
+  readonly any: string
+  readonly value: string | undefined
+  readonly options: readonly Option[]
+  readonly onPick: (value: string) => void
+}) => (
+  <Field label={label} className="min-w-36 flex-1">
+    {(ids) => (
+      <select {...ids} className={boxClass} value={value ?? ''} onChange={(event) => onPick(event.target.value)}>
+        <option value="">{any}</option>
+        {options.map((option) => (
+          <option key={option.value} value={option.value}>
+            {option.text}
+          </option>
+        ))}
+      </select>
+    )}
+  </Field>
+)
+
+/** Narrows the log by press, die, sheet, outcome and time. */
+export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
+  const { t } = useTranslation()
+  const { values, set } = filters
+  const options = (rows: readonly { readonly id: string; readonly name: string }[] | undefined): Option[] =>
+    (rows ?? []).map(({ id, name }) => ({ value: id, text: name }))
+  const presses = useRows('presses', { retired: 'all' }).data?.items
+  const dies = useRows('dies', { retired: 'all' }).data?.items
+  const sheets = useRows('sheets', { retired: 'all' }).data?.items
+  return (
+    <form
+      aria-label={t('log.filters')}
+      className="mb-3 flex flex-wrap items-end gap-3"
+      onSubmit={(event) => event.preventDefault()}
+    >
+      <Picker
+        label={t('log.press')}
+        any={t('log.anyPress')}
+        value={values.pressId}
+        options={options(presses)}
+        onPick={(value) => set('pressId', value)}
+      />
+      <Picker
+        label={t('log.die')}
+        any={t('log.anyDie')}
+        value={values.dieId}
+        options={options(dies)}
+        onPick={(value) => set('dieId', value)}
+      />
+      <Picker
+        label={t('log.sheet')}
+        any={t('log.anySheet')}
+        value={values.sheetId}
+        options={options(sheets)}
+        onPick={(value) => set('sheetId', value)}
+      />
+      <Picker
+        label={t('log.outcome')}
+        any={t('log.anyOutcome')}
+        value={values.seen}
+        options={seenOutcomes.map((seen) => ({ value: seen, text: t(`words.seen.${seen}`) }))}
+        onPick={(value) => set('seen', value)}
+      />
+      {(['since', 'until'] as const).map((name) => (
+        <Field key={name} label={t(`log.${name}`)}>
+          {(ids) => (
+            <input
+              {...ids}
+              type="date"
+              className={boxClass}
+              value={values[name] ?? ''}
+              onChange={(event) => set(name, event.target.value)}
+            />
+          )}
+        </Field>
+      ))}
+      {filters.narrowed && (
+        <Button look="quiet" onClick={filters.clear}>
+          {t('log.clear')}
+        </Button>
+      )}
+    </form>
+  )
+}

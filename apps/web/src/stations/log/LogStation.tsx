@@ -1,0 +1,117 @@
+import { totalPasses } from '@bold-heron/core'
+import type { RunRow } from '@bold-heron/schema'
+import type { ColumnDef } from '@tanstack/react-table'
+import type { TFunction } from 'i18next'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { useRowsPage } from '../../data/rows.js'
+import { sayTime } from '../../text/dates.js'
+import { type Lengths, useLengths } from '../../text/lengths.js'
+import { ButtonLink } from '../../ui/Button.js'
+import { DataTable } from '../../ui/DataTable.js'
+import { Pager } from '../../ui/Pager.js'
+import { Panel } from '../../ui/Panel.js'
+import { SeenBadge } from '../../ui/SeenBadge.js'
+import { Empty, Loaded } from '../../ui/states.js'
+import { Filters } from './Filters.js'
+import { useLogFilters } from './use-filters.js'
+
+const PAGE_SIZE = 25
+
+const columnsOf = (t: TFunction<'app'>, lengths: Lengths): ColumnDef<RunRow>[] => [
+  {
+    id: 'at',
+    header: t('log.columns.at'),
+    accessorFn: (run) => run.at,
+    cell: ({ row: { original } }) => (
+      <Link to={`/log/${original.id}`} className="font-bold whitespace-nowrap">
+        {sayTime(original.at)}
+      </Link>
+    ),
+  },
+  { id: 'job', header: t('log.columns.job'), accessorFn: (run) => run.jobName },
+  {
+    id: 'cut',
+    header: t('log.columns.cut'),
+    accessorFn: (run) =>
+      `${run.dieNames.join(', ')} · ${t('jobs.sheetsOf', { count: run.sheetCount, sheet: run.sheetName })}`,
+    meta: { wideOnly: true },
+  },
+  {
+    id: 'press',
+    header: t('log.columns.press'),
+    accessorFn: (run) => run.pressName,
+    meta: { wideOnly: true },
+  },
+  {
+    id: 'squeeze',
+    header: t('log.columns.squeeze'),
+    accessorFn: (run) => run.squeezeMm,
+    cell: ({ row: { original } }) => lengths.thickness(original.squeezeMm),
+    meta: { figures: true, wideOnly: true },
+  },
+  {
+    id: 'passes',
+    header: t('log.columns.passes'),
+    accessorFn: (run) => totalPasses(run.rounds),
+    meta: { figures: true },
+  },
+  {
+    id: 'seen',
+    header: t('log.columns.seen'),
+    accessorFn: (run) => run.rounds.at(-1)?.seen ?? '',
+    cell: ({ row: { original } }) => {
+      const last = original.rounds.at(-1)
+      return last ? <SeenBadge seen={last.seen} /> : null
+    },
+  },
+  {
+    id: 'feel',
+    header: t('log.columns.feel'),
+    accessorFn: (run) => {
+      const last = run.rounds.at(-1)
+      return last ? t(`words.feel.${last.feel}`) : ''
+    },
+    meta: { wideOnly: true },
+  },
+  { id: 'pieces', header: t('log.columns.pieces'), accessorFn: (run) => run.pieces, meta: { figures: true } },
+]
+
+export const Component = () => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const filters = useLogFilters()
+  const runs = useRowsPage('runs', { ...filters.values, page: filters.page, pageSize: PAGE_SIZE })
+  return (
+    <>
+      <header className="mb-3 flex items-baseline gap-4">
+        <h1 className="text-3xl">{t('log.title')}</h1>
+        {runs.data && <p className="text-ink-soft">{t('log.total', { count: runs.data.total })}</p>}
+      </header>
+      <Filters filters={filters} />
+      <Loaded query={runs} what={t('log.loading')}>
+        {({ items, total, page }) =>
+          items.length > 0 ? (
+            <Panel>
+              <DataTable caption={t('log.title')} rows={items} columns={columnsOf(t, lengths)} />
+              <Pager page={page} pageSize={PAGE_SIZE} total={total} onTurn={filters.turnTo} />
+            </Panel>
+          ) : filters.narrowed || page > 1 ? (
+            <p className="py-8 text-center text-ink-soft">{t('log.noneFound')}</p>
+          ) : (
+            <Empty
+              title={t('log.emptyTitle')}
+              action={
+                <ButtonLink look="next" to="/jobs">
+                  {t('log.emptyAction')}
+                </ButtonLink>
+              }
+            >
+              {t('log.emptyText')}
+            </Empty>
+          )
+        }
+      </Loaded>
+    </>
+  )
+}

@@ -1,0 +1,108 @@
+import type { RunRow } from '@bold-heron/schema'
+import { ArrowLeft, Trash2 } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { Link, useNavigate, useParams } from 'react-router'
+import { useMarkRow, useRow } from '../../data/rows.js'
+import { SeenPicture } from '../../drawing/SeenPicture.js'
+import { sayTime } from '../../text/dates.js'
+import { useLengths } from '../../text/lengths.js'
+import { Button, ButtonLink } from '../../ui/Button.js'
+import { Panel } from '../../ui/Panel.js'
+import { Loaded } from '../../ui/states.js'
+import { useSay } from '../../ui/toasts.js'
+
+const RunDetail = ({ run }: { readonly run: RunRow }) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const navigate = useNavigate()
+  const say = useSay()
+  const mark = useMarkRow('runs')
+  const remove = async () => {
+    await mark.mutateAsync({ id: run.id, mark: 'delete' })
+    say(t('log.deleted'), { undo: () => mark.mutate({ id: run.id, mark: 'restore' }) })
+    await navigate('/log')
+  }
+  return (
+    <>
+      <h1 className="text-3xl">{t('log.runTitle', { date: sayTime(run.at) })}</h1>
+      <p className="mb-4 text-ink-soft">
+        {run.jobName} ·{' '}
+        {t('jobs.line', {
+          dies: run.dieNames.join(', '),
+          sheet: t('jobs.sheetsOf', { count: run.sheetCount, sheet: run.sheetName }),
+          press: run.pressName,
+        })}{' '}
+        · {t(`words.bladeSide.${run.bladeSide}`)}
+      </p>
+      <div className="grid items-start gap-4 md:grid-cols-2">
+        <Panel title={t('log.rounds')}>
+          <ol className="space-y-3">
+            {run.rounds.map((round, at) => (
+              <li key={at} className="flex items-center gap-4">
+                <SeenPicture seen={round.seen} place={round.hangingPlace ?? 'ends'} />
+                <div>
+                  <p className="font-bold">{t('log.round', { count: round.passes })}</p>
+                  <p>
+                    {t('log.roundSeen', { seen: t(`words.seen.${round.seen}`), feel: t(`words.feel.${round.feel}`) })}
+                  </p>
+                  {round.hangingPlace && (
+                    <p className="text-ink-soft">
+                      {t('log.hung', {
+                        share: Math.round((round.hangingShare ?? 0) * 100),
+                        place: t(`words.hangingPlace.${round.hangingPlace}`),
+                      })}
+                    </p>
+                  )}
+                </div>
+              </li>
+            ))}
+          </ol>
+          <p className="mt-3 font-bold">{t('log.goodPieces', { count: run.pieces })}</p>
+          {run.note && <p className="mt-2 whitespace-pre-wrap">{run.note}</p>}
+        </Panel>
+        <Panel title={t('log.layers')}>
+          <table className="w-full">
+            <caption className="sr-only">{t('log.layers')}</caption>
+            <tbody>
+              {[...run.layers].reverse().map((layer, at) => (
+                <tr key={at} className="border-b border-line">
+                  <td className="py-1">{layer.name}</td>
+                  <td className="text-right">{lengths.thickness(layer.thicknessMm)}</td>
+                </tr>
+              ))}
+              <tr className="font-bold">
+                <td className="pt-1">{t('plan.ledger.squeeze')}</td>
+                <td className="text-right">{lengths.thickness(run.squeezeMm)}</td>
+              </tr>
+            </tbody>
+          </table>
+        </Panel>
+      </div>
+      <div className="mt-4 flex flex-wrap gap-2">
+        <ButtonLink look="next" to={`/plan/${run.jobId}`}>
+          {t('log.planAgain')}
+        </ButtonLink>
+        <Button look="danger" icon={<Trash2 aria-hidden size={18} />} onClick={() => void remove()}>
+          {t('common.delete')}
+        </Button>
+      </div>
+    </>
+  )
+}
+
+export const Component = () => {
+  const { t } = useTranslation()
+  const { runId } = useParams()
+  const run = useRow('runs', runId)
+  return (
+    <>
+      <Link to="/log" className="mb-2 inline-flex min-h-11 items-center gap-1">
+        <ArrowLeft aria-hidden size={18} />
+        {t('log.back')}
+      </Link>
+      <Loaded query={run} what={t('log.loading')}>
+        {(row) => <RunDetail run={row} />}
+      </Loaded>
+    </>
+  )
+}

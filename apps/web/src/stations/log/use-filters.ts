@@ -1,0 +1,61 @@
+import { type Seen, seenOutcomes } from '@bold-heron/core'
+import { useSearchParams } from 'react-router'
+
+const names = ['pressId', 'dieId', 'sheetId', 'seen', 'since', 'until'] as const
+type FilterName = (typeof names)[number]
+
+export interface LogFilters {
+  readonly page: number
+  readonly values: Readonly<Partial<Record<FilterName, string>>>
+  readonly narrowed: boolean
+  set(name: FilterName, value: string): void
+  turnTo(page: number): void
+  clear(): void
+}
+
+const isDay = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text))
+const isId = (text: string): boolean => /^[0-9a-f-]{36}$/i.test(text)
+
+const isUsable: Record<FilterName, (text: string) => boolean> = {
+  pressId: isId,
+  dieId: isId,
+  sheetId: isId,
+  seen: (text) => seenOutcomes.includes(text as Seen),
+  since: isDay,
+  until: isDay,
+}
+
+/** The log's filters live in the address, so that a view can be kept and gone back to; what makes no sense there is left out. */
+export const useLogFilters = (): LogFilters => {
+  const [query, setQuery] = useSearchParams()
+  const values = Object.fromEntries(
+    names.flatMap((name) => {
+      const value = query.get(name)
+      return value !== null && isUsable[name](value) ? [[name, value]] : []
+    }),
+  )
+  const page = Number(query.get('page') ?? 1)
+  return {
+    page: Number.isInteger(page) && page > 0 && page <= 100_000 ? page : 1,
+    values,
+    narrowed: Object.keys(values).length > 0,
+    set: (name, value) =>
+      setQuery(
+        (before) => {
+          const next = new URLSearchParams(before)
+          next.delete('page')
+          if (value === '') next.delete(name)
+          else next.set(name, value)
+          return next
+        },
+        { replace: true },
+      ),
+    turnTo: (to) =>
+      setQuery((before) => {
+        const next = new URLSearchParams(before)
+        next.set('page', String(to))
+        return next
+      }),
+    clear: () => setQuery(new URLSearchParams(), { replace: true }),
+  }
+}

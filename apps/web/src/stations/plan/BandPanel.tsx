@@ -1,0 +1,147 @@
+import type { Assessment, CutContext, SqueezeWindow } from '@bold-heron/core'
+import { useId } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Lengths } from '../../text/lengths.js'
+import { Panel } from '../../ui/Panel.js'
+import { Why } from '../../ui/Why.js'
+import { layerName } from './layer-name.js'
+
+const WIDTH = 720
+const HEIGHT = 62
+/** Half-windows shown either side of the middle. */
+const SHOWN_HALVES = 4
+
+/** Too loose · cuts · too tight, with this stack's place on it and its doubt as a whisker. */
+const Band = ({
+  squeezeMm,
+  spreadMm,
+  window,
+  spoken,
+}: {
+  readonly squeezeMm: number
+  readonly spreadMm: number
+  readonly window: SqueezeWindow
+  readonly spoken: string
+}) => {
+  const { t } = useTranslation()
+  const prefix = useId().replace(/[^\w-]/g, '')
+  const half = (window.highMm - window.lowMm) / 2
+  const from = window.midMm - SHOWN_HALVES * half
+  const to = window.midMm + SHOWN_HALVES * half
+  const xOf = (mm: number) => (Math.min(Math.max(mm, from), to) - from) * (WIDTH / (to - from))
+  const outside = squeezeMm < from || squeezeMm > to
+  const x = xOf(squeezeMm)
+  return (
+    <svg role="img" aria-label={spoken} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full">
+      <defs>
+        <pattern id={`${prefix}-loose`} width={9} height={9} patternUnits="userSpaceOnUse">
+          <rect width={9} height={9} fill="#f3ead6" />
+          <path d="M0 9 9 0" stroke="#8a7a55" strokeWidth={0.9} />
+        </pattern>
+        <pattern id={`${prefix}-tight`} width={6} height={6} patternUnits="userSpaceOnUse">
+          <rect width={6} height={6} fill="var(--color-danger-wash)" />
+          <path d="M0 0 6 6M0 6 6 0" stroke="var(--color-danger)" strokeWidth={0.7} />
+        </pattern>
+      </defs>
+      <rect x={0} y={22} width={xOf(window.lowMm)} height={20} fill={`url(#${prefix}-loose)`} />
+      <rect
+        x={xOf(window.highMm)}
+        y={22}
+        width={WIDTH - xOf(window.highMm)}
+        height={20}
+        fill={`url(#${prefix}-tight)`}
+      />
+      <rect
+        x={xOf(window.lowMm)}
+        y={22}
+        width={xOf(window.highMm) - xOf(window.lowMm)}
+        height={20}
+        fill="var(--color-clean-wash)"
+        stroke="var(--color-clean)"
+        strokeWidth={2}
+      />
+      <g fontSize={13.5} textAnchor="middle" fontWeight={700}>
+        <text x={xOf(window.lowMm) / 2} y={56} fill="var(--color-ink)">
+          ← {t('words.fit.too-loose')}
+        </text>
+        <text x={xOf(window.midMm)} y={56} fill="var(--color-clean)">
+          ✓ {t('words.fit.cuts')}
+        </text>
+        <text x={(xOf(window.highMm) + WIDTH) / 2} y={56} fill="var(--color-danger)">
+          {t('words.fit.too-tight')} →
+        </text>
+      </g>
+      <g stroke="var(--color-ink)" strokeWidth={2} fill="none">
+        <path d={`M${xOf(squeezeMm - spreadMm)} 13v8m0-4H${xOf(squeezeMm + spreadMm)}m0-4v8`} />
+        <path
+          d={`M${xOf(squeezeMm - 2 * spreadMm)} 17H${xOf(squeezeMm + 2 * spreadMm)}`}
+          strokeWidth={1}
+          strokeDasharray="3 3"
+        />
+      </g>
+      <path
+        d={outside ? (x <= 1 ? 'M14 10 2 17l12 7z' : `M${WIDTH - 14} 10l12 7-12 7z`) : `M${x} 42l-8-25 8-8 8 8z`}
+        fill="var(--color-ink)"
+      />
+    </svg>
+  )
+}
+
+export const BandPanel = ({
+  assessment,
+  window,
+  cut,
+  lengths,
+}: {
+  readonly assessment: Assessment
+  readonly window: SqueezeWindow
+  readonly cut: CutContext
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  const { ledger, certainty, fit, stack } = assessment
+  const half = (window.highMm - window.lowMm) / 2
+  const pileMm = cut.sheetCount * cut.sheet.caliper.valueMm
+  const chance = Math.round(certainty.chance * 100)
+  const worst = certainty.worstLayer
+  const worstLayer = worst ? stack[worst.index] : undefined
+  return (
+    <Panel
+      title={t('plan.band.title')}
+      className="py-3"
+      aside={
+        <p>
+          <strong>{t(`words.fit.${fit}`)}</strong> ·{' '}
+          <Why about={t('plan.band.title')} shown={t('plan.band.chance', { chance })}>
+            <p>
+              {t('plan.band.why', {
+                half: lengths.thickness(half),
+                beyond: lengths.thickness(window.midMm - pileMm),
+                pile: lengths.thickness(pileMm),
+              })}
+            </p>
+            <p>{t('plan.band.whyDoubt', { spread: lengths.thickness(certainty.spreadMm), chance })}</p>
+            <p>
+              {worst && worstLayer && worst.share > 0.25
+                ? t('plan.band.worst', { name: layerName(t, worstLayer), share: Math.round(worst.share * 100) })
+                : t('plan.band.worstGap')}
+            </p>
+          </Why>
+        </p>
+      }
+    >
+      <Band
+        squeezeMm={ledger.squeezeMm}
+        spreadMm={certainty.spreadMm}
+        window={window}
+        spoken={t('plan.band.spoken', {
+          squeeze: lengths.thickness(ledger.squeezeMm),
+          fit: t(`words.fit.${fit}`),
+          low: lengths.thickness(window.lowMm),
+          high: lengths.thickness(window.highMm),
+          spread: lengths.thickness(certainty.spreadMm),
+        })}
+      />
+    </Panel>
+  )
+}

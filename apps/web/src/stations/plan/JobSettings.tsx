@@ -1,0 +1,109 @@
+import type { JobInput, JobRow } from '@bold-heron/schema'
+import { Minus, Plus } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { ProblemError } from '../../data/client.js'
+import { useRows, useSaveRow } from '../../data/rows.js'
+import { IconButton } from '../../ui/Button.js'
+import { Choice } from '../../ui/Choice.js'
+import { useSay } from '../../ui/toasts.js'
+import { inputOfJob } from './job-input.js'
+
+const MOST_SHEETS = 12
+const small = 'min-h-9 max-w-48 rounded-md border border-ink/50 bg-white px-2 py-1'
+
+const Picker = ({
+  label,
+  value,
+  rows,
+  onPick,
+}: {
+  readonly label: string
+  readonly value: string
+  readonly rows: readonly { readonly id: string; readonly name: string }[]
+  readonly onPick: (id: string) => void
+}) => (
+  <label className="flex items-center gap-1.5">
+    <span className="sr-only">{label}</span>
+    <select className={small} value={value} onChange={(event) => onPick(event.target.value)}>
+      {rows.map((row) => (
+        <option key={row.id} value={row.id}>
+          {row.name}
+        </option>
+      ))}
+    </select>
+  </label>
+)
+
+/** What the job is made of; a change is saved at once and everything answers. */
+export const JobSettings = ({ job }: { readonly job: JobRow }) => {
+  const { t } = useTranslation()
+  const say = useSay()
+  const saving = useSaveRow('jobs')
+  const presses = useRows('presses').data?.items ?? []
+  const dies = useRows('dies').data?.items ?? []
+  const sheets = useRows('sheets').data?.items ?? []
+  const [firstDie, ...otherDies] = job.dieIds
+  const change = (changed: Partial<JobInput>) => {
+    saving.mutate(
+      // Another press, die or count wants another stack, so a stack kept before is dropped.
+      { id: job.id, version: job.version, input: { ...inputOfJob(job), ...changed, layers: [] } },
+      {
+        onError: (error) =>
+          say(error instanceof ProblemError ? error.problem.detail : t('common.awayText'), { tone: 'danger' }),
+      },
+    )
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-2 print:hidden">
+      <Picker
+        label={t('plan.settings.press')}
+        value={job.pressId}
+        rows={presses}
+        onPick={(pressId) => change({ pressId })}
+      />
+      <Picker
+        label={t('plan.settings.dies')}
+        value={firstDie ?? ''}
+        rows={dies}
+        onPick={(id) => change({ dieIds: [id, ...otherDies] })}
+      />
+      <Picker
+        label={t('plan.settings.sheet')}
+        value={job.sheetId}
+        rows={sheets}
+        onPick={(sheetId) => change({ sheetId })}
+      />
+      <div role="group" aria-label={t('plan.settings.count')} className="flex items-center gap-1">
+        <span className="text-ink-soft">{t('plan.settings.countShort')}</span>
+        <IconButton
+          label={t('plan.settings.fewer')}
+          disabled={job.sheetCount <= 1 || saving.isPending}
+          onClick={() => change({ sheetCount: job.sheetCount - 1 })}
+        >
+          <Minus aria-hidden size={18} />
+        </IconButton>
+        <output className="min-w-5 text-center font-bold">{job.sheetCount}</output>
+        <IconButton
+          label={t('plan.settings.more')}
+          disabled={job.sheetCount >= MOST_SHEETS || saving.isPending}
+          onClick={() => change({ sheetCount: job.sheetCount + 1 })}
+        >
+          <Plus aria-hidden size={18} />
+        </IconButton>
+      </div>
+      <div className="flex items-center gap-2">
+        <span className="text-ink-soft">{t('plan.settings.blade')}</span>
+        <Choice
+          label={t('plan.settings.blade')}
+          value={job.bladeSide}
+          onChange={(bladeSide) => change({ bladeSide })}
+          options={(['down', 'up'] as const).map((side) => ({
+            value: side,
+            text: t(`plan.settings.blades.${side}`),
+            spoken: t(`plan.settings.bladesSpoken.${side}`),
+          }))}
+        />
+      </div>
+    </div>
+  )
+}

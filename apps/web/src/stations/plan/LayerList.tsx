@@ -1,0 +1,218 @@
+import {
+  type Announcements,
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable'
+import type { Layer, Ledger, Plate, Stack } from '@bold-heron/core'
+import { ArrowLeftRight, GripVertical, X } from 'lucide-react'
+import type { KeyboardEvent } from 'react'
+import { useTranslation } from 'react-i18next'
+import { HatchSwatch } from '../../drawing/section/hatches.js'
+import type { Lengths } from '../../text/lengths.js'
+import { IconButton } from '../../ui/Button.js'
+import { classes } from '../../ui/classes.js'
+import { movedLayer, piecesLeft } from './chosen-stack.js'
+import { layerName } from './layer-name.js'
+import { PieceMenu } from './PieceMenu.js'
+
+/** Height of one line of the list in pixels; the drawing's leaders count on it. */
+export const LAYER_ROW_PX = 38
+
+/** A name for each piece that moves with it: a second piece of the same entry is told apart by its number. */
+const keysOf = (stack: Stack): string[] => {
+  const seen = new Map<string, number>()
+  return stack.map((layer) => {
+    const id = layer.is === 'plate' ? layer.plate.id : layer.is
+    const count = seen.get(id) ?? 0
+    seen.set(id, count + 1)
+    return `${id}:${count}`
+  })
+}
+
+interface RowProps {
+  readonly rowKey: string
+  readonly layer: Layer
+  readonly index: number
+  readonly ledger: Ledger
+  readonly lengths: Lengths
+  readonly shelf: readonly Plate[]
+  readonly left: ReadonlyMap<string, number>
+  readonly onMove: (to: number) => void
+  readonly onSwap: (plate: Plate) => void
+  readonly onTakeOut: () => void
+  readonly onMark: (index: number | undefined) => void
+}
+
+const LayerRow = ({
+  rowKey,
+  layer,
+  index,
+  ledger,
+  lengths,
+  shelf,
+  left,
+  onMove,
+  onSwap,
+  onTakeOut,
+  onMark,
+}: RowProps) => {
+  const { t } = useTranslation()
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: rowKey })
+  const name = layerName(t, layer)
+  const thickness = ledger.lines[index]?.thickness
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+      event.preventDefault()
+      event.stopPropagation()
+      onMove(index + (event.key === 'ArrowUp' ? 1 : -1))
+    }
+    if ((event.key === 'Delete' || event.key === 'Backspace') && layer.is === 'plate') {
+      event.preventDefault()
+      onTakeOut()
+    }
+  }
+  return (
+    <li
+      ref={setNodeRef}
+      style={{
+        height: LAYER_ROW_PX,
+        transform: transform ? `translateY(${transform.y}px)` : undefined,
+        transition,
+      }}
+      className={classes(
+        'flex items-center gap-1.5 border-b border-line bg-leaf',
+        isDragging && 'relative z-10 shadow-lg',
+      )}
+      onKeyDown={onKeyDown}
+      onPointerEnter={() => onMark(index)}
+      onPointerLeave={() => onMark(undefined)}
+      onFocus={() => onMark(index)}
+      onBlur={() => onMark(undefined)}
+    >
+      <button
+        type="button"
+        className="grid size-8 shrink-0 cursor-grab touch-none place-items-center rounded hover:bg-sunk"
+        {...attributes}
+        {...listeners}
+        aria-label={t('plan.stack.move', { name })}
+      >
+        <GripVertical aria-hidden size={18} />
+      </button>
+      <HatchSwatch layer={layer} />
+      <span className="line-clamp-2 min-w-0 flex-1 leading-[1.15]" title={name}>
+        {name}
+      </span>
+      <span className="w-20 shrink-0 text-right font-bold">{lengths.thickness(thickness?.valueMm ?? 0)}</span>
+      <span className="hidden w-13 text-right text-sm text-ink-soft sm:block">
+        {lengths.bare(ledger.lines[index]?.runningMm ?? 0)}
+      </span>
+      <span className="flex w-16 shrink-0 justify-end">
+        {layer.is === 'plate' && (
+          <>
+            <PieceMenu
+              trigger={
+                <IconButton label={t('plan.stack.swap', { name })} className="size-8">
+                  <ArrowLeftRight aria-hidden size={16} />
+                </IconButton>
+              }
+              title={t('plan.stack.swapFor')}
+              shelf={shelf.filter((plate) => plate.id !== layer.plate.id)}
+              left={left}
+              near={[layer.plate.kind]}
+              lengths={lengths}
+              onPick={onSwap}
+            />
+            <IconButton label={t('plan.stack.takeOut', { name })} className="size-8" onClick={onTakeOut}>
+              <X aria-hidden size={16} />
+            </IconButton>
+          </>
+        )}
+      </span>
+    </li>
+  )
+}
+
+/** The layers top to bottom, to be moved by dragging or with the keyboard, swapped, or taken out. */
+export const LayerList = ({
+  stack,
+  ledger,
+  shelf,
+  lengths,
+  onChange,
+  onMark,
+}: {
+  readonly stack: Stack
+  readonly ledger: Ledger
+  readonly shelf: readonly Plate[]
+  readonly lengths: Lengths
+  readonly onChange: (stack: Stack) => void
+  readonly onMark: (index: number | undefined) => void
+}) => {
+  const { t } = useTranslation()
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const keys = keysOf(stack)
+  const left = piecesLeft(stack, shelf)
+  const topDown = [...keys.keys()].reverse()
+  const indexOf = (key: string | number | undefined) => keys.indexOf(String(key))
+  const nameAt = (key: string | number | undefined) => {
+    const layer = stack[indexOf(key)]
+    return layer ? layerName(t, layer) : ''
+  }
+  const placeOf = (key: string | number | undefined) => ({ place: stack.length - indexOf(key), of: stack.length })
+  const announcements: Announcements = {
+    onDragStart: ({ active }) => t('plan.stack.announceLift', { name: nameAt(active.id) }),
+    onDragOver: ({ active, over }) =>
+      over ? t('plan.stack.announceOver', { name: nameAt(active.id), ...placeOf(over.id) }) : undefined,
+    onDragEnd: ({ active, over }) =>
+      over ? t('plan.stack.announceDrop', { name: nameAt(active.id), ...placeOf(over.id) }) : undefined,
+    onDragCancel: ({ active }) => t('plan.stack.announceCancel', { name: nameAt(active.id) }),
+  }
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    if (over && active.id !== over.id) onChange(movedLayer(stack, indexOf(active.id), indexOf(over.id)))
+  }
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={onDragEnd}
+      accessibility={{ announcements }}
+    >
+      <SortableContext items={topDown.map((at) => keys[at] as string)} strategy={verticalListSortingStrategy}>
+        <ol aria-label={t('plan.stack.layers')} className="border-t border-line">
+          {topDown.map((index) => (
+            <LayerRow
+              key={keys[index]}
+              rowKey={keys[index] as string}
+              layer={stack[index] as Layer}
+              index={index}
+              ledger={ledger}
+              lengths={lengths}
+              shelf={shelf}
+              left={left}
+              onMove={(to) => onChange(movedLayer(stack, index, to))}
+              onSwap={(plate) =>
+                onChange(stack.map((layer, at): Layer => (at === index ? { is: 'plate', plate } : layer)))
+              }
+              onTakeOut={() => onChange(stack.filter((_, at) => at !== index))}
+              onMark={onMark}
+            />
+          ))}
+        </ol>
+      </SortableContext>
+    </DndContext>
+  )
+}

@@ -1,0 +1,96 @@
+import type { Assessment, CutContext, SqueezeWindow } from '@bold-heron/core'
+import { estimateGap, heightOf, wantedSqueezeMm } from '@bold-heron/core'
+import { useTranslation } from 'react-i18next'
+import type { Lengths } from '../../text/lengths.js'
+import { Why } from '../../ui/Why.js'
+
+const Line = ({ label, strong = false, children }: { label: string; strong?: boolean; children: React.ReactNode }) => (
+  <div
+    className={
+      strong
+        ? 'flex min-h-7 items-center justify-between border-t-2 border-ink font-bold'
+        : 'flex min-h-7 items-center justify-between'
+    }
+  >
+    <dt>{label}</dt>
+    <dd>{children}</dd>
+  </div>
+)
+
+/** Where the gap comes from, witness by witness. */
+const GapReason = ({ cut, lengths }: { readonly cut: CutContext; readonly lengths: Lengths }) => {
+  const { t } = useTranslation()
+  const { basis, witnesses, ownSpreadMm } = estimateGap(cut.press, cut.dies[0]?.dieClass ?? 'thin-outline')
+  if (basis === 'press-class')
+    return (
+      <p>
+        {t('plan.ledger.gapFromClass', {
+          pressClass: t(`words.pressClass.${cut.press.pressClass}`),
+          spread: lengths.thickness(ownSpreadMm),
+        })}
+      </p>
+    )
+  return (
+    <>
+      <p>{t('plan.ledger.gapFromKnown')}</p>
+      <ul className="list-disc pl-5">
+        {witnesses.map(({ known, gapMm, weight }) => {
+          const pileMm = known.sheetCount * known.sheetCaliper.valueMm
+          const wantedMm = wantedSqueezeMm(known.dieClass, pileMm)
+          return (
+            <li key={known.id}>
+              {t('plan.ledger.gapWitness', {
+                height: lengths.thickness(gapMm + wantedMm),
+                wanted: lengths.thickness(wantedMm),
+                gap: lengths.thickness(gapMm),
+                weight: Math.round(weight * 100),
+              })}
+            </li>
+          )
+        })}
+      </ul>
+    </>
+  )
+}
+
+/** The foot of the sum: total, gap, squeeze, each of which can be asked why. */
+export const LedgerSum = ({
+  assessment,
+  window,
+  cut,
+  lengths,
+}: {
+  readonly assessment: Assessment
+  readonly window: SqueezeWindow
+  readonly cut: CutContext
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  const { ledger, stack } = assessment
+  const total = lengths.thickness(ledger.total.valueMm)
+  const gap = lengths.thickness(window.gapMm)
+  const squeeze = lengths.thickness(ledger.squeezeMm)
+  return (
+    <dl className="mt-1 ml-auto w-full max-w-80 pr-32 text-right">
+      <Line label={t('plan.ledger.total')}>
+        <Why about={t('plan.ledger.total')} shown={total}>
+          <p>{t('plan.ledger.whyTotal', { spread: lengths.thickness(heightOf(stack).spreadMm) })}</p>
+          <p>
+            {ledger.lines.map((line) => lengths.thickness(line.thickness.valueMm)).join(' + ')} = {total}
+          </p>
+        </Why>
+      </Line>
+      <Line label={`− ${t('plan.ledger.gap')}`}>
+        <Why about={t('plan.ledger.gap')} shown={gap}>
+          <GapReason cut={cut} lengths={lengths} />
+        </Why>
+      </Line>
+      <Line label={`= ${t('plan.ledger.squeeze')}`} strong>
+        <Why about={t('plan.ledger.squeeze')} shown={squeeze}>
+          <p>{t('plan.ledger.whySqueeze')}</p>
+          <p>{t('plan.ledger.sum', { total, gap, squeeze })}</p>
+        </Why>
+      </Line>
+    </dl>
+  )
+}

@@ -1,0 +1,98 @@
+import { type Assessment, factsOfPressClass, type PlanRequest, type SqueezeWindow } from '@bold-heron/core'
+import type { JobRow } from '@bold-heron/schema'
+import { format } from 'date-fns'
+import { useTranslation } from 'react-i18next'
+import { StackSection } from '../../drawing/section/StackSection.js'
+import type { Lengths } from '../../text/lengths.js'
+import { sayFinding } from '../../text/say-finding.js'
+import { layerName } from './layer-name.js'
+
+const SECTION = { widthPx: 360, heightPx: 380 }
+const BLANK_LINES = 4
+
+/** The plan on paper, for A4 and Letter: shown only in print. */
+export const PlanSheet = ({
+  job,
+  assessment,
+  window,
+  request,
+  lengths,
+}: {
+  readonly job: JobRow
+  readonly assessment: Assessment
+  readonly window: SqueezeWindow
+  readonly request: PlanRequest
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  const { stack, ledger, passes, findings } = assessment
+  return (
+    <article className="hidden print:block">
+      <h1 className="text-2xl">{t('plan.print.title', { name: job.name })}</h1>
+      <p>
+        {t('jobs.line', {
+          dies: job.dieNames.join(', '),
+          sheet: t('jobs.sheetsOf', { count: job.sheetCount, sheet: job.sheetName }),
+          press: job.pressName,
+        })}{' '}
+        · {t('plan.print.made', { date: format(new Date(), 'yyyy-MM-dd') })}
+      </p>
+      <div className="mt-3 flex gap-6">
+        <div style={{ width: SECTION.widthPx }}>
+          <StackSection
+            stack={stack}
+            gapMm={window.gapMm}
+            rollerRadiusMm={factsOfPressClass(request.cut.press.pressClass).rollerDiameterMm / 2}
+            size={SECTION}
+            lengths={lengths}
+            described={t('plan.stack.title')}
+          />
+        </div>
+        <table className="flex-1 self-start">
+          <caption className="text-left font-bold">{t('plan.stack.layers')}</caption>
+          <tbody>
+            {[...ledger.lines].reverse().map((line, at) => (
+              <tr key={at} className="border-b border-black/40">
+                <td className="py-1">{layerName(t, line.layer)}</td>
+                <td className="text-right">{lengths.thickness(line.thickness.valueMm)}</td>
+              </tr>
+            ))}
+            <tr className="font-bold">
+              <td>{t('plan.ledger.total')}</td>
+              <td className="text-right">{lengths.thickness(ledger.total.valueMm)}</td>
+            </tr>
+            <tr>
+              <td>− {t('plan.ledger.gap')}</td>
+              <td className="text-right">{lengths.thickness(window.gapMm)}</td>
+            </tr>
+            <tr className="border-t-2 border-black font-bold">
+              <td>= {t('plan.ledger.squeeze')}</td>
+              <td className="text-right">{lengths.thickness(ledger.squeezeMm)}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <h2 className="mt-4 text-lg">{t('plan.passes.title')}</h2>
+      <p>
+        {t('plan.passes.first', { count: passes.passes })}. {t('plan.passes.look')}
+      </p>
+      <h2 className="mt-3 text-lg">{t('plan.findings.title')}</h2>
+      <ul className="list-disc pl-5">
+        {findings.map((finding, at) => (
+          <li key={at}>
+            {t(`words.severity.${finding.severity}`)}: {sayFinding(t, lengths, finding).say}
+          </li>
+        ))}
+        <li>{t('plan.always.fights')}</li>
+        <li>{t('plan.always.fingers')}</li>
+        <li>{t('plan.always.booklet')}</li>
+      </ul>
+      <h2 className="mt-3 text-lg">{t('plan.print.tried')}</h2>
+      {Array.from({ length: BLANK_LINES }, (_, at) => (
+        <p key={at} className="mt-2 whitespace-pre">
+          {t('plan.print.blank')}
+        </p>
+      ))}
+    </article>
+  )
+}

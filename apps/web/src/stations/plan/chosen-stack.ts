@@ -1,0 +1,54 @@
+import type { Layer, PlanRequest, Stack } from '@bold-heron/core'
+import type { ChosenLayer } from '@bold-heron/schema'
+
+/** A stored choice as a stack; undefined where there is none, or a piece of it is no longer on the shelf. */
+export const stackOfChosen = (chosen: readonly ChosenLayer[], { cut, shelf }: PlanRequest): Stack | undefined => {
+  if (chosen.length === 0) return undefined
+  const plates = new Map(shelf.map((plate) => [plate.id, plate]))
+  const layers = chosen.flatMap((layer): Layer[] => {
+    if (layer.is === 'dies') return [{ is: 'dies', dies: cut.dies, blade: cut.bladeSide }]
+    if (layer.is === 'sheets') return [{ is: 'sheets', sheet: cut.sheet, count: cut.sheetCount }]
+    const plate = plates.get(layer.plateId)
+    return plate ? [{ is: 'plate', plate }] : []
+  })
+  return layers.length === chosen.length ? layers : undefined
+}
+
+/** A stack as it is stored with a job. */
+export const chosenOfStack = (stack: Stack): ChosenLayer[] =>
+  stack.map((layer): ChosenLayer =>
+    layer.is === 'plate' ? { is: 'plate', plateId: layer.plate.id } : { is: layer.is },
+  )
+
+/** Whether two stacks are the same pieces in the same order. */
+export const isSameStack = (one: Stack, other: Stack): boolean =>
+  one.length === other.length &&
+  one.every((layer, at) => {
+    const opposite = other[at]
+    return layer.is === 'plate' && opposite?.is === 'plate'
+      ? layer.plate.id === opposite.plate.id
+      : layer.is === opposite?.is
+  })
+
+/** How many pieces of each shelf entry a stack leaves unused. */
+export const piecesLeft = (stack: Stack, shelf: PlanRequest['shelf']): ReadonlyMap<string, number> => {
+  const left = new Map(shelf.map((plate) => [plate.id, plate.count]))
+  for (const layer of stack) if (layer.is === 'plate') left.set(layer.plate.id, (left.get(layer.plate.id) ?? 0) - 1)
+  return left
+}
+
+/** Where a further shim or plate goes in: on top of the base, below whatever is nearest the die. */
+export const placeToAdd = (stack: Stack): number => {
+  const above = stack.findIndex(
+    (layer) => layer.is !== 'plate' || !['platform', 'spacer', 'shim'].includes(layer.plate.kind),
+  )
+  return above === -1 ? stack.length : above
+}
+
+/** The stack with one layer moved; `from` and `to` count from the bottom. */
+export const movedLayer = (stack: Stack, from: number, to: number): Stack => {
+  const layer = stack[from]
+  if (!layer || to < 0 || to >= stack.length) return stack
+  const rest = stack.filter((_, at) => at !== from)
+  return [...rest.slice(0, to), layer, ...rest.slice(to)]
+}

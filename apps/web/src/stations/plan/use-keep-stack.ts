@@ -1,0 +1,35 @@
+import type { Stack } from '@bold-heron/core'
+import type { JobRow } from '@bold-heron/schema'
+import { useTranslation } from 'react-i18next'
+import { ProblemError } from '../../data/client.js'
+import { useSaveRow } from '../../data/rows.js'
+import { useSay } from '../../ui/toasts.js'
+import { chosenOfStack } from './chosen-stack.js'
+import { inputOfJob } from './job-input.js'
+
+/** Keeps a stack with its job, which is then planned. */
+export const useKeepStack = (job: JobRow) => {
+  const { t } = useTranslation()
+  const say = useSay()
+  const saving = useSaveRow('jobs')
+  return {
+    isPending: saving.isPending,
+    mutate: (stack: Stack) =>
+      saving.mutate(
+        {
+          id: job.id,
+          version: job.version,
+          input: {
+            ...inputOfJob(job),
+            state: job.state === 'waiting' ? 'planned' : job.state,
+            layers: chosenOfStack(stack),
+          },
+        },
+        {
+          onSuccess: () => say(t('plan.stack.keptSaid', { name: job.name })),
+          onError: (error) =>
+            say(error instanceof ProblemError ? error.problem.detail : t('common.awayText'), { tone: 'danger' }),
+        },
+      ),
+  }
+}

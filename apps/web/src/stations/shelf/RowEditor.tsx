@@ -1,0 +1,140 @@
+import { Archive, ArchiveRestore, ArrowLeft, Copy, Trash2 } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { Link, useLocation, useNavigate } from 'react-router'
+import { type InputOf, type RowOf, useAddRow, useMarkRow, useRow } from '../../data/rows.js'
+import type { en } from '../../text/en/index.js'
+import { useLengths } from '../../text/lengths.js'
+import { Button } from '../../ui/Button.js'
+import { RowFormFrame } from '../../ui/form/RowFormFrame.js'
+import { useRowForm } from '../../ui/form/row-form.js'
+import { useRowSaving } from '../../ui/form/row-saving.js'
+import { Panel } from '../../ui/Panel.js'
+import { Loaded } from '../../ui/states.js'
+import { useSay } from '../../ui/toasts.js'
+import type { Room, ShelfKind } from './rooms/room.js'
+
+type FieldName = keyof (typeof en)['shelf']['field']
+
+const NewRow = <K extends ShelfKind>({ room, start }: { readonly room: Room<K>; readonly start: InputOf<K> }) => {
+  const { t } = useTranslation()
+  const navigate = useNavigate()
+  const say = useSay()
+  const add = useAddRow(room.kind)
+  const form = useRowForm(room.form, start)
+  const title = t(`shelf.newTitle.${room.kind}`)
+  const save = async (input: InputOf<K>) => {
+    const row = await add.mutateAsync(input).catch(() => undefined)
+    if (!row) return
+    say(t('shelf.savedSaid', { name: row.name }))
+    await navigate(`/shelf/${room.kind}/${row.id}`)
+  }
+  return (
+    <Panel title={title}>
+      <RowFormFrame<InputOf<K>> form={form} label={title} onSave={save} error={add.error}>
+        <room.Fields />
+      </RowFormFrame>
+    </Panel>
+  )
+}
+
+/** What can be done with a thing besides changing it. */
+const Actions = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; readonly row: RowOf<K> }) => {
+  const { t } = useTranslation()
+  const navigate = useNavigate()
+  const say = useSay()
+  const mark = useMarkRow(room.kind)
+  const { id, name, retiredAt } = row
+  const remove = async () => {
+    await mark.mutateAsync({ id, mark: 'delete' })
+    say(t('shelf.deleted', { name }), { undo: () => mark.mutate({ id, mark: 'restore' }) })
+    await navigate(`/shelf/${room.kind}`)
+  }
+  const retire = async () => {
+    await mark.mutateAsync({ id, mark: retiredAt ? 'return' : 'retire' })
+    say(t(retiredAt ? 'shelf.returnedSaid' : 'shelf.retiredSaid', { name }), {
+      undo: () => mark.mutate({ id, mark: retiredAt ? 'retire' : 'return' }),
+    })
+  }
+  return (
+    <>
+      <Button
+        look="quiet"
+        icon={<Copy aria-hidden size={18} />}
+        onClick={() => void navigate(`/shelf/${room.kind}/new`, { state: { copyOf: row } })}
+      >
+        {t('shelf.duplicate')}
+      </Button>
+      <Button
+        look="quiet"
+        icon={retiredAt ? <ArchiveRestore aria-hidden size={18} /> : <Archive aria-hidden size={18} />}
+        onClick={() => void retire()}
+      >
+        {retiredAt ? t('shelf.return') : t('shelf.retire')}
+      </Button>
+      <Button look="danger" icon={<Trash2 aria-hidden size={18} />} onClick={() => void remove()}>
+        {t('common.delete')}
+      </Button>
+    </>
+  )
+}
+
+const EditRow = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; readonly row: RowOf<K> }) => {
+  const { t } = useTranslation()
+  const { style } = useLengths()
+  const say = useSay()
+  const form = useRowForm(room.form, row as InputOf<K>)
+  const show = (shown: RowOf<K>) => form.reset(room.form.write(shown, style))
+  const saving = useRowSaving(room.kind, row, {
+    labelOf: (field) => t(`shelf.field.${field as FieldName}`),
+    onTheirs: show,
+  })
+  const save = async (input: InputOf<K>) => {
+    const saved = await saving.save(input)
+    if (!saved) return
+    show(saved)
+    say(t('shelf.savedSaid', { name: saved.name }))
+  }
+  return (
+    <Panel title={row.name}>
+      <RowFormFrame<InputOf<K>>
+        form={form}
+        label={row.name}
+        onSave={save}
+        error={saving.error}
+        more={<Actions room={room} row={row} />}
+      >
+        <room.Fields />
+      </RowFormFrame>
+      {saving.dialog}
+    </Panel>
+  )
+}
+
+const ExistingRow = <K extends ShelfKind>({ room, rowId }: { readonly room: Room<K>; readonly rowId: string }) => {
+  const { t } = useTranslation()
+  const query = useRow(room.kind, rowId)
+  return (
+    <Loaded query={query} what={t('shelf.loading')}>
+      {(row) => <EditRow room={room} row={row} />}
+    </Loaded>
+  )
+}
+
+/** The open thing of a room: a new one, a copy, or one on the shelf. */
+export const RowEditor = <K extends ShelfKind>({ room, rowId }: { readonly room: Room<K>; readonly rowId: string }) => {
+  const { t } = useTranslation()
+  const { state } = useLocation() as { state: { copyOf?: RowOf<K> } | null }
+  const copied = state?.copyOf
+  const start: InputOf<K> = copied
+    ? { ...(copied as InputOf<K>), name: t('shelf.copyName', { name: copied.name }).slice(0, 120) }
+    : room.blank
+  return (
+    <div>
+      <Link to={`/shelf/${room.kind}`} className="mb-2 inline-flex min-h-11 items-center gap-1 lg:hidden">
+        <ArrowLeft aria-hidden size={18} />
+        {t(`shelf.rooms.${room.kind}`)}
+      </Link>
+      {rowId === 'new' ? <NewRow room={room} start={start} /> : <ExistingRow room={room} rowId={rowId} />}
+    </div>
+  )
+}

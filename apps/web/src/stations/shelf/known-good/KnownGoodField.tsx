@@ -1,0 +1,68 @@
+import { gapOfClass, type PressClass } from '@bold-heron/core'
+import type { KnownGoodStackRow } from '@bold-heron/schema'
+import { Pencil, Plus, Trash2 } from 'lucide-react'
+import { useState } from 'react'
+import { useFormContext, useWatch } from 'react-hook-form'
+import { useTranslation } from 'react-i18next'
+import { useLengths } from '../../../text/lengths.js'
+import { Button, IconButton } from '../../../ui/Button.js'
+import { KnownGoodModal } from './KnownGoodModal.js'
+import { blankKnown, sumOfKnown } from './known-stack.js'
+import { usePlates } from './use-plates.js'
+
+/** The stacks known to cut clean on a press: they tell its gap. */
+export const KnownGoodField = () => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const { setValue } = useFormContext()
+  const known = useWatch({ name: 'knownGood' }) as KnownGoodStackRow[]
+  const pressClass = useWatch({ name: 'pressClass' }) as PressClass
+  const { byId } = usePlates()
+  const [open, setOpen] = useState<number>()
+  const set = (next: KnownGoodStackRow[]) => setValue('knownGood', next, { shouldDirty: true })
+  const keep = (stack: KnownGoodStackRow) => {
+    set(open === known.length ? [...known, stack] : known.map((each, at) => (at === open ? stack : each)))
+    setOpen(undefined)
+  }
+  return (
+    <fieldset className="rounded-md border border-line p-3 sm:col-span-2">
+      <legend className="px-1 font-bold">{t('shelf.known.title')}</legend>
+      <p className="mb-2 text-sm text-ink-soft">{t('shelf.known.text')}</p>
+      {known.length === 0 && (
+        <p className="mb-2">{t('shelf.known.none', { spread: lengths.thickness(gapOfClass(pressClass).spreadMm) })}</p>
+      )}
+      <ul>
+        {known.map((stack, at) => {
+          const { heightMm, gapMm } = sumOfKnown(stack, byId)
+          return (
+            <li key={at} className="flex items-center gap-2 border-t border-line py-1.5">
+              <span className="flex-1">
+                {t('shelf.known.one', {
+                  height: lengths.thickness(heightMm),
+                  dieClass: t(`words.dieClass.${stack.dieClass}`),
+                  count: stack.sheetCount,
+                  caliper: lengths.thickness(stack.sheetCaliperMm),
+                })}
+                <span className="block text-sm text-ink-soft">
+                  {t('shelf.gap.label')}: {lengths.thickness(gapMm)} · {t(`words.knownFrom.${stack.from}`)}
+                </span>
+              </span>
+              <IconButton label={t('shelf.known.change')} onClick={() => setOpen(at)}>
+                <Pencil aria-hidden size={16} />
+              </IconButton>
+              <IconButton label={t('shelf.known.remove')} onClick={() => set(known.filter((_, each) => each !== at))}>
+                <Trash2 aria-hidden size={16} />
+              </IconButton>
+            </li>
+          )
+        })}
+      </ul>
+      <Button className="mt-2" icon={<Plus aria-hidden size={18} />} onClick={() => setOpen(known.length)}>
+        {t('shelf.known.add')}
+      </Button>
+      {open !== undefined && (
+        <KnownGoodModal start={known[open] ?? blankKnown()} onKeep={keep} onClose={() => setOpen(undefined)} />
+      )}
+    </fieldset>
+  )
+}

@@ -1,0 +1,156 @@
+import { type DieClass, dieClasses, factsOfDieClass } from '@bold-heron/core'
+import { knownFrom, knownGoodStack, type KnownGoodStackRow } from '@bold-heron/schema'
+import { X } from 'lucide-react'
+import { FormProvider, useFormContext, useWatch } from 'react-hook-form'
+import { useTranslation } from 'react-i18next'
+import { useLengths } from '../../../text/lengths.js'
+import { Button, IconButton } from '../../../ui/Button.js'
+import { asItIs, choice, length, whole } from '../../../ui/form/codec.js'
+import { boxClass, ChoiceField, Field, LengthField, TextField } from '../../../ui/form/fields.js'
+import { rowForm, useRowForm } from '../../../ui/form/row-form.js'
+import { Modal } from '../../../ui/Modal.js'
+import { sumOfKnown } from './known-stack.js'
+import { usePlates } from './use-plates.js'
+
+const thickness = length('thickness')
+
+const knownForm = rowForm<KnownGoodStackRow>({
+  schema: knownGoodStack,
+  codecs: {
+    from: choice(),
+    dieClass: choice(),
+    dieHeightMm: thickness,
+    sheetCaliperMm: thickness,
+    sheetCount: whole,
+    plateIds: asItIs(),
+  },
+})
+
+/** The pieces of the stack, one line each; a piece may be named more than once. */
+const PlatesOfStack = () => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const { setValue, formState } = useFormContext()
+  const ids = useWatch({ name: 'plateIds' }) as string[]
+  const { rows, byId } = usePlates()
+  const fault = formState.errors['plateIds']?.message
+  const set = (next: string[]) =>
+    setValue('plateIds', next, { shouldDirty: true, shouldValidate: formState.isSubmitted })
+  if (rows.length === 0) return <p className="sm:col-span-2">{t('shelf.known.noPlates')}</p>
+  return (
+    <div className="sm:col-span-2">
+      <h3 className="font-sans font-bold">{t('shelf.known.plates')}</h3>
+      <ul>
+        {ids.map((id, at) => (
+          <li key={at} className="flex items-center gap-2 border-b border-line">
+            <span className="flex-1">{byId.get(id)?.name ?? '?'}</span>
+            <span>{lengths.thickness(byId.get(id)?.thickness.valueMm ?? 0)}</span>
+            <IconButton label={t('shelf.known.remove')} onClick={() => set(ids.filter((_, each) => each !== at))}>
+              <X aria-hidden size={16} />
+            </IconButton>
+          </li>
+        ))}
+      </ul>
+      <Field className="mt-2" label={t('shelf.known.addPlate')} fault={typeof fault === 'string' ? fault : undefined}>
+        {(described) => (
+          <select
+            {...described}
+            className={boxClass}
+            value=""
+            onChange={(event) => event.target.value !== '' && set([...ids, event.target.value])}
+          >
+            <option value="">{t('shelf.known.choosePlate')}</option>
+            {rows.map((row) => (
+              <option key={row.id} value={row.id}>
+                {row.name} · {lengths.thickness(row.thicknessMm)}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+    </div>
+  )
+}
+
+const Sum = () => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const { byId } = usePlates()
+  const read = knownForm.read(useWatch(), lengths.style)
+  if (!read.ok) return null
+  const { heightMm, gapMm } = sumOfKnown(read.input, byId)
+  return (
+    <p className="rounded-md bg-sunk px-3 py-2 sm:col-span-2" aria-live="polite">
+      {t('shelf.known.total', { total: lengths.thickness(heightMm), gap: lengths.thickness(gapMm) })}
+    </p>
+  )
+}
+
+/** Puts in one stack that is known to cut clean. */
+export const KnownGoodModal = ({
+  start,
+  onKeep,
+  onClose,
+}: {
+  readonly start: KnownGoodStackRow
+  readonly onKeep: (stack: KnownGoodStackRow) => void
+  readonly onClose: () => void
+}) => {
+  const { t } = useTranslation()
+  const { style } = useLengths()
+  const form = useRowForm(knownForm, start)
+  const fillHeight = (dieClass: DieClass) =>
+    form.setValue('dieHeightMm', thickness.write(factsOfDieClass(dieClass).heightMm, style))
+  return (
+    <Modal open onClose={onClose} title={t('shelf.known.add')} description={t('shelf.known.text')}>
+      <FormProvider {...form}>
+        <form
+          noValidate
+          onSubmit={(event) => {
+            // The press's own form stands around this one in the tree, though not on the page.
+            event.stopPropagation()
+            void form.handleSubmit((stack) => onKeep(stack as unknown as KnownGoodStackRow))(event)
+          }}
+        >
+          <div className="grid gap-4 sm:grid-cols-2">
+            <PlatesOfStack />
+            <Field label={t('shelf.known.dieClass')}>
+              {(ids) => (
+                <select
+                  {...ids}
+                  className={boxClass}
+                  {...form.register('dieClass', {
+                    onChange: (event: { target: { value: DieClass } }) => fillHeight(event.target.value),
+                  })}
+                >
+                  {dieClasses.map((each) => (
+                    <option key={each} value={each}>
+                      {t(`words.dieClass.${each}`)}
+                    </option>
+                  ))}
+                </select>
+              )}
+            </Field>
+            <LengthField name="dieHeightMm" measures="thickness" label={t('shelf.known.dieHeight')} />
+            <LengthField name="sheetCaliperMm" measures="thickness" label={t('shelf.known.sheetCaliper')} />
+            <TextField name="sheetCount" label={t('shelf.known.sheetCount')} inputMode="numeric" />
+            <ChoiceField
+              name="from"
+              label={t('shelf.known.from')}
+              options={knownFrom.map((each) => ({ value: each, text: t(`words.knownFrom.${each}`) }))}
+            />
+            <Sum />
+          </div>
+          <div className="mt-4 flex gap-2">
+            <Button type="submit" look="next">
+              {t('shelf.known.done')}
+            </Button>
+            <Button look="quiet" onClick={onClose}>
+              {t('common.cancel')}
+            </Button>
+          </div>
+        </form>
+      </FormProvider>
+    </Modal>
+  )
+}

@@ -1,0 +1,29 @@
+import { ledgerOf, measured, type Plate, wantedSqueezeMm } from '@bold-heron/core'
+import type { KnownGoodStackRow } from '@bold-heron/schema'
+
+/** What a known stack's sum is: its height, and the gap it speaks for. All mm. */
+export interface KnownSum {
+  readonly heightMm: number
+  readonly gapMm: number
+}
+
+/** Adds up a known stack; plates that are no longer there count for nothing. */
+export const sumOfKnown = (known: KnownGoodStackRow, plates: ReadonlyMap<string, Plate>): KnownSum => {
+  const layers = known.plateIds.flatMap((id) => {
+    const plate = plates.get(id)
+    return plate ? [{ is: 'plate' as const, plate }] : []
+  })
+  const pileMm = known.sheetCount * known.sheetCaliperMm
+  const heightMm = ledgerOf(layers, 0).total.valueMm + known.dieHeightMm + pileMm
+  return { heightMm, gapMm: heightMm - wantedSqueezeMm(known.dieClass, pileMm) }
+}
+
+/** A known stack to start from. */
+export const blankKnown = (): KnownGoodStackRow => ({
+  from: 'booklet',
+  dieClass: 'thin-outline',
+  dieHeightMm: 1,
+  sheetCaliperMm: measured(0.3, 'table').valueMm,
+  sheetCount: 1,
+  plateIds: [],
+})

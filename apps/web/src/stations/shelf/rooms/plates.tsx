@@ -1,0 +1,118 @@
+import { faceStates, measuringWays, type PlateKind, plateKinds } from '@bold-heron/core'
+import { plateInput } from '@bold-heron/schema'
+import { useWatch } from 'react-hook-form'
+import { useTranslation } from 'react-i18next'
+import { choice, flag, length, text, whole } from '../../../ui/form/codec.js'
+import { ChoiceField, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
+import { rowForm } from '../../../ui/form/row-form.js'
+import type { Room } from './room.js'
+
+const cuts: readonly PlateKind[] = ['cutting-pad', 'hard-plate', 'soft-mat']
+
+const PlateFields = () => {
+  const { t } = useTranslation()
+  const kind = useWatch({ name: 'kind' }) as PlateKind
+  const faces = faceStates.map((state) => ({ value: state, text: t(`words.face.${state}`) }))
+  return (
+    <div className="grid gap-4 sm:grid-cols-2">
+      <TextField name="name" label={t('shelf.field.name')} className="sm:col-span-2" />
+      <ChoiceField
+        name="kind"
+        label={t('shelf.field.kind')}
+        options={plateKinds.map((each) => ({ value: each, text: t(`words.plateKind.${each}`) }))}
+      />
+      <TextField name="count" label={t('shelf.field.count')} hint={t('shelf.hint.count')} inputMode="numeric" />
+      <LengthField
+        name="thicknessMm"
+        measures="thickness"
+        label={t('shelf.field.thicknessMm')}
+        hint={kind === 'shim' ? t('shelf.hint.thicknessMm') : undefined}
+      />
+      <ChoiceField
+        name="measuredBy"
+        label={t('shelf.field.measuredBy')}
+        options={measuringWays.map((way) => ({ value: way, text: t(`words.measuredBy.${way}`) }))}
+      />
+      <LengthField name="lengthMm" measures="size" label={t('shelf.field.lengthMm')} />
+      <LengthField name="widthMm" measures="size" label={t('shelf.field.widthMm')} />
+      <LengthField
+        name="fullThicknessWidthMm"
+        measures="size"
+        label={t('shelf.field.fullThicknessWidthMm')}
+        hint={t('shelf.hint.fullThicknessWidthMm')}
+      />
+      <TextField name="material" label={t('shelf.field.material')} />
+      {cuts.includes(kind) && (
+        <>
+          <ChoiceField name="faceA" label={t('shelf.field.faceA')} options={faces} />
+          <ChoiceField name="faceB" label={t('shelf.field.faceB')} options={faces} />
+        </>
+      )}
+      <FlagField name="magnetic" label={t('shelf.field.magnetic')} hint={t('shelf.hint.magnetic')} />
+      <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
+    </div>
+  )
+}
+
+export const platesRoom: Room<'plates'> = {
+  kind: 'plates',
+  form: rowForm({
+    schema: plateInput,
+    codecs: {
+      name: text,
+      kind: choice(),
+      count: whole,
+      thicknessMm: length('thickness'),
+      measuredBy: choice(),
+      material: text,
+      lengthMm: length('size'),
+      widthMm: length('size'),
+      fullThicknessWidthMm: length('size'),
+      magnetic: flag,
+      faceA: choice(),
+      faceB: choice(),
+      note: text,
+    },
+  }),
+  blank: {
+    name: '',
+    kind: 'cutting-pad',
+    count: 1,
+    thicknessMm: 3,
+    measuredBy: 'table',
+    material: '',
+    lengthMm: 225,
+    widthMm: 155,
+    fullThicknessWidthMm: 155,
+    magnetic: false,
+    faceA: 'fresh',
+    faceB: 'fresh',
+    note: '',
+  },
+  columns: (t, lengths) => [
+    { id: 'kind', header: t('shelf.columns.kind'), accessorFn: (row) => t(`words.plateKind.${row.kind}`) },
+    {
+      id: 'thickness',
+      header: t('shelf.columns.thickness'),
+      accessorFn: (row) => row.thicknessMm,
+      cell: ({ row: { original } }) => (
+        <>
+          {lengths.thickness(original.thicknessMm)}{' '}
+          <span className="text-sm text-ink-soft">{t(`words.measuredByShort.${original.measuredBy}`)}</span>
+        </>
+      ),
+      meta: { figures: true },
+    },
+    { id: 'count', header: t('shelf.columns.count'), accessorFn: (row) => row.count, meta: { figures: true } },
+    {
+      id: 'faces',
+      header: t('shelf.columns.faces'),
+      accessorFn: (row) =>
+        cuts.includes(row.kind)
+          ? t('shelf.faceWord', { a: t(`words.face.${row.faceA}`), b: t(`words.face.${row.faceB}`) })
+          : '',
+      meta: { wideOnly: true },
+    },
+  ],
+  Fields: PlateFields,
+}

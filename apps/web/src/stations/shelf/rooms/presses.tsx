@@ -1,0 +1,93 @@
+import { factsOfPressClass, type PressClass, pressClasses } from '@bold-heron/core'
+import { pressInput } from '@bold-heron/schema'
+import { useFormContext } from 'react-hook-form'
+import { useTranslation } from 'react-i18next'
+import { useLengths } from '../../../text/lengths.js'
+import { asItIs, choice, length, text } from '../../../ui/form/codec.js'
+import { boxClass, Field, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
+import { KnownGoodField } from '../known-good/KnownGoodField.js'
+import { rowForm } from '../../../ui/form/row-form.js'
+import type { Room } from './room.js'
+
+const size = length('size')
+
+/** Choosing a class fills in its usual throat, as long as nobody has typed another. */
+const ClassField = () => {
+  const { t } = useTranslation()
+  const { style } = useLengths()
+  const { register, setValue, getFieldState } = useFormContext()
+  const fill = (pressClass: PressClass) => {
+    if (!getFieldState('throatMm').isTouched)
+      setValue('throatMm', size.write(factsOfPressClass(pressClass).throatMm, style))
+  }
+  return (
+    <Field label={t('shelf.field.pressClass')}>
+      {(ids) => (
+        <select
+          {...ids}
+          className={boxClass}
+          {...register('pressClass', {
+            onChange: (event: { target: { value: PressClass } }) => fill(event.target.value),
+          })}
+        >
+          {pressClasses.map((each) => (
+            <option key={each} value={each}>
+              {t(`words.pressClass.${each}`)}
+            </option>
+          ))}
+        </select>
+      )}
+    </Field>
+  )
+}
+
+const PressFields = () => {
+  const { t } = useTranslation()
+  return (
+    <div className="grid gap-4 sm:grid-cols-2">
+      <TextField name="name" label={t('shelf.field.name')} className="sm:col-span-2" />
+      <ClassField />
+      <LengthField name="throatMm" measures="size" label={t('shelf.field.throatMm')} hint={t('shelf.hint.throatMm')} />
+      <KnownGoodField />
+      <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
+    </div>
+  )
+}
+
+export const pressesRoom: Room<'presses'> = {
+  kind: 'presses',
+  form: rowForm({
+    schema: pressInput,
+    codecs: {
+      name: text,
+      pressClass: choice(),
+      throatMm: size,
+      knownGood: asItIs(),
+      note: text,
+    },
+  }),
+  blank: {
+    name: '',
+    pressClass: 'small-hand',
+    throatMm: factsOfPressClass('small-hand').throatMm,
+    knownGood: [],
+    note: '',
+  },
+  columns: (t, lengths) => [
+    { id: 'class', header: t('shelf.columns.class'), accessorFn: (row) => t(`words.pressClass.${row.pressClass}`) },
+    {
+      id: 'throat',
+      header: t('shelf.columns.throat'),
+      accessorFn: (row) => row.throatMm,
+      cell: ({ row: { original } }) => lengths.size(original.throatMm),
+      meta: { figures: true },
+    },
+    {
+      id: 'known',
+      header: t('shelf.columns.known'),
+      accessorFn: (row) => row.knownGood.length,
+      meta: { figures: true, wideOnly: true },
+    },
+  ],
+  Fields: PressFields,
+}

@@ -1,0 +1,145 @@
+import {
+  estimatedCaliper,
+  isSoldByWeight,
+  parseCardWeight,
+  type SheetKind,
+  sheetKinds,
+  type TypedCardWeight,
+} from '@bold-heron/core'
+import { caliperWays, type SheetInput, sheetInput } from '@bold-heron/schema'
+import { useFormContext, useWatch } from 'react-hook-form'
+import { useTranslation } from 'react-i18next'
+import { useLengths } from '../../../text/lengths.js'
+import { Button } from '../../../ui/Button.js'
+import { cardWeight, choice, length, text, whole } from '../../../ui/form/codec.js'
+import { ChoiceField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
+import { rowForm } from '../../../ui/form/row-form.js'
+import type { Room } from './room.js'
+
+/** In the form the weight is one field: as typed, and the g/m² it means. */
+interface SheetFormFields extends Omit<SheetInput, 'grammage' | 'weightTyped'> {
+  readonly weight: { readonly typed: string; readonly weight: TypedCardWeight | undefined }
+}
+
+const caliper = length('thickness')
+
+/** What a sheet of this kind and weight usually measures, and a button to take it over. */
+const CaliperEstimate = () => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const { setValue } = useFormContext()
+  const kind = useWatch({ name: 'kind' }) as SheetKind
+  const typed = useWatch({ name: 'weight' }) as string
+  const weight = parseCardWeight(typed ?? '')
+  const grammage = weight.ok ? weight.value.grammage : undefined
+  if (isSoldByWeight(kind) && grammage === undefined) return null
+  const { valueMm, spreadMm } = estimatedCaliper(kind, grammage)
+  const rounded = Math.round(valueMm * 1000) / 1000
+  const take = () => {
+    setValue('caliperMm', caliper.write(rounded, lengths.style), { shouldDirty: true, shouldValidate: true })
+    setValue('caliperBy', isSoldByWeight(kind) ? 'weight' : 'table', { shouldDirty: true })
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-3 rounded-md bg-sunk px-3 py-2 sm:col-span-2">
+      <p className="flex-1">
+        {t('shelf.estimated', { caliper: lengths.thickness(rounded), spread: lengths.thickness(spreadMm) })}
+      </p>
+      <Button onClick={take}>{t('shelf.takeEstimate')}</Button>
+    </div>
+  )
+}
+
+const SheetFields = () => {
+  const { t } = useTranslation()
+  return (
+    <div className="grid gap-4 sm:grid-cols-2">
+      <TextField name="name" label={t('shelf.field.name')} className="sm:col-span-2" />
+      <ChoiceField
+        name="kind"
+        label={t('shelf.field.kind')}
+        options={sheetKinds.map((each) => ({ value: each, text: t(`words.sheetKind.${each}`) }))}
+      />
+      <TextField name="weight" label={t('shelf.field.weightTyped')} hint={t('shelf.hint.weightTyped')} />
+      <CaliperEstimate />
+      <LengthField name="caliperMm" measures="thickness" label={t('shelf.field.caliperMm')} />
+      <ChoiceField
+        name="caliperBy"
+        label={t('shelf.field.caliperBy')}
+        options={caliperWays.map((way) => ({ value: way, text: t(`words.measuredBy.${way}`) }))}
+      />
+      <LengthField name="lengthMm" measures="size" label={t('shelf.field.lengthMm')} />
+      <LengthField name="widthMm" measures="size" label={t('shelf.field.widthMm')} />
+      <TextField name="stock" label={t('shelf.field.stock')} inputMode="numeric" />
+      <TextField name="colour" label={t('shelf.field.colour')} />
+      <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
+    </div>
+  )
+}
+
+const sheetForm = rowForm<SheetInput, SheetFormFields>({
+  schema: sheetInput,
+  codecs: {
+    name: text,
+    kind: choice(),
+    weight: cardWeight,
+    caliperMm: caliper,
+    caliperBy: choice(),
+    lengthMm: length('size'),
+    widthMm: length('size'),
+    stock: whole,
+    colour: text,
+    note: text,
+  },
+  fromInput: ({ grammage, weightTyped, ...rest }) => ({
+    ...rest,
+    weight: { typed: weightTyped || (grammage === null ? '' : `${grammage} g/m²`), weight: undefined },
+  }),
+  toInput: ({ weight: { typed, weight }, ...rest }) => ({
+    ...rest,
+    weightTyped: typed,
+    grammage: weight?.grammage ?? null,
+  }),
+  shownAt: ([field]) => (field === 'weightTyped' || field === 'grammage' ? 'weight' : String(field)),
+})
+
+export const sheetsRoom: Room<'sheets'> = {
+  kind: 'sheets',
+  form: sheetForm,
+  blank: {
+    name: '',
+    kind: 'smooth-card',
+    grammage: 250,
+    weightTyped: '250 g/m²',
+    caliperMm: 0.313,
+    caliperBy: 'weight',
+    lengthMm: 297,
+    widthMm: 210,
+    stock: 10,
+    colour: '',
+    note: '',
+  },
+  columns: (t, lengths) => [
+    { id: 'kind', header: t('shelf.columns.kind'), accessorFn: (row) => t(`words.sheetKind.${row.kind}`) },
+    {
+      id: 'caliper',
+      header: t('shelf.columns.caliper'),
+      accessorFn: (row) => row.caliperMm,
+      cell: ({ row: { original } }) => (
+        <>
+          {lengths.thickness(original.caliperMm)}{' '}
+          <span className="text-sm text-ink-soft">{t(`words.measuredByShort.${original.caliperBy}`)}</span>
+        </>
+      ),
+      meta: { figures: true },
+    },
+    {
+      id: 'weight',
+      header: t('shelf.columns.weight'),
+      accessorFn: (row) => row.grammage ?? 0,
+      cell: ({ row: { original } }) => original.weightTyped,
+      meta: { figures: true, wideOnly: true },
+    },
+    { id: 'stock', header: t('shelf.columns.stock'), accessorFn: (row) => row.stock, meta: { figures: true } },
+  ],
+  Fields: SheetFields,
+}

@@ -1,0 +1,60 @@
+import { factsOfPressClass, type PlateKind, type PressClass } from '@bold-heron/core'
+import type { PlateInput } from '@bold-heron/schema'
+
+/** Pieces asked for in the first minute; each is usual, none but platform and pad is needed. */
+export const pieces = ['platform', 'pad', 'steel', 'spacer', 'mat', 'paper', 'card'] as const
+export type Piece = (typeof pieces)[number]
+
+interface Usual {
+  readonly kind: PlateKind
+  readonly thicknessMm: number
+  readonly count: number
+  readonly material: string
+  readonly ticked: boolean
+}
+
+/** mm. What makes a platform, two pads and a thin die nearly fill the class's gap. From memory; common practice, no source. */
+const platformMm: Record<PressClass, number> = { 'small-hand': 7, 'a4-hand': 9, 'a4-motor': 9.5, 'wide-hand': 11 }
+
+/** Usual values to start from, thicknesses in mm. From memory and common practice (press model, table of beds). */
+const usual = (pressClass: PressClass): Record<Piece, Usual> => ({
+  platform: {
+    kind: 'platform',
+    thicknessMm: platformMm[pressClass],
+    count: 1,
+    material: 'board',
+    ticked: true,
+  },
+  pad: { kind: 'cutting-pad', thicknessMm: 3, count: 2, material: 'clear plastic', ticked: true },
+  steel: { kind: 'hard-plate', thicknessMm: 1, count: 1, material: 'steel', ticked: false },
+  spacer: { kind: 'spacer', thicknessMm: 1.5, count: 1, material: 'plastic', ticked: false },
+  mat: { kind: 'soft-mat', thicknessMm: 3, count: 1, material: 'self-healing mat', ticked: false },
+  paper: { kind: 'shim', thicknessMm: 0.1, count: 10, material: 'paper 80 g/m²', ticked: true },
+  card: { kind: 'shim', thicknessMm: 0.3, count: 5, material: 'card', ticked: true },
+})
+
+/** mm. Plates are this much narrower than the throat. From memory. */
+const SIDE_PLAY_MM = 10
+const LENGTH_BY_WIDTH = 1.45
+
+/** A piece as it would stand on the shelf of such a press; lengths in mm. */
+export const usualPlate = (piece: Piece, pressClass: PressClass, name: string): PlateInput & { ticked: boolean } => {
+  const { kind, thicknessMm, count, material, ticked } = usual(pressClass)[piece]
+  const widthMm = factsOfPressClass(pressClass).throatMm - SIDE_PLAY_MM
+  return {
+    name,
+    kind,
+    count,
+    thicknessMm,
+    measuredBy: 'table',
+    material,
+    lengthMm: Math.round(widthMm * LENGTH_BY_WIDTH),
+    widthMm,
+    fullThicknessWidthMm: widthMm,
+    magnetic: false,
+    faceA: 'fresh',
+    faceB: 'fresh',
+    note: '',
+    ticked,
+  }
+}

@@ -1,0 +1,86 @@
+import type { CsvReport } from '@bold-heron/schema'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { ProblemError } from '../../data/client.js'
+import { type CsvTable, csvTables, useFiles } from '../../data/files.js'
+import { FilePicker } from '../../ui/FilePicker.js'
+import { Modal } from '../../ui/Modal.js'
+import { Panel } from '../../ui/Panel.js'
+import { useSay } from '../../ui/toasts.js'
+
+/** Every refused row and what is wrong with it. */
+const RefusedRows = ({ report, onClose }: { readonly report: CsvReport; readonly onClose: () => void }) => {
+  const { t } = useTranslation()
+  return (
+    <Modal
+      open
+      wide
+      onClose={onClose}
+      title={t('workshop.files.csvRefusedTitle')}
+      description={t('workshop.files.csvRefusedText')}
+    >
+      <dl className="space-y-2">
+        {report.refused.map(({ row, faults }) => (
+          <div key={row} className="border-t border-line pt-2">
+            <dt className="font-bold">
+              {row === 0 ? t('workshop.files.csvHeading') : t('workshop.files.csvRow', { row })}
+            </dt>
+            {faults.map((fault, at) => (
+              <dd key={at}>{fault.message}</dd>
+            ))}
+          </div>
+        ))}
+      </dl>
+    </Modal>
+  )
+}
+
+/** Tables for spreadsheets, out and in. */
+export const CsvPanel = () => {
+  const { t } = useTranslation()
+  const say = useSay()
+  const files = useFiles()
+  const [refused, setRefused] = useState<CsvReport>()
+  const read = async (table: CsvTable, text: string) => {
+    try {
+      const report = await files.readCsv(table, text)
+      if (report.imported)
+        say(t('workshop.files.csvDone', { rows: report.rows, added: report.added, changed: report.changed }))
+      else setRefused(report)
+    } catch (error) {
+      say(error instanceof ProblemError ? error.problem.detail : t('common.awayText'), { tone: 'danger' })
+    }
+  }
+  return (
+    <Panel title={t('workshop.files.csvTitle')}>
+      <p className="mb-2 text-ink-soft">{t('workshop.files.csvText')}</p>
+      <ul>
+        {csvTables.map((table) => {
+          const what = t(`workshop.files.tables.${table}`)
+          return (
+            <li key={table} className="flex items-center justify-between gap-3 border-t border-line py-2">
+              <span className="font-bold first-letter:uppercase">{what}</span>
+              <span className="flex gap-2">
+                <a
+                  href={`/api/csv/${table}`}
+                  download={`${table}.csv`}
+                  aria-label={t('workshop.files.csvSave', { what })}
+                  className="inline-flex min-h-11 items-center rounded-md border border-ink/40 px-3.5 py-2 font-bold no-underline hover:bg-sunk"
+                >
+                  {t('workshop.files.saveShort')}
+                </a>
+                <FilePicker
+                  accept=".csv,text/csv"
+                  label={t('workshop.files.readShort')}
+                  spoken={t('workshop.files.csvRead', { what })}
+                  onText={(text) => void read(table, text)}
+                />
+              </span>
+            </li>
+          )
+        })}
+      </ul>
+      {refused && <RefusedRows report={refused} onClose={() => setRefused(undefined)} />}
+    </Panel>
+  )
+}

@@ -1,0 +1,27 @@
+/** Why an entry cannot be taken, beside its field. */
+export const faults = {
+  'length-empty': 'Give a length, such as {{example}}.',
+  'length-not-read': 'This cannot be read as a length. Write it like {{example}}.',
+  'length-negative': 'A length cannot be below zero.',
+  'length-zero-below': 'There is a zero below the fraction line.',
+  'length-too-large': 'That is longer than {{limitMm}}; check the unit.',
+  'weight-empty': 'Give a weight, such as 250 g/m² or 65 lb cover.',
+  'weight-not-read': 'This cannot be read as a card weight. Write 250 g/m², or pounds with their kind: 65 lb cover.',
+  'weight-kind-missing':
+    'Pounds of what kind? “110 lb” is 199 g/m² as index and 298 g/m² as cover. Add bond, text, cover, index, tag or bristol.',
+  'weight-out-of-range': 'Card weighs {{limit}}; check the unit.',
+  'number-empty': 'Give a whole number.',
+  'number-not-read': 'This cannot be read as a whole number.',
+  'text-empty': 'This must not be empty.',
+  'text-too-long': 'This must be at most {{limit}} characters long.',
+  'text-signs': 'This holds signs that cannot be kept.',
+  'too-small': 'This must be at least {{limit}}.',
+  'too-large': 'This must be at most {{limit}}.',
+  'choice-empty': 'Choose one.',
+  'too-few': 'Choose at least one.',
+  'too-many': 'These are more than the {{limit}} there can be.',
+  'blade-taller-than-die': 'The blade cannot be taller than the whole die.',
+  'edge-wider-than-plate': 'The full thickness cannot be wider than the plate itself.',
+  'unknown-id': 'This is no longer on the shelf. Choose another.',
+  other: 'This cannot be taken as it is.',
+} as const

@@ -1,0 +1,14 @@
+import { common } from './common.js'
+import { faults } from './faults.js'
+import { findings } from './findings.js'
+import { frame } from './frame.js'
+import { jobs } from './jobs.js'
+import { log } from './log.js'
+import { plan } from './plan.js'
+import { shelf } from './shelf.js'
+import { welcome } from './welcome.js'
+import { words } from './words.js'
+import { workshop } from './workshop.js'
+
+/** Every word on the screens, in English. */
+export const en = { common, faults, findings, frame, jobs, log, plan, shelf, welcome, words, workshop } as const

@@ -1,0 +1,23 @@
+import type { Seen } from '@bold-heron/core'
+import { Check, ChevronsDown, Circle, CircleDotDashed, Scissors } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { Badge, type Tone } from './Badge.js'
+
+const marks: Record<Seen, { readonly tone: Tone; readonly Icon: typeof Check }> = {
+  untouched: { tone: 'plain', Icon: Circle },
+  dented: { tone: 'warn', Icon: CircleDotDashed },
+  hanging: { tone: 'warn', Icon: Scissors },
+  clean: { tone: 'clean', Icon: Check },
+  'cut-into-pad': { tone: 'danger', Icon: ChevronsDown },
+}
+
+/** How a cut came out, by word, shape and colour. */
+export const SeenBadge = ({ seen }: { readonly seen: Seen }) => {
+  const { t } = useTranslation()
+  const { tone, Icon } = marks[seen]
+  return (
+    <Badge tone={tone} icon={<Icon aria-hidden size={14} />}>
+      {t(`words.seen.${seen}`)}
+    </Badge>
+  )
+}

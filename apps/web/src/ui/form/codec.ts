@@ -1,0 +1,61 @@
+import { type LengthStyle, parseCardWeight, parseLength, printExact, type TypedCardWeight } from '@bold-heron/core'
+import type { FieldFault } from '../../text/say-fault.js'
+
+/** What a field of a form holds: text as typed, a tick, or a structure with an editor of its own. */
+export type Raw = unknown
+
+export type Read<Value> =
+  { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly fault: FieldFault }
+
+/** How one field goes from its stored value to what is typed, and back. */
+export interface Codec<Value> {
+  write(value: Value, style: LengthStyle): Raw
+  read(raw: Raw, style: LengthStyle): Read<Value>
+  readonly measures?: 'size' | 'thickness'
+}
+
+const ok = <Value>(value: Value): Read<Value> => ({ ok: true, value })
+const faulty = (fault: FieldFault): Read<never> => ({ ok: false, fault })
+const textOf = (raw: Raw): string => (typeof raw === 'string' ? raw : '')
+
+export const text: Codec<string> = { write: (value) => value, read: (raw) => ok(textOf(raw).trim()) }
+
+export const flag: Codec<boolean> = { write: (value) => value, read: (raw) => ok(raw === true) }
+
+export const choice = <Value extends string>(): Codec<Value> => ({
+  write: (value) => value,
+  read: (raw) => (textOf(raw) === '' ? faulty({ code: 'choice-empty' }) : ok(textOf(raw) as Value)),
+})
+
+/** A structure edited elsewhere, such as a press's known-good stacks. */
+export const asItIs = <Value>(): Codec<Value> => ({ write: (value) => value, read: (raw) => ok(raw as Value) })
+
+export const whole: Codec<number> = {
+  write: (value) => String(value),
+  read: (raw) => {
+    const typed = textOf(raw).trim()
+    if (typed === '') return faulty({ code: 'number-empty' })
+    return /^[-−]?\d{1,9}$/.test(typed) ? ok(Number(typed.replace('−', '-'))) : faulty({ code: 'number-not-read' })
+  },
+}
+
+/** A length in mm; typed in any unit, written so that saving without a change changes nothing. */
+export const length = (measures: 'size' | 'thickness'): Codec<number> => ({
+  measures,
+  write: (mm, style) => printExact(mm, style.unit),
+  read: (raw, style) => {
+    const read = parseLength(textOf(raw), style.unit)
+    return read.ok ? ok(read.value.mm) : faulty({ code: read.fault.code, limit: read.fault.limit, measures })
+  },
+})
+
+/** A card weight as typed; empty where the sheet is not sold by weight. */
+export const cardWeight: Codec<{ typed: string; weight: TypedCardWeight | undefined }> = {
+  write: ({ typed }) => typed,
+  read: (raw) => {
+    const typed = textOf(raw).trim()
+    if (typed === '') return ok({ typed, weight: undefined })
+    const read = parseCardWeight(typed)
+    return read.ok ? ok({ typed, weight: read.value }) : faulty({ code: read.fault.code, limit: read.fault.limit })
+  },
+}

@@ -1,0 +1,168 @@
+import { parseLength, printSize, printThickness } from '@bold-heron/core'
+import { type InputHTMLAttributes, type ReactNode, useId } from 'react'
+import { useFormContext, useWatch } from 'react-hook-form'
+import { useLengths } from '../../text/lengths.js'
+import { classes } from '../classes.js'
+
+const box =
+  'w-full min-h-11 rounded-md border bg-white px-3 py-2 text-ink placeholder:text-ink-soft/70 aria-invalid:border-danger aria-invalid:border-2 border-ink/50'
+
+/** A label, a control, and what there is to say about it: the fault if there is one, else the hint. */
+export const Field = ({
+  label,
+  hint,
+  fault,
+  className,
+  children,
+}: {
+  readonly label: ReactNode
+  readonly hint?: ReactNode
+  readonly fault?: string | undefined
+  readonly className?: string | undefined
+  readonly children: (ids: { id: string; 'aria-invalid'?: true; 'aria-describedby'?: string }) => ReactNode
+}) => {
+  const id = useId()
+  const described = fault || hint ? { 'aria-describedby': `${id}-say` } : {}
+  return (
+    <div className={classes('flex flex-col gap-1', className)}>
+      <label htmlFor={id} className="font-bold">
+        {label}
+      </label>
+      {children({ id, ...(fault ? { 'aria-invalid': true as const } : {}), ...described })}
+      {fault ? (
+        <p id={`${id}-say`} role="alert" className="text-danger">
+          <span aria-hidden>▲ </span>
+          {fault}
+        </p>
+      ) : (
+        hint && (
+          <p id={`${id}-say`} className="text-sm text-ink-soft">
+            {hint}
+          </p>
+        )
+      )}
+    </div>
+  )
+}
+
+interface FieldProps {
+  readonly name: string
+  readonly label: ReactNode
+  readonly hint?: ReactNode
+  readonly className?: string
+}
+
+const useFault = (name: string): string | undefined => {
+  const { formState } = useFormContext()
+  const message = formState.errors[name]?.message
+  return typeof message === 'string' ? message : undefined
+}
+
+export const TextField = ({
+  name,
+  label,
+  hint,
+  className,
+  ...rest
+}: FieldProps & Omit<InputHTMLAttributes<HTMLInputElement>, 'name' | 'className'>) => {
+  const { register } = useFormContext()
+  return (
+    <Field label={label} hint={hint} fault={useFault(name)} className={className}>
+      {(ids) => <input type="text" autoComplete="off" className={box} {...ids} {...rest} {...register(name)} />}
+    </Field>
+  )
+}
+
+export const NoteField = ({ name, label, className }: FieldProps) => {
+  const { register } = useFormContext()
+  return (
+    <Field label={label} fault={useFault(name)} className={className}>
+      {(ids) => <textarea rows={2} className={box} {...ids} {...register(name)} />}
+    </Field>
+  )
+}
+
+/** A length as it is typed, with what it is in the other unit beside it. */
+export const LengthField = ({
+  name,
+  label,
+  hint,
+  className,
+  measures,
+}: FieldProps & { readonly measures: 'size' | 'thickness' }) => {
+  const { register } = useFormContext()
+  const { style } = useLengths()
+  const typed = useWatch({ name }) as unknown
+  const read = typeof typed === 'string' && typed !== '' ? parseLength(typed, style.unit) : undefined
+  const print = measures === 'size' ? printSize : printThickness
+  const both = read?.ok
+    ? `= ${print(read.value.mm, { unit: 'mm', denominator: 16 })} = ${print(read.value.mm, { ...style, unit: 'in' })}`
+    : undefined
+  return (
+    <Field
+      label={label}
+      hint={
+        both ? (
+          hint ? (
+            <>
+              {both}. {hint}
+            </>
+          ) : (
+            both
+          )
+        ) : (
+          hint
+        )
+      }
+      fault={useFault(name)}
+      className={className}
+    >
+      {(ids) => <input type="text" inputMode="text" autoComplete="off" className={box} {...ids} {...register(name)} />}
+    </Field>
+  )
+}
+
+export const ChoiceField = ({
+  name,
+  label,
+  hint,
+  className,
+  options,
+  blank,
+}: FieldProps & {
+  readonly options: readonly { readonly value: string; readonly text: string }[]
+  /** Shown while nothing is chosen; absent where there is always a choice. */
+  readonly blank?: string
+}) => {
+  const { register } = useFormContext()
+  return (
+    <Field label={label} hint={hint} fault={useFault(name)} className={className}>
+      {(ids) => (
+        <select className={box} {...ids} {...register(name)}>
+          {blank !== undefined && <option value="">{blank}</option>}
+          {options.map(({ value, text }) => (
+            <option key={value} value={value}>
+              {text}
+            </option>
+          ))}
+        </select>
+      )}
+    </Field>
+  )
+}
+
+export const FlagField = ({ name, label, hint }: FieldProps) => {
+  const { register } = useFormContext()
+  return (
+    <div>
+      <label className="flex min-h-11 items-center gap-3">
+        <input type="checkbox" className="size-5 accent-accent" {...register(name)} />
+        <span className="font-bold">{label}</span>
+      </label>
+      {hint && <p className="text-sm text-ink-soft">{hint}</p>}
+    </div>
+  )
+}
+
+/** Classes for a plain input or select outside a form. */
+export const boxClass = box

@@ -1,0 +1,66 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { type Application, startApplication } from '../fixtures/application.js'
+import { Browser } from '../fixtures/browser.js'
+
+let application: Application
+let browser: Browser
+beforeAll(async () => {
+  application = await startApplication({ demo: true })
+  browser = await Browser.open(() => application.address)
+})
+afterAll(async () => {
+  await browser?.close()
+  await application?.close()
+})
+
+const idOf = async (list: string, q = ''): Promise<string> => {
+  const answer = await fetch(`${application.address}/api/${list}?${q ? `q=${encodeURIComponent(q)}` : ''}`)
+  return ((await answer.json()) as { items: { id: string }[] }).items[0]!.id
+}
+
+/** Each screen: its address, and words that show that it is there. */
+const screens: [name: string, path: () => string | Promise<string>, words: string][] = [
+  ['Jobs', () => '/jobs', 'Under way'],
+  ['New job', () => '/jobs/new', 'Make the job and plan it'],
+  ['Presses', () => '/shelf/presses', 'Library A4 hand press'],
+  ['A press', async () => `/shelf/presses/${await idOf('presses', 'Library')}`, 'Stacks known to cut clean'],
+  ['A plate', async () => `/shelf/plates/${await idOf('plates', 'Grey')}`, 'Thickness of one'],
+  ['A die', async () => `/shelf/dies/${await idOf('dies', 'Gull')}`, 'Class of die'],
+  ['A sheet', async () => `/shelf/sheets/${await idOf('sheets', 'Ivory')}`, 'Thickness of one sheet'],
+  ['Plan', async () => `/plan/${await idOf('jobs', 'Sail')}`, 'Where this stack lies'],
+  ['Log', () => '/log', 'Good pieces'],
+  ['A run', async () => `/log/${await idOf('runs')}`, 'The stack, top to bottom'],
+  ['Workshop', () => '/workshop', 'House rules'],
+  ['Welcome', () => '/welcome', 'What kind of press is it?'],
+]
+
+describe.each([
+  ['a laptop', 1280, 800],
+  ['a phone', 390, 844],
+])('on %s', (_, width, height) => {
+  it.each(screens)(
+    '%s has nothing an accessibility checker objects to, and does not scroll sideways',
+    async (_name, path, words) => {
+      await browser.resize(width, height)
+      await browser.go(await path())
+      await browser.says(words)
+      expect(await browser.accessibilityFaults()).toEqual([])
+      const overflow = await browser.driver.executeScript<number>(
+        'return Math.max(0, document.documentElement.scrollWidth - window.innerWidth)',
+      )
+      expect(overflow).toBe(0)
+    },
+  )
+})
+
+it('the dialogs have nothing either', async () => {
+  await browser.resize(1280, 800)
+  await browser.go(`/plan/${await idOf('jobs', 'Sail')}`)
+  await browser.press('Cut it: how did it come out?')
+  await browser.heading('How did it come out?')
+  expect(await browser.accessibilityFaults()).toEqual([])
+  await browser.press('Close')
+  await browser.press('Shortcuts')
+  await browser.heading('Keys')
+  expect(await browser.accessibilityFaults()).toEqual([])
+})

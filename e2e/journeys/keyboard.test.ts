@@ -1,0 +1,83 @@
+import { Key } from 'selenium-webdriver'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { type Application, startApplication } from '../fixtures/application.js'
+import { Browser } from '../fixtures/browser.js'
+import { PlanPage } from '../pages/plan-page.js'
+
+let application: Application
+let browser: Browser
+beforeAll(async () => {
+  application = await startApplication({ demo: true })
+  browser = await Browser.open(() => application.address)
+})
+afterAll(async () => {
+  await browser?.close()
+  await application?.close()
+})
+
+const MOST_TABS = 120
+
+/** Goes on with Tab until this has the focus. */
+const tabTo = async (name: string | RegExp): Promise<void> => {
+  const met: string[] = []
+  for (let tabs = 0; tabs < MOST_TABS; tabs++) {
+    await browser.keys(Key.TAB)
+    const at = await browser.focused()
+    met.push(at)
+    if (typeof name === 'string' ? at === name : name.test(at)) return
+  }
+  throw new Error(`no "${String(name)}" among: ${met.join(' · ')}`)
+}
+
+it('leads from a job to its plan, through the layers and into the log without a pointer', async () => {
+  await browser.go('/jobs')
+  await browser.heading('Jobs')
+  await browser.link('Plan Compass roses')
+  await tabTo('Skip to the page itself')
+  await browser.keys(Key.ENTER)
+  await tabTo('Plan Compass roses')
+  await browser.keys(Key.ENTER)
+  await browser.untilPath(/^\/plan\/.+/)
+
+  const plan = new PlanPage(browser)
+  const before = await plan.layers()
+  const top = before[0] as string
+  await tabTo(`Move ${top}`)
+  await browser.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_DOWN).keyUp(Key.ALT).perform()
+  await plan.shows([before[1] as string, top, ...before.slice(2)])
+  await browser.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform()
+  await plan.shows(before)
+
+  // Space lifts a layer, the arrows carry it, space lays it down.
+  await browser.driver.executeScript(`document.querySelector('[aria-label="Move ${top}"]').focus()`)
+  await browser.keys(Key.SPACE)
+  await browser.announces(`${top} is over place 1`)
+  await browser.keys(Key.ARROW_DOWN)
+  await browser.announces(`${top} is over place 2`)
+  await browser.keys(Key.SPACE)
+  await plan.shows([before[1] as string, top, ...before.slice(2)])
+  await browser.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform()
+  await plan.shows(before)
+
+  await browser.keys('g', 'p')
+  await tabTo('Cut it: how did it come out?')
+  await browser.keys(Key.ENTER)
+  await browser.heading('How did it come out?')
+  await tabTo('Write it down')
+  await browser.keys(Key.ENTER)
+  await browser.untilPath(/^\/log$/)
+  await browser.says('Compass roses')
+})
+
+it('lists its keys under "?" and goes where they say', async () => {
+  await browser.keys('?')
+  await browser.heading('Keys')
+  await browser.keys(Key.ESCAPE)
+  await browser.keys('g', 's')
+  await browser.untilPath(/^\/shelf\/presses$/)
+  await browser.keys('g', 'w')
+  await browser.untilPath(/^\/workshop$/)
+  await browser.keys('n')
+  await browser.untilPath(/^\/jobs\/new$/)
+  expect(await browser.complaints()).toEqual([])
+})

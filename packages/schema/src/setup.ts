@@ -1,0 +1,38 @@
+import { z } from 'zod'
+import { dieInput } from './die.js'
+import { nameField } from './fields.js'
+import { plateInput } from './plate.js'
+import { knownGoodStack, pressInput } from './press.js'
+import { sheetInput } from './sheet.js'
+
+const MOST_PLATES = 40
+
+/** A first press with what lies beside it, put in at one go: all of it is saved, or nothing. */
+export const setupInput = z
+  .object({
+    press: pressInput.omit({ knownGood: true }),
+    plates: z.array(plateInput).min(1).max(MOST_PLATES),
+    /** A stack known to cut clean, its pieces given as places in `plates`; null where none is known yet. */
+    known: knownGoodStack
+      .omit({ plateIds: true })
+      .extend({
+        plateAt: z
+          .array(
+            z
+              .int()
+              .min(0)
+              .max(MOST_PLATES - 1),
+          )
+          .min(1)
+          .max(16),
+      })
+      .nullable(),
+    die: dieInput,
+    sheet: sheetInput,
+    jobName: nameField,
+  })
+  .refine(({ known, plates }) => known === null || known.plateAt.every((at) => at < plates.length), {
+    path: ['known', 'plateAt'],
+    error: 'must name places in the list of plates',
+  })
+export type SetupInput = z.infer<typeof setupInput>
