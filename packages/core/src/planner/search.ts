@@ -1,11 +1,12 @@
 import type { Plate } from '../layers/plate.js'
-import type { Layer } from '../layers/layer.js'
-import { thicknessOf } from '../layers/layer.js'
+import { type Layer, thicknessOf } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import { type CutContext, dieClassOf, jobLayer, type Place, type Technique } from '../techniques/technique.js'
-import { BestKept, byCost } from './best-kept.js'
-import { costOfDoubt, costOfOffset, costOfPair, costOfPiece, piecesKey, points } from './ranking.js'
+import { BestKept } from './best-kept.js'
+import { type Frames, listFrames, NO_PIECE } from './frames.js'
+import { type PlatesPlace, PriceList } from './price-list.js'
+import { costOfOffset, piecesKey, points } from './ranking.js'
 import { firstAtLeast, listShimSets, type ShimSets } from './shim-sets.js'
 import type { SqueezeWindow } from './window.js'
 
@@ -38,83 +39,25 @@ export interface SearchResult {
   readonly examined: number
 }
 
-type PlatesPlace = Extract<Place, { is: 'plates' }>
-
-/** One choice of plates for every place but the shims'. */
-interface Frame {
-  readonly byPlace: ReadonlyMap<Place, readonly Plate[]>
-  readonly heightMm: number
+/** A stack by its pieces: a frame's row, and shelf indices of its shims. */
+interface Candidate {
   readonly cost: number
   readonly key: string
-  /** What each shim costs for lying in one stack with this frame's pieces; absent where none does. */
-  readonly shimPairs?: readonly number[]
+  readonly frame: number
+  readonly shims: readonly number[]
+  readonly squeezeMm: number
 }
 
 const isShims = (place: Place): place is PlatesPlace => place.is === 'plates' && place.role === 'shim'
+const isFramed = (place: Place): place is PlatesPlace => place.is === 'plates' && place.role !== 'shim'
 
-/** Every way to fill the places other than the shims', the cheaper order kept where two orders use the same pieces. */
-const listFrames = ({ technique, cut, window, shelf }: SearchRequest, places: readonly Place[]): Frame[] => {
-  const framed = places.filter((place): place is PlatesPlace => place.is === 'plates' && !isShims(place))
-  const best = new Map<string, Frame>()
-  const chosen: (readonly Plate[])[] = []
-  const used = new Map<Plate, number>()
-
-  const close = (): void => {
-    const pieces = chosen.flat()
-    const key = piecesKey(pieces.map((plate) => plate.id))
-    let cost = 0
-    framed.forEach((place, at) => {
-      for (const plate of chosen[at] as readonly Plate[]) cost += costOfPiece(technique, place.role, plate, cut)
-    })
-    pieces.forEach((plate, at) => {
-      for (const other of pieces.slice(at + 1)) cost += costOfPair(technique, plate, other, cut)
-    })
-    for (const [plate, count] of used) if (count > 0) cost += costOfDoubt(plate, count, window)
-    const rival = best.get(key)
-    if (rival && rival.cost <= cost) return
-    best.set(key, {
-      byPlace: new Map(framed.map((place, at) => [place, chosen[at] as readonly Plate[]])),
-      heightMm: pieces.reduce((sum, plate) => sum + plate.thickness.valueMm, 0),
-      cost,
-      key,
-    })
-  }
-
-  const fill = (at: number): void => {
-    const place = framed[at]
-    if (place === undefined) return close()
-    if (place.least === 0) {
-      chosen.push([])
-      fill(at + 1)
-      chosen.pop()
-    }
-    for (const plate of shelf) {
-      const already = used.get(plate) ?? 0
-      if (!place.kinds.includes(plate.kind) || already >= plate.count) continue
-      used.set(plate, already + 1)
-      chosen.push([plate])
-      fill(at + 1)
-      chosen.pop()
-      used.set(plate, already)
-    }
-  }
-  fill(0)
-  return [...best.values()].sort(byCost)
-}
-
-/** Shims are not framed, so what they cost beside a frame's pieces is worked out once per frame. */
-const withShimPairs = (frame: Frame, shims: readonly Plate[], technique: Technique, cut: CutContext): Frame => {
-  const pieces = [...frame.byPlace.values()].flat()
-  const shimPairs = shims.map((shim) => pieces.reduce((sum, piece) => sum + costOfPair(technique, piece, shim, cut), 0))
-  return shimPairs.some((cost) => cost > 0) ? { ...frame, shimPairs } : frame
-}
-
-const layersOf = (places: readonly Place[], frame: Frame, shims: readonly Plate[], cut: CutContext): Layer[] =>
-  places.flatMap((place): Layer[] => {
-    if (place.is !== 'plates') return [jobLayer(place.is, cut)]
-    const plates = isShims(place) ? shims : (frame.byPlace.get(place) ?? [])
-    return plates.map((plate) => ({ is: 'plate', plate }))
-  })
+/** mm. The thickest that so many shims can be together. */
+const thickestShimsMm = (shims: readonly Plate[], most: number): number =>
+  shims
+    .flatMap((plate) => Array<number>(Math.min(plate.count, most)).fill(plate.thickness.valueMm))
+    .sort((a, b) => b - a)
+    .slice(0, most)
+    .reduce((sum, mm) => sum + mm, 0)
 
 /**
  * Finds the best stacks whose squeeze lies in the window, exactly.
@@ -128,61 +71,74 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
   const { technique, cut, window, shelf, workedBefore } = request
   const places = technique.places(dieClassOf(cut), cut.bladeSide, cut.rules)
   const shimPlace = places.find(isShims)
-  const shims = shimPlace ? shelf.filter((plate) => shimPlace.kinds.includes(plate.kind)) : []
-  const frames = listFrames(request, places).map((frame) => withShimPairs(frame, shims, technique, cut))
-  const cheapestFrame = frames[0]
-  if (!cheapestFrame) return { found: [], complete: true, examined: 0 }
-
-  const perShim = shims.map((plate) => costOfPiece(technique, 'shim', plate, cut))
-  const costOf = (index: number, count: number): number =>
-    count * (perShim[index] as number) + costOfDoubt(shims[index] as Plate, count, window)
-  const cheapestShim = Math.min(Infinity, ...perShim)
-  // Doubt may fall by at most this much, where shims stand in the gap already.
-  const mostRelief = shims.reduce((sum, plate) => {
-    const inGap = window.piecesInGap[plate.id]?.count ?? 0
-    return sum + (inGap > 0 ? -costOfDoubt(plate, inGap, window) : 0)
-  }, 0)
-  const bonus = workedBefore.size > 0 ? points.workedBefore : 0
+  const mostShims = shimPlace?.most ?? 0
+  const shimAt = shimPlace ? [...shelf.keys()].filter((at) => shimPlace.kinds.includes((shelf[at] as Plate).kind)) : []
+  const shims = shimAt.map((at) => shelf[at] as Plate)
+  const prices = new PriceList(technique, cut, window, shelf)
 
   const jobMm = thicknessOf(jobLayer('dies', cut)).valueMm + thicknessOf(jobLayer('sheets', cut)).valueMm
   const lowMm = window.lowMm + window.gapMm - jobMm - SAME_LENGTH_MM
   const highMm = window.highMm + window.gapMm - jobMm + SAME_LENGTH_MM
-  const lowestFrameMm = frames.reduce((least, frame) => Math.min(least, frame.heightMm), Infinity)
+  const frames = listFrames(places.filter(isFramed), shelf, prices, {
+    mostMm: highMm,
+    leastMm: lowMm - thickestShimsMm(shims, mostShims),
+  })
+  if (frames.length === 0) return { found: [], complete: true, examined: 0 }
+
+  const shimPrices = shimPlace ? prices.inPlace(shimPlace) : new Float64Array(0)
+  const costOf = (index: number, count: number): number =>
+    count * (shimPrices[shimAt[index] as number] as number) + prices.ofDoubt(shimAt[index] as number, count)
+  const cheapestShim = shimAt.reduce((least, at) => Math.min(least, shimPrices[at] as number), Infinity)
+  // Doubt may fall by at most this much, where shims stand in the gap already.
+  const mostRelief = shimAt.reduce((sum, at) => {
+    const inGap = window.piecesInGap[(shelf[at] as Plate).id]?.count ?? 0
+    return sum + (inGap > 0 ? -prices.ofDoubt(at, inGap) : 0)
+  }, 0)
+  const leastPerShim = Number.isFinite(cheapestShim) ? cheapestShim - mostRelief : 0
+  const bonus = workedBefore.size > 0 ? points.workedBefore : 0
+  const pairedShims = shimPairPrices(frames, shimAt, prices)
+  const lowestFrameMm = frames.heightMm.reduce((least, mm) => Math.min(least, mm), Infinity)
 
   const best = new BestKept<Candidate>(request.keep)
   let examined = 0
   let passedOver = false
 
-  const takeSlice = (frame: Frame, sets: ShimSets): void => {
-    for (let at = firstAtLeast(sets, lowMm - frame.heightMm); at < sets.length; at++) {
-      const heightMm = frame.heightMm + (sets.heightMm[at] as number)
+  const keyOf = (frame: number, chosen: readonly number[]): string =>
+    piecesKey([...piecesOf(frames, frame), ...chosen].map((at) => (shelf[at] as Plate).id))
+
+  const takeSlice = (frame: number, sets: ShimSets): void => {
+    const frameMm = frames.heightMm[frame] as number
+    for (let at = firstAtLeast(sets, lowMm - frameMm); at < sets.length; at++) {
+      const heightMm = frameMm + (sets.heightMm[at] as number)
       if (heightMm > highMm) return
       examined++
       const squeezeMm = heightMm + jobMm - window.gapMm
-      let cost = frame.cost + (sets.cost[at] as number) + costOfOffset(squeezeMm, window)
-      if (frame.shimPairs)
+      let cost = (frames.cost[frame] as number) + (sets.cost[at] as number) + costOfOffset(squeezeMm, window)
+      if (pairedShims)
         for (let piece = 0; piece < sets.size; piece++)
-          cost += frame.shimPairs[sets.items[at * sets.size + piece] as number] as number
+          cost += pairedShims(frame, sets.items[at * sets.size + piece] as number)
       if (cost - bonus > best.bar) {
         passedOver = true
         continue
       }
-      const chosen: Plate[] = []
+      const chosen: number[] = []
       for (let piece = 0; piece < sets.size; piece++)
-        chosen.push(shims[sets.items[at * sets.size + piece] as number] as Plate)
-      const key = piecesKey([...(frame.key === '' ? [] : frame.key.split(' ')), ...chosen.map((plate) => plate.id)])
+        chosen.push(shimAt[sets.items[at * sets.size + piece] as number] as number)
+      const key = keyOf(frame, chosen)
       best.offer({ cost: workedBefore.has(key) ? cost - bonus : cost, key, frame, shims: chosen, squeezeMm })
     }
   }
 
-  for (let size = 0; size <= (shimPlace?.most ?? 0); size++) {
-    if (size > 0 && cheapestFrame.cost + size * cheapestShim - mostRelief - bonus > best.bar) {
+  for (let size = 0; size <= mostShims; size++) {
+    if (size > 0 && (frames.cost[0] as number) + size * cheapestShim - mostRelief - bonus > best.bar) {
       passedOver = true
       break
     }
-    const sets = listShimSets(shims, size, highMm - lowestFrameMm, costOf)
-    for (const frame of frames) {
-      if (frame.cost + sets.leastCost - bonus > best.bar) {
+    const mostCost = best.bar + bonus - (frames.cost[0] as number)
+    const sets = listShimSets(shims, size, { mostMm: highMm - lowestFrameMm, mostCost, leastPerShim }, costOf)
+    passedOver ||= sets.leftOut
+    for (let frame = 0; frame < frames.length; frame++) {
+      if ((frames.cost[frame] as number) + sets.leastCost - bonus > best.bar) {
         passedOver = true
         break
       }
@@ -191,15 +147,37 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
   }
 
   const found = best.list().map(({ cost, key, frame, shims: chosen, squeezeMm }): FoundStack => {
-    return { stack: layersOf(places, frame, chosen, cut), squeezeMm, cost, key }
+    return { stack: layersOf(places, frames, frame, chosen, shelf, cut), squeezeMm, cost, key }
   })
   return { found, complete: !passedOver && found.length < request.keep, examined }
 }
 
-interface Candidate {
-  readonly cost: number
-  readonly key: string
-  readonly frame: Frame
-  readonly shims: readonly Plate[]
-  readonly squeezeMm: number
+const piecesOf = (frames: Frames, frame: number): number[] =>
+  [...frames.pieces.subarray(frame * frames.slots, (frame + 1) * frames.slots)].filter((piece) => piece !== NO_PIECE)
+
+/** What a shim costs for lying in one stack with a frame's pieces; undefined where no shim costs anything beside any plate. */
+const shimPairPrices = (frames: Frames, shimAt: readonly number[], prices: PriceList) => {
+  const inFrames = new Set(frames.pieces)
+  inFrames.delete(NO_PIECE)
+  if (!shimAt.some((shim) => [...inFrames].some((piece) => prices.ofPair(piece, shim) > 0))) return undefined
+  return (frame: number, shim: number): number =>
+    piecesOf(frames, frame).reduce((sum, piece) => sum + prices.ofPair(piece, shimAt[shim] as number), 0)
+}
+
+const layersOf = (
+  places: readonly Place[],
+  frames: Frames,
+  frame: number,
+  shims: readonly number[],
+  shelf: readonly Plate[],
+  cut: CutContext,
+): Layer[] => {
+  const layerOf = (at: number): Layer => ({ is: 'plate', plate: shelf[at] as Plate })
+  let slot = frame * frames.slots
+  return places.flatMap((place): Layer[] => {
+    if (place.is !== 'plates') return [jobLayer(place.is, cut)]
+    if (isShims(place)) return shims.map(layerOf)
+    const piece = frames.pieces[slot++] as number
+    return piece === NO_PIECE ? [] : [layerOf(piece)]
+  })
 }

@@ -10,18 +10,30 @@ export interface ShimSets {
   /** `size` shim indices per set. */
   readonly items: Uint16Array
   readonly leastCost: number
+  /** Whether sets were left out for costing more than was asked for. */
+  readonly leftOut: boolean
+}
+
+export interface ShimLimits {
+  /** mm. Thicker sets are left out. */
+  readonly mostMm: number
+  /** Dearer sets are left out. */
+  readonly mostCost: number
+  /** The least that any further shim can add to a set's cost. */
+  readonly leastPerShim: number
 }
 
 /**
- * Lists every set (with repetition up to each shim's count) of exactly `size` shims that is at most `mostMm` thick.
+ * Lists every set (with repetition up to each shim's count) of exactly `size` shims within the limits.
  * `costOf(index, count)` is what `count` pieces of a shim cost together.
  */
 export const listShimSets = (
   shims: readonly Plate[],
   size: number,
-  mostMm: number,
+  { mostMm, mostCost, leastPerShim }: ShimLimits,
   costOf: (index: number, count: number) => number,
 ): ShimSets => {
+  let leftOut = false
   const heights: number[] = []
   const costs: number[] = []
   const items: number[] = []
@@ -29,6 +41,10 @@ export const listShimSets = (
 
   const choose = (from: number, left: number, heightMm: number, cost: number): void => {
     if (heightMm > mostMm) return
+    if (cost + left * leastPerShim > mostCost) {
+      leftOut = true
+      return
+    }
     if (left === 0) {
       heights.push(heightMm)
       costs.push(cost)
@@ -54,6 +70,7 @@ export const listShimSets = (
     cost: Float64Array.from(order, (at) => costs[at] as number),
     items: new Uint16Array(order.length * size),
     leastCost: costs.reduce((least, cost) => Math.min(least, cost), Infinity),
+    leftOut,
   }
   order.forEach((at, to) => {
     for (let piece = 0; piece < size; piece++) sorted.items[to * size + piece] = items[at * size + piece] as number

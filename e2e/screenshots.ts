@@ -1,0 +1,67 @@
+// npm run screenshots: one picture of each main view, made from the demo, into docs/screenshots.
+import { mkdirSync, writeFileSync } from 'node:fs'
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { type Application, startApplication } from './fixtures/application.js'
+import { Browser } from './fixtures/browser.js'
+
+const folder = join(dirname(dirname(fileURLToPath(import.meta.url))), 'docs', 'screenshots')
+
+const idOf = async (application: Application, list: string, q: string): Promise<string> => {
+  const answer = await fetch(`${application.address}/api/${list}?q=${encodeURIComponent(q)}`)
+  const [first] = ((await answer.json()) as { items: { id: string }[] }).items
+  if (!first) throw new Error(`the demo has no ${q} among its ${list}`)
+  return first.id
+}
+
+interface View {
+  readonly name: string
+  path(application: Application): string | Promise<string>
+  /** Words that show that the view is there. */
+  readonly words: string
+  /** What to do before the picture is taken. */
+  prepare?(browser: Browser): Promise<void>
+}
+
+const views: readonly View[] = [
+  { name: 'jobs', path: () => '/jobs', words: 'Under way' },
+  {
+    name: 'shelf',
+    path: async (application) => `/shelf/presses/${await idOf(application, 'presses', 'Library')}`,
+    words: 'Stacks known to cut clean',
+  },
+  {
+    name: 'plan',
+    path: async (application) => `/plan/${await idOf(application, 'jobs', 'Sail lace')}`,
+    words: 'Where this stack lies',
+  },
+  {
+    name: 'how-did-it-come-out',
+    path: async (application) => `/plan/${await idOf(application, 'jobs', 'Compass roses')}`,
+    words: 'Where this stack lies',
+    prepare: async (browser) => {
+      await browser.press('Cut it: how did it come out?')
+      await browser.heading('How did it come out?')
+    },
+  },
+  { name: 'log', path: () => '/log', words: 'Good pieces' },
+  { name: 'workshop', path: () => '/workshop', words: 'House rules' },
+  { name: 'welcome', path: () => '/welcome', words: 'What kind of press is it?' },
+]
+
+const only = process.argv.slice(2)
+mkdirSync(folder, { recursive: true })
+const application = await startApplication({ demo: true })
+const browser = await Browser.open(() => application.address)
+try {
+  for (const view of views) {
+    if (only.length > 0 && !only.includes(view.name)) continue
+    await browser.go(await view.path(application))
+    await browser.says(view.words)
+    await view.prepare?.(browser)
+    writeFileSync(join(folder, `${view.name}.png`), Buffer.from(await browser.driver.takeScreenshot(), 'base64'))
+  }
+} finally {
+  await browser.close()
+  await application.close()
+}

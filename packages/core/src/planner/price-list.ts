@@ -1,0 +1,49 @@
+import type { Plate } from '../layers/plate.js'
+import type { CutContext, Place, Technique } from '../techniques/technique.js'
+import { costOfDoubt, costOfPair, costOfPiece } from './ranking.js'
+import type { SqueezeWindow } from './window.js'
+
+export type PlatesPlace = Extract<Place, { is: 'plates' }>
+
+/**
+ * Ranking points of every piece in every place and of every two pieces together, worked out once, so that trying a stack is
+ * adding numbers up. Plates go by their place on the shelf.
+ */
+export class PriceList {
+  private readonly pairs: Float64Array
+  private readonly size: number
+
+  constructor(
+    private readonly technique: Technique,
+    private readonly cut: CutContext,
+    private readonly window: SqueezeWindow,
+    private readonly shelf: readonly Plate[],
+  ) {
+    this.size = shelf.length
+    this.pairs = new Float64Array(this.size ** 2)
+    shelf.forEach((one, row) => {
+      // Two pieces of one entry can lie in a stack too, so the diagonal counts.
+      for (let column = row; column < this.size; column++) {
+        const price = costOfPair(technique, one, shelf[column] as Plate, cut)
+        this.pairs[row * this.size + column] = price
+        this.pairs[column * this.size + row] = price
+      }
+    })
+  }
+
+  ofPair(one: number, other: number): number {
+    return this.pairs[one * this.size + other] as number
+  }
+
+  /** Prices of all plates in a place; infinite for those that may not stand there. */
+  inPlace(place: PlatesPlace): Float64Array {
+    return Float64Array.from(this.shelf, (plate) =>
+      place.kinds.includes(plate.kind) ? costOfPiece(this.technique, place.role, plate, this.cut) : Infinity,
+    )
+  }
+
+  /** What `count` pieces of an entry cost for the doubt in their thickness. */
+  ofDoubt(plate: number, count: number): number {
+    return costOfDoubt(this.shelf[plate] as Plate, count, this.window)
+  }
+}
