@@ -7,7 +7,7 @@ import { sayDifference } from './say-difference.js'
 import { sayFault } from './say-fault.js'
 import { sayFinding } from './say-finding.js'
 
-const t = i18next.t.bind(i18next) as typeof i18next.t
+const t = i18next.getFixedT(null, 'app')
 const mm = lengthsIn({ unit: 'mm', denominator: 16 })
 const inches = lengthsIn({ unit: 'in', denominator: 16 })
 
