@@ -2,10 +2,11 @@
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
 
-export const runServer = (root, env, extraArgs = []) =>
-  spawn(process.execPath, [...extraArgs, '--import', 'tsx', join(root, 'apps/server/src/main.ts')], {
+export const runServer = (root, env) =>
+  spawn(process.execPath, ['--import', 'tsx', join(root, 'apps/server/src/main.ts')], {
     cwd: root,
-    stdio: ['ignore', 'inherit', 'inherit'],
+    // The channel closes when this process ends in any way, and the server then ends too.
+    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
     env: { ...process.env, ...env },
   })
 

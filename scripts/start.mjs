@@ -3,11 +3,17 @@ import { dirname } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { buildWeb } from './build-web.mjs'
 import { database } from './cluster.mjs'
-import { freePort } from './ports.mjs'
+import { freePort, isFree } from './ports.mjs'
+import { giveUp } from './say.mjs'
 import { runServer, untilEnded } from './server-process.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
+const wanted = process.env.PORT ? Number(process.env.PORT) : undefined
+if (wanted !== undefined && !(Number.isInteger(wanted) && wanted > 0 && wanted < 65_536 && (await isFree(wanted))))
+  giveUp(
+    `Port ${process.env.PORT} is taken or is no port. Set PORT to another, or leave it out and a free one is found.`,
+  )
 buildWeb(root)
 const { url, stop } = await database(root, 'postgres', { durable: true })
-const port = process.env.PORT ? Number(process.env.PORT) : await freePort(4310)
+const port = wanted ?? (await freePort(4310))
 untilEnded([runServer(root, { DATABASE_URL: url, PORT: String(port) })], stop)

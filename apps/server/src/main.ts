@@ -41,3 +41,5 @@ const close = (): void => {
 }
 process.on('SIGINT', close)
 process.on('SIGTERM', close)
+// Whoever started the server has gone, perhaps without a word.
+process.on('disconnect', close)
