@@ -58,6 +58,11 @@ export default tseslint.config(
     ['@bold-heron/server*', '@bold-heron/web*'],
     'The schema imports only the core.',
   ),
+  mayNotImport(
+    ['packages/formats/src/**/*.ts'],
+    ['@bold-heron/server*', '@bold-heron/web*', '@bold-heron/schema*'],
+    'The formats import only the core.',
+  ),
   mayNotImport(['apps/server/src/**/*.ts'], ['@bold-heron/web*'], 'The server imports schema and core.'),
   mayNotImport(['apps/web/src/**/*.{ts,tsx}'], ['@bold-heron/server*'], 'The pages import schema and core.'),
 )

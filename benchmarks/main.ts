@@ -1,5 +1,6 @@
 import { parseArgs } from 'node:util'
 import { benchSearch } from './search.js'
+import { benchSimulation } from './simulation.js'
 
 // npm run bench [-- --seed N] [-- --only NAME]
 const { values } = parseArgs({ options: { seed: { type: 'string' }, only: { type: 'string' } } })
@@ -9,7 +10,10 @@ if (!Number.isInteger(seed)) {
   process.exit(2)
 }
 
-const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = { search: benchSearch }
+const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
+  search: benchSearch,
+  simulation: benchSimulation,
+}
 
 for (const [name, bench] of Object.entries(benches)) {
   if (values.only !== undefined && values.only !== name) continue

@@ -5,7 +5,7 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 
 import { join } from 'node:path'
 import { giveUp, say } from './say.mjs'
 
-const SOURCES = ['apps/web', 'packages/core/src', 'packages/schema/src']
+const SOURCES = ['apps/web', 'packages/core/src', 'packages/schema/src', 'packages/formats/src']
 const PASSED_OVER = new Set(['node_modules', 'dist'])
 
 const filesBelow = (folder) =>

@@ -15,7 +15,15 @@ const step = (what, file, args) => {
   if (run.status !== 0) giveUp(`${what} failed; the lines above say where.`)
 }
 
-for (const room of ['packages/core', 'packages/schema', 'apps/server', 'apps/web', 'e2e'])
+for (const room of [
+  'packages/core',
+  'packages/schema',
+  'packages/formats',
+  'apps/server',
+  'apps/web',
+  'apps/cli',
+  'e2e',
+])
   step(`checking types of ${room}`, 'typescript/bin/tsc', ['-p', room])
 step('linting', 'eslint/bin/eslint.js', ['.'])
 step('checking the layout of the code', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.'])

@@ -56,3 +56,39 @@ export type { PassAdvice, PassReason } from './planner/cut-advice.js'
 export type { Fit, SqueezeWindow } from './planner/window.js'
 export type { PieceCount, StackDifference } from './planner/difference.js'
 export { type Alternative, type Assessment, assessStack, type Plan, planCut, type PlanRequest } from './planner/plan.js'
+export { type Affine, after, identity, rotation, transformed, translation } from './geometry/affine.js'
+export { type Box, boxAround, heightOfBox, middleOf, widthOf } from './geometry/box.js'
+export { appendCubic, appendQuadratic, arcLine, type Point } from './geometry/flatten.js'
+export { joinLines } from './geometry/join.js'
+export { circleAt, isClosed, lengthOf, type Polyline, signedAreaOf } from './geometry/polyline.js'
+export {
+  measureOutline,
+  type Outline,
+  type OutlineMeasures,
+  type OutlineSource,
+  outlineSources,
+} from './dies/outline.js'
+export { standInOutline, usualLaciness } from './dies/stand-in.js'
+export { type Bed, bedOf, softnessOf } from './press/bed.js'
+export type { BladeLaw, BladeShape } from './press/blade.js'
+export { CLEAN_CELL, CLEAN_CUT, WEDGE_RATIO } from './press/constants.js'
+export { type Drive, effortOf, feelOf, handleForceN, type PredictedFeel, predictedFeels } from './press/drive.js'
+export type { RollerFrame } from './press/mechanics.js'
+export {
+  type ContactCells,
+  type GridSize,
+  type HeightMap,
+  layOnGrid,
+  STANDARD_GRID,
+} from './press/nip/contact-cells.js'
+export { type DiePose, placeLines } from './press/place-die.js'
+export { type ForceCurve, type PassOutcome, type Pressing, PressRun } from './press/simulate.js'
+export {
+  pressTrial,
+  setUpTrial,
+  squeezeOfTrial,
+  type Trial,
+  type TrialDie,
+  type TrialPass,
+  type TrialResult,
+} from './press/trial.js'

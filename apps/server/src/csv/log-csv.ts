@@ -1,6 +1,5 @@
-import { type CsvReport, idField, type ProblemField, runInput, type RunRow } from '@bold-heron/schema'
+import { faultsOf, type CsvReport, idField, type ProblemField, runInput, type RunRow } from '@bold-heron/schema'
 import { Op, type ModelStatic, type Transaction, type WhereOptions } from 'sequelize'
-import { faultsOf } from '../http/validate.js'
 import { DieModel } from '../store/models/die-model.js'
 import { JobModel } from '../store/models/job-model.js'
 import { PlateModel } from '../store/models/plate-model.js'

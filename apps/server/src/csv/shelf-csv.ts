@@ -1,4 +1,5 @@
 import {
+  faultsOf,
   type CsvReport,
   dieInput,
   idField,
@@ -9,7 +10,6 @@ import {
 } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import type { z } from 'zod'
-import { faultsOf } from '../http/validate.js'
 import type { RowModel } from '../store/models/row-model.js'
 import type { Saved, Table } from '../store/table.js'
 import type { ShelfFilter } from '../store/row-shape.js'

@@ -20,18 +20,22 @@ interface SheetKindFacts {
   readonly bulkSpreadShare?: number
   /** mm. What a sheet of the kind usually measures, where it is not sold by weight. */
   readonly usualCaliperMm?: number
+  /** τ, MPa. */
+  readonly shearStrengthMPa: number
+  /** E_m, MPa: squash modulus between the die's body and the bed. */
+  readonly squashModulusMPa: number
 }
 
 /** Starting values from memory and common practice (press model, table of sheets); each can be overruled by measuring. */
 const facts: Record<SheetKind, SheetKindFacts> = {
-  'smooth-card': { bulkCm3PerG: 1.25, bulkSpreadShare: 0.08 },
-  'textured-card': { bulkCm3PerG: 1.6, bulkSpreadShare: 0.12 },
-  'foil-paper': { usualCaliperMm: 0.12 },
-  film: { usualCaliperMm: 0.18 },
-  vellum: { bulkCm3PerG: 1.05, bulkSpreadShare: 0.08 },
-  'adhesive-sheet': { usualCaliperMm: 0.1 },
-  'craft-foam': { usualCaliperMm: 2 },
-  board: { usualCaliperMm: 1.2 },
+  'smooth-card': { bulkCm3PerG: 1.25, bulkSpreadShare: 0.08, shearStrengthMPa: 40, squashModulusMPa: 3 },
+  'textured-card': { bulkCm3PerG: 1.6, bulkSpreadShare: 0.12, shearStrengthMPa: 35, squashModulusMPa: 2 },
+  'foil-paper': { usualCaliperMm: 0.12, shearStrengthMPa: 55, squashModulusMPa: 6 },
+  film: { usualCaliperMm: 0.18, shearStrengthMPa: 60, squashModulusMPa: 20 },
+  vellum: { bulkCm3PerG: 1.05, bulkSpreadShare: 0.08, shearStrengthMPa: 45, squashModulusMPa: 4 },
+  'adhesive-sheet': { usualCaliperMm: 0.1, shearStrengthMPa: 10, squashModulusMPa: 1 },
+  'craft-foam': { usualCaliperMm: 2, shearStrengthMPa: 3, squashModulusMPa: 0.8 },
+  board: { usualCaliperMm: 1.2, shearStrengthMPa: 30, squashModulusMPa: 4 },
 }
 
 /**
@@ -45,6 +49,12 @@ export const estimatedCaliper = (kind: SheetKind, grammage: number | undefined):
     return { valueMm, spreadMm: valueMm * bulkSpreadShare }
   }
   return measured(usualCaliperMm ?? 0.3, 'table')
+}
+
+/** How hard a sheet kind is to cut (τ) and to squash (E_m), MPa. Press model, table of sheets; vellum from memory. */
+export const strengthOfKind = (kind: SheetKind): { shearStrengthMPa: number; squashModulusMPa: number } => {
+  const { shearStrengthMPa, squashModulusMPa } = facts[kind]
+  return { shearStrengthMPa, squashModulusMPa }
 }
 
 /** Whether sheets of this kind are told apart by weight. */

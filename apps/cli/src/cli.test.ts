@@ -1,0 +1,170 @@
+import { execFileSync, spawnSync } from 'node:child_process'
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+
+const root = join(dirname(fileURLToPath(import.meta.url)), '../../..')
+const main = join(root, 'apps/cli/src/main.ts')
+
+let folder: string
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'heron-cli-'))
+})
+afterAll(() => rmSync(folder, { recursive: true, force: true }))
+
+const heron = (...args: string[]) => {
+  const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', main, ...args], {
+    cwd: root,
+    encoding: 'utf8',
+  })
+  return { status, stdout, faults: stderr.trim().split('\n').filter(Boolean) }
+}
+const write = (name: string, content: unknown): string => {
+  const file = join(folder, name)
+  writeFileSync(file, typeof content === 'string' ? content : JSON.stringify(content))
+  return file
+}
+
+const circle = `<svg xmlns='http://www.w3.org/2000/svg' width='70mm' height='70mm' viewBox='0 0 70 70'><circle cx='35' cy='35' r='35'/></svg>`
+const die = { heightMm: 1, bladeHeightMm: 0.6, bodyStripMm: 2.5, xMm: 60, yMm: 82.5, rotationDeg: 0 }
+const simulation = {
+  format: 'bold-heron/simulation',
+  version: 1,
+  press: {
+    rollerDiameterMm: 28,
+    bearingSpanMm: 190,
+    throatMm: 165,
+    rollerModulusMPa: 205_000,
+    frameStiffnessNPerMm: 8000,
+    gapMm: 14,
+    handle: { limitN: 120, crankArmMm: 140, gearRatio: 1 },
+  },
+  dies: [{ svg: circle, ...die }],
+  sheet: { caliperMm: 0.3, count: 2, shearStrengthMPa: 40, wedgeRatio: 0.15, squashModulusMPa: 3 },
+  bed: { indentStiffnessNPerMm2: 110, softnessMmPerMPa: 0 },
+  otherLayersMm: 13.2,
+  passes: 3,
+}
+
+interface Answer {
+  squeezeMm: number
+  passes: { peakForceN: number; cutFraction: number; feel: string; handleForceN: number | null }[]
+}
+
+describe('simulate', () => {
+  it('answers a reference point of the press model', () => {
+    const { status, stdout, faults } = heron('simulate', write('a.json', simulation))
+    expect([status, faults]).toEqual([0, []])
+    const { squeezeMm, passes } = JSON.parse(stdout) as Answer
+    // Base 0.20 over two sheets of 0.30: 668 N, clean in the second pass.
+    expect(squeezeMm).toBeCloseTo(0.8, 9)
+    expect(passes.map((pass) => pass.cutFraction >= 0.985)).toEqual([false, true, true])
+    expect(Math.abs(passes[0]!.peakForceN / 668 - 1)).toBeLessThan(0.005)
+    expect(passes[0]!.feel).toBe('free')
+  })
+
+  it('takes a die from a file beside it, and turns it about its middle', () => {
+    write('bar.svg', circle.replace(/<circle.*\/>/, '<path d="M0 0h60v10h-60z"/>'))
+    const turned = { file: 'bar.svg', ...die, rotationDeg: 90 }
+    const { status, stdout } = heron(
+      'simulate',
+      write('b.json', { ...simulation, dies: [turned] }),
+    )
+    expect(status).toBe(0)
+    const across = (JSON.parse(stdout) as Answer).passes[0]!.peakForceN
+    const along = heron(
+      'simulate',
+      write('c.json', { ...simulation, dies: [{ ...turned, rotationDeg: 0 }] }),
+    )
+    // Two long edges parallel to the rollers are the hardest moment.
+    expect(across).toBeGreaterThan(1.5 * (JSON.parse(along.stdout) as Answer).passes[0]!.peakForceN)
+  })
+
+  it('tells a motor by its stall', () => {
+    const { handle: _, ...press } = simulation.press
+    const motor = { ...simulation, press: { ...press, motor: { stallForceN: 400 } } }
+    const { passes } = JSON.parse(heron('simulate', write('d.json', motor)).stdout) as Answer
+    expect(passes[0]).toMatchObject({ feel: 'stop', handleForceN: null })
+  })
+
+  it('names every fault in a line of its own and ends with 2', () => {
+    const broken = {
+      ...simulation,
+      press: { ...simulation.press, gapMm: -3, bearingSpanMm: 100 },
+      sheet: { ...simulation.sheet, caliperMm: '0.3' },
+      passes: 0,
+    }
+    const { status, stdout, faults } = heron('simulate', write('e.json', broken))
+    expect([status, stdout]).toEqual([2, ''])
+    expect(faults.map((line) => line.split(' ')[0]).sort()).toEqual([
+      'passes',
+      'press.bearingSpanMm',
+      'press.gapMm',
+      'sheet.caliperMm',
+    ])
+  })
+
+  it.each([
+    ['a die out of the throat', { dies: [{ svg: circle, ...die, yMm: 20 }] }, 'outside the throat'],
+    ['a die without drawing', { dies: [die] }, 'dies.0.svg'],
+    ['a die with a script', { dies: [{ svg: circle.replace('<circle', '<script/><circle'), ...die }] }, 'script'],
+    ['a missing file', { dies: [{ file: 'nowhere.svg', ...die }] }, 'cannot be read'],
+    ['another version', { version: 2 }, 'version'],
+  ])('%s is refused', (_, change, words) => {
+    const { status, faults } = heron('simulate', write('f.json', { ...simulation, ...change }))
+    expect(status).toBe(2)
+    expect(faults.join(' ')).toContain(words)
+  })
+})
+
+describe('outline', () => {
+  it('measures a drawing', () => {
+    const { stdout } = heron(
+      'outline',
+      write('ring.svg', circle.replace('</svg>', `<circle cx='35' cy='35' r='5'/></svg>`)),
+    )
+    const measures = JSON.parse(stdout) as Record<string, number | string>
+    expect(measures).toMatchObject({ format: 'bold-heron/outline', openings: 1, suggests: 'thin-outline' })
+    expect(measures['lengthMm']).toBeCloseTo(70, 1)
+    expect(Number(measures['lineMm']) / (2 * Math.PI * 40)).toBeCloseTo(1, 2)
+  })
+
+  it('refuses what is no drawing', () => {
+    expect(heron('outline', write('x.dxf', 'hello')).status).toBe(2)
+    expect(heron('outline', write('x.txt', 'hello')).faults[0]).toContain('.svg or .dxf')
+  })
+})
+
+describe('validate', () => {
+  it('accepts what can be used and refuses what cannot', () => {
+    expect(JSON.parse(heron('validate', write('a.json', simulation)).stdout)).toEqual({
+      valid: true,
+      format: 'bold-heron/simulation',
+    })
+    expect(heron('validate', write('g.json', { format: 'something' })).faults[0]).toContain('must be one of')
+    expect(heron('validate', write('h.json', '{')).faults[0]).toContain('not JSON')
+  })
+})
+
+describe('the command itself', () => {
+  it.each([[[]], [['simulate']], [['fly', 'x.json']], [['simulate', 'a', 'b']]])(
+    'called as %j says how to call it',
+    (args) => {
+      const { status, faults } = heron(...args)
+      expect(status).toBe(2)
+      expect(faults[0]).toContain('usage:')
+    },
+  )
+
+  it('runs by npm, with nothing but its answer on standard output', () => {
+    const file = write('a.json', simulation)
+    const printed = execFileSync('npm', ['run', '--silent', 'heron', '--', 'validate', file], {
+      cwd: root,
+      encoding: 'utf8',
+      stdio: ['ignore', 'pipe', 'ignore'],
+    })
+    expect(JSON.parse(printed)).toMatchObject({ valid: true })
+  })
+})

@@ -1,0 +1,14 @@
+import { outline } from './outline.js'
+import { simulate } from './simulate.js'
+import { validate } from './validate.js'
+
+type Command = (file: string) => unknown
+
+const commands: Readonly<Record<string, Command>> = { simulate, validate, outline }
+
+/** What can be asked for, in the order it is listed. */
+export const commandNames = Object.keys(commands)
+
+/** The command of this name; undefined where there is none. */
+export const commandNamed = (name: string | undefined): Command | undefined =>
+  name !== undefined && Object.hasOwn(commands, name) ? commands[name] : undefined

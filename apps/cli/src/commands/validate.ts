@@ -1,0 +1,30 @@
+import { dirname } from 'node:path'
+import { readDrawing } from '@bold-heron/formats'
+import { simulationFile, workshopFile } from '@bold-heron/schema'
+import { Faults } from '../faults.js'
+import { judged, readJson, readText } from '../read-file.js'
+import { sayDrawingFault } from '../say-drawing-fault.js'
+import { trialOf } from './simulate.js'
+
+const checks: Readonly<Record<string, (input: unknown, folder: string) => unknown>> = {
+  'bold-heron/simulation': (input, folder) => trialOf(judged(simulationFile, input), folder),
+  'bold-heron/workshop': (input) => judged(workshopFile, input),
+}
+
+/** Checks a file of any format Bold Heron reads: its JSON formats by their `format`, drawings by their ending. */
+export const validate = (file: string) => {
+  if (/\.(svg|dxf)$/i.test(file)) {
+    const read = readDrawing(file, readText(file))
+    if (!read.ok) throw new Faults([sayDrawingFault(file, read.fault)])
+    return { valid: true, format: file.toLowerCase().endsWith('.svg') ? 'svg' : 'dxf' }
+  }
+  const input = readJson(file)
+  const format = (input as { format?: unknown } | null)?.format
+  const check = typeof format === 'string' && Object.hasOwn(checks, format) ? checks[format] : undefined
+  if (!check)
+    throw new Faults([
+      `format is ${JSON.stringify(format)?.slice(0, 60) ?? 'missing'}; it must be one of: ${Object.keys(checks).join(', ')}.`,
+    ])
+  check(input, dirname(file))
+  return { valid: true, format }
+}

@@ -1,0 +1,64 @@
+import { circleAt } from '../packages/core/src/geometry/polyline.js'
+import { layOnGrid } from '../packages/core/src/press/nip/contact-cells.js'
+import { factsOfPressClass } from '../packages/core/src/press/press-class.js'
+import { type Pressing, PressRun } from '../packages/core/src/press/simulate.js'
+import { beds, cardOn, thinDie } from '../packages/core/src/testing/shapes.js'
+import { slowPass } from '../packages/core/src/testing/slow-nip.js'
+import { medianMs, short } from './stopwatch.js'
+
+const PASSES = 3
+
+/** Lace of `side` mm: round openings of 8 mm in a square, about 2 500 mm of line at 100 mm. */
+const laceOf = (side: number, throatMm: number): number[][] => {
+  const count = Math.round(side / 10)
+  const lines: number[][] = []
+  for (let column = 0; column < count; column++)
+    for (let row = 0; row < count; row++)
+      lines.push(
+        circleAt(
+          40 + ((column + 0.5) * side) / count,
+          throatMm / 2 - side / 2 + ((row + 0.5) * side) / count,
+          3.98,
+          0.02,
+        ),
+      )
+  return lines
+}
+
+const threePasses = (run: PressRun, pressing: Pressing): void => {
+  run.start(pressing)
+  for (let pass = 0; pass < PASSES; pass++) run.pass()
+}
+
+/** The press simulation: its time, its ratio to the same model solved densely, and how it grows with line and throat. */
+export const benchSimulation = async (): Promise<void> => {
+  const press = factsOfPressClass('a4-hand')
+  const pressing = cardOn(beds.pad, 0.4, 2)
+  const lace = layOnGrid([thinDie(laceOf(100, press.throatMm))], press.throatMm)
+  const run = new PressRun(press, lace)
+  const standardMs = await medianMs(40, () => threePasses(run, pressing))
+  console.log(`simulation, lace of 100 × 100 mm with ${Math.round(lace.totalMm)} mm of line, ${PASSES} passes`)
+  console.log(`  this machine                 ${short(standardMs)} ms on the standard grid, median`)
+
+  // The dense twin on a grid of 1 mm across; few stations of it, as all would take minutes.
+  const fineCells = layOnGrid([thinDie(laceOf(40, press.throatMm))], press.throatMm, undefined, { xMm: 2, yMm: 1 })
+  const fine = new PressRun(press, fineCells)
+  const fastMs = await medianMs(10, () => {
+    fine.start(pressing)
+    fine.pass()
+  })
+  const whole = new Float64Array(fineCells.column.length)
+  const denseMs = await medianMs(1, () => slowPass(press, fineCells, pressing, whole, 2))
+  console.log(
+    `  dense solve / ours           ${short(denseMs / fastMs)} times as long (rows of 1 mm, one pass over 40 mm of lace)`,
+  )
+
+  const timeOf = async (side: number, throatMm: number) => {
+    const wide = { ...press, throatMm, bearingSpanMm: throatMm + 30 }
+    const each = new PressRun(wide, layOnGrid([thinDie(laceOf(side, throatMm))], throatMm))
+    return medianMs(15, () => threePasses(each, pressing))
+  }
+  const base = await timeOf(70, 235)
+  console.log(`  twice the line               ${short((await timeOf(99, 235)) / base)} times as long`)
+  console.log(`  twice the throat             ${short((await timeOf(70, 470)) / base)} times as long`)
+}

@@ -1,0 +1,60 @@
+import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
+import { leastClearance } from '../geometry/clearance.js'
+import { depthsOf } from '../geometry/nesting-depth.js'
+import { isClosed, lengthOf, type Polyline } from '../geometry/polyline.js'
+import type { DieClass } from './die-class.js'
+
+/** Where an outline is from: a drawing, a trace of what the die cut, or worked out from class, size and laciness. */
+export const outlineSources = ['drawing', 'traced', 'stand-in'] as const
+export type OutlineSource = (typeof outlineSources)[number]
+
+/**
+ * The cutting lines of a die as polylines, mm: x along the feed, y across the throat, as the die is usually laid. Closed
+ * lines repeat their first point.
+ */
+export interface Outline {
+  readonly source: OutlineSource
+  readonly lines: readonly Polyline[]
+}
+
+/** What can be measured on an outline; lengths in mm. */
+export interface OutlineMeasures {
+  readonly lengthMm: number
+  readonly widthMm: number
+  /** Length of all cutting lines. */
+  readonly lineMm: number
+  /** Closed shapes inside another: what falls or is poked out. */
+  readonly openings: number
+  /** The narrowest bridge between two lines, where it is below 10 mm. */
+  readonly narrowestBridgeMm: number | undefined
+  /** What the die looks like; cased dies cannot be told from their lines. */
+  readonly suggests: Extract<DieClass, 'thin-lace' | 'thin-outline'>
+}
+
+/** Outlines with many openings, or a few and much line per mm² of their box, pass for lace. From memory. */
+const LACE_OPENINGS = 12
+const FEW_OPENINGS = 4
+const LACE_LINE_PER_MM2 = 0.12
+
+/** mm. Bridges wider than this do not matter. */
+const BRIDGE_WITHIN_MM = 10
+
+/** Measures an outline; undefined where it has no line. */
+export const measureOutline = (lines: readonly Polyline[]): OutlineMeasures | undefined => {
+  const box = boxAround(lines)
+  if (!box) return undefined
+  const loops = lines.filter(isClosed)
+  const openings = depthsOf(loops).filter((depth) => depth % 2 === 1).length
+  const lineMm = lines.reduce((sum, line) => sum + lengthOf(line), 0)
+  const area = widthOf(box) * heightOfBox(box)
+  const dense = area > 0 && lineMm / area > LACE_LINE_PER_MM2
+  const lacy = openings >= LACE_OPENINGS || (openings >= FEW_OPENINGS && dense)
+  return {
+    lengthMm: widthOf(box),
+    widthMm: heightOfBox(box),
+    lineMm,
+    openings,
+    narrowestBridgeMm: leastClearance(lines, BRIDGE_WITHIN_MM),
+    suggests: lacy ? 'thin-lace' : 'thin-outline',
+  }
+}

@@ -1,0 +1,29 @@
+import { bestFace, type FaceState, type Plate, type PlateKind } from '../layers/plate.js'
+
+/** What the blade lands on: k_p in N/mm² (per mm of blade and mm of sinking), s_b in mm/MPa. */
+export interface Bed {
+  readonly indentStiffness: number
+  readonly softness: number
+}
+
+/** k_p of a cutting pad by its face: over deep scores the blade finds less to press against. Press model; lined from memory. */
+const padStiffness: Record<FaceState, number> = { fresh: 110, lined: 105, scored: 70 }
+
+/** k_p and s_b of the other kinds. Press model, table of beds; the last five from memory, as no blade should land on them. */
+const beds: Record<Exclude<PlateKind, 'cutting-pad'>, Bed> = {
+  'hard-plate': { indentStiffness: 2000, softness: 0 },
+  'soft-mat': { indentStiffness: 25, softness: 0.02 },
+  platform: { indentStiffness: 200, softness: 0 },
+  spacer: { indentStiffness: 150, softness: 0 },
+  'embossing-mat': { indentStiffness: 6, softness: 0.3 },
+  'impression-pad': { indentStiffness: 60, softness: 0.01 },
+  shim: { indentStiffness: 60, softness: 0 },
+  'press-block': { indentStiffness: 150, softness: 0 },
+}
+
+/** What a plate is like as a bed, on the better of its faces. */
+export const bedOf = (plate: Plate): Bed =>
+  plate.kind === 'cutting-pad' ? { indentStiffness: padStiffness[bestFace(plate)], softness: 0 } : beds[plate.kind]
+
+/** s_b that a plate adds wherever it lies in the stack, mm/MPa. */
+export const softnessOf = (plate: Plate): number => (plate.kind === 'cutting-pad' ? 0 : beds[plate.kind].softness)

@@ -1,0 +1,104 @@
+import type { Polyline } from '../geometry/polyline.js'
+import type { Bed } from './bed.js'
+import type { BladeShape } from './blade.js'
+import { type Drive, effortOf, feelOf, handleForceN, type PredictedFeel } from './drive.js'
+import type { RollerFrame } from './mechanics.js'
+import { type HeightMap, layOnGrid } from './nip/contact-cells.js'
+import { type DiePose, placeLines } from './place-die.js'
+import { PressRun } from './simulate.js'
+
+/** A die in a trial; heights in mm. */
+export interface TrialDie extends BladeShape, DiePose {
+  readonly lines: readonly Polyline[]
+  readonly heightMm: number
+}
+
+/** Everything a simulated pressing needs, free of shelves and jobs. Lengths in mm. */
+export interface Trial {
+  readonly press: RollerFrame & { readonly gapMm: number; readonly drive: Drive }
+  readonly dies: readonly TrialDie[]
+  readonly sheet: {
+    readonly caliperMm: number
+    readonly count: number
+    readonly shearStrengthMPa: number
+    readonly wedgeRatio: number
+    readonly squashModulusMPa: number
+  }
+  readonly bed: Bed
+  /** Height of all layers but dies and sheets. */
+  readonly otherLayersMm: number
+  readonly passes: number
+  readonly heights?: HeightMap | undefined
+}
+
+/** What one pass does, as the trial's file tells it. */
+export interface TrialPass {
+  readonly peakForceN: number
+  readonly meanForceN: number
+  /** Share of the line length that is clean, 0…1. */
+  readonly cutFraction: number
+  /** Depths as a share of the sheets: mean weighted by line length, and least. */
+  readonly meanDepth: number
+  readonly leastDepth: number
+  readonly overcutMm: number
+  /** At the crank's end; null for a motor. */
+  readonly handleForceN: number | null
+  readonly feel: PredictedFeel
+}
+
+export type TrialResult =
+  | { readonly status: 'solved'; readonly squeezeMm: number; readonly passes: readonly TrialPass[] }
+  /** A station did not converge; there is no number to trust. */
+  | { readonly status: 'stalled'; readonly squeezeMm: number; readonly pass: number }
+
+/** Squeeze of a trial, mm: other layers + tallest die + sheets − gap. */
+export const squeezeOfTrial = ({ otherLayersMm, dies, sheet, press }: Trial): number =>
+  otherLayersMm + Math.max(...dies.map((die) => die.heightMm)) + sheet.count * sheet.caliperMm - press.gapMm
+
+/** The press run of a trial, laid out and ready for its first pass. */
+export const setUpTrial = (trial: Trial): PressRun => {
+  const { press, dies, sheet, bed, heights } = trial
+  const tallestMm = Math.max(...dies.map((die) => die.heightMm))
+  const placed = dies.map((die) => ({
+    lines: placeLines(die.lines, die),
+    shape: { bladeHeightMm: die.bladeHeightMm, bodyStripMm: die.bodyStripMm },
+    lowerMm: tallestMm - die.heightMm,
+  }))
+  const run = new PressRun(press, layOnGrid(placed, press.throatMm, heights))
+  run.start({
+    law: {
+      sheetsMm: sheet.count * sheet.caliperMm,
+      shearStrengthMPa: sheet.shearStrengthMPa,
+      wedgeRatio: sheet.wedgeRatio,
+      indentStiffness: bed.indentStiffness,
+      squashModulusMPa: sheet.squashModulusMPa,
+    },
+    bedSoftness: bed.softness,
+    squeezeMm: squeezeOfTrial(trial),
+  })
+  return run
+}
+
+/** Presses a trial pass by pass. */
+export const pressTrial = (trial: Trial): TrialResult => {
+  const run = setUpTrial(trial)
+  const squeezeMm = squeezeOfTrial(trial)
+  const { drive } = trial.press
+  const passes: TrialPass[] = []
+  for (let pass = 1; pass <= trial.passes; pass++) {
+    const outcome = run.pass()
+    if (outcome.status === 'stalled') return { status: 'stalled', squeezeMm, pass }
+    const load = { torqueNmm: outcome.peakTorqueNmm, forceN: outcome.peakForceN }
+    passes.push({
+      peakForceN: outcome.peakForceN,
+      meanForceN: outcome.meanForceN,
+      cutFraction: outcome.cutFraction,
+      meanDepth: outcome.meanDepth,
+      leastDepth: outcome.leastDepth,
+      overcutMm: outcome.overcutMm,
+      handleForceN: handleForceN(drive, outcome.peakTorqueNmm) ?? null,
+      feel: feelOf(effortOf(drive, load)),
+    })
+  }
+  return { status: 'solved', squeezeMm, passes }
+}

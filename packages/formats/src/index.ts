@@ -1,0 +1,13 @@
+export { type Drawing } from './drawing.js'
+export { readDxf } from './dxf/read-dxf.js'
+export { writeDxf } from './dxf/write-dxf.js'
+export {
+  type DrawingFaultCode,
+  drawingFaults,
+  type DrawingNote,
+  drawingNotes,
+  limits as drawingLimits,
+} from './fault.js'
+export { readDrawing } from './read-drawing.js'
+export { readSvg } from './svg/read-svg.js'
+export { writeSvg } from './svg/write-svg.js'
