@@ -45,7 +45,11 @@ const run = spawnSync(
     `--outputFile.json=${report}`,
     ...process.argv.slice(2),
   ],
-  { cwd: root, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, TEST_DATABASE_URL: url } },
+  {
+    cwd: root,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, TEST_DATABASE_URL: url, TEST_RUN: String(Date.now()) },
+  },
 )
 stop()
 if (!existsSync(report)) giveUp('The tests did not run; the lines above say why.')

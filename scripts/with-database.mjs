@@ -11,6 +11,12 @@ buildWeb(root)
 const { url, stop } = await startCluster(root, 'test-postgres', { durable: false })
 const [program, ...args] = process.argv.slice(2)
 untilEnded(
-  [spawn(program, args, { cwd: root, stdio: 'inherit', env: { ...process.env, TEST_DATABASE_URL: url } })],
+  [
+    spawn(program, args, {
+      cwd: root,
+      stdio: 'inherit',
+      env: { ...process.env, TEST_DATABASE_URL: url, TEST_RUN: String(Date.now()) },
+    }),
+  ],
   stop,
 )

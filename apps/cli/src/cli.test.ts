@@ -68,16 +68,10 @@ describe('simulate', () => {
   it('takes a die from a file beside it, and turns it about its middle', () => {
     write('bar.svg', circle.replace(/<circle.*\/>/, '<path d="M0 0h60v10h-60z"/>'))
     const turned = { file: 'bar.svg', ...die, rotationDeg: 90 }
-    const { status, stdout } = heron(
-      'simulate',
-      write('b.json', { ...simulation, dies: [turned] }),
-    )
+    const { status, stdout } = heron('simulate', write('b.json', { ...simulation, dies: [turned] }))
     expect(status).toBe(0)
     const across = (JSON.parse(stdout) as Answer).passes[0]!.peakForceN
-    const along = heron(
-      'simulate',
-      write('c.json', { ...simulation, dies: [{ ...turned, rotationDeg: 0 }] }),
-    )
+    const along = heron('simulate', write('c.json', { ...simulation, dies: [{ ...turned, rotationDeg: 0 }] }))
     // Two long edges parallel to the rollers are the hardest moment.
     expect(across).toBeGreaterThan(1.5 * (JSON.parse(along.stdout) as Answer).passes[0]!.peakForceN)
   })

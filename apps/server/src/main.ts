@@ -5,6 +5,7 @@ import { pino } from 'pino'
 import { loadDemoOnce } from './demo/load.js'
 import { createApp } from './http/app.js'
 import { openDatabase } from './store/database.js'
+import { HeavyThread } from './jobs/heavy-thread.js'
 import { migrate } from './store/migrate.js'
 import { defineModels } from './store/models/define.js'
 import { openWorkshop } from './store/workshop.js'
@@ -24,8 +25,9 @@ await migrate(sequelize)
 const workshop = openWorkshop(sequelize)
 if (process.env['DEMO'] !== 'no') await loadDemoOnce(workshop, new Date())
 
+const heavy = new HeavyThread()
 const port = Number(setting('PORT'))
-const server = createServer(createApp(workshop, { logger, pagesFolder }))
+const server = createServer(createApp(workshop, { logger, pagesFolder, heavy }))
 server.listen(port, '127.0.0.1', () => {
   // The start script and the tests wait for this line.
   console.log(`Bold Heron is open at http://127.0.0.1:${port}/`)
@@ -35,7 +37,7 @@ let closing = false
 const close = (): void => {
   if (closing) return
   closing = true
-  server.close(() => void sequelize.close().then(() => process.exit(0)))
+  server.close(() => void Promise.all([heavy.close(), sequelize.close()]).then(() => process.exit(0)))
   server.closeIdleConnections()
   setTimeout(() => server.closeAllConnections(), 2000).unref()
 }

@@ -25,7 +25,7 @@ export {
   type TypedCardWeight,
 } from './units/card-weight.js'
 export { measured, type MeasuredMm, type MeasuringWay, measuringWays, spreadOf } from './units/measured.js'
-export { estimatedCaliper, isSoldByWeight, type SheetKind, sheetKinds } from './materials/sheet-kind.js'
+export { estimatedCaliper, isSoldByWeight, type SheetKind, sheetKinds, strengthOfKind } from './materials/sheet-kind.js'
 export type { Sheet } from './materials/sheet.js'
 export { type DieClass, dieClasses, factsOfDieClass } from './dies/die-class.js'
 export type { Die } from './dies/die.js'
@@ -35,7 +35,7 @@ export { heightOf, landingOf, type Stack } from './layers/stack.js'
 export { type Ledger, ledgerOf } from './layers/ledger.js'
 export { factsOfPressClass, gapOfClass, type PressClass, pressClasses } from './press/press-class.js'
 export type { KnownGoodStack, Press } from './press/press.js'
-export { estimateGap, type GapEstimate, wantedSqueezeMm } from './press/gap.js'
+export type { GapEstimate, GapWitness } from './press/gap.js'
 export { type FindingCode, findingCodes } from './techniques/finding-code.js'
 export { defaultHouseRules, type HouseRules, type PassSchool, passSchools } from './techniques/house-rules.js'
 export { type TechniqueId, techniqueIds } from './techniques/list.js'
@@ -52,14 +52,29 @@ export {
   totalPasses,
 } from './outcomes/seen.js'
 export { type JobState, jobStates, stateAfterRun } from './outcomes/job-state.js'
-export type { PassAdvice, PassReason } from './planner/cut-advice.js'
+export type { PassAdvice, PassReason, WitnessOfGap } from './planner/cut-advice.js'
 export type { Fit, SqueezeWindow } from './planner/window.js'
 export type { PieceCount, StackDifference } from './planner/difference.js'
-export { type Alternative, type Assessment, assessStack, type Plan, planCut, type PlanRequest } from './planner/plan.js'
+export { type Alternative, type Assessment, type Plan, planCut, type PlanRequest } from './planner/plan.js'
+export { assessStack, planSteps } from './planner/model-plan.js'
+export { finish, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
+export { PressModel } from './planner/press-model.js'
+export { usualSqueezeMm } from './planner/rule-of-thumb.js'
+export {
+  type PassFigures,
+  type PredictedPass,
+  type Prediction,
+  simulatePasses,
+  type WorstCase,
+  worstCases,
+} from './planner/prediction.js'
+export { bedOfStack, type Laying, PLAIN_LAYING } from './planner/cut-setup.js'
+export { type Hanging } from './outcomes/hanging.js'
 export { type Affine, after, identity, rotation, transformed, translation } from './geometry/affine.js'
 export { type Box, boxAround, heightOfBox, middleOf, widthOf } from './geometry/box.js'
 export { appendCubic, appendQuadratic, arcLine, type Point } from './geometry/flatten.js'
 export { joinLines } from './geometry/join.js'
+export { contains } from './geometry/nesting-depth.js'
 export { circleAt, isClosed, lengthOf, type Polyline, signedAreaOf } from './geometry/polyline.js'
 export {
   measureOutline,
@@ -81,9 +96,10 @@ export {
   layOnGrid,
   STANDARD_GRID,
 } from './press/nip/contact-cells.js'
-export { type DiePose, placeLines } from './press/place-die.js'
+export { type DiePose, placeLines } from './placement/place-die.js'
 export { type ForceCurve, type PassOutcome, type Pressing, PressRun } from './press/simulate.js'
 export {
+  diesOutOfThroat,
   pressTrial,
   setUpTrial,
   squeezeOfTrial,
@@ -92,3 +108,7 @@ export {
   type TrialPass,
   type TrialResult,
 } from './press/trial.js'
+export { type Proposal, type Suggestion, suggestionSteps } from './planner/proposals.js'
+export { type CutMap, type CutState, cutStates } from './planner/cut-map.js'
+export { type PressSample, pressSample } from './planner/press-sample.js'
+export { limitOf, type LoadCurve, type TriedPass, type TryOut, tryOut } from './planner/try-out.js'

@@ -1,9 +1,10 @@
 export { type CsvReport, csvReport } from './csv-report.js'
-export { type DieInput, dieInput, type DieRow, dieRow } from './die.js'
+export { type DieEntry, dieEntry, type DieInput, dieInput, type DieRow, dieRow } from './die.js'
 export { faultsOf } from './faults-of.js'
 export { idField, idOfRow } from './fields.js'
 export { type HouseRulesInput, houseRulesInput, type HouseRulesRow, houseRulesRow } from './house-rules.js'
 export { type ChosenLayer, chosenLayer, chosenStack, type JobInput, jobInput, type JobRow, jobRow } from './job.js'
+export { type OutlineInput, outlineInput, type OutlineSummary, outlineSummary } from './outline.js'
 export { type Page, pageOf, pageQuery } from './page.js'
 export { type PlanQuestion, planQuestion } from './plan.js'
 export { type PlateInput, plateInput, type PlateRow, plateRow } from './plate.js'
@@ -11,8 +12,13 @@ export {
   knownFrom,
   knownGoodStack,
   type KnownGoodStackRow,
+  numberSources,
   type PressInput,
   pressInput,
+  type PressNumber,
+  type PressNumberName,
+  pressNumberNames,
+  pressNumbers,
   type PressRow,
   pressRow,
 } from './press.js'
@@ -20,6 +26,7 @@ export { type Problem, problem, type ProblemField, problemField } from './proble
 export { roundFields, type RunInput, runInput, type RunLayer, runLayer, type RunRow, runRow } from './run.js'
 export { type SetupInput, setupInput } from './setup.js'
 export { caliperWays, type SheetInput, sheetInput, type SheetRow, sheetRow } from './sheet.js'
-export { toDie, toHouseRules, toPlate, toPress, toSheet } from './to-core.js'
+export { answerOfTrial, placingFaults, toTrial } from './to-trial.js'
+export { mechanicsOf, toDie, toHouseRules, toPlate, toPress, toSheet } from './to-core.js'
 export { type WorkshopFile, workshopFile } from './workshop-file.js'
 export { type SimulationAnswer, simulationAnswer, type SimulationFile, simulationFile } from './simulation.js'

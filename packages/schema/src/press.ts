@@ -17,10 +17,49 @@ export const knownGoodStack = z.object({
 })
 export type KnownGoodStackRow = z.infer<typeof knownGoodStack>
 
+/** Numbers of a press that its class gives a usual value for, with the range in which an entry makes sense. */
+export const pressNumbers = {
+  rollerDiameterMm: { least: 5, most: 300 },
+  bearingSpanMm: { least: 20, most: 3000 },
+  rollerModulusMPa: { least: 100, most: 1_000_000 },
+  frameStiffnessNPerMm: { least: 10, most: 10_000_000 },
+  handleLimitN: { least: 1, most: 2000 },
+  crankArmMm: { least: 10, most: 2000 },
+  gearRatio: { least: 0.05, most: 50 },
+  stallForceN: { least: 10, most: 1_000_000 },
+} as const
+export type PressNumberName = keyof typeof pressNumbers
+export const pressNumberNames = Object.keys(pressNumbers) as readonly PressNumberName[]
+
+/** Where a press's number is known from. */
+export const numberSources = ['booklet', 'measured', 'guess'] as const
+
+/** A number of this very press, in place of what is usual for its class. */
+export const pressNumber = z
+  .object({
+    name: z.enum(pressNumberNames as readonly [PressNumberName, ...PressNumberName[]]),
+    value: z.number(),
+    from: z.enum(numberSources),
+  })
+  .superRefine(({ name, value }, context) => {
+    const { least, most } = pressNumbers[name]
+    if (value < least || value > most)
+      context.addIssue({ code: 'custom', path: ['value'], message: `must be between ${least} and ${most} for ${name}` })
+  })
+export type PressNumber = z.infer<typeof pressNumber>
+
 const pressFields = {
   name: nameField,
   pressClass: z.enum(pressClasses),
   throatMm: sizeMmField,
+  /** What is known better than the class's usual values. */
+  numbers: z
+    .array(pressNumber)
+    .max(pressNumberNames.length)
+    .refine((numbers) => new Set(numbers.map((each) => each.name)).size === numbers.length, {
+      error: 'must name each number once',
+    })
+    .default([]),
   knownGood: z.array(knownGoodStack).max(20).default([]),
   note: noteField,
 }

@@ -15,6 +15,9 @@ const sheetFields = {
   /** Thickness of one sheet, mm. */
   caliperMm: z.number().min(0.02).max(20),
   caliperBy: z.enum(caliperWays),
+  /** How hard it is to cut and to squash, MPa; null: as usual for the kind. */
+  shearStrengthMPa: z.number().min(0.1).max(500).nullable().default(null),
+  squashModulusMPa: z.number().min(0.01).max(1000).nullable().default(null),
   lengthMm: sizeMmField,
   widthMm: sizeMmField,
   /** Sheets on hand. */

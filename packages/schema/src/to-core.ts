@@ -1,12 +1,19 @@
 import {
   type Die,
+  type Drive,
   estimatedCaliper,
+  factsOfDieClass,
+  factsOfPressClass,
   type HouseRules,
   type KnownGoodStack,
   measured,
   type Plate,
   type Press,
+  type RollerFrame,
   type Sheet,
+  standInOutline,
+  strengthOfKind,
+  usualLaciness,
 } from '@bold-heron/core'
 import type { DieRow } from './die.js'
 import type { HouseRulesInput } from './house-rules.js'
@@ -28,8 +35,8 @@ export const toPlate = (row: PlateRow): Plate => ({
   faces: [row.faceA, row.faceB],
 })
 
-/** A stored die as the planner takes it. */
-export const toDie = (row: DieRow): Die => ({
+/** A stored die as the planner takes it: with its own lines where it has them, else with a stand-in for them. */
+export const toDie = (row: DieRow, lines?: readonly (readonly number[])[]): Die => ({
   id: row.id,
   name: row.name,
   dieClass: row.dieClass,
@@ -37,7 +44,12 @@ export const toDie = (row: DieRow): Die => ({
   widthMm: row.widthMm,
   height: measured(row.heightMm, row.heightMeasuredBy),
   bladeHeightMm: row.bladeHeightMm,
+  bodyStripMm: row.bodyStripMm ?? factsOfDieClass(row.dieClass).bodyStripMm,
   fitForFoam: row.fitForFoam,
+  outline:
+    lines && row.outline
+      ? { source: row.outline.source, lines }
+      : standInOutline(row.dieClass, row.lengthMm, row.widthMm, row.laciness ?? usualLaciness(row.dieClass)),
 })
 
 /** A stored sheet as the planner takes it; a caliper worked out from the weight keeps that estimate's spread. */
@@ -49,16 +61,54 @@ export const toSheet = (row: SheetRow): Sheet => ({
     row.caliperBy === 'weight'
       ? { valueMm: row.caliperMm, spreadMm: estimatedCaliper(row.kind, row.grammage ?? undefined).spreadMm }
       : measured(row.caliperMm, row.caliperBy),
+  shearStrengthMPa: row.shearStrengthMPa ?? strengthOfKind(row.kind).shearStrengthMPa,
+  squashModulusMPa: row.squashModulusMPa ?? strengthOfKind(row.kind).squashModulusMPa,
 })
+
+/** mm. Dies of one class are made to the same height, whatever their thickness. From memory. */
+const DIE_HEIGHT_SPREAD_MM = 0.05
 
 const toKnownGood = (known: KnownGoodStackRow, id: string, plates: ReadonlyMap<string, Plate>): KnownGoodStack => ({
   id,
   dieClass: known.dieClass,
-  dieHeight: measured(known.dieHeightMm, 'table'),
+  dieHeight: {
+    valueMm: known.dieHeightMm,
+    spreadMm: Math.min(measured(known.dieHeightMm, 'table').spreadMm, DIE_HEIGHT_SPREAD_MM),
+  },
   sheetCaliper: measured(known.sheetCaliperMm, 'table'),
   sheetCount: known.sheetCount,
   plates: known.plateIds.flatMap((plateId) => plates.get(plateId) ?? []),
 })
+
+/** Rollers, frame and drive of a press: its own numbers where they are known, else what is usual for its class. */
+export const mechanicsOf = ({
+  pressClass,
+  throatMm,
+  numbers,
+}: Pick<PressRow, 'pressClass' | 'throatMm' | 'numbers'>): { frame: RollerFrame; drive: Drive } => {
+  const usual = factsOfPressClass(pressClass)
+  const own = new Map(numbers.map(({ name, value }) => [name, value]))
+  const bearingSpanMm = own.get('bearingSpanMm') ?? usual.bearingSpanMm
+  return {
+    frame: {
+      rollerDiameterMm: own.get('rollerDiameterMm') ?? usual.rollerDiameterMm,
+      // A throat entered wider than the class's is still narrower than the span.
+      bearingSpanMm: Math.max(bearingSpanMm, throatMm * 1.02),
+      throatMm,
+      rollerModulusMPa: own.get('rollerModulusMPa') ?? usual.rollerModulusMPa,
+      frameStiffnessNPerMm: own.get('frameStiffnessNPerMm') ?? usual.frameStiffnessNPerMm,
+    },
+    drive:
+      usual.drive.by === 'motor'
+        ? { by: 'motor', stallN: own.get('stallForceN') ?? usual.drive.stallN }
+        : {
+            by: 'hand',
+            limitN: own.get('handleLimitN') ?? usual.drive.limitN,
+            crankArmMm: own.get('crankArmMm') ?? usual.drive.crankArmMm,
+            gearRatio: own.get('gearRatio') ?? usual.drive.gearRatio,
+          },
+  }
+}
 
 /** A stored press as the planner takes it. `plates` must hold every plate its known-good stacks name, retired ones too. */
 export const toPress = (row: PressRow, plates: ReadonlyMap<string, Plate>): Press => ({
@@ -66,6 +116,7 @@ export const toPress = (row: PressRow, plates: ReadonlyMap<string, Plate>): Pres
   name: row.name,
   pressClass: row.pressClass,
   throatMm: row.throatMm,
+  ...mechanicsOf(row),
   knownGood: row.knownGood.map((known, index) => toKnownGood(known, `${row.id}-${index + 1}`, plates)),
 })
 
@@ -75,4 +126,8 @@ export const toHouseRules = (row: HouseRulesInput): HouseRules => ({
   passes: row.passes,
   hardPlateWithMagnet: row.hardPlateWithMagnet,
   hardPlateUnderOutline: row.hardPlateUnderOutline,
+  leastChance: row.leastChance,
+  mostStopChance: row.mostStopChance,
+  mostPasses: row.mostPasses,
+  handShare: row.handShare,
 })

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { dieRow } from './die.js'
 import { houseRulesRow } from './house-rules.js'
 import { jobRow } from './job.js'
+import { outlineInput } from './outline.js'
 import { plateRow } from './plate.js'
 import { pressRow } from './press.js'
 import { runRow } from './run.js'
@@ -13,6 +14,11 @@ const deletable = { deletedAt: z.iso.datetime().nullable() }
 const jobInFile = jobRow.omit({ cut: true, pressName: true, dieNames: true, sheetName: true }).extend(deletable)
 const runInFile = runRow.omit({ jobName: true, pressName: true, dieNames: true, sheetName: true }).extend(deletable)
 
+/** A die with its lines in full; a file from before dies had any reads as without. */
+const dieInFile = dieRow
+  .omit({ outline: true })
+  .extend({ ...deletable, outline: outlineInput.nullable().default(null) })
+
 /** The whole workshop in one file: format `bold-heron/workshop`, version 1. Described in docs/workshop-file.md. */
 export const workshopFile = z.object({
   format: z.literal('bold-heron/workshop'),
@@ -21,7 +27,7 @@ export const workshopFile = z.object({
   houseRules: houseRulesRow,
   plates: z.array(plateRow.extend(deletable)).max(20_000),
   presses: z.array(pressRow.extend(deletable)).max(20_000),
-  dies: z.array(dieRow.extend(deletable)).max(20_000),
+  dies: z.array(dieInFile).max(20_000),
   sheets: z.array(sheetRow.extend(deletable)).max(20_000),
   jobs: z.array(jobInFile).max(20_000),
   runs: z.array(runInFile).max(100_000),

@@ -3,8 +3,8 @@ import {
   type CutContext,
   defaultHouseRules,
   isGood,
-  planCut,
   type PlanRequest,
+  PressModel,
   randomInteger,
   type RandomSource,
   seededRandom,
@@ -28,6 +28,8 @@ import { QueryTypes, type Transaction } from 'sequelize'
 import type { Saved } from '../store/table.js'
 import type { Workshop } from '../store/workshop.js'
 import { type DemoJob, demoJobs } from './jobs.js'
+import { doNow } from '../jobs/heavy-task.js'
+import { demoOutlines } from './outlines.js'
 import { inventRounds } from './outcomes.js'
 import {
   type DemoDie,
@@ -92,7 +94,7 @@ const requestOf = (job: DemoJob, shelf: DemoShelf): PlanRequest => {
   const plates = Object.values(shelf.plates).map(toPlate)
   const cut: CutContext = {
     press: toPress(shelf.presses[job.press], new Map(plates.map((plate) => [plate.id, plate]))),
-    dies: job.dies.map((key) => toDie(shelf.dies[key])),
+    dies: job.dies.map((key) => toDie(shelf.dies[key], demoOutlines[key])),
     sheet: toSheet(shelf.sheets[job.sheet]),
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,
@@ -161,9 +163,10 @@ const loadJob = async (
   job: DemoJob,
   now: Date,
   random: RandomSource,
+  model: PressModel,
   transaction: Transaction,
 ): Promise<void> => {
-  const plan = planCut(requestOf(job, shelf))
+  const plan = doNow({ kind: 'plan', request: requestOf(job, shelf) }, model)
   const stacks = [plan.best, ...plan.alternatives.map((each) => each.assessment)].flatMap((each) => each ?? [])
   const [best] = stacks
   const ids = {
@@ -207,6 +210,7 @@ export const loadDemoOnce = (workshop: Workshop, now: Date): Promise<boolean> =>
     if (!reached) return false
     const random = seededRandom(SEED)
     const shelf = await loadShelf(workshop, transaction)
-    for (const job of demoJobs) await loadJob(workshop, shelf, job, now, random, transaction)
+    const model = new PressModel()
+    for (const job of demoJobs) await loadJob(workshop, shelf, job, now, random, model, transaction)
     return true
   })

@@ -1,4 +1,6 @@
+import { factsOfDieClass, measureOutline } from '@bold-heron/core'
 import type { DieInput, PlateInput, PressInput, SheetInput } from '@bold-heron/schema'
+import { demoOutlines } from './outlines.js'
 
 /** The shelf of the Harbour Kite Weekend: an invented workshop with invented things. */
 
@@ -226,45 +228,50 @@ export const demoPlates = {
 
 export type DemoPlate = keyof typeof demoPlates
 
-type DieLine = Pick<DieInput, 'name' | 'dieClass'> & { readonly size: readonly [number, number] } & Partial<DieInput>
+type DieLine = Pick<DieInput, 'name' | 'dieClass'> & Partial<DieInput>
 
-const die = ({ size: [lengthMm, widthMm], ...line }: DieLine): DieInput => {
-  const cased = line.dieClass === 'small-cased' || line.dieClass === 'large-cased'
+/** A die whose size is that of its outline. */
+const die = (key: keyof typeof demoOutlines, line: DieLine): DieInput => {
+  const lines = demoOutlines[key]
+  const measures = measureOutline(lines)
+  if (!measures) throw new Error(`the demo's ${key} has no outline`)
+  const { heightMm, bladeHeightMm, cased } = factsOfDieClass(line.dieClass)
   return {
-    lengthMm,
-    widthMm,
-    heightMm: cased ? 8.5 : 1,
+    lengthMm: Math.round(measures.lengthMm * 10) / 10,
+    widthMm: Math.round(measures.widthMm * 10) / 10,
+    heightMm,
     heightMeasuredBy: 'caliper',
-    bladeHeightMm: cased ? 2.5 : 0.6,
+    bladeHeightMm,
+    bodyStripMm: null,
+    laciness: null,
     fitForFoam: cased,
     note: '',
+    outline: { source: 'drawing', fileName: `${key}.svg`, lines },
     ...line,
   }
 }
 
 export const demoDies = {
-  boxKite: die({ name: 'Box kite outline', dieClass: 'thin-outline', size: [96, 74] }),
-  sailLace: die({
+  boxKite: die('boxKite', { name: 'Box kite outline', dieClass: 'thin-outline' }),
+  sailLace: die('sailLace', {
     name: 'Lattice sail lace',
     dieClass: 'thin-lace',
-    size: [100, 100],
     note: 'Wants waxed paper to let go.',
   }),
-  ropeBorder: die({ name: 'Rope border', dieClass: 'thin-border', size: [150, 18] }),
-  portholes: die({ name: 'Porthole rounds', dieClass: 'thin-outline', size: [62, 62] }),
-  gulls: die({ name: 'Gull trio', dieClass: 'thin-outline', size: [78, 52] }),
-  numerals: die({ name: 'Pier numerals', dieClass: 'thin-outline', size: [70, 42], fitForFoam: true }),
-  tideEdge: die({ name: 'Tide-wave edge', dieClass: 'thin-border', size: [142, 30] }),
-  compassLace: die({ name: 'Compass rose lace', dieClass: 'thin-lace', size: [82, 82] }),
-  tailLace: die({ name: 'Kite tail lace', dieClass: 'thin-lace', size: [140, 28] }),
-  coverFrame: die({ name: 'Programme cover frame', dieClass: 'thin-outline', size: [200, 140], heightMm: 1.05 }),
-  lanternFrame: die({ name: 'Lantern window frame', dieClass: 'thin-outline', size: [128, 90] }),
-  tagBlock: die({ name: 'Anchor tag', dieClass: 'small-cased', size: [92, 60] }),
-  pennantBlock: die({ name: 'Pennant row', dieClass: 'small-cased', size: [112, 70] }),
-  buoyBlock: die({
+  ropeBorder: die('ropeBorder', { name: 'Rope border', dieClass: 'thin-border' }),
+  portholes: die('portholes', { name: 'Porthole rounds', dieClass: 'thin-outline' }),
+  gulls: die('gulls', { name: 'Gull trio', dieClass: 'thin-outline' }),
+  numerals: die('numerals', { name: 'Pier numerals', dieClass: 'thin-outline', fitForFoam: true }),
+  tideEdge: die('tideEdge', { name: 'Tide-wave edge', dieClass: 'thin-border' }),
+  compassLace: die('compassLace', { name: 'Compass rose lace', dieClass: 'thin-lace' }),
+  tailLace: die('tailLace', { name: 'Kite tail lace', dieClass: 'thin-lace' }),
+  coverFrame: die('coverFrame', { name: 'Programme cover frame', dieClass: 'thin-outline', heightMm: 1.05 }),
+  lanternFrame: die('lanternFrame', { name: 'Lantern window frame', dieClass: 'thin-outline' }),
+  tagBlock: die('tagBlock', { name: 'Anchor tag', dieClass: 'small-cased' }),
+  pennantBlock: die('pennantBlock', { name: 'Pennant row', dieClass: 'small-cased' }),
+  buoyBlock: die('buoyBlock', {
     name: 'Buoy block',
     dieClass: 'large-cased',
-    size: [130, 104],
     heightMm: 12,
     heightMeasuredBy: 'ruler',
     bladeHeightMm: 4,
@@ -279,6 +286,8 @@ type SheetLine = Pick<SheetInput, 'name' | 'kind' | 'caliperMm' | 'caliperBy' | 
 const sheet = (line: SheetLine): SheetInput => ({
   grammage: null,
   weightTyped: '',
+  shearStrengthMPa: null,
+  squashModulusMPa: null,
   lengthMm: 297,
   widthMm: 210,
   note: '',
@@ -402,6 +411,7 @@ export const demoPresses = {
     name: 'Harbour hand press',
     pressClass: 'small-hand',
     throatMm: 165,
+    numbers: [],
     note: 'Lives in the boathouse. The crank sticks a little in cold weather.',
     knownGood: [
       {
@@ -426,6 +436,7 @@ export const demoPresses = {
     name: 'Library A4 hand press',
     pressClass: 'a4-hand',
     throatMm: 235,
+    numbers: [],
     note: 'Booked through the desk, two hours at a time.',
     knownGood: [
       {
@@ -458,6 +469,7 @@ export const demoPresses = {
     name: 'Borrowed A4 motor press',
     pressClass: 'a4-motor',
     throatMm: 235,
+    numbers: [],
     note: 'Borrowed until the weekend is over; nobody has its booklet.',
     knownGood: [],
   },

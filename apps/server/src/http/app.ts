@@ -1,7 +1,14 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { planCut } from '@bold-heron/core'
-import { houseRulesInput, idField, planQuestion, setupInput, workshopFile } from '@bold-heron/schema'
+import {
+  answerOfTrial,
+  houseRulesInput,
+  idField,
+  planQuestion,
+  setupInput,
+  simulationFile,
+  workshopFile,
+} from '@bold-heron/schema'
 import compression from 'compression'
 import express, { type Express } from 'express'
 import { rateLimit } from 'express-rate-limit'
@@ -11,17 +18,21 @@ import { pinoHttp } from 'pino-http'
 import { readLogCsv, writeLogCsv } from '../csv/log-csv.js'
 import { shelfTables } from '../csv/shelf-csv.js'
 import { csvNames } from '../csv/tables.js'
+import { outlinesOf } from '../store/dies.js'
 import { readHouseRules, saveHouseRules } from '../store/house-rules.js'
 import { gatherPlanRequest } from '../store/plan-request.js'
 import { saveSetup } from '../store/setup.js'
 import { exportWorkshop, importWorkshop } from '../store/workshop-file.js'
 import type { Workshop } from '../store/workshop.js'
+import type { HeavyThread } from '../jobs/heavy-thread.js'
 import { errorAnswer } from './error-answer.js'
+import { answerHeavily } from './heavy-answers.js'
 import { openApiDocument } from './openapi.js'
 import { ownPageOnly } from './own-page-only.js'
 import { refuse } from './problems.js'
 import { resourceRouter, sendSaved, versionOf } from './resource.js'
 import { resources } from './resources.js'
+import { trialOfRequest } from './simulation.js'
 import { validated } from './validate.js'
 
 const BODY_LIMIT = '1mb'
@@ -43,12 +54,22 @@ const addSetups = (app: Express, workshop: Workshop): void => {
   })
 }
 
-const addPlans = (app: Express, workshop: Workshop): void => {
+const addPlans = (app: Express, workshop: Workshop, heavy: HeavyThread): void => {
   app.post('/api/plans', async (request, response) => {
     const question = validated(planQuestion, request.body)
     const input = await gatherPlanRequest(workshop.sequelize, question)
     if (!input) return refuse(404, 'The press, a die or the sheet named is not in this workshop.')
-    response.json(planCut(input))
+    await answerHeavily(heavy, { kind: 'plan', request: input }, request, response)
+  })
+  app.post('/api/simulations', async (request, response) => {
+    const trial = trialOfRequest(validated(simulationFile, request.body))
+    await answerHeavily(
+      heavy,
+      { kind: 'simulate', trial },
+      request,
+      response,
+      (result) => answerOfTrial(result) ?? refuse(422, 'A pass could not be solved; there is no number to trust.'),
+    )
   })
   app.get('/api/jobs/:id/plan-request', async (request, response) => {
     const id = idField.safeParse(request.params.id)
@@ -56,6 +77,18 @@ const addPlans = (app: Express, workshop: Workshop): void => {
     const input = job && (await gatherPlanRequest(workshop.sequelize, job))
     if (!input) return refuse(404, 'There is no such job.')
     response.json(input)
+  })
+}
+
+/** The lines of a die's outline, which its row only sums up. */
+const addOutlines = (app: Express, workshop: Workshop): void => {
+  app.get('/api/dies/:id/outline', async (request, response) => {
+    const id = idField.safeParse(request.params.id)
+    const die = id.success ? await workshop.dies.find(id.data) : undefined
+    if (!die) return refuse(404, 'There is no such die.')
+    const outline = (await outlinesOf([die.id])).get(die.id)
+    if (!outline) return refuse(404, 'This die has no outline of its own.')
+    response.json(outline)
   })
 }
 
@@ -113,7 +146,10 @@ const addPages = (app: Express, pagesFolder: string): void => {
 }
 
 /** The whole server on one workshop. */
-export const createApp = (workshop: Workshop, options: { logger: Logger; pagesFolder: string }): Express => {
+export const createApp = (
+  workshop: Workshop,
+  options: { logger: Logger; pagesFolder: string; heavy: HeavyThread },
+): Express => {
   const app = express()
   app.disable('x-powered-by')
   app.set('query parser', 'simple')
@@ -138,7 +174,7 @@ export const createApp = (workshop: Workshop, options: { logger: Logger; pagesFo
       validate: false,
     }),
   )
-  app.use('/api/workshop', express.json({ limit: FILE_LIMIT }))
+  app.use(['/api/workshop', '/api/dies', '/api/simulations'], express.json({ limit: FILE_LIMIT }))
   app.use('/api/csv', express.text({ type: 'text/csv', limit: FILE_LIMIT }))
   app.use('/api', express.json({ limit: BODY_LIMIT }))
   app.use('/api', (request, _response, next) => {
@@ -155,7 +191,8 @@ export const createApp = (workshop: Workshop, options: { logger: Logger; pagesFo
   })
   addRows(app, workshop)
   addSetups(app, workshop)
-  addPlans(app, workshop)
+  addPlans(app, workshop, options.heavy)
+  addOutlines(app, workshop)
   addHouseRules(app, workshop)
   addFiles(app, workshop)
   app.use('/api/{*path}', () => refuse(404, 'There is no such address; /api/openapi.json lists them all.'))

@@ -2,11 +2,14 @@ import {
   csvReport,
   houseRulesInput,
   houseRulesRow,
+  outlineInput,
   pageOf,
   pageQuery,
   planQuestion,
   problem,
   setupInput,
+  simulationAnswer,
+  simulationFile,
   workshopFile,
 } from '@bold-heron/schema'
 import { z } from 'zod'
@@ -170,11 +173,25 @@ export const openApiDocument = (): Json => {
           },
         },
       },
+      '/api/simulations': {
+        post: {
+          summary: 'Press dies in a simulated press; with Accept: application/x-ndjson also hear how far it is',
+          requestBody: body(schemaOf(simulationFile, 'input')),
+          responses: { 200: answer('What each pass does', schemaOf(simulationAnswer)), 422: refusals[422] },
+        },
+      },
       '/api/jobs/{id}/plan-request': {
         get: {
           summary: 'Everything the planner needs for a job',
           parameters: [idParameter],
           responses: { 200: answer('The planner’s input', { type: 'object' }), 404: refusals[404] },
+        },
+      },
+      '/api/dies/{id}/outline': {
+        get: {
+          summary: 'The cutting lines of a die that has its own',
+          parameters: [idParameter],
+          responses: { 200: answer('The lines, mm', schemaOf(outlineInput)), 404: refusals[404] },
         },
       },
       '/api/workshop': {

@@ -87,6 +87,66 @@ describe('rows of every kind', () => {
   })
 })
 
+describe('outlines of dies', () => {
+  const ring = {
+    source: 'drawing',
+    fileName: 'ring.svg',
+    lines: [
+      [0, 0, 40, 0, 40, 40, 0, 40, 0, 0],
+      [10, 10, 30, 10, 30, 30, 10, 30, 10, 10],
+    ],
+  }
+
+  it('are measured, kept when the die is saved without them, and taken away when asked', async () => {
+    const die = await add('dies', { ...dieInputs.leaf, outline: ring })
+    const at = `/api/dies/${die.id}`
+    const summary = { source: 'drawing', fileName: 'ring.svg', lineMm: 240, openings: 1 }
+    expect((await server.api.get(at)).body).toMatchObject({ outline: summary })
+    expect((await server.api.get(`${at}/outline`)).body).toEqual(ring)
+    await server.api
+      .put(at)
+      .set('If-Match', '"1"')
+      .send({ ...dieInputs.leaf, name: 'Renamed' })
+    expect((await server.api.get(at)).body).toMatchObject({ name: 'Renamed', outline: summary })
+    await server.api
+      .put(at)
+      .set('If-Match', '"2"')
+      .send({ ...dieInputs.leaf, outline: null })
+    expect((await server.api.get(at)).body).toMatchObject({ outline: null })
+    expect((await server.api.get(`${at}/outline`)).status).toBe(404)
+  })
+
+  it.each([
+    ['a line of one point', { lines: [[0, 0]] }, 'outline.lines.0'],
+    ['half a point', { lines: [[0, 0, 1, 1, 2]] }, 'outline.lines.0'],
+    ['no lines', { lines: [] }, 'outline.lines'],
+    ['a point far away', { lines: [[0, 0, 1e7, 0]] }, 'outline.lines.0.2'],
+    ['a stand-in', { source: 'stand-in' }, 'outline.source'],
+  ])('%s is refused', async (_, change, path) => {
+    const answer = await server.api.post('/api/dies').send({ ...dieInputs.leaf, outline: { ...ring, ...change } })
+    expect(answer.status).toBe(422)
+    expect((answer.body as { errors: { path: string }[] }).errors[0]!.path).toBe(path)
+  })
+})
+
+describe('numbers of a press', () => {
+  it('stand in place of its class’s usual ones, each with where it is from', async () => {
+    const numbers = [{ name: 'handleLimitN', value: 90, from: 'measured' }]
+    const press = await add('presses', { ...pressInputOf([]), numbers })
+    expect((await server.api.get(`/api/presses/${press.id}`)).body).toMatchObject({ numbers })
+  })
+
+  it.each([
+    ['one out of range', [{ name: 'handleLimitN', value: 1e6, from: 'guess' }], 'numbers.0.value'],
+    ['one named twice', Array(2).fill({ name: 'gearRatio', value: 2, from: 'guess' }), 'numbers'],
+    ['an unknown one', [{ name: 'horsepower', value: 2, from: 'guess' }], 'numbers.0.name'],
+  ])('%s is refused', async (_, numbers, path) => {
+    const answer = await server.api.post('/api/presses').send({ ...pressInputOf([]), numbers })
+    expect(answer.status).toBe(422)
+    expect((answer.body as { errors: { path: string }[] }).errors[0]!.path).toBe(path)
+  })
+})
+
 describe('wrong input', () => {
   const refused: [string, object, string][] = [
     ['a negative thickness', { thicknessMm: -3 }, 'thicknessMm'],

@@ -1,20 +1,82 @@
-import type { DieInput, DieRow } from '@bold-heron/schema'
-import { DieModel } from './models/die-model.js'
+import { measureOutline } from '@bold-heron/core'
+import type { DieInput, DieRow, OutlineInput, OutlineSummary } from '@bold-heron/schema'
+import type { Transaction } from 'sequelize'
+import { DieModel, DieOutlineModel } from './models/die-model.js'
 import { type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import type { TableSpec } from './table.js'
 
-export const toDieRow = (stored: DieModel): DieRow => ({
-  ...shelfRowShape(stored),
-  name: stored.name,
-  dieClass: stored.dieClass,
-  lengthMm: stored.lengthMm,
-  widthMm: stored.widthMm,
-  heightMm: stored.heightMm,
-  heightMeasuredBy: stored.heightMeasuredBy,
-  bladeHeightMm: stored.bladeHeightMm,
-  fitForFoam: stored.fitForFoam,
-  note: stored.note,
-})
+const summaryOf = (stored: DieOutlineModel | undefined): OutlineSummary | null =>
+  stored
+    ? {
+        source: stored.source,
+        fileName: stored.fileName,
+        lineMm: stored.lineMm,
+        openings: stored.openings,
+        narrowestBridgeMm: stored.narrowestBridgeMm,
+      }
+    : null
+
+/** Everything but the lines, which may be long. */
+const summaryColumns = ['dieId', 'source', 'fileName', 'lineMm', 'openings', 'narrowestBridgeMm']
+
+/** Dies as the API shows them, with what is known of their outlines. */
+export const toDieRows = async (stored: readonly DieModel[], transaction?: Transaction): Promise<DieRow[]> => {
+  const outlines = await DieOutlineModel.findAll({
+    where: { dieId: stored.map((die) => die.id) },
+    attributes: summaryColumns,
+    ...(transaction ? { transaction } : {}),
+  })
+  const byDie = new Map(outlines.map((outline) => [outline.dieId, outline]))
+  return stored.map((die) => ({
+    ...shelfRowShape(die),
+    name: die.name,
+    dieClass: die.dieClass,
+    lengthMm: die.lengthMm,
+    widthMm: die.widthMm,
+    heightMm: die.heightMm,
+    heightMeasuredBy: die.heightMeasuredBy,
+    bladeHeightMm: die.bladeHeightMm,
+    bodyStripMm: die.bodyStripMm,
+    laciness: die.laciness,
+    fitForFoam: die.fitForFoam,
+    note: die.note,
+    outline: summaryOf(byDie.get(die.id)),
+  }))
+}
+
+/** The outlines of dies in full, by die; a die without its own is left out. */
+export const outlinesOf = async (
+  dieIds: readonly string[],
+  transaction?: Transaction,
+): Promise<Map<string, OutlineInput>> => {
+  const stored = await DieOutlineModel.findAll({
+    where: { dieId: [...dieIds] },
+    ...(transaction ? { transaction } : {}),
+  })
+  return new Map(stored.map(({ dieId, source, fileName, lines }) => [dieId, { source, fileName, lines }]))
+}
+
+/** Saves what an input says of the outline: new lines, none any more, or nothing, which leaves it as it is. */
+export const saveDieChildren = async (
+  dieId: string,
+  { outline }: Pick<DieInput, 'outline'>,
+  transaction: Transaction,
+): Promise<void> => {
+  if (outline === undefined) return
+  await DieOutlineModel.destroy({ where: { dieId }, transaction })
+  const measures = outline ? measureOutline(outline.lines) : undefined
+  if (!outline || !measures) return
+  await DieOutlineModel.create(
+    {
+      dieId,
+      ...outline,
+      lineMm: measures.lineMm,
+      openings: measures.openings,
+      narrowestBridgeMm: measures.narrowestBridgeMm ?? null,
+    },
+    { transaction },
+  )
+}
 
 export const dieTable: TableSpec<DieModel, DieInput, DieRow, ShelfFilter> = {
   model: DieModel,
@@ -22,7 +84,8 @@ export const dieTable: TableSpec<DieModel, DieInput, DieRow, ShelfFilter> = {
     ['name', 'ASC'],
     ['id', 'ASC'],
   ],
-  columns: (input) => ({ ...input }),
-  rows: (stored) => Promise.resolve(stored.map(toDieRow)),
+  columns: ({ outline: _, ...columns }) => columns,
+  rows: toDieRows,
+  saveChildren: saveDieChildren,
   where: shelfWhere,
 }

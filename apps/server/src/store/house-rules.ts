@@ -12,6 +12,10 @@ const toRow = (stored: HouseRulesModel): HouseRulesRow => ({
   passes: stored.passes,
   hardPlateWithMagnet: stored.hardPlateWithMagnet,
   hardPlateUnderOutline: stored.hardPlateUnderOutline,
+  leastChance: stored.leastChance,
+  mostStopChance: stored.mostStopChance,
+  mostPasses: stored.mostPasses,
+  handShare: stored.handShare,
   units: stored.units,
   fractionDenominator: stored.fractionDenominator,
 })

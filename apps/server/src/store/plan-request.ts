@@ -1,7 +1,7 @@
 import type { CutContext, PlanRequest, Plate } from '@bold-heron/core'
 import { type PlanQuestion, toDie, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
-import { toDieRow } from './dies.js'
+import { outlinesOf, toDieRows } from './dies.js'
 import { readHouseRules } from './house-rules.js'
 import { DieModel } from './models/die-model.js'
 import { PlateModel } from './models/plate-model.js'
@@ -50,9 +50,15 @@ export const gatherPlanRequest = (sequelize: Sequelize, question: PlanQuestion):
     if (!pressRow) return undefined
     const all = new Map<string, Plate>(plates.map((plate) => [plate.id, toPlate(toPlateRow(plate))]))
     const onShelf = plates.filter((plate) => plate.retiredAt === null && plate.deletedAt === null)
+    const found = ordered.flatMap((die) => die ?? [])
+    const dieRows = new Map((await toDieRows(found, transaction)).map((row) => [row.id, row]))
+    const outlines = await outlinesOf(question.dieIds, transaction)
     const cut: CutContext = {
       press: toPress(pressRow, all),
-      dies: ordered.flatMap((die) => (die ? [toDie(toDieRow(die))] : [])),
+      dies: found.flatMap(({ id }) => {
+        const row = dieRows.get(id)
+        return row ? [toDie(row, outlines.get(id)?.lines)] : []
+      }),
       sheet: toSheet(toSheetRow(sheet)),
       sheetCount: question.sheetCount,
       bladeSide: question.bladeSide ?? rules.bladeSide,

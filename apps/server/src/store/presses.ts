@@ -1,7 +1,7 @@
-import type { KnownGoodStackRow, PressInput, PressRow } from '@bold-heron/schema'
+import type { KnownGoodStackRow, PressInput, PressNumber, PressRow } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import { PlateModel } from './models/plate-model.js'
-import { KnownGoodPlateModel, KnownGoodStackModel, PressModel } from './models/press-model.js'
+import { KnownGoodPlateModel, KnownGoodStackModel, PressModel, PressNumberModel } from './models/press-model.js'
 import { groupBy, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import type { TableSpec } from './table.js'
 
@@ -31,11 +31,33 @@ const knownGoodByPress = async (
   )
 }
 
+const numbersByPress = async (
+  pressIds: readonly string[],
+  transaction?: Transaction,
+): Promise<Map<string, PressNumber[]>> => {
+  const stored = await PressNumberModel.findAll({
+    where: { pressId: [...pressIds] },
+    order: [['numberName', 'ASC']],
+    ...(transaction ? { transaction } : {}),
+  })
+  return new Map(
+    [...groupBy(stored, (number) => number.pressId)].map(([pressId, group]) => [
+      pressId,
+      group.map(({ numberName, value, knownFrom }) => ({ name: numberName, value, from: knownFrom })),
+    ]),
+  )
+}
+
 export const savePressChildren = async (
   pressId: string,
   input: PressInput,
   transaction: Transaction,
 ): Promise<void> => {
+  await PressNumberModel.destroy({ where: { pressId }, transaction })
+  await PressNumberModel.bulkCreate(
+    input.numbers.map(({ name, value, from }) => ({ pressId, numberName: name, value, knownFrom: from })),
+    { transaction },
+  )
   await KnownGoodStackModel.destroy({ where: { pressId }, transaction })
   await KnownGoodStackModel.bulkCreate(
     input.knownGood.map(({ from, dieClass, dieHeightMm, sheetCaliperMm, sheetCount }, position) => ({
@@ -63,17 +85,16 @@ export const pressTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilter
     ['name', 'ASC'],
     ['id', 'ASC'],
   ],
-  columns: ({ knownGood: _, ...columns }) => columns,
+  columns: ({ knownGood: _, numbers: __, ...columns }) => columns,
   async rows(stored, transaction) {
-    const known = await knownGoodByPress(
-      stored.map((press) => press.id),
-      transaction,
-    )
+    const ids = stored.map((press) => press.id)
+    const [known, numbers] = [await knownGoodByPress(ids, transaction), await numbersByPress(ids, transaction)]
     return stored.map((press) => ({
       ...shelfRowShape(press),
       name: press.name,
       pressClass: press.pressClass,
       throatMm: press.throatMm,
+      numbers: numbers.get(press.id) ?? [],
       knownGood: known.get(press.id) ?? [],
       note: press.note,
     }))

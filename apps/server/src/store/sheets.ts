@@ -11,6 +11,8 @@ export const toSheetRow = (stored: SheetModel): SheetRow => ({
   weightTyped: stored.weightTyped,
   caliperMm: stored.caliperMm,
   caliperBy: stored.caliperBy,
+  shearStrengthMPa: stored.shearStrengthMPa,
+  squashModulusMPa: stored.squashModulusMPa,
   lengthMm: stored.lengthMm,
   widthMm: stored.widthMm,
   stock: stored.stock,

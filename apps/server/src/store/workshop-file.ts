@@ -1,5 +1,6 @@
 import type { WorkshopFile } from '@bold-heron/schema'
 import type { ModelStatic, Sequelize, Transaction } from 'sequelize'
+import { outlinesOf, saveDieChildren } from './dies.js'
 import { readHouseRules } from './house-rules.js'
 import { saveJobChildren } from './jobs.js'
 import { DieModel } from './models/die-model.js'
@@ -25,6 +26,16 @@ const everyRow = async <Stored extends RowModel, Input, Row extends { id: string
   return (await spec.rows(stored, transaction)).map((row) => ({ ...row, deletedAt: deleted.get(row.id) ?? null }))
 }
 
+/** Dies with their lines. */
+const diesInFull = async (workshop: Workshop, transaction: Transaction): Promise<WorkshopFile['dies']> => {
+  const rows = await everyRow(workshop.dies.spec, transaction)
+  const outlines = await outlinesOf(
+    rows.map((row) => row.id),
+    transaction,
+  )
+  return rows.map((row) => ({ ...row, outline: outlines.get(row.id) ?? null }))
+}
+
 /** The whole workshop as one file, read in one snapshot. */
 export const exportWorkshop = (workshop: Workshop, exportedAt: Date): Promise<WorkshopFile> =>
   workshop.sequelize.transaction(async (transaction) => ({
@@ -34,7 +45,7 @@ export const exportWorkshop = (workshop: Workshop, exportedAt: Date): Promise<Wo
     houseRules: await readHouseRules(transaction),
     plates: await everyRow(workshop.plates.spec, transaction),
     presses: await everyRow(workshop.presses.spec, transaction),
-    dies: await everyRow(workshop.dies.spec, transaction),
+    dies: await diesInFull(workshop, transaction),
     sheets: await everyRow(workshop.sheets.spec, transaction),
     jobs: (await everyRow(workshop.jobs.spec, transaction)).map(
       ({ cut: _, pressName: __, dieNames: ___, sheetName: ____, ...job }) => job,
@@ -61,6 +72,7 @@ export const importWorkshop = (sequelize: Sequelize, file: WorkshopFile): Promis
     await insertInto(SheetModel, file.sheets, transaction)
     await insertInto(JobModel, file.jobs, transaction)
     await insertInto(RunModel, file.runs, transaction)
+    for (const die of file.dies) await saveDieChildren(die.id, die, transaction)
     for (const press of file.presses) await savePressChildren(press.id, press, transaction)
     for (const job of file.jobs) await saveJobChildren(job.id, job, transaction)
     for (const run of file.runs) await saveRunChildren(run.id, run, transaction)

@@ -53,6 +53,7 @@ export const pressInputOf = (plateIds: string[]): PressInput => ({
   name: 'Attic press',
   pressClass: 'small-hand',
   throatMm: 165,
+  numbers: [],
   note: '',
   knownGood:
     plateIds.length > 0
@@ -69,6 +70,8 @@ export const dieInputs = {
     heightMm: 1,
     heightMeasuredBy: 'caliper',
     bladeHeightMm: 0.6,
+    bodyStripMm: null,
+    laciness: null,
     fitForFoam: false,
     note: '',
   },
@@ -82,6 +85,8 @@ export const sheetInputs = {
     weightTyped: '240 g/m²',
     caliperMm: 0.3,
     caliperBy: 'caliper',
+    shearStrengthMPa: null,
+    squashModulusMPa: null,
     lengthMm: 297,
     widthMm: 210,
     stock: 50,

@@ -1,6 +1,10 @@
 import { randomBytes } from 'node:crypto'
-import { type Sequelize } from 'sequelize'
+import { QueryTypes, type Sequelize } from 'sequelize'
+import { loadDemoOnce } from '../demo/load.js'
 import { openDatabase } from '../store/database.js'
+import { migrate } from '../store/migrate.js'
+import { defineModels } from '../store/models/define.js'
+import { openWorkshop } from '../store/workshop.js'
 
 export interface TestDatabase {
   readonly url: string
@@ -8,14 +12,49 @@ export interface TestDatabase {
   drop(): Promise<void>
 }
 
-/** A fresh, empty database on the test cluster; `npm test` starts the cluster. */
-export const createTestDatabase = async (): Promise<TestDatabase> => {
+/** When the demo is loaded in tests; any fixed time will do. */
+export const DEMO_TIME = new Date('2026-06-20T10:00:00Z')
+
+const DEMO_LOCK = 4_310
+
+const urlOf = (clusterUrl: string, name: string): string =>
+  Object.assign(new URL(clusterUrl), { pathname: `/${name}` }).href
+
+/** Names the template after this test run, so that one of an older run is never taken. */
+const templateName = (): string => `demo_${process.env['TEST_RUN'] ?? 'once'}`
+
+/** The demo in a database of its own, made by whichever test comes first and copied by all: working it out takes seconds. */
+const demoTemplate = async (cluster: Sequelize, clusterUrl: string): Promise<string> => {
+  const name = templateName()
+  await cluster.transaction(async (transaction) => {
+    await cluster.query('SELECT pg_advisory_xact_lock(:key)', { replacements: { key: DEMO_LOCK }, transaction })
+    const there = await cluster.query('SELECT 1 FROM pg_database WHERE datname = :name AND datistemplate', {
+      replacements: { name },
+      type: QueryTypes.SELECT,
+      transaction,
+    })
+    if (there.length > 0) return
+    await cluster.query(`DROP DATABASE IF EXISTS ${name}`)
+    await cluster.query(`CREATE DATABASE ${name}`)
+    const demo = openDatabase(urlOf(clusterUrl, name))
+    defineModels(demo)
+    await migrate(demo)
+    await loadDemoOnce(openWorkshop(demo), DEMO_TIME)
+    await demo.close()
+    await cluster.query(`ALTER DATABASE ${name} WITH IS_TEMPLATE true`)
+  })
+  return name
+}
+
+/** A fresh database on the test cluster, empty or with the demo in it; `npm test` starts the cluster. */
+export const createTestDatabase = async ({ demo = false } = {}): Promise<TestDatabase> => {
   const clusterUrl = process.env['TEST_DATABASE_URL']
   if (!clusterUrl) throw new Error('TEST_DATABASE_URL is not set; run the tests with "npm test".')
   const name = `test_${randomBytes(6).toString('hex')}`
   const cluster = openDatabase(clusterUrl)
-  await cluster.query(`CREATE DATABASE ${name}`)
-  const url = Object.assign(new URL(clusterUrl), { pathname: `/${name}` }).href
+  const template = demo ? ` TEMPLATE ${await demoTemplate(cluster, clusterUrl)}` : ''
+  await cluster.query(`CREATE DATABASE ${name}${template}`)
+  const url = urlOf(clusterUrl, name)
   const sequelize = openDatabase(url)
   return {
     url,

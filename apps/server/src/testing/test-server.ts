@@ -1,8 +1,8 @@
 import type { Express } from 'express'
 import { pino } from 'pino'
 import supertest from 'supertest'
-import { loadDemoOnce } from '../demo/load.js'
 import { createApp } from '../http/app.js'
+import { HeavyThread } from '../jobs/heavy-thread.js'
 import { migrate } from '../store/migrate.js'
 import { defineModels } from '../store/models/define.js'
 import { openWorkshop, type Workshop } from '../store/workshop.js'
@@ -16,16 +16,22 @@ export interface TestServer {
   close(): Promise<void>
 }
 
-/** When the demo is loaded in tests; any fixed time will do. */
-export const DEMO_TIME = new Date('2026-06-20T10:00:00Z')
-
 /** The server on a database of its own, empty or with the demo. */
 export const startTestServer = async ({ demo = false } = {}): Promise<TestServer> => {
-  const database = await createTestDatabase()
+  const database = await createTestDatabase({ demo })
   defineModels(database.sequelize)
   await migrate(database.sequelize)
   const workshop = openWorkshop(database.sequelize)
-  if (demo) await loadDemoOnce(workshop, DEMO_TIME)
-  const app = createApp(workshop, { logger: pino({ level: 'silent' }), pagesFolder: '/nowhere' })
-  return { app, workshop, database, api: supertest(app), close: () => database.drop() }
+  const heavy = new HeavyThread()
+  const app = createApp(workshop, { logger: pino({ level: 'silent' }), pagesFolder: '/nowhere', heavy })
+  return {
+    app,
+    workshop,
+    database,
+    api: supertest(app),
+    async close() {
+      await heavy.close()
+      await database.drop()
+    },
+  }
 }

@@ -1,42 +1,113 @@
-import type { Assessment, PlanRequest, SqueezeWindow, Stack } from '@bold-heron/core'
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { planner } from '../workers/planner.js'
+import type { Assessment, Plan, PlanRequest, Press, Stack, Suggestion } from '@bold-heron/core'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { longWork, planner } from '../workers/planner.js'
 import { ask } from './client.js'
 
-/** Everything the planner needs for a job, and the plan it makes of it, worked out in a worker. */
-export const usePlan = (jobId: string) => {
-  const request = useQuery({
+/** What was worked out in a worker stays true for as long as what it was worked out from. */
+const forGood = { staleTime: Infinity, gcTime: 60_000, retry: false } as const
+/** First part of the keys of what was worked out; a change of the shelf makes stale what it is worked out from, not this. */
+const WORKED_OUT = 'worked-out'
+
+const editions = new WeakMap<PlanRequest, number>()
+let lastEdition = 0
+
+/** A number for what a plan is worked out from; a request that says the same again keeps it. */
+const editionOf = (request: PlanRequest | undefined): number => {
+  if (!request) return 0
+  const known = editions.get(request)
+  if (known !== undefined) return known
+  editions.set(request, ++lastEdition)
+  return lastEdition
+}
+
+/** How far the simulated plan is. */
+export interface PlanProgress {
+  readonly share: number
+  readonly isRunning: boolean
+  stop(): void
+  start(): void
+}
+
+/** Everything the planner needs for a job. */
+const useRequest = (jobId: string) =>
+  useQuery({
     queryKey: ['plan', jobId, 'request'],
     queryFn: ({ signal }) => ask<PlanRequest>(`/api/jobs/${jobId}/plan-request`, { signal }),
     placeholderData: (previous, query) => (query?.queryKey[1] === jobId ? previous : undefined),
   })
-  const plan = useQuery({
-    queryKey: ['plan', jobId, 'plan', request.dataUpdatedAt],
-    queryFn: () => planner().plan(request.data as PlanRequest),
+
+/**
+ * The plan of a job, worked out in a worker: first by rules of thumb, at once; then with the press simulated. What was
+ * planned before stays in view until there is something newer.
+ */
+export const usePlan = (jobId: string) => {
+  const client = useQueryClient()
+  const [share, setShare] = useState(0)
+  const request = useRequest(jobId)
+  const edition = editionOf(request.data)
+  const input = request.data as PlanRequest
+  const quick = useQuery<Plan>({
+    queryKey: [WORKED_OUT, jobId, 'quick', edition],
+    queryFn: () => planner().quickPlan(input),
+    enabled: request.data !== undefined,
+    ...forGood,
+  })
+  const simulatedKey = [WORKED_OUT, jobId, 'simulated', edition]
+  const simulated = useQuery<Plan>({
+    queryKey: simulatedKey,
+    queryFn: ({ signal }) => {
+      setShare(0)
+      return longWork((task, onProgress) => planner().plan(task, input, onProgress), { signal, onProgress: setShare })
+    },
     enabled: request.data !== undefined,
     placeholderData: (previous, query) => (query?.queryKey[1] === jobId ? previous : undefined),
-    staleTime: Infinity,
-    gcTime: 60_000,
+    ...forGood,
   })
-  return { request, plan }
+  const isNew = simulated.data !== undefined && !simulated.isPlaceholderData
+  const progress: PlanProgress = {
+    share,
+    isRunning: simulated.isFetching,
+    stop: () => void client.cancelQueries({ queryKey: simulatedKey }),
+    start: () => void simulated.refetch(),
+  }
+  return {
+    request,
+    plan: isNew ? simulated.data : (quick.data ?? simulated.data),
+    failed: simulated.error ?? quick.error,
+    progress,
+  }
 }
 
 const stackKey = (stack: Stack): string =>
   stack.map((layer) => (layer.is === 'plate' ? layer.plate.id : layer.is)).join(' ')
 
 /** What there is to say of a stack built by hand; undefined while no stack is given. */
-export const useAssessment = (
-  jobId: string,
-  request: PlanRequest | undefined,
-  window: SqueezeWindow | undefined,
-  stack: Stack | undefined,
-  asOf: number,
-) =>
+export const useAssessment = (jobId: string, request: PlanRequest | undefined, stack: Stack | undefined) =>
   useQuery<Assessment>({
-    queryKey: ['plan', jobId, 'assessment', asOf, stack ? stackKey(stack) : undefined],
-    queryFn: () => planner().assess(request as PlanRequest, stack as Stack, window as SqueezeWindow),
-    enabled: request !== undefined && window !== undefined && stack !== undefined,
+    queryKey: [WORKED_OUT, jobId, 'assessment', editionOf(request), stack ? stackKey(stack) : undefined],
+    queryFn: () => planner().assess(request as PlanRequest, stack as Stack),
+    enabled: request !== undefined && stack !== undefined,
     placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    gcTime: 60_000,
+    ...forGood,
+  })
+
+/** What would make a stack cut better, each simulated. */
+export const useSuggestions = (jobId: string, request: PlanRequest, assessment: Assessment) =>
+  useQuery<Suggestion[]>({
+    queryKey: [WORKED_OUT, jobId, 'suggestions', editionOf(request), stackKey(assessment.stack)],
+    queryFn: ({ signal }) =>
+      longWork((task, onProgress) => planner().suggest(task, request, assessment, onProgress), { signal }),
+    enabled: assessment.prediction !== undefined,
+    ...forGood,
+  })
+
+/** The gap of a press as its known-good stacks tell it. */
+export const useGap = (press: Press | undefined) =>
+  useQuery({
+    queryKey: [WORKED_OUT, 'gap', press],
+    queryFn: () => planner().gapOf(press as Press),
+    enabled: press !== undefined,
+    placeholderData: keepPreviousData,
+    ...forGood,
   })

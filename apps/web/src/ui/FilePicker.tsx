@@ -1,20 +1,20 @@
 import { type ReactNode, useRef } from 'react'
 import { Button } from './Button.js'
 
-/** A button that asks for a file and hands its text on. */
+/** A button that asks for a file and hands it on. */
 export const FilePicker = ({
   accept,
   label,
   spoken,
   icon,
-  onText,
+  onFile,
 }: {
   readonly accept: string
   readonly label: string
   /** The label in full, for people who hear the page. */
   readonly spoken?: string
   readonly icon?: ReactNode
-  readonly onText: (text: string, name: string) => void
+  readonly onFile: (file: File) => void
 }) => {
   const input = useRef<HTMLInputElement>(null)
   return (
@@ -29,7 +29,7 @@ export const FilePicker = ({
         onChange={(event) => {
           const file = event.target.files?.[0]
           event.target.value = ''
-          if (file) void file.text().then((text) => onText(text, file.name))
+          if (file) onFile(file)
         }}
       />
       <Button icon={icon} aria-label={spoken} onClick={() => input.current?.click()}>

@@ -1,9 +1,53 @@
-import { assessStack, planCut, type PlanRequest, type SqueezeWindow, type Stack } from '@bold-heron/core'
+import {
+  type Assessment,
+  assessStack,
+  planCut,
+  type PlanRequest,
+  planSteps,
+  type Press,
+  PressModel,
+  runInSlices,
+  type Stack,
+  type Steps,
+  suggestionSteps,
+} from '@bold-heron/core'
 import { expose } from 'comlink'
 
+/** One model for as long as the page lives, so that what was simulated once is known. */
+const model = new PressModel()
+const cancelled = new Set<number>()
+
+/** Lets messages in between two slices of work. */
+const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
+
+const inSlices = async <Made>(
+  task: number,
+  steps: Steps<Made>,
+  onProgress: (share: number) => unknown,
+): Promise<Made | undefined> => {
+  try {
+    return await runInSlices(steps, {
+      breathe,
+      isCancelled: () => cancelled.has(task),
+      onProgress: (share) => void onProgress(share),
+    })
+  } finally {
+    cancelled.delete(task)
+  }
+}
+
 const planner = {
-  plan: (request: PlanRequest) => planCut(request),
-  assess: (request: PlanRequest, stack: Stack, window: SqueezeWindow) => assessStack(request, stack, window),
+  /** The first answer, by rules of thumb. */
+  quickPlan: (request: PlanRequest) => planCut(request),
+  /** The plan with the press simulated; undefined where the task was given up. */
+  plan: (task: number, request: PlanRequest, onProgress: (share: number) => unknown) =>
+    inSlices(task, planSteps(request, model), onProgress),
+  /** What would make a stack cut better. */
+  suggest: (task: number, request: PlanRequest, assessment: Assessment, onProgress: (share: number) => unknown) =>
+    inSlices(task, suggestionSteps(request, assessment, model), onProgress),
+  giveUp: (task: number): void => void cancelled.add(task),
+  assess: (request: PlanRequest, stack: Stack) => assessStack(request, stack, model),
+  gapOf: (press: Press) => model.gapOf(press),
 }
 export type PlannerWorker = typeof planner
 

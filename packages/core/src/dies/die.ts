@@ -1,5 +1,6 @@
 import type { MeasuredMm } from '../units/measured.js'
 import type { DieClass } from './die-class.js'
+import type { Outline } from './outline.js'
 
 /** A die on the shelf, as the planner needs it. Lengths in mm. */
 export interface Die {
@@ -12,7 +13,11 @@ export interface Die {
   /** Total height, blade included. */
   readonly height: MeasuredMm
   readonly bladeHeightMm: number
+  /** Strip of the die's body that follows each blade; 0 where ejection foam gives way. */
+  readonly bodyStripMm: number
   readonly fitForFoam: boolean
+  /** Its cutting lines, or a stand-in for them. */
+  readonly outline: Outline
 }
 
 /** Heights of dies laid side by side must agree within this, mm, or the taller one takes all the squeeze. From memory. */

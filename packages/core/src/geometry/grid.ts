@@ -6,8 +6,11 @@ export interface Grid {
   readonly cellY: number
 }
 
-/** Receives the length of line inside one cell; a cell may be visited more than once. */
-export type CellVisitor = (column: number, row: number, length: number) => void
+/**
+ * Receives the length of line inside one cell; a cell may be visited more than once. `at` is the index of the x of the piece's
+ * end point, and the visited stretch is its share `from`…`to`.
+ */
+export type CellVisitor = (column: number, row: number, length: number, at: number, from: number, to: number) => void
 
 /**
  * Hands out the exact length that a polyline has in each grid cell it crosses. Each piece is cut wherever it crosses a grid
@@ -35,7 +38,7 @@ export const visitCells = (line: Polyline, { cellX, cellY }: Grid, visit: CellVi
       const next = Math.min(crossX, crossY, 1)
       if (next > t) {
         const middle = (t + next) / 2
-        visit(Math.floor(fromX + middle * dx), Math.floor(fromY + middle * dy), (next - t) * length)
+        visit(Math.floor(fromX + middle * dx), Math.floor(fromY + middle * dy), (next - t) * length, at, t, next)
         t = next
       }
       if (next >= 1) break

@@ -8,4 +8,8 @@ export interface Sheet {
   readonly kind: SheetKind
   /** Thickness of one sheet, mm. */
   readonly caliper: MeasuredMm
+  /** τ: how hard it is to cut, MPa. */
+  readonly shearStrengthMPa: number
+  /** E_m: how hard it is to squash, MPa. */
+  readonly squashModulusMPa: number
 }

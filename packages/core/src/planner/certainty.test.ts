@@ -3,7 +3,6 @@ import type { Layer } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import { seededRandom } from '../numerics/random.js'
-import { estimateGap } from '../press/gap.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, aSheet, plateLayer } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
 import { certaintyOf } from './certainty.js'
@@ -30,8 +29,9 @@ const normalFrom = (random: () => number): number =>
 const sampled = (stack: Stack, draws: number): number => {
   const random = seededRandom(5)
   const window = ruleOfThumb.window(cut)
-  const gap = estimateGap(cut.press, 'thin-outline')
-  const squeezeMm = heightOf(stack).valueMm - gap.gapMm
+  const squeezeMm = heightOf(stack).valueMm - window.gapMm
+  // One known stack, its window of ± 0.15 mm taken as evenly likely.
+  const vagueMm = 0.15 / Math.sqrt(3)
   const spreads = new Map([platform, pad, mat].map((plate) => [plate.id, plate.thickness.spreadMm]))
   let inside = 0
   for (let draw = 0; draw < draws; draw++) {
@@ -43,7 +43,7 @@ const sampled = (stack: Stack, draws: number): number => {
       aDie().height.spreadMm * normalFrom(random) -
       errorOf(known.plates) -
       known.dieHeight.spreadMm * normalFrom(random) +
-      gap.ownSpreadMm * normalFrom(random)
+      vagueMm * normalFrom(random)
     if (squeezeMm + off >= window.lowMm && squeezeMm + off <= window.highMm) inside++
   }
   return inside / draws

@@ -2,16 +2,26 @@ import type { Stack } from '../layers/stack.js'
 import type { CutContext } from '../techniques/technique.js'
 import type { SqueezeWindow } from './window.js'
 
+/** A known-good stack's part in the gap: its height − the squeeze wanted = the gap it speaks for, mm. */
+export interface WitnessOfGap {
+  readonly id: string
+  readonly heightMm: number
+  readonly wantedMm: number
+  readonly gapMm: number
+  readonly weight: number
+}
+
 /** What a window rests on: known-good stacks and the gap each speaks for, or the class table alone. */
 export type BasisOfWindow =
   | {
       readonly kind: 'known-good'
-      readonly witnesses: readonly { readonly id: string; readonly gapMm: number; readonly weight: number }[]
+      readonly witnesses: readonly WitnessOfGap[]
     }
   | { readonly kind: 'press-class' }
 
 /** Why a pass count is what it is; a sentence in each language belongs to each. */
 export const passReasons = [
+  'simulated',
   'soft-mat',
   'lace-on-hard-plate',
   'lace-on-pad',

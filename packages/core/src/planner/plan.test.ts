@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Layer } from '../layers/layer.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/makers.js'
-import { assessStack, planCut, type PlanRequest } from './plan.js'
+import { describeStack, planCut, type PlanRequest } from './plan.js'
 import { ruleOfThumb } from './rule-of-thumb.js'
 
 const platform = aPlate({ id: 'platform', name: 'Board', kind: 'platform', mm: 7, count: 1 })
@@ -56,10 +56,10 @@ describe('a plan', () => {
     const window = ruleOfThumb.window(request.cut)
     const loose = planCut(request).best!.stack.filter((layer) => layer.is !== 'plate' || layer.plate !== paper)
     const looser = loose.slice(1)
-    expect(assessStack(request, loose, window).fit).toBe('cuts')
-    expect(assessStack(request, looser, window)).toMatchObject({ fit: 'too-loose', workedBefore: false })
+    expect(describeStack(request, loose, window).fit).toBe('cuts')
+    expect(describeStack(request, looser, window)).toMatchObject({ fit: 'too-loose', workedBefore: false })
     const tight = [...loose, ...Array.from({ length: 5 }, () => plateLayer(paper))]
-    expect(assessStack(request, tight, window).fit).toBe('too-tight')
+    expect(describeStack(request, tight, window).fit).toBe('too-tight')
   })
 
   it('remembers a stack that worked, whatever the order it was laid in', () => {

@@ -5,10 +5,11 @@ import type { Stack } from '../layers/stack.js'
 import type { FindingCode } from '../techniques/finding-code.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { type TechniqueId, techniqueOf } from '../techniques/list.js'
-import type { CutContext } from '../techniques/technique.js'
+import { type CutContext, dieClassOf } from '../techniques/technique.js'
 import { type Certainty, certaintyOf } from './certainty.js'
 import type { CutAdvice, PassAdvice } from './cut-advice.js'
 import { differenceOf, type StackDifference } from './difference.js'
+import type { Prediction } from './prediction.js'
 import { piecesKey } from './ranking.js'
 import { ruleOfThumb } from './rule-of-thumb.js'
 import { searchStacks } from './search.js'
@@ -26,11 +27,15 @@ export interface PlanRequest {
 export interface Assessment {
   readonly stack: Stack
   readonly ledger: Ledger
+  /** The window on this stack's bed. */
+  readonly window: SqueezeWindow
   readonly fit: Fit
   readonly certainty: Certainty
   readonly findings: readonly Finding<FindingCode>[]
   readonly passes: PassAdvice
   readonly workedBefore: boolean
+  /** What the simulated press does with it; absent while only rules of thumb have spoken, or where it cannot be simulated. */
+  readonly prediction?: Prediction | undefined
 }
 
 export interface Alternative {
@@ -39,23 +44,29 @@ export interface Alternative {
 }
 
 export interface Plan {
+  /** The window that the search began from, or that of the best stack. */
   readonly window: SqueezeWindow
+  /** Whether the press was simulated, or only rules of thumb have spoken. */
+  readonly simulated: boolean
   /** The best stack of the shelf; undefined where the shelf cannot reach the window. */
   readonly best: Assessment | undefined
   /** The next best, each with what is different from the best. */
   readonly alternatives: readonly Alternative[]
   /** How many stacks fit, where all were counted; else at least this many. */
   readonly fitting: { readonly count: number; readonly exact: boolean }
-  /** Places of the sequence that nothing on the shelf can fill; the reason where there is no best. */
+  /** Places of the sequence that nothing on the shelf can fill; a reason where there is no best. */
   readonly missingRoles: readonly string[]
+  /** Whether some squeeze would cut, were it not for the handle; another reason. */
+  readonly beyondTheHand: boolean
 }
 
 /** How many stacks are kept of a search: enough to count a usual shelf out, few enough to answer at once. */
 const KEPT = 200
-const ALTERNATIVES_SHOWN = 6
+/** How many further stacks are shown. */
+export const ALTERNATIVES_SHOWN = 6
 
-/** Says everything of one stack, chosen by the search or by hand. Heights in mm. */
-export const assessStack = (
+/** What can be said of a stack against a window without simulating it. */
+export const describeStack = (
   request: PlanRequest,
   stack: Stack,
   window: SqueezeWindow,
@@ -67,6 +78,7 @@ export const assessStack = (
   return {
     stack,
     ledger,
+    window,
     fit: fitOf(ledger.squeezeMm, window),
     certainty: certaintyOf(stack, ledger.squeezeMm, window),
     findings: inspectStack(techniqueOf(request.technique), stack, request.cut),
@@ -75,13 +87,42 @@ export const assessStack = (
   }
 }
 
-/** Works out the best stacks that the shelf can build for a job. Pure; a shelf of 60 entries takes some tens of milliseconds. */
+/** Places of the sequence that must be filled and cannot be from this shelf. */
+export const missingRolesOf = ({ technique, cut, shelf }: PlanRequest): string[] =>
+  techniqueOf(technique)
+    .places(dieClassOf(cut), cut.bladeSide, cut.rules)
+    .flatMap((place) =>
+      place.is === 'plates' && place.least > 0 && !shelf.some((plate) => place.kinds.includes(plate.kind))
+        ? [place.role]
+        : [],
+    )
+
+/** The best and the next best of assessed stacks, in their order. */
+export const planOf = (
+  request: PlanRequest,
+  assessed: readonly Assessment[],
+  more: Pick<Plan, 'window' | 'simulated' | 'fitting' | 'beyondTheHand'>,
+): Plan => {
+  const [best, ...others] = assessed
+  return {
+    ...more,
+    best,
+    alternatives: best
+      ? others.map((assessment) => ({ assessment, difference: differenceOf(best.stack, assessment.stack) }))
+      : [],
+    missingRoles: missingRolesOf(request),
+  }
+}
+
+/**
+ * Works out the best stacks that the shelf can build for a job by rules of thumb: the first answer, at once. Pure; a shelf of
+ * 60 entries takes some tens of milliseconds.
+ */
 export const planCut = (request: PlanRequest, advice: CutAdvice = ruleOfThumb): Plan => {
   const { cut, shelf } = request
-  const technique = techniqueOf(request.technique)
   const window = advice.window(cut)
   const { found, complete } = searchStacks({
-    technique,
+    technique: techniqueOf(request.technique),
     cut,
     window,
     shelf,
@@ -90,20 +131,11 @@ export const planCut = (request: PlanRequest, advice: CutAdvice = ruleOfThumb): 
   })
   const assessed = found
     .slice(0, 1 + ALTERNATIVES_SHOWN)
-    .map(({ stack }) => assessStack(request, stack, window, advice))
-  const [best, ...others] = assessed
-  const places = technique.places(cut.dies[0]?.dieClass ?? 'thin-outline', cut.bladeSide, cut.rules)
-  return {
+    .map(({ stack }) => describeStack(request, stack, window, advice))
+  return planOf(request, assessed, {
     window,
-    best,
-    alternatives: best
-      ? others.map((assessment) => ({ assessment, difference: differenceOf(best.stack, assessment.stack) }))
-      : [],
+    simulated: false,
     fitting: { count: found.length, exact: complete },
-    missingRoles: places.flatMap((place) =>
-      place.is === 'plates' && place.least > 0 && !shelf.some((plate) => place.kinds.includes(plate.kind))
-        ? [place.role]
-        : [],
-    ),
-  }
+    beyondTheHand: false,
+  })
 }

@@ -1,5 +1,5 @@
 import type { Plate } from '../layers/plate.js'
-import type { CutContext, Place, Technique } from '../techniques/technique.js'
+import type { CutContext, Place, Role, Technique } from '../techniques/technique.js'
 import { costOfDoubt, costOfPair, costOfPiece } from './ranking.js'
 import type { SqueezeWindow } from './window.js'
 
@@ -18,6 +18,7 @@ export class PriceList {
     private readonly cut: CutContext,
     private readonly window: SqueezeWindow,
     private readonly shelf: readonly Plate[],
+    private readonly allows: (role: Role, plate: Plate) => boolean = () => true,
   ) {
     this.size = shelf.length
     this.pairs = new Float64Array(this.size ** 2)
@@ -38,7 +39,9 @@ export class PriceList {
   /** Prices of all plates in a place; infinite for those that may not stand there. */
   inPlace(place: PlatesPlace): Float64Array {
     return Float64Array.from(this.shelf, (plate) =>
-      place.kinds.includes(plate.kind) ? costOfPiece(this.technique, place.role, plate, this.cut) : Infinity,
+      place.kinds.includes(plate.kind) && this.allows(place.role, plate)
+        ? costOfPiece(this.technique, place.role, plate, this.cut)
+        : Infinity,
     )
   }
 

@@ -8,10 +8,10 @@ import type { SqueezeWindow } from './window.js'
  * made good by several of a lower one: nearness, findings, layers, shims, wear, and last what worked before.
  */
 export const points = {
-  /** For being off the window's middle by the whole half-window. */
-  halfWindowOff: 10,
-  /** For thickness doubt (one standard deviation) as large as the half-window; grows with its square. */
-  halfWindowOfDoubt: 2,
+  /** For being off the best squeeze by the window's whole scale. */
+  scaleOff: 10,
+  /** For thickness doubt (one standard deviation) as large as that scale; grows with its square. */
+  scaleOfDoubt: 2,
   stop: 1000,
   caution: 4,
   plate: 0.8,
@@ -37,12 +37,9 @@ export const costOfPiece = (technique: Technique, role: Role, plate: Plate, cut:
 export const costOfPair = (technique: Technique, one: Plate, other: Plate, cut: CutContext): number =>
   costOfFindings(technique.ofPair(one, other, cut))
 
-/** Half the width of a window, mm. */
-export const halfWidthOf = (window: SqueezeWindow): number => (window.highMm - window.lowMm) / 2
-
-/** What a squeeze in mm costs for being off the window's middle. */
+/** What a squeeze in mm costs for being off the best. */
 export const costOfOffset = (squeezeMm: number, window: SqueezeWindow): number =>
-  (points.halfWindowOff * Math.abs(squeezeMm - window.midMm)) / halfWidthOf(window)
+  (points.scaleOff * Math.abs(squeezeMm - window.midMm)) / window.scaleMm
 
 /**
  * What `count` pieces of a shelf entry cost for the doubt in their thickness, against the same stack without them. The error
@@ -50,8 +47,8 @@ export const costOfOffset = (squeezeMm: number, window: SqueezeWindow): number =
  */
 export const costOfDoubt = (plate: Plate, count: number, window: SqueezeWindow): number => {
   const inGap = window.piecesInGap[plate.id]?.count ?? 0
-  const share = plate.thickness.spreadMm / halfWidthOf(window)
-  return points.halfWindowOfDoubt * share * share * ((count - inGap) ** 2 - inGap ** 2)
+  const share = plate.thickness.spreadMm / window.scaleMm
+  return points.scaleOfDoubt * share * share * ((count - inGap) ** 2 - inGap ** 2)
 }
 
 /** A name for a set of plates whatever their order: two stacks of the same pieces share it. */

@@ -2,7 +2,14 @@ import type { Plate } from '../layers/plate.js'
 import { type Layer, thicknessOf } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
-import { type CutContext, dieClassOf, jobLayer, type Place, type Technique } from '../techniques/technique.js'
+import {
+  type CutContext,
+  dieClassOf,
+  jobLayer,
+  type Place,
+  type Role,
+  type Technique,
+} from '../techniques/technique.js'
 import { BestKept } from './best-kept.js'
 import { type Frames, listFrames, NO_PIECE } from './frames.js'
 import { type PlatesPlace, PriceList } from './price-list.js'
@@ -20,6 +27,8 @@ export interface SearchRequest {
   readonly workedBefore: ReadonlySet<string>
   /** How many of the best to return; Infinity for all. */
   readonly keep: number
+  /** Narrows what may stand in a role; all may where it is absent. */
+  readonly allows?: ((role: Role, plate: Plate) => boolean) | undefined
 }
 
 export interface FoundStack {
@@ -74,7 +83,7 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
   const mostShims = shimPlace?.most ?? 0
   const shimAt = shimPlace ? [...shelf.keys()].filter((at) => shimPlace.kinds.includes((shelf[at] as Plate).kind)) : []
   const shims = shimAt.map((at) => shelf[at] as Plate)
-  const prices = new PriceList(technique, cut, window, shelf)
+  const prices = new PriceList(technique, cut, window, shelf, request.allows)
 
   const jobMm = thicknessOf(jobLayer('dies', cut)).valueMm + thicknessOf(jobLayer('sheets', cut)).valueMm
   const lowMm = window.lowMm + window.gapMm - jobMm - SAME_LENGTH_MM

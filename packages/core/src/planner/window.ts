@@ -3,8 +3,11 @@ import type { BasisOfWindow } from './cut-advice.js'
 /** The squeeze a job wants, mm, and how far it may be off. */
 export interface SqueezeWindow {
   readonly lowMm: number
+  /** The best squeeze; not always half-way. */
   readonly midMm: number
   readonly highMm: number
+  /** How far off the best matters, for ranking: half a narrow window, mm. */
+  readonly scaleMm: number
   /** The gap that the squeeze is counted from, mm. */
   readonly gapMm: number
   /** One standard deviation of the gap that measuring plates would not take away, mm. */

@@ -6,8 +6,11 @@ export interface Bed {
   readonly softness: number
 }
 
+/** k_p of a cutting pad with a fresh face, N/mm². Press model. */
+export const FRESH_PAD_STIFFNESS = 110
+
 /** k_p of a cutting pad by its face: over deep scores the blade finds less to press against. Press model; lined from memory. */
-const padStiffness: Record<FaceState, number> = { fresh: 110, lined: 105, scored: 70 }
+const padStiffness: Record<FaceState, number> = { fresh: FRESH_PAD_STIFFNESS, lined: 105, scored: 70 }
 
 /** k_p and s_b of the other kinds. Press model, table of beds; the last five from memory, as no blade should land on them. */
 const beds: Record<Exclude<PlateKind, 'cutting-pad'>, Bed> = {

@@ -40,6 +40,17 @@ export const depthCut = (law: BladeLaw, z: number, c: number): number => {
   return Math.min(cutting, T)
 }
 
+/**
+ * Depth cut as a share of the sheets, going on beyond 1 by what travel is left over once the blade is through (as a share of
+ * the sheets too). Grows smoothly with the travel where the depth itself stops at 1.
+ */
+export const reachOf = (law: BladeLaw, z: number, c: number): number => {
+  const { sheetsMm: T, shearStrengthMPa: tau, wedgeRatio: phi, indentStiffness: kp } = law
+  // Travel at which the blade is just through: T, and the sinking under the force that takes.
+  const through = T * (1 + (tau * (1 + phi - c)) / kp)
+  return z >= through ? 1 + (z - through) / T : depthCut(law, z, c) / T
+}
+
 /** Line force of the blade alone, N per mm of blade, at travel `z` mm in a kerf cut to `c`. Never falls as z grows. */
 export const bladeForce = (law: BladeLaw, z: number, c: number): number =>
   z <= 0 ? 0 : law.indentStiffness * (z - depthCut(law, z, c))

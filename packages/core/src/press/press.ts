@@ -1,6 +1,8 @@
 import type { DieClass } from '../dies/die-class.js'
 import type { Plate } from '../layers/plate.js'
 import type { MeasuredMm } from '../units/measured.js'
+import type { Drive } from './drive.js'
+import type { RollerFrame } from './mechanics.js'
 import type { PressClass } from './press-class.js'
 
 /** A stack that is known to cut clean with the handle feeling normal: from the booklet or the user's memory. Lengths in mm. */
@@ -20,5 +22,8 @@ export interface Press {
   readonly name: string
   readonly pressClass: PressClass
   readonly throatMm: number
+  /** Rollers and frame; its throat is the press's own. */
+  readonly frame: RollerFrame
+  readonly drive: Drive
   readonly knownGood: readonly KnownGoodStack[]
 }

@@ -1,4 +1,4 @@
-import { type BladeLaw, depthCut } from './blade.js'
+import { type BladeLaw, reachOf } from './blade.js'
 import { CLEAN_CELL } from './constants.js'
 import type { RollerFrame } from './mechanics.js'
 import type { ContactCells } from './nip/contact-cells.js'
@@ -32,10 +32,11 @@ export interface PassOutcome {
   readonly overcutMm: number
 }
 
-/** Nip force along the feed: station x, mm from the leading edge, and N. */
+/** Load along the feed: station x, mm from the leading edge; nip force, N; torque at the rollers, N·mm. */
 export interface ForceCurve {
   readonly xMm: Float64Array
   readonly forceN: Float64Array
+  readonly torqueNmm: Float64Array
 }
 
 /**
@@ -45,14 +46,15 @@ export interface ForceCurve {
 export class PressRun {
   /** Cut fraction of each cell, 0…1, kept from pass to pass. */
   readonly cut: Float64Array
-  /** Greatest blade travel at each cell over all passes, mm. */
-  readonly deepestMm: Float64Array
+  /** How far each cell was cut over all passes, as a share of the sheets, going on beyond 1 by what travel was left over. */
+  readonly reach: Float64Array
   private readonly next: Float64Array
   /** The next cell of each row that the roller has not stood above in this pass. */
   private readonly cursor: Int32Array
   private readonly solver: NipSolver
   private pressing: Pressing | undefined
   private force = new Float64Array(0)
+  private torque = new Float64Array(0)
   private firstStation = 0
   private stationCount = 0
 
@@ -63,7 +65,7 @@ export class PressRun {
     this.solver = new NipSolver(press, cells)
     this.cut = new Float64Array(cells.column.length)
     this.next = new Float64Array(cells.column.length)
-    this.deepestMm = new Float64Array(cells.column.length)
+    this.reach = new Float64Array(cells.column.length)
     this.cursor = new Int32Array(cells.rows)
   }
 
@@ -71,18 +73,21 @@ export class PressRun {
   start(pressing: Pressing): void {
     this.pressing = pressing
     this.cut.fill(0)
-    this.deepestMm.fill(0)
+    this.reach.fill(0)
     const { law, bedSoftness, squeezeMm } = pressing
     this.solver.prepare(law, bedSoftness, squeezeMm)
     const { firstColumn, lastColumn } = this.cells
     this.firstStation = firstColumn - this.solver.reachColumns
     this.stationCount = Math.max(0, lastColumn + this.solver.reachColumns - this.firstStation + 1)
-    if (this.force.length < this.stationCount) this.force = new Float64Array(this.stationCount)
+    if (this.force.length < this.stationCount) {
+      this.force = new Float64Array(this.stationCount)
+      this.torque = new Float64Array(this.stationCount)
+    }
   }
 
   /** Once through. The kerf is as the pass before left it until the whole pass is done. */
   pass(): PassOutcome {
-    const { pressing, solver, cells, cut, next, cursor } = this
+    const { pressing, solver, cells, cut, reach, next, cursor } = this
     if (!pressing) throw new Error('start must come before pass')
     const { law } = pressing
     const { column, offsetMm, rowStart, rows } = cells
@@ -102,21 +107,25 @@ export class PressRun {
       if (solver.solve(station) === 'stalled') status = 'stalled'
       steps += solver.steps
       const forceN = solver.forceN()
+      const torqueNmm = forceN > 0 ? solver.torqueNmm() : 0
       this.force[at] = forceN
+      this.torque[at] = torqueNmm
       if (forceN > 0) {
         forceSum += forceN
         loaded++
         peakForceN = Math.max(peakForceN, forceN)
-        peakTorqueNmm = Math.max(peakTorqueNmm, solver.torqueNmm())
+        peakTorqueNmm = Math.max(peakTorqueNmm, torqueNmm)
       }
       // Rows and their cells come in order, so each cell is met once, when the roller stands right above it.
       for (let row = solver.firstRow; row <= solver.lastRow; row++) {
         const end = rowStart[row + 1] as number
         for (let cell = cursor[row] as number; cell < end && column[cell] === station; cell++) {
           const z = (travels[row] as number) + (offsetMm[cell] as number)
-          const depth = depthCut(law, z, cut[cell] as number) / law.sheetsMm
-          if (depth > (next[cell] as number)) next[cell] = depth
-          if (z > (this.deepestMm[cell] as number)) this.deepestMm[cell] = z
+          const reached = reachOf(law, z, cut[cell] as number)
+          if (reached > (reach[cell] as number)) {
+            reach[cell] = reached
+            next[cell] = Math.min(1, reached)
+          }
           if (z - law.sheetsMm > overcutMm) overcutMm = z - law.sheetsMm
           cursor[row] = cell + 1
         }
@@ -135,13 +144,13 @@ export class PressRun {
     }
   }
 
-  /** Nip force along the feed in the last pass; a copy. */
+  /** Load along the feed in the last pass; a copy. */
   forceCurve(): ForceCurve {
     const xMm = Float64Array.from(
       { length: this.stationCount },
       (_, at) => (this.firstStation + at + 0.5) * this.cells.grid.xMm,
     )
-    return { xMm, forceN: this.force.slice(0, this.stationCount) }
+    return { xMm, forceN: this.force.slice(0, this.stationCount), torqueNmm: this.torque.slice(0, this.stationCount) }
   }
 
   private depths(): Pick<PassOutcome, 'cutFraction' | 'meanDepth' | 'leastDepth'> {

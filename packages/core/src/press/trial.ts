@@ -1,10 +1,11 @@
+import { boxAround } from '../geometry/box.js'
 import type { Polyline } from '../geometry/polyline.js'
 import type { Bed } from './bed.js'
 import type { BladeShape } from './blade.js'
 import { type Drive, effortOf, feelOf, handleForceN, type PredictedFeel } from './drive.js'
 import type { RollerFrame } from './mechanics.js'
 import { type HeightMap, layOnGrid } from './nip/contact-cells.js'
-import { type DiePose, placeLines } from './place-die.js'
+import { type DiePose, placeLines } from '../placement/place-die.js'
 import { PressRun } from './simulate.js'
 
 /** A die in a trial; heights in mm. */
@@ -102,3 +103,18 @@ export const pressTrial = (trial: Trial): TrialResult => {
   }
   return { status: 'solved', squeezeMm, passes }
 }
+
+/** mm. A die that reaches out of the throat by less than this does so by rounding. */
+const ROUNDING_MM = 1e-6
+
+/** Dies that reach out of the throat, and so would be cut in part without anyone having asked for it: from and to, mm across. */
+export const diesOutOfThroat = ({
+  press,
+  dies,
+}: Trial): { readonly die: number; readonly fromMm: number; readonly toMm: number }[] =>
+  dies.flatMap((die, at) => {
+    const box = boxAround(placeLines(die.lines, die))
+    return box && (box.fromY < -ROUNDING_MM || box.toY > press.throatMm + ROUNDING_MM)
+      ? [{ die: at, fromMm: box.fromY, toMm: box.toY }]
+      : []
+  })

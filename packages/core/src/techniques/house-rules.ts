@@ -7,6 +7,14 @@ export interface HouseRules {
   readonly passes: PassSchool
   readonly hardPlateWithMagnet: 'never' | 'allowed'
   readonly hardPlateUnderOutline: 'lace-only' | 'allowed'
+  /** The recommended count of passes is the least with at least this chance of a clean cut, 0…1. */
+  readonly leastChance: number
+  /** A stack is not offered where the chance that the handle stops is above this, 0…1. */
+  readonly mostStopChance: number
+  /** Nobody here wants to crank more often than this for one cut. */
+  readonly mostPasses: number
+  /** What this user's hand can do, as a share of the press's own handle limit; less for weak or sore hands. */
+  readonly handShare: number
 }
 
 export const passSchools = ['as-predicted', 'there-and-back', 'one-and-look'] as const
@@ -17,4 +25,8 @@ export const defaultHouseRules: HouseRules = {
   passes: 'as-predicted',
   hardPlateWithMagnet: 'never',
   hardPlateUnderOutline: 'lace-only',
+  leastChance: 0.9,
+  mostStopChance: 0.02,
+  mostPasses: 6,
+  handShare: 1,
 }

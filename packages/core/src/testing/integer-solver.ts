@@ -2,7 +2,7 @@ import loadHighs from 'highs'
 import type { Plate } from '../layers/plate.js'
 import { thicknessOf } from '../layers/layer.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
-import { costOfDoubt, costOfPair, costOfPiece, halfWidthOf, points } from '../planner/ranking.js'
+import { costOfDoubt, costOfPair, costOfPiece, points } from '../planner/ranking.js'
 import type { SearchRequest } from '../planner/search.js'
 import { dieClassOf, jobLayer, type Place } from '../techniques/technique.js'
 
@@ -70,7 +70,7 @@ export const integerProgram = ({ technique, cut, window, shelf }: SearchRequest)
   const sum = heights.join(' ')
   rows.push(`${sum} >= ${(window.lowMm - toSqueeze - SAME_LENGTH_MM).toFixed(12)}`)
   rows.push(`${sum} <= ${(window.highMm - toSqueeze + SAME_LENGTH_MM).toFixed(12)}`)
-  cost.push(term(points.halfWindowOff / halfWidthOf(window), 'off'))
+  cost.push(term(points.scaleOff / window.scaleMm, 'off'))
   rows.push(
     `off ${sum.replace(/[+-]/g, (sign) => (sign === '+' ? '-' : '+'))} >= ${(toSqueeze - window.midMm).toFixed(12)}`,
   )

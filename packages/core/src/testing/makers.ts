@@ -1,10 +1,13 @@
 import type { Die } from '../dies/die.js'
 import { factsOfDieClass } from '../dies/die-class.js'
+import { standInOutline, usualLaciness } from '../dies/stand-in.js'
 import type { Layer } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import type { Sheet } from '../materials/sheet.js'
+import { strengthOfKind } from '../materials/sheet-kind.js'
 import { type RandomSource, randomInteger, randomItem } from '../numerics/random.js'
 import type { KnownGoodStack, Press } from '../press/press.js'
+import { factsOfPressClass } from '../press/press-class.js'
 import { defaultHouseRules } from '../techniques/house-rules.js'
 import type { CutContext } from '../techniques/technique.js'
 import { measured } from '../units/measured.js'
@@ -32,7 +35,14 @@ export const aDie = (more: Partial<Die> = {}): Die => ({
   widthMm: 60,
   height: measured(factsOfDieClass(more.dieClass ?? 'thin-outline').heightMm, 'caliper'),
   bladeHeightMm: 0.6,
+  bodyStripMm: factsOfDieClass(more.dieClass ?? 'thin-outline').bodyStripMm,
   fitForFoam: false,
+  outline: standInOutline(
+    more.dieClass ?? 'thin-outline',
+    more.lengthMm ?? 80,
+    more.widthMm ?? 60,
+    usualLaciness(more.dieClass ?? 'thin-outline'),
+  ),
   ...more,
 })
 
@@ -41,6 +51,7 @@ export const aSheet = ({ mm, ...more }: Partial<Sheet> & { mm?: number } = {}): 
   name: 'Card',
   kind: 'smooth-card',
   caliper: measured(mm ?? 0.3, 'caliper'),
+  ...strengthOfKind(more.kind ?? 'smooth-card'),
   ...more,
 })
 
@@ -49,6 +60,8 @@ export const aPress = (more: Partial<Press> = {}): Press => ({
   name: 'Press',
   pressClass: 'small-hand',
   throatMm: 165,
+  frame: factsOfPressClass('small-hand'),
+  drive: factsOfPressClass('small-hand').drive,
   knownGood: [],
   ...more,
 })

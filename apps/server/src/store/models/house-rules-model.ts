@@ -1,6 +1,6 @@
 import type { BladeSide, FractionDenominator, PassSchool } from '@bold-heron/core'
 import { DataTypes, Model, type Sequelize } from 'sequelize'
-import { text, whole } from './row-model.js'
+import { real, text, whole } from './row-model.js'
 
 /** The one row of house rules. */
 export class HouseRulesModel extends Model {
@@ -11,6 +11,10 @@ export class HouseRulesModel extends Model {
   declare passes: PassSchool
   declare hardPlateWithMagnet: 'never' | 'allowed'
   declare hardPlateUnderOutline: 'lace-only' | 'allowed'
+  declare leastChance: number
+  declare mostStopChance: number
+  declare mostPasses: number
+  declare handShare: number
   declare units: 'mm' | 'in'
   declare fractionDenominator: FractionDenominator
 }
@@ -25,6 +29,10 @@ export const defineHouseRules = (sequelize: Sequelize): void => {
       passes: text(),
       hardPlateWithMagnet: text(),
       hardPlateUnderOutline: text(),
+      leastChance: real(),
+      mostStopChance: real(),
+      mostPasses: whole(),
+      handShare: real(),
       units: text(),
       fractionDenominator: whole(),
     },

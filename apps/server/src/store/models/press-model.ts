@@ -1,4 +1,5 @@
 import type { DieClass, PressClass } from '@bold-heron/core'
+import type { PressNumber, PressNumberName } from '@bold-heron/schema'
 import { DataTypes, Model, type Sequelize } from 'sequelize'
 import { real, reference, shelfColumns, ShelfModel, text, whole } from './row-model.js'
 
@@ -7,6 +8,14 @@ export class PressModel extends ShelfModel {
   declare pressClass: PressClass
   declare throatMm: number
   declare note: string
+}
+
+/** A number of this very press, in place of its class's usual one. */
+export class PressNumberModel extends Model {
+  declare pressId: string
+  declare numberName: PressNumberName
+  declare value: number
+  declare knownFrom: PressNumber['from']
 }
 
 export class KnownGoodStackModel extends Model {
@@ -30,6 +39,15 @@ export const definePresses = (sequelize: Sequelize): void => {
   PressModel.init(
     { ...shelfColumns(), name: text(), pressClass: text(), throatMm: real(), note: text() },
     { sequelize, tableName: 'presses' },
+  )
+  PressNumberModel.init(
+    {
+      pressId: { type: DataTypes.UUID, primaryKey: true },
+      numberName: { type: DataTypes.TEXT, primaryKey: true },
+      value: real(),
+      knownFrom: text(),
+    },
+    { sequelize, tableName: 'press_numbers' },
   )
   KnownGoodStackModel.init(
     {

@@ -31,6 +31,7 @@ export const shelfColumns = (): ModelAttributes => ({
 /** Columns that must be filled; made anew each time, as Sequelize writes the column's name into what it is given. */
 export const text = () => ({ type: DataTypes.TEXT, allowNull: false })
 export const real = () => ({ type: DataTypes.DOUBLE, allowNull: false })
+export const optionalReal = () => ({ type: DataTypes.DOUBLE, allowNull: true })
 export const whole = () => ({ type: DataTypes.INTEGER, allowNull: false })
 export const flag = () => ({ type: DataTypes.BOOLEAN, allowNull: false })
 export const reference = () => ({ type: DataTypes.UUID, allowNull: false })

@@ -9,6 +9,8 @@ export class SheetModel extends ShelfModel {
   declare weightTyped: string
   declare caliperMm: number
   declare caliperBy: MeasuringWay | 'weight'
+  declare shearStrengthMPa: number | null
+  declare squashModulusMPa: number | null
   declare lengthMm: number
   declare widthMm: number
   declare stock: number
@@ -26,6 +28,8 @@ export const defineSheets = (sequelize: Sequelize): void => {
       weightTyped: text(),
       caliperMm: real(),
       caliperBy: text(),
+      shearStrengthMPa: { type: DataTypes.DOUBLE, allowNull: true, field: 'shear_strength_mpa' },
+      squashModulusMPa: { type: DataTypes.DOUBLE, allowNull: true, field: 'squash_modulus_mpa' },
       lengthMm: real(),
       widthMm: real(),
       stock: whole(),

@@ -8,8 +8,10 @@ import { layerName } from './layer-name.js'
 
 const WIDTH = 720
 const HEIGHT = 62
-/** Half-windows shown either side of the middle. */
-const SHOWN_HALVES = 4
+/** Windows shown either side of the window itself. */
+const SHOWN_BESIDE = 1.1
+/** mm. However wide the window, this much of what is too loose and too tight is shown; less leaves no room for its words. */
+const LEAST_BESIDE_MM = 0.3
 
 /** Too loose · cuts · too tight, with this stack's place on it and its doubt as a whisker. */
 const Band = ({
@@ -25,9 +27,9 @@ const Band = ({
 }) => {
   const { t } = useTranslation()
   const prefix = useId().replace(/[^\w-]/g, '')
-  const half = (window.highMm - window.lowMm) / 2
-  const from = window.midMm - SHOWN_HALVES * half
-  const to = window.midMm + SHOWN_HALVES * half
+  const besideMm = Math.max(LEAST_BESIDE_MM, SHOWN_BESIDE * (window.highMm - window.lowMm))
+  const from = window.lowMm - besideMm
+  const to = window.highMm + besideMm
   const xOf = (mm: number) => (Math.min(Math.max(mm, from), to) - from) * (WIDTH / (to - from))
   const outside = squeezeMm < from || squeezeMm > to
   const x = xOf(squeezeMm)
@@ -64,13 +66,14 @@ const Band = ({
         <text x={xOf(window.lowMm) / 2} y={56} fill="var(--color-ink)">
           ← {t('words.fit.too-loose')}
         </text>
-        <text x={xOf(window.midMm)} y={56} fill="var(--color-clean)">
+        <text x={(xOf(window.lowMm) + xOf(window.highMm)) / 2} y={56} fill="var(--color-clean)">
           ✓ {t('words.fit.cuts')}
         </text>
         <text x={(xOf(window.highMm) + WIDTH) / 2} y={56} fill="var(--color-danger)">
           {t('words.fit.too-tight')} →
         </text>
       </g>
+      <path d={`M${xOf(window.midMm)} 23v18`} stroke="var(--color-clean)" strokeWidth={2} strokeDasharray="2 2" />
       <g stroke="var(--color-ink)" strokeWidth={2} fill="none">
         <path d={`M${xOf(squeezeMm - spreadMm)} 13v8m0-4H${xOf(squeezeMm + spreadMm)}m0-4v8`} />
         <path
@@ -89,18 +92,15 @@ const Band = ({
 
 export const BandPanel = ({
   assessment,
-  window,
   cut,
   lengths,
 }: {
   readonly assessment: Assessment
-  readonly window: SqueezeWindow
   readonly cut: CutContext
   readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
-  const { ledger, certainty, fit, stack } = assessment
-  const half = (window.highMm - window.lowMm) / 2
+  const { ledger, certainty, fit, stack, window, prediction } = assessment
   const pileMm = cut.sheetCount * cut.sheet.caliper.valueMm
   const chance = Math.round(certainty.chance * 100)
   const worst = certainty.worstLayer
@@ -114,8 +114,10 @@ export const BandPanel = ({
           <strong>{t(`words.fit.${fit}`)}</strong> ·{' '}
           <Why about={t('plan.band.title')} shown={t('plan.band.chance', { chance })}>
             <p>
-              {t('plan.band.why', {
-                half: lengths.thickness(half),
+              {t(prediction ? 'plan.band.whySimulated' : 'plan.band.why', {
+                low: lengths.thickness(window.lowMm),
+                high: lengths.thickness(window.highMm),
+                best: lengths.thickness(window.midMm),
                 beyond: lengths.thickness(window.midMm - pileMm),
                 pile: lengths.thickness(pileMm),
               })}

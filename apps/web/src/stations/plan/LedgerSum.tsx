@@ -1,5 +1,4 @@
-import type { Assessment, CutContext, SqueezeWindow } from '@bold-heron/core'
-import { estimateGap, heightOf, wantedSqueezeMm } from '@bold-heron/core'
+import { type Assessment, type CutContext, heightOf, type SqueezeWindow } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
 import { Why } from '../../ui/Why.js'
@@ -18,10 +17,17 @@ const Line = ({ label, strong = false, children }: { label: string; strong?: boo
 )
 
 /** Where the gap comes from, witness by witness. */
-const GapReason = ({ cut, lengths }: { readonly cut: CutContext; readonly lengths: Lengths }) => {
+const GapReason = ({
+  window: { basis, ownSpreadMm },
+  cut,
+  lengths,
+}: {
+  readonly window: SqueezeWindow
+  readonly cut: CutContext
+  readonly lengths: Lengths
+}) => {
   const { t } = useTranslation()
-  const { basis, witnesses, ownSpreadMm } = estimateGap(cut.press, cut.dies[0]?.dieClass ?? 'thin-outline')
-  if (basis === 'press-class')
+  if (basis.kind === 'press-class')
     return (
       <p>
         {t('plan.ledger.gapFromClass', {
@@ -34,20 +40,16 @@ const GapReason = ({ cut, lengths }: { readonly cut: CutContext; readonly length
     <>
       <p>{t('plan.ledger.gapFromKnown')}</p>
       <ul className="list-disc pl-5">
-        {witnesses.map(({ known, gapMm, weight }) => {
-          const pileMm = known.sheetCount * known.sheetCaliper.valueMm
-          const wantedMm = wantedSqueezeMm(known.dieClass, pileMm)
-          return (
-            <li key={known.id}>
-              {t('plan.ledger.gapWitness', {
-                height: lengths.thickness(gapMm + wantedMm),
-                wanted: lengths.thickness(wantedMm),
-                gap: lengths.thickness(gapMm),
-                weight: Math.round(weight * 100),
-              })}
-            </li>
-          )
-        })}
+        {basis.witnesses.map(({ id, heightMm, wantedMm, gapMm, weight }) => (
+          <li key={id}>
+            {t('plan.ledger.gapWitness', {
+              height: lengths.thickness(heightMm),
+              wanted: lengths.thickness(wantedMm),
+              gap: lengths.thickness(gapMm),
+              weight: Math.round(weight * 100),
+            })}
+          </li>
+        ))}
       </ul>
     </>
   )
@@ -56,17 +58,15 @@ const GapReason = ({ cut, lengths }: { readonly cut: CutContext; readonly length
 /** The foot of the sum: total, gap, squeeze, each of which can be asked why. */
 export const LedgerSum = ({
   assessment,
-  window,
   cut,
   lengths,
 }: {
   readonly assessment: Assessment
-  readonly window: SqueezeWindow
   readonly cut: CutContext
   readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
-  const { ledger, stack } = assessment
+  const { ledger, stack, window } = assessment
   const total = lengths.thickness(ledger.total.valueMm)
   const gap = lengths.thickness(window.gapMm)
   const squeeze = lengths.thickness(ledger.squeezeMm)
@@ -82,7 +82,7 @@ export const LedgerSum = ({
       </Line>
       <Line label={`− ${t('plan.ledger.gap')}`}>
         <Why about={t('plan.ledger.gap')} shown={gap}>
-          <GapReason cut={cut} lengths={lengths} />
+          <GapReason window={window} cut={cut} lengths={lengths} />
         </Why>
       </Line>
       <Line label={`= ${t('plan.ledger.squeeze')}`} strong>

@@ -1,14 +1,80 @@
-import type { Assessment, PassReason } from '@bold-heron/core'
+import type { Assessment, CutContext, PassReason, PredictedPass } from '@bold-heron/core'
+import { Eye } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
+import type { Lengths } from '../../text/lengths.js'
+import { percent, sayCut } from '../../text/say-cut.js'
+import { Badge } from '../../ui/Badge.js'
+import { classes } from '../../ui/classes.js'
 import { Panel } from '../../ui/Panel.js'
 import { Why } from '../../ui/Why.js'
+import { ChanceReason, FeelReason } from './pass-reasons.js'
 
 const fromMemory: readonly PassReason[] = ['single-sheet', 'several-sheets']
 const ownRule: readonly PassReason[] = ['rule-one-and-look', 'rule-there-and-back']
 
-/** How many passes, when to look, and how the handle should feel. */
-export const PassesPanel = ({ assessment: { passes, fit } }: { readonly assessment: Assessment }) => {
+const feelTone = { free: 'plain', light: 'plain', firm: 'plain', hard: 'warn', stop: 'danger' } as const
+
+/** One line a pass: what it leaves hanging, how the handle feels, how likely it is clean. */
+const PassRow = ({
+  number,
+  pass,
+  isLast,
+  look,
+  assessment,
+  cut,
+  lengths,
+}: {
+  readonly number: number
+  readonly pass: PredictedPass
+  readonly isLast: boolean
+  readonly look: boolean
+  readonly assessment: Assessment
+  readonly cut: CutContext
+  readonly lengths: Lengths
+}) => {
   const { t } = useTranslation()
+  return (
+    <tr className={classes('border-t border-line', isLast && 'bg-clean-wash/60')}>
+      <th scope="row" className="py-0.5 pr-2 pl-1 text-left font-bold whitespace-nowrap">
+        {number}
+      </th>
+      <td className="w-full py-0.5 pr-2 leading-tight">
+        {sayCut(t, pass)}
+        {look && (
+          <span className="ml-1 whitespace-nowrap text-accent-deep">
+            <Eye aria-hidden className="inline" size={15} /> {t('plan.passes.lookHere')}
+          </span>
+        )}
+      </td>
+      <td className="py-0.5 pr-2">
+        <Why
+          about={t('plan.passes.feel')}
+          shown={<Badge tone={feelTone[pass.feel]}>{t(`words.predictedFeel.${pass.feel}`)}</Badge>}
+        >
+          <FeelReason pass={pass} cut={cut} />
+        </Why>
+      </td>
+      <td className="py-0.5 pr-1 text-right whitespace-nowrap">
+        <Why about={t('plan.passes.chanceColumn')} shown={`${percent(pass.chance)} %`}>
+          <ChanceReason number={number} pass={pass} assessment={assessment} lengths={lengths} />
+        </Why>
+      </td>
+    </tr>
+  )
+}
+
+/** How many passes, what each leaves hanging, when to look, and how the handle is going to feel. */
+export const PassesPanel = ({
+  assessment,
+  cut,
+  lengths,
+}: {
+  readonly assessment: Assessment
+  readonly cut: CutContext
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  const { passes, fit, prediction } = assessment
   return (
     <Panel className="py-3">
       <div className="flex items-baseline justify-between gap-3">
@@ -17,21 +83,64 @@ export const PassesPanel = ({ assessment: { passes, fit } }: { readonly assessme
           <Why about={t('plan.passes.whyTitle')} shown={t('plan.passes.first', { count: passes.passes })}>
             {passes.reasons.map((reason) => (
               <p key={reason}>
-                {t(`plan.passes.reasons.${reason}`)}{' '}
-                {!ownRule.includes(reason) &&
+                {t(`plan.passes.reasons.${reason}`, { chance: percent(cut.rules.leastChance) })}{' '}
+                {reason !== 'simulated' &&
+                  !ownRule.includes(reason) &&
                   (fromMemory.includes(reason) ? t('plan.passes.memory') : t('plan.passes.common'))}
               </p>
             ))}
+            {prediction && !prediction.sure && <p>{t('plan.passes.unsure')}</p>}
           </Why>
         </p>
         {passes.atMost > passes.passes && (
           <p className="text-ink-soft">{t('plan.passes.upTo', { count: passes.atMost })}</p>
         )}
       </div>
-      <p className="text-sm leading-snug">
-        {t('plan.passes.feel')}: <strong>{t(`plan.passes.feelExpected.${fit}`)}</strong>.{' '}
-        <span className="text-ink-soft">{t('plan.passes.look')}</span>
-      </p>
+      {prediction ? (
+        <>
+          <table className="mt-1 w-full border-collapse text-[0.95rem]">
+            <thead>
+              <tr className="text-left text-sm text-ink-soft">
+                <th scope="col" className="pr-2 pl-1 font-normal">
+                  {t('plan.passes.passColumn')}
+                </th>
+                <th scope="col" className="font-normal">
+                  {t('plan.passes.leavesColumn')}
+                </th>
+                <th scope="col" className="font-normal">
+                  {t('plan.passes.feel')}
+                </th>
+                <th scope="col" className="pr-1 text-right font-normal">
+                  {t('plan.passes.chanceColumn')}
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {prediction.passes.map((pass, at) => (
+                <PassRow
+                  key={at}
+                  number={at + 1}
+                  pass={pass}
+                  isLast={at + 1 === prediction.recommended}
+                  look={at + 1 === prediction.lookAfter && prediction.lookAfter < prediction.recommended}
+                  assessment={assessment}
+                  cut={cut}
+                  lengths={lengths}
+                />
+              ))}
+            </tbody>
+          </table>
+          <p className="mt-1 border-t border-line pt-1 text-sm leading-snug">
+            <strong>{t('plan.worst.title')}</strong>{' '}
+            {t(`plan.worst.${prediction.worst.what}`, { chance: percent(prediction.worst.chance) })}
+          </p>
+        </>
+      ) : (
+        <p className="text-sm leading-snug">
+          {t('plan.passes.feel')}: <strong>{t(`plan.passes.feelExpected.${fit}`)}</strong>.
+        </p>
+      )}
+      <p className="text-sm leading-snug text-ink-soft">{t('plan.passes.look')}</p>
     </Panel>
   )
 }

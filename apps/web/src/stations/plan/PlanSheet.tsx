@@ -1,10 +1,11 @@
-import { type Assessment, factsOfPressClass, type PlanRequest, type SqueezeWindow } from '@bold-heron/core'
+import type { Assessment, PlanRequest } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import { format } from 'date-fns'
 import { useTranslation } from 'react-i18next'
 import { StackSection } from '../../drawing/section/StackSection.js'
 import type { Lengths } from '../../text/lengths.js'
 import { sayFinding } from '../../text/say-finding.js'
+import { percent, sayCut } from '../../text/say-cut.js'
 import { layerName } from './layer-name.js'
 
 const SECTION = { widthPx: 360, heightPx: 380 }
@@ -14,18 +15,16 @@ const BLANK_LINES = 4
 export const PlanSheet = ({
   job,
   assessment,
-  window,
   request,
   lengths,
 }: {
   readonly job: JobRow
   readonly assessment: Assessment
-  readonly window: SqueezeWindow
   readonly request: PlanRequest
   readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
-  const { stack, ledger, passes, findings } = assessment
+  const { stack, ledger, passes, findings, window, prediction } = assessment
   return (
     <article className="hidden print:block">
       <h1 className="text-2xl">{t('plan.print.title', { name: job.name })}</h1>
@@ -42,7 +41,7 @@ export const PlanSheet = ({
           <StackSection
             stack={stack}
             gapMm={window.gapMm}
-            rollerRadiusMm={factsOfPressClass(request.cut.press.pressClass).rollerDiameterMm / 2}
+            rollerRadiusMm={request.cut.press.frame.rollerDiameterMm / 2}
             size={SECTION}
             lengths={lengths}
             described={t('plan.stack.title')}
@@ -76,6 +75,16 @@ export const PlanSheet = ({
       <p>
         {t('plan.passes.first', { count: passes.passes })}. {t('plan.passes.look')}
       </p>
+      {prediction && (
+        <ol className="list-decimal pl-6">
+          {prediction.passes.map((pass, at) => (
+            <li key={at}>
+              {sayCut(t, pass)} · {t('plan.passes.feel')}: {t(`words.predictedFeel.${pass.feel}`)} ·{' '}
+              {t('plan.passes.chance', { chance: percent(pass.chance) })}
+            </li>
+          ))}
+        </ol>
+      )}
       <h2 className="mt-3 text-lg">{t('plan.findings.title')}</h2>
       <ul className="list-disc pl-5">
         {findings.map((finding, at) => (

@@ -6,28 +6,43 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { takeJobInHand } from '../../data/job-in-hand.js'
-import { useAssessment, usePlan } from '../../data/plan.js'
+import { type PlanProgress, useAssessment, usePlan } from '../../data/plan.js'
 import { useRow } from '../../data/rows.js'
 import { useLengths } from '../../text/lengths.js'
 import { Badge } from '../../ui/Badge.js'
 import { Button, ButtonLink, IconButton } from '../../ui/Button.js'
 import { Empty, Failure, Loaded } from '../../ui/states.js'
-import { AlternativesPanel } from './AlternativesPanel.js'
+import { TabbedPanel } from '../../ui/TabbedPanel.js'
 import { BandPanel } from './BandPanel.js'
 import { isSameStack, stackOfChosen } from './chosen-stack.js'
+import { CutLeaf } from './cut/CutLeaf.js'
 import { CutDialog } from './CutDialog.js'
 import { FindingsPanel } from './FindingsPanel.js'
 import { JobSettings } from './JobSettings.js'
+import { OthersPanel } from './OthersPanel.js'
 import { PassesPanel } from './PassesPanel.js'
 import { PlanSheet } from './PlanSheet.js'
-import { StackPanel } from './StackPanel.js'
+import { StackLeaf } from './StackLeaf.js'
 import { useKeepStack } from './use-keep-stack.js'
 import { type StackEditing, useStackEditing } from './use-stack-editing.js'
 
 const NothingFits = ({ plan }: { readonly plan: Plan }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
-  const { window, missingRoles } = plan
+  const { window, missingRoles, beyondTheHand } = plan
+  if (beyondTheHand)
+    return (
+      <Empty
+        title={t('plan.heavyTitle')}
+        action={
+          <ButtonLink look="next" to="/jobs">
+            {t('plan.heavyAction')}
+          </ButtonLink>
+        }
+      >
+        {t('plan.heavyText')}
+      </Empty>
+    )
   return (
     <Empty
       title={t('plan.noneTitle')}
@@ -43,6 +58,32 @@ const NothingFits = ({ plan }: { readonly plan: Plan }) => {
           })
         : t('plan.noneReach', { low: lengths.thickness(window.lowMm), high: lengths.thickness(window.highMm) })}
     </Empty>
+  )
+}
+
+/** How far the simulation is, with a way to stop it; or that only rules of thumb have spoken. */
+const SimulationStatus = ({ plan, progress }: { readonly plan: Plan; readonly progress: PlanProgress }) => {
+  const { t } = useTranslation()
+  if (plan.simulated && !progress.isRunning) return null
+  return (
+    <span role="status" className="flex items-center gap-2 text-sm text-ink-soft">
+      {progress.isRunning ? (
+        <>
+          <progress className="w-20 accent-ink" value={progress.share} aria-label={t('plan.simulation.running')} />
+          {t('plan.simulation.running')}
+          <button type="button" className="min-h-8 font-bold text-ink underline" onClick={progress.stop}>
+            {t('plan.simulation.stop')}
+          </button>
+        </>
+      ) : (
+        <>
+          {t('plan.simulation.thumb')}
+          <button type="button" className="min-h-8 font-bold text-ink underline" onClick={progress.start}>
+            {t('plan.simulation.start')}
+          </button>
+        </>
+      )}
+    </span>
   )
 }
 
@@ -94,6 +135,7 @@ const PlanBench = ({
   assessment,
   kept,
   editing,
+  progress,
 }: {
   readonly job: JobRow
   readonly plan: Plan
@@ -101,11 +143,12 @@ const PlanBench = ({
   readonly assessment: Assessment
   readonly kept: Stack | undefined
   readonly editing: StackEditing
+  readonly progress: PlanProgress
 }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const [cutting, setCutting] = useState(false)
-  const { window } = plan
+  const [leaf, setLeaf] = useState<'stack' | 'cut'>('stack')
   const best = plan.best?.stack
   return (
     <>
@@ -122,50 +165,81 @@ const PlanBench = ({
       </div>
       <div className="grid items-start gap-3 wide:grid-cols-[minmax(0,1fr)_25rem] print:hidden">
         <div className="flex min-w-0 flex-col gap-3">
-          <StackPanel
-            assessment={assessment}
-            window={window}
-            request={request}
-            lengths={lengths}
-            status={<StackStatus job={job} stack={assessment.stack} best={best} kept={kept} editing={editing} />}
-            canUndo={editing.canUndo}
-            onChange={editing.change}
-            onUndo={editing.undo}
+          <TabbedPanel
+            label={t('plan.leaves')}
+            open={leaf}
+            onOpen={setLeaf}
+            aside={
+              <div className="flex flex-wrap items-center gap-2">
+                <SimulationStatus plan={plan} progress={progress} />
+                <StackStatus job={job} stack={assessment.stack} best={best} kept={kept} editing={editing} />
+              </div>
+            }
+            leaves={[
+              {
+                name: 'stack',
+                title: t('plan.stack.title'),
+                content: (
+                  <StackLeaf
+                    assessment={assessment}
+                    request={request}
+                    lengths={lengths}
+                    canUndo={editing.canUndo}
+                    onChange={editing.change}
+                    onUndo={editing.undo}
+                  />
+                ),
+              },
+              {
+                name: 'cut',
+                title: t('plan.map.title'),
+                content: <CutLeaf key={cutKeyOf(job)} assessment={assessment} request={request} lengths={lengths} />,
+              },
+            ]}
           />
-          <BandPanel assessment={assessment} window={window} cut={request.cut} lengths={lengths} />
+          <BandPanel assessment={assessment} cut={request.cut} lengths={lengths} />
         </div>
         <div className="flex min-w-0 flex-col gap-3">
-          <PassesPanel assessment={assessment} />
+          <PassesPanel assessment={assessment} cut={request.cut} lengths={lengths} />
           <FindingsPanel assessment={assessment} lengths={lengths} />
-          <AlternativesPanel plan={plan} lengths={lengths} onPick={editing.change} />
+          <OthersPanel
+            jobId={job.id}
+            plan={plan}
+            request={request}
+            assessment={assessment}
+            lengths={lengths}
+            onPick={editing.change}
+          />
         </div>
       </div>
-      <PlanSheet job={job} assessment={assessment} window={window} request={request} lengths={lengths} />
+      <PlanSheet job={job} assessment={assessment} request={request} lengths={lengths} />
       {cutting && <CutDialog job={job} assessment={assessment} onClose={() => setCutting(false)} />}
     </>
   )
 }
 
+/** What a stack changed by hand was changed for: another die, sheet or press wants another. */
+const cutKeyOf = (job: JobRow): string =>
+  `${job.pressId} ${job.dieIds.join(' ')} ${job.sheetId} ${job.sheetCount} ${job.bladeSide}`
+
 const PlanOfJob = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
-  const { request, plan } = usePlan(job.id)
+  const { request, plan, failed, progress } = usePlan(job.id)
   const editing = useStackEditing()
   const { clear, undo } = editing
-  const asOf = request.dataUpdatedAt
-  // What was changed by hand was changed for other dies, sheets or plates.
-  const cutKey = `${job.pressId} ${job.dieIds.join(' ')} ${job.sheetId} ${job.sheetCount} ${job.bladeSide}`
+  const cutKey = cutKeyOf(job)
   useEffect(clear, [cutKey, clear])
   useHotkeys('mod+z', undo, { preventDefault: true })
 
   const kept = request.data ? stackOfChosen(job.layers, request.data) : undefined
-  const best = plan.data?.best
+  const best = plan?.best
   const shown = editing.edited ?? kept ?? best?.stack
   const isBest = best !== undefined && shown !== undefined && isSameStack(shown, best.stack)
-  const byHand = useAssessment(job.id, request.data, plan.data?.window, isBest ? undefined : shown, asOf)
+  const byHand = useAssessment(job.id, request.data, isBest ? undefined : shown)
   const assessment = isBest ? best : byHand.data
   if (request.error && !request.data) return <Failure error={request.error} onRetry={() => void request.refetch()} />
   return (
-    <Loaded query={plan} what={t('plan.loading')}>
+    <Loaded query={{ data: plan, error: failed, refetch: progress.start }} what={t('plan.loading')}>
       {(made) =>
         request.data && assessment ? (
           <PlanBench
@@ -175,6 +249,7 @@ const PlanOfJob = ({ job }: { readonly job: JobRow }) => {
             assessment={assessment}
             kept={kept}
             editing={editing}
+            progress={progress}
           />
         ) : (
           shown === undefined && (

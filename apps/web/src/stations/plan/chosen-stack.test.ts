@@ -1,4 +1,5 @@
-import { defaultHouseRules, measured, type PlanRequest, type Plate } from '@bold-heron/core'
+import { defaultHouseRules, measured, type PlanRequest, type Plate, strengthOfKind } from '@bold-heron/core'
+import { mechanicsOf } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
 import { chosenOfStack, isSameStack, movedLayer, piecesLeft, placeToAdd, stackOfChosen } from './chosen-stack.js'
 
@@ -18,9 +19,22 @@ const plate = (id: string, kind: Plate['kind'], count = 1): Plate => ({
 const request: PlanRequest = {
   technique: 'full-cut',
   cut: {
-    press: { id: 'press', name: 'Press', pressClass: 'small-hand', throatMm: 165, knownGood: [] },
+    press: {
+      id: 'press',
+      name: 'Press',
+      pressClass: 'small-hand',
+      throatMm: 165,
+      ...mechanicsOf({ pressClass: 'small-hand', throatMm: 165, numbers: [] }),
+      knownGood: [],
+    },
     dies: [],
-    sheet: { id: 'card', name: 'Card', kind: 'smooth-card', caliper: measured(0.3, 'caliper') },
+    sheet: {
+      id: 'card',
+      name: 'Card',
+      kind: 'smooth-card',
+      caliper: measured(0.3, 'caliper'),
+      ...strengthOfKind('smooth-card'),
+    },
     sheetCount: 2,
     bladeSide: 'down',
     rules: defaultHouseRules,

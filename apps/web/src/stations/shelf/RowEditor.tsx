@@ -55,13 +55,13 @@ const Actions = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; r
       undo: () => mark.mutate({ id, mark: retiredAt ? 'retire' : 'return' }),
     })
   }
+  const duplicate = async () => {
+    const copied = room.copyOf ? await room.copyOf(row) : room.inputOf(row)
+    await navigate(`/shelf/${room.kind}/new`, { state: { copied } })
+  }
   return (
     <>
-      <Button
-        look="quiet"
-        icon={<Copy aria-hidden size={18} />}
-        onClick={() => void navigate(`/shelf/${room.kind}/new`, { state: { copyOf: row } })}
-      >
+      <Button look="quiet" icon={<Copy aria-hidden size={18} />} onClick={() => void duplicate()}>
         {t('shelf.duplicate')}
       </Button>
       <Button
@@ -82,8 +82,8 @@ const EditRow = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; r
   const { t } = useTranslation()
   const { style } = useLengths()
   const say = useSay()
-  const form = useRowForm(room.form, row as InputOf<K>)
-  const show = (shown: RowOf<K>) => form.reset(room.form.write(shown, style))
+  const form = useRowForm(room.form, room.inputOf(row))
+  const show = (shown: RowOf<K>) => form.reset(room.form.write(room.inputOf(shown), style))
   const saving = useRowSaving(room.kind, row, {
     labelOf: (field) => t(`shelf.field.${field as FieldName}`),
     onTheirs: show,
@@ -103,7 +103,7 @@ const EditRow = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; r
         error={saving.error}
         more={<Actions room={room} row={row} />}
       >
-        <room.Fields />
+        <room.Fields row={row} />
       </RowFormFrame>
       {saving.dialog}
     </Panel>
@@ -123,10 +123,10 @@ const ExistingRow = <K extends ShelfKind>({ room, rowId }: { readonly room: Room
 /** The open thing of a room: a new one, a copy, or one on the shelf. */
 export const RowEditor = <K extends ShelfKind>({ room, rowId }: { readonly room: Room<K>; readonly rowId: string }) => {
   const { t } = useTranslation()
-  const { state } = useLocation() as { state: { copyOf?: RowOf<K> } | null }
-  const copied = state?.copyOf
+  const { state } = useLocation() as { state: { copied?: InputOf<K> } | null }
+  const copied = state?.copied
   const start: InputOf<K> = copied
-    ? { ...(copied as InputOf<K>), name: t('shelf.copyName', { name: copied.name }).slice(0, 120) }
+    ? { ...copied, name: t('shelf.copyName', { name: copied.name }).slice(0, 120) }
     : room.blank
   return (
     <div>

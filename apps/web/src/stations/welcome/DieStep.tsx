@@ -19,7 +19,16 @@ const dieForm = rowForm<DieInput, DieFields>({
   codecs: { name: text, dieClass: choice(), lengthMm: length('size'), widthMm: length('size') },
   toInput: (fields) => {
     const { heightMm, bladeHeightMm, cased } = factsOfDieClass(fields.dieClass)
-    return { ...fields, heightMm, bladeHeightMm, heightMeasuredBy: 'table', fitForFoam: cased, note: '' }
+    return {
+      ...fields,
+      heightMm,
+      bladeHeightMm,
+      heightMeasuredBy: 'table',
+      bodyStripMm: null,
+      laciness: null,
+      fitForFoam: cased,
+      note: '',
+    }
   },
 })
 
@@ -45,6 +54,8 @@ export const DieStep = ({
       heightMm,
       bladeHeightMm,
       heightMeasuredBy: 'table',
+      bodyStripMm: null,
+      laciness: null,
       fitForFoam: false,
       note: '',
     },

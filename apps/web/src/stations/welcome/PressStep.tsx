@@ -3,7 +3,7 @@ import { pressInput, type SetupInput } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
 import { classes } from '../../ui/classes.js'
-import { choice, length, text } from '../../ui/form/codec.js'
+import { asItIs, choice, length, text } from '../../ui/form/codec.js'
 import { LengthField, TextField } from '../../ui/form/fields.js'
 import { rowForm, useRowForm } from '../../ui/form/row-form.js'
 import { StepFrame } from './StepFrame.js'
@@ -14,7 +14,7 @@ const size = length('size')
 
 const pressForm = rowForm<PressPart>({
   schema: pressInput.omit({ knownGood: true }),
-  codecs: { name: text, pressClass: choice<PressClass>(), throatMm: size, note: text },
+  codecs: { name: text, pressClass: choice<PressClass>(), throatMm: size, numbers: asItIs(), note: text },
 })
 
 /** Which kind of press it is, and what it is called. */
@@ -33,6 +33,7 @@ export const PressStep = ({
       name: t('welcome.press.defaultName.small-hand'),
       pressClass: 'small-hand',
       throatMm: factsOfPressClass('small-hand').throatMm,
+      numbers: [],
       note: '',
     },
   )

@@ -73,7 +73,7 @@ export const CsvPanel = () => {
                   accept=".csv,text/csv"
                   label={t('workshop.files.readShort')}
                   spoken={t('workshop.files.csvRead', { what })}
-                  onText={(text) => void read(table, text)}
+                  onFile={(file) => void file.text().then((text) => read(table, text))}
                 />
               </span>
             </li>

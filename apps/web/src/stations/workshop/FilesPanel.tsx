@@ -64,7 +64,7 @@ export const FilesPanel = () => {
           accept=".json,application/json"
           label={t('workshop.files.import')}
           icon={<Upload aria-hidden size={18} />}
-          onText={pick}
+          onFile={(file) => void file.text().then(pick)}
         />
       </div>
       <Confirm

@@ -29,6 +29,29 @@ const Rule = <Value extends string>({
   </li>
 )
 
+/** A rule whose value is a number; a value set elsewhere is shown beside the usual ones. */
+const NumberRule = ({
+  values,
+  value,
+  say,
+  onChange,
+  ...rest
+}: {
+  readonly question: string
+  readonly reason?: string
+  readonly values: readonly number[]
+  readonly value: number
+  readonly say: (value: number) => string
+  readonly onChange: (value: number) => void
+}) => (
+  <Rule
+    {...rest}
+    value={String(value)}
+    options={[...new Set([...values, value])].sort((a, b) => a - b).map((each) => ({ value: String(each), text: say(each) }))}
+    onChange={(chosen) => onChange(Number(chosen))}
+  />
+)
+
 const Rules = ({ rules }: { readonly rules: HouseRulesRow }) => {
   const { t } = useTranslation()
   const say = useSay()
@@ -50,6 +73,38 @@ const Rules = ({ rules }: { readonly rules: HouseRulesRow }) => {
         value={rules.passes}
         options={passSchools.map((school) => ({ value: school, text: t(`words.passSchool.${school}`) }))}
         onChange={(passes) => change({ passes })}
+      />
+      <NumberRule
+        question={t('workshop.rules.leastChance')}
+        reason={t('workshop.rules.leastChanceWhy')}
+        value={rules.leastChance}
+        values={[0.8, 0.9, 0.95, 0.99]}
+        say={(chance) => t('workshop.rules.inHundred', { count: Math.round(chance * 100) })}
+        onChange={(leastChance) => change({ leastChance })}
+      />
+      <NumberRule
+        question={t('workshop.rules.mostPasses')}
+        reason={t('workshop.rules.mostPassesWhy')}
+        value={rules.mostPasses}
+        values={[3, 4, 6, 8]}
+        say={String}
+        onChange={(mostPasses) => change({ mostPasses })}
+      />
+      <NumberRule
+        question={t('workshop.rules.handShare')}
+        reason={t('workshop.rules.handShareWhy')}
+        value={rules.handShare}
+        values={[0.4, 0.6, 0.8, 1]}
+        say={(share) => t('workshop.rules.ofLimit', { share: Math.round(share * 100) })}
+        onChange={(handShare) => change({ handShare })}
+      />
+      <NumberRule
+        question={t('workshop.rules.mostStopChance')}
+        reason={t('workshop.rules.mostStopChanceWhy')}
+        value={rules.mostStopChance}
+        values={[0.01, 0.02, 0.05, 0.1]}
+        say={(chance) => t('workshop.rules.inHundred', { count: Math.round(chance * 100) })}
+        onChange={(mostStopChance) => change({ mostStopChance })}
       />
       <Rule
         question={t('workshop.rules.hardPlateWithMagnet')}

@@ -12,6 +12,7 @@ export const faults = {
   'weight-out-of-range': 'Card weighs {{limit}}; check the unit.',
   'number-empty': 'Give a whole number.',
   'number-not-read': 'This cannot be read as a whole number.',
+  'decimal-not-read': 'This cannot be read as a number.',
   'text-empty': 'This must not be empty.',
   'text-too-long': 'This must be at most {{limit}} characters long.',
   'text-signs': 'This holds signs that cannot be kept.',

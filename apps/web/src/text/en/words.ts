@@ -67,6 +67,8 @@ export const words = {
     'all-over': 'all over',
   },
   feel: { free: 'free', light: 'light', firm: 'firm', hard: 'hard', stopped: 'stopped' },
+  predictedFeel: { free: 'free', light: 'light', firm: 'firm', hard: 'hard', stop: 'stops' },
+  numberSource: { booklet: 'from the booklet', measured: 'measured', guess: 'a guess' },
   passSchool: {
     'as-predicted': 'as many as expected, then look',
     'there-and-back': 'always there and back',

@@ -39,6 +39,27 @@ export const whole: Codec<number> = {
   },
 }
 
+/** A number that may be left empty, for "as usual"; within limits where it is given. */
+export const optionalNumber = ({ least, most }: { least: number; most: number }): Codec<number | null> => ({
+  write: (value) => (value === null ? '' : String(value)),
+  read: (raw) => {
+    const typed = textOf(raw).trim().replace('−', '-')
+    if (typed === '') return ok(null)
+    // One comma and no point: a decimal comma.
+    const value = /^-?\d+(,\d+)?$/.test(typed) ? Number(typed.replace(',', '.')) : Number(typed)
+    if (!Number.isFinite(value)) return faulty({ code: 'decimal-not-read' })
+    if (value < least) return faulty({ code: 'too-small', limit: least })
+    return value > most ? faulty({ code: 'too-large', limit: most }) : ok(value)
+  },
+})
+
+/** A length that may be left empty, for "as usual". */
+export const optionalLength = (measures: 'size' | 'thickness'): Codec<number | null> => ({
+  measures,
+  write: (mm, style) => (mm === null ? '' : length(measures).write(mm, style)),
+  read: (raw, style) => (textOf(raw).trim() === '' ? ok(null) : length(measures).read(raw, style)),
+})
+
 /** A length in mm; typed in any unit, written so that saving without a change changes nothing. */
 export const length = (measures: 'size' | 'thickness'): Codec<number> => ({
   measures,

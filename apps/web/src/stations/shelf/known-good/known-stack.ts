@@ -1,4 +1,4 @@
-import { ledgerOf, measured, type Plate, wantedSqueezeMm } from '@bold-heron/core'
+import { ledgerOf, measured, type Plate, usualSqueezeMm } from '@bold-heron/core'
 import type { KnownGoodStackRow } from '@bold-heron/schema'
 
 /** What a known stack's sum is: its height, and the gap it speaks for. All mm. */
@@ -15,7 +15,7 @@ export const sumOfKnown = (known: KnownGoodStackRow, plates: ReadonlyMap<string,
   })
   const pileMm = known.sheetCount * known.sheetCaliperMm
   const heightMm = ledgerOf(layers, 0).total.valueMm + known.dieHeightMm + pileMm
-  return { heightMm, gapMm: heightMm - wantedSqueezeMm(known.dieClass, pileMm) }
+  return { heightMm, gapMm: heightMm - usualSqueezeMm(known.dieClass, pileMm) }
 }
 
 /** A known stack to start from. */

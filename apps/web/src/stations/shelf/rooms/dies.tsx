@@ -1,11 +1,13 @@
 import { type DieClass, dieClasses, factsOfDieClass, measuringWays } from '@bold-heron/core'
-import { dieInput } from '@bold-heron/schema'
-import { useFormContext } from 'react-hook-form'
+import type { DieRow } from '@bold-heron/schema'
+import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
+import { fetchOutline } from '../../../data/outlines.js'
 import { useLengths } from '../../../text/lengths.js'
-import { choice, flag, length, text } from '../../../ui/form/codec.js'
+import { length } from '../../../ui/form/codec.js'
 import { boxClass, ChoiceField, Field, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
-import { rowForm } from '../../../ui/form/row-form.js'
+import { dieForm } from '../outline/die-form.js'
+import { OutlineField } from '../outline/OutlineField.js'
 import type { Room } from './room.js'
 
 const thickness = length('thickness')
@@ -39,7 +41,23 @@ const ClassField = () => {
   )
 }
 
-const DieFields = () => {
+/** Left empty, the strip of body that follows the blade is as usual for the class. */
+const BodyStripField = () => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const dieClass = useWatch({ name: 'dieClass' }) as DieClass
+  const usual = factsOfDieClass(dieClass).bodyStripMm
+  return (
+    <LengthField
+      name="bodyStripMm"
+      measures="thickness"
+      label={t('shelf.field.bodyStripMm')}
+      hint={t('shelf.hint.bodyStripMm', { usual: lengths.thickness(usual) })}
+    />
+  )
+}
+
+const DieFields = ({ row }: { readonly row?: DieRow | undefined }) => {
   const { t } = useTranslation()
   return (
     <div className="grid gap-4 sm:grid-cols-2">
@@ -59,7 +77,9 @@ const DieFields = () => {
         label={t('shelf.field.bladeHeightMm')}
         hint={t('shelf.hint.bladeHeightMm')}
       />
+      <BodyStripField />
       <FlagField name="fitForFoam" label={t('shelf.field.fitForFoam')} />
+      <OutlineField row={row} />
       <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
     </div>
   )
@@ -67,20 +87,7 @@ const DieFields = () => {
 
 export const diesRoom: Room<'dies'> = {
   kind: 'dies',
-  form: rowForm({
-    schema: dieInput,
-    codecs: {
-      name: text,
-      dieClass: choice(),
-      lengthMm: length('size'),
-      widthMm: length('size'),
-      heightMm: thickness,
-      heightMeasuredBy: choice(),
-      bladeHeightMm: thickness,
-      fitForFoam: flag,
-      note: text,
-    },
-  }),
+  form: dieForm,
   blank: {
     name: '',
     dieClass: 'thin-outline',
@@ -89,9 +96,13 @@ export const diesRoom: Room<'dies'> = {
     heightMm: factsOfDieClass('thin-outline').heightMm,
     heightMeasuredBy: 'table',
     bladeHeightMm: factsOfDieClass('thin-outline').bladeHeightMm,
+    bodyStripMm: null,
+    laciness: null,
     fitForFoam: false,
     note: '',
   },
+  inputOf: ({ outline: _, ...row }) => row,
+  copyOf: async ({ outline, ...row }) => (outline ? { ...row, outline: await fetchOutline(row.id) } : row),
   columns: (t, lengths) => [
     { id: 'class', header: t('shelf.columns.class'), accessorFn: (row) => t(`words.dieClass.${row.dieClass}`) },
     {

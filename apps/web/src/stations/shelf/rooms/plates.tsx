@@ -89,6 +89,7 @@ export const platesRoom: Room<'plates'> = {
     faceB: 'fresh',
     note: '',
   },
+  inputOf: (row) => row,
   columns: (t, lengths) => [
     { id: 'kind', header: t('shelf.columns.kind'), accessorFn: (row) => t(`words.plateKind.${row.kind}`) },
     {

@@ -1,12 +1,12 @@
 import { factsOfPressClass, type PressClass, pressClasses } from '@bold-heron/core'
-import { pressInput } from '@bold-heron/schema'
 import { useFormContext } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../../text/lengths.js'
-import { asItIs, choice, length, text } from '../../../ui/form/codec.js'
+import { length } from '../../../ui/form/codec.js'
 import { boxClass, Field, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { KnownGoodField } from '../known-good/KnownGoodField.js'
-import { rowForm } from '../../../ui/form/row-form.js'
+import { pressForm } from '../press-numbers/press-form.js'
+import { PressNumbersField } from '../press-numbers/PressNumbersField.js'
 import type { Room } from './room.js'
 
 const size = length('size')
@@ -49,6 +49,7 @@ const PressFields = () => {
       <ClassField />
       <LengthField name="throatMm" measures="size" label={t('shelf.field.throatMm')} hint={t('shelf.hint.throatMm')} />
       <KnownGoodField />
+      <PressNumbersField />
       <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
     </div>
   )
@@ -56,23 +57,16 @@ const PressFields = () => {
 
 export const pressesRoom: Room<'presses'> = {
   kind: 'presses',
-  form: rowForm({
-    schema: pressInput,
-    codecs: {
-      name: text,
-      pressClass: choice(),
-      throatMm: size,
-      knownGood: asItIs(),
-      note: text,
-    },
-  }),
+  form: pressForm,
   blank: {
     name: '',
     pressClass: 'small-hand',
     throatMm: factsOfPressClass('small-hand').throatMm,
+    numbers: [],
     knownGood: [],
     note: '',
   },
+  inputOf: (row) => row,
   columns: (t, lengths) => [
     { id: 'class', header: t('shelf.columns.class'), accessorFn: (row) => t(`words.pressClass.${row.pressClass}`) },
     {

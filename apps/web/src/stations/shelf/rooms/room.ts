@@ -12,7 +12,12 @@ export interface Room<K extends ShelfKind> {
   readonly kind: K
   readonly form: RowForm<InputOf<K>>
   readonly blank: InputOf<K>
+  /** A stored thing as it would be entered. */
+  inputOf(row: RowOf<K>): InputOf<K>
+  /** As much of a stored thing as a copy starts from, where that is more than its row. */
+  copyOf?(row: RowOf<K>): Promise<InputOf<K>>
   /** Columns after the name. */
   columns(t: TFunction<'app'>, lengths: Lengths): ColumnDef<RowOf<K>>[]
-  readonly Fields: ComponentType
+  /** `row` is the stored thing that is open; none for a new one. */
+  readonly Fields: ComponentType<{ readonly row?: RowOf<K> | undefined }>
 }

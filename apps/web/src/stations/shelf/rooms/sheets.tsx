@@ -4,6 +4,7 @@ import {
   parseCardWeight,
   type SheetKind,
   sheetKinds,
+  strengthOfKind,
   type TypedCardWeight,
 } from '@bold-heron/core'
 import { caliperWays, type SheetInput, sheetInput } from '@bold-heron/schema'
@@ -11,7 +12,7 @@ import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
-import { cardWeight, choice, length, text, whole } from '../../../ui/form/codec.js'
+import { cardWeight, choice, length, optionalNumber, text, whole } from '../../../ui/form/codec.js'
 import { ChoiceField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
 import type { Room } from './room.js'
@@ -49,6 +50,31 @@ const CaliperEstimate = () => {
   )
 }
 
+/** How hard the sheet is to cut and to squash; left empty, it is as usual for its kind. */
+const StrengthFields = () => {
+  const { t } = useTranslation()
+  const kind = useWatch({ name: 'kind' }) as SheetKind
+  const usual = strengthOfKind(kind)
+  return (
+    <>
+      <TextField
+        name="shearStrengthMPa"
+        label={t('shelf.field.shearStrengthMPa')}
+        placeholder={String(usual.shearStrengthMPa)}
+        hint={t('shelf.hint.shearStrengthMPa', { usual: usual.shearStrengthMPa })}
+        inputMode="decimal"
+      />
+      <TextField
+        name="squashModulusMPa"
+        label={t('shelf.field.squashModulusMPa')}
+        placeholder={String(usual.squashModulusMPa)}
+        hint={t('shelf.hint.squashModulusMPa', { usual: usual.squashModulusMPa })}
+        inputMode="decimal"
+      />
+    </>
+  )
+}
+
 const SheetFields = () => {
   const { t } = useTranslation()
   return (
@@ -69,6 +95,7 @@ const SheetFields = () => {
       />
       <LengthField name="lengthMm" measures="size" label={t('shelf.field.lengthMm')} />
       <LengthField name="widthMm" measures="size" label={t('shelf.field.widthMm')} />
+      <StrengthFields />
       <TextField name="stock" label={t('shelf.field.stock')} inputMode="numeric" />
       <TextField name="colour" label={t('shelf.field.colour')} />
       <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
@@ -86,6 +113,8 @@ const sheetForm = rowForm<SheetInput, SheetFormFields>({
     caliperBy: choice(),
     lengthMm: length('size'),
     widthMm: length('size'),
+    shearStrengthMPa: optionalNumber({ least: 0.1, most: 500 }),
+    squashModulusMPa: optionalNumber({ least: 0.01, most: 1000 }),
     stock: whole,
     colour: text,
     note: text,
@@ -112,12 +141,15 @@ export const sheetsRoom: Room<'sheets'> = {
     weightTyped: '250 g/m²',
     caliperMm: 0.313,
     caliperBy: 'weight',
+    shearStrengthMPa: null,
+    squashModulusMPa: null,
     lengthMm: 297,
     widthMm: 210,
     stock: 10,
     colour: '',
     note: '',
   },
+  inputOf: (row) => row,
   columns: (t, lengths) => [
     { id: 'kind', header: t('shelf.columns.kind'), accessorFn: (row) => t(`words.sheetKind.${row.kind}`) },
     {

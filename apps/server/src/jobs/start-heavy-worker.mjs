@@ -1,0 +1,4 @@
+// A worker thread does not inherit tsx from every parent (a test runner has none), so it brings its own.
+import { tsImport } from 'tsx/esm/api'
+
+await tsImport('./heavy-worker.ts', import.meta.url)

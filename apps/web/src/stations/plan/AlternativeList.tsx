@@ -1,0 +1,67 @@
+import { countOf, type Plan, type Stack } from '@bold-heron/core'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Lengths } from '../../text/lengths.js'
+import { percent } from '../../text/say-cut.js'
+import { sayDifference } from '../../text/say-difference.js'
+import { Badge } from '../../ui/Badge.js'
+import { SeverityMark } from '../../ui/SeverityMark.js'
+
+const SHOWN_FIRST = 3
+
+/** The next best stacks, each in one line: what is different about it. */
+export const AlternativeList = ({
+  plan,
+  lengths,
+  onPick,
+}: {
+  readonly plan: Plan
+  readonly lengths: Lengths
+  readonly onPick: (stack: Stack) => void
+}) => {
+  const { t } = useTranslation()
+  const { count, exact } = plan.fitting
+  const [all, setAll] = useState(false)
+  const shown = all ? plan.alternatives : plan.alternatives.slice(0, SHOWN_FIRST)
+  return (
+    <>
+      {plan.alternatives.length === 0 && <p className="text-ink-soft">{t('plan.others.none')}</p>}
+      <ul>
+        {shown.map(({ assessment, difference }, at) => {
+          const { prediction } = assessment
+          const last = prediction?.passes[prediction.recommended - 1]
+          return (
+            <li key={at} className="border-t border-line first:border-t-0">
+              <button
+                type="button"
+                className="flex w-full flex-wrap items-baseline gap-x-2 rounded px-1 py-1 text-left leading-tight hover:bg-sunk"
+                onClick={() => onPick(assessment.stack)}
+              >
+                <span className="min-w-48 flex-1">{sayDifference(t, difference)}</span>
+                {countOf(assessment.findings, 'stop') > 0 ? (
+                  <SeverityMark severity="stop" />
+                ) : (
+                  countOf(assessment.findings, 'caution') > 0 && <SeverityMark severity="caution" />
+                )}
+                {assessment.workedBefore && <Badge tone="clean">{t('plan.others.worked')}</Badge>}
+                <span className="text-sm text-ink-soft">
+                  {prediction && last
+                    ? t('plan.others.predicted', { count: prediction.recommended, chance: percent(last.chance) })
+                    : t('plan.others.squeeze', { squeeze: lengths.thickness(assessment.ledger.squeezeMm) })}
+                </span>
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+      <p className="flex justify-between text-sm text-ink-soft">
+        {exact ? t('plan.others.count', { count }) : t('plan.others.atLeast', { count })}
+        {shown.length < plan.alternatives.length && (
+          <button type="button" className="min-h-8 px-1 font-bold text-ink underline" onClick={() => setAll(true)}>
+            {t('plan.others.more', { count: plan.alternatives.length - shown.length })}
+          </button>
+        )}
+      </p>
+    </>
+  )
+}

@@ -1,0 +1,123 @@
+import {
+  type Assessment,
+  bedOfStack,
+  type CutContext,
+  limitOf,
+  PLAIN_LAYING,
+  type PlanRequest,
+  type TriedPass,
+} from '@bold-heron/core'
+import { lazy, Suspense, useMemo, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useTryOut } from '../../../data/try-out.js'
+import { CutMapDrawing, LineSample } from '../../../drawing/cut-map/CutMapDrawing.js'
+import { pathsOf } from '../../../drawing/cut-map/paths.js'
+import type { Lengths } from '../../../text/lengths.js'
+import { percent, sayCut } from '../../../text/say-cut.js'
+import { Slider } from '../../../ui/Slider.js'
+import { Loading } from '../../../ui/states.js'
+import { Why } from '../../../ui/Why.js'
+import { FeelReason } from '../pass-reasons.js'
+import { TrySliders } from './TrySliders.js'
+import { asPlanned, questionOf } from './try-values.js'
+
+const LoadChart = lazy(() => import('./LoadChart.js'))
+
+/** The cut map after one pass, with its legend. */
+const MapAfter = ({ pass }: { readonly pass: TriedPass }) => {
+  const { t } = useTranslation()
+  const paths = useMemo(() => pathsOf(pass.map), [pass.map])
+  return (
+    <figure>
+      <CutMapDrawing
+        paths={paths}
+        className="mx-auto block h-72 w-full"
+        spoken={t('plan.map.spoken', {
+          cut: sayCut(t, pass),
+          clean: percent(paths.byState.clean.share),
+          nearly: percent(paths.byState.nearly.share),
+          hanging: percent(paths.byState.hanging.share),
+        })}
+      />
+      <figcaption className="mt-1">
+        <ul className="flex flex-wrap justify-center gap-x-4">
+          {(['clean', 'nearly', 'hanging'] as const).map((state) => (
+            <li key={state} className="flex items-center gap-1.5">
+              <LineSample state={state} />
+              {t(`plan.map.${state}`)} {percent(paths.byState[state].share)} %
+            </li>
+          ))}
+        </ul>
+        <p className="text-center text-sm text-ink-soft">↑ {t('plan.map.seen')}</p>
+      </figcaption>
+    </figure>
+  )
+}
+
+/** What the pass leaves and how the handle feels, in words. */
+const PassReading = ({ pass, cut }: { readonly pass: TriedPass; readonly cut: CutContext }) => {
+  const { t } = useTranslation()
+  return (
+    <p aria-live="polite">
+      <strong>{sayCut(t, pass)}</strong> · {t('plan.passes.feel')}{' '}
+      <Why about={t('plan.passes.feel')} shown={<strong>{t(`words.predictedFeel.${pass.feel}`)}</strong>}>
+        <FeelReason pass={pass} cut={cut} />
+      </Why>
+    </p>
+  )
+}
+
+/** How the cut comes out, pass by pass, over the die's true lines; and what other values would do to it, live. */
+export const CutLeaf = ({
+  request: { cut },
+  assessment,
+  lengths,
+}: {
+  readonly request: PlanRequest
+  readonly assessment: Assessment
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  const [values, setValues] = useState(() => asPlanned(cut))
+  const [chosen, setChosen] = useState(assessment.prediction?.recommended ?? 1)
+  const bed = useMemo(() => bedOfStack(assessment.stack), [assessment.stack])
+  const question = useMemo(() => questionOf(assessment, cut, values), [assessment, cut, values])
+  const { tried } = useTryOut(cut, bed, PLAIN_LAYING, question)
+  if (!bed) return <p className="py-8 text-center text-ink-soft">{t('plan.map.noBed')}</p>
+  if (!tried) return <Loading what={t('plan.map.loading')} />
+  if (!tried.solved) return <p className="py-8 text-center text-ink-soft">{t('plan.map.unsolved')}</p>
+  const number = Math.min(chosen, tried.passes.length)
+  const pass = tried.passes[number - 1] as TriedPass
+  const isStandIn = cut.dies.some((die) => die.outline.source === 'stand-in')
+  return (
+    <div className="grid gap-x-6 gap-y-3 md:grid-cols-2">
+      <div>
+        <MapAfter pass={pass} />
+        <Slider
+          label={t('plan.map.pass')}
+          shown={t('plan.map.passOf', { number, of: tried.passes.length })}
+          value={number}
+          least={1}
+          most={tried.passes.length}
+          step={1}
+          onChange={setChosen}
+        />
+        <PassReading pass={pass} cut={cut} />
+        {isStandIn && <p className="text-sm text-ink-soft">{t('plan.map.standIn')}</p>}
+      </div>
+      <div className="flex flex-col gap-3">
+        <div className="h-56">
+          <Suspense fallback={<Loading what={t('plan.map.loading')} />}>
+            <LoadChart
+              load={pass.load}
+              limitN={limitOf(cut)}
+              byHand={cut.press.drive.by === 'hand'}
+              lengths={lengths}
+            />
+          </Suspense>
+        </div>
+        <TrySliders cut={cut} values={values} squeezeMm={question.squeezeMm} lengths={lengths} onChange={setValues} />
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,106 @@
+import { Chart, Filler, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js'
+import { Line } from 'react-chartjs-2'
+import { useTranslation } from 'react-i18next'
+import type { LoadCurve } from '@bold-heron/core'
+import type { Lengths } from '../../../text/lengths.js'
+
+Chart.register(Filler, Legend, LinearScale, LineElement, PointElement, Tooltip)
+
+const INK = '#22303c'
+const INK_SOFT = '#51606c'
+const DANGER = '#93281c'
+const GRID = '#cfc4ae'
+const font = { family: "'Atkinson Hyperlegible Next', system-ui, sans-serif", size: 13 }
+
+/** What the hand, or the motor, has to bear as the stack goes through, and what it can. */
+const LoadChart = ({
+  load,
+  limitN,
+  byHand,
+  lengths,
+}: {
+  readonly load: LoadCurve
+  readonly limitN: number
+  readonly byHand: boolean
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  const points = Array.from(load.xMm, (x, at) => ({ x, y: load.loadN[at] as number }))
+  const [first, last] = [points[0]?.x ?? 0, points.at(-1)?.x ?? 1]
+  const peakN = load.loadN.reduce((most, each) => Math.max(most, each), 0)
+  const what = t(byHand ? 'plan.load.handle' : 'plan.load.nip')
+  return (
+    <Line
+      role="img"
+      aria-label={t('plan.load.spoken', { what, peak: Math.round(peakN), limit: Math.round(limitN) })}
+      data={{
+        datasets: [
+          {
+            label: what,
+            data: points,
+            parsing: false,
+            borderColor: INK,
+            backgroundColor: 'rgb(34 48 60 / 0.12)',
+            borderWidth: 2,
+            pointRadius: 0,
+            fill: true,
+          },
+          {
+            label: t(byHand ? 'plan.load.limitHand' : 'plan.load.limitMotor'),
+            data: [
+              { x: first, y: limitN },
+              { x: last, y: limitN },
+            ],
+            parsing: false,
+            borderColor: DANGER,
+            borderWidth: 2,
+            borderDash: [7, 5],
+            pointRadius: 0,
+          },
+        ],
+      }}
+      options={{
+        animation: false,
+        responsive: true,
+        maintainAspectRatio: false,
+        interaction: { mode: 'nearest', axis: 'x', intersect: false },
+        plugins: {
+          legend: { labels: { font, color: INK, boxWidth: 26, boxHeight: 1 } },
+          tooltip: {
+            bodyFont: font,
+            titleFont: font,
+            callbacks: {
+              title: ([item]) => (item ? lengths.size(item.parsed.x ?? 0) : ''),
+              label: (item) => `${item.dataset.label}: ${Math.round(item.parsed.y ?? 0)} N`,
+            },
+          },
+        },
+        scales: {
+          x: {
+            type: 'linear',
+            min: first,
+            max: last,
+            title: { display: true, text: t('plan.load.along', { unit: lengths.style.unit }), font, color: INK_SOFT },
+            ticks: {
+              font,
+              color: INK_SOFT,
+              maxTicksLimit: 7,
+              callback: (value) => lengths.size(Number(value)).replace(/ (mm|in)$/, ''),
+            },
+            grid: { display: false },
+          },
+          y: {
+            type: 'linear',
+            min: 0,
+            suggestedMax: limitN * 1.1,
+            title: { display: true, text: 'N', font, color: INK_SOFT },
+            ticks: { font, color: INK_SOFT, maxTicksLimit: 5 },
+            grid: { color: GRID },
+          },
+        },
+      }}
+    />
+  )
+}
+
+export default LoadChart

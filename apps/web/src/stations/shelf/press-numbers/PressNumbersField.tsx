@@ -1,0 +1,93 @@
+import { factsOfPressClass, type PressClass } from '@bold-heron/core'
+import { numberSources, type PressNumberName, pressNumberNames } from '@bold-heron/schema'
+import { useFormContext, useWatch } from 'react-hook-form'
+import { useTranslation } from 'react-i18next'
+import { useLengths } from '../../../text/lengths.js'
+import { boxClass, Field } from '../../../ui/form/fields.js'
+import { isLength, sourceField, valueField } from './press-form.js'
+import { PressEffect } from './PressEffect.js'
+
+/** The usual values of a class, by name; those that its drive does not have are left out. */
+const usualOf = (pressClass: PressClass): Partial<Record<PressNumberName, number>> => {
+  const { rollerDiameterMm, bearingSpanMm, rollerModulusMPa, frameStiffnessNPerMm, drive } =
+    factsOfPressClass(pressClass)
+  return {
+    rollerDiameterMm,
+    bearingSpanMm,
+    rollerModulusMPa,
+    frameStiffnessNPerMm,
+    ...(drive.by === 'hand'
+      ? { handleLimitN: drive.limitN, crankArmMm: drive.crankArmMm, gearRatio: drive.gearRatio }
+      : { stallForceN: drive.stallN }),
+  }
+}
+
+const NumberRow = ({ name, usual }: { readonly name: PressNumberName; readonly usual: number }) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const { register, formState } = useFormContext()
+  const typed = useWatch({ name: valueField(name) }) as string
+  const fault = formState.errors[valueField(name)]?.message
+  const own = typed.trim() !== ''
+  return (
+    <li className="grid gap-x-3 gap-y-1 border-t border-line py-2 sm:grid-cols-[minmax(0,1fr)_9rem_11rem]">
+      <div>
+        <p className="font-bold">{t(`shelf.build.name.${name}`)}</p>
+        <p className="text-sm text-ink-soft">{t(`shelf.build.effect.${name}`)}</p>
+      </div>
+      <Field
+        label={<span className="sr-only">{t(`shelf.build.name.${name}`)}</span>}
+        fault={typeof fault === 'string' ? fault : undefined}
+      >
+        {(ids) => (
+          <input
+            type="text"
+            inputMode="decimal"
+            autoComplete="off"
+            className={boxClass}
+            placeholder={isLength(name) ? lengths.size(usual) : String(usual)}
+            {...ids}
+            {...register(valueField(name))}
+          />
+        )}
+      </Field>
+      {own ? (
+        <Field
+          label={<span className="sr-only">{t('shelf.build.from', { name: t(`shelf.build.name.${name}`) })}</span>}
+        >
+          {(ids) => (
+            <select className={boxClass} {...ids} {...register(sourceField(name))}>
+              {numberSources.map((source) => (
+                <option key={source} value={source}>
+                  {t(`words.numberSource.${source}`)}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+      ) : (
+        <p className="self-center text-sm text-ink-soft">{t('shelf.build.usual')}</p>
+      )}
+    </li>
+  )
+}
+
+/** What is known of the press's build, number by number: its value, where it is from, and what it does. */
+export const PressNumbersField = () => {
+  const { t } = useTranslation()
+  const pressClass = useWatch({ name: 'pressClass' }) as PressClass
+  const usual = usualOf(pressClass)
+  return (
+    <fieldset className="rounded-md border border-line p-3 sm:col-span-2">
+      <legend className="px-1 font-bold">{t('shelf.build.title')}</legend>
+      <p className="mb-2 text-sm text-ink-soft">{t('shelf.build.text')}</p>
+      <ul>
+        {pressNumberNames.map((name) => {
+          const value = usual[name]
+          return value === undefined ? null : <NumberRow key={name} name={name} usual={value} />
+        })}
+      </ul>
+      <PressEffect />
+    </fieldset>
+  )
+}

@@ -1,0 +1,80 @@
+import type { PressClass } from '@bold-heron/core'
+import {
+  type numberSources,
+  type PressInput,
+  pressInput,
+  type PressNumberName,
+  pressNumberNames,
+  pressNumbers,
+} from '@bold-heron/schema'
+import { asItIs, choice, type Codec, length, optionalLength, optionalNumber, text } from '../../../ui/form/codec.js'
+import { type Codecs, rowForm } from '../../../ui/form/row-form.js'
+
+export type NumberSource = (typeof numberSources)[number]
+
+/** In the form every number of the press has a field for its value and one for where it is from. */
+export const valueField = (name: PressNumberName): `value-${PressNumberName}` => `value-${name}`
+export const sourceField = (name: PressNumberName): `source-${PressNumberName}` => `source-${name}`
+
+type NumberFields = Readonly<Record<`value-${PressNumberName}`, number | null>> &
+  Readonly<Record<`source-${PressNumberName}`, NumberSource>>
+
+type PressFormFields = Omit<PressInput, 'numbers'> & NumberFields
+
+/** Numbers that are lengths are typed and shown in the user's unit. */
+export const isLength = (name: PressNumberName): boolean =>
+  name === 'rollerDiameterMm' || name === 'bearingSpanMm' || name === 'crankArmMm'
+
+const withinLimits = (name: PressNumberName): Codec<number | null> => {
+  const limits = pressNumbers[name]
+  if (!isLength(name)) return optionalNumber(limits)
+  const codec = optionalLength('size')
+  return {
+    ...codec,
+    read: (raw, style) => {
+      const read = codec.read(raw, style)
+      if (!read.ok || read.value === null) return read
+      if (read.value < limits.least)
+        return { ok: false, fault: { code: 'too-small', limit: limits.least, measures: 'size' } }
+      if (read.value > limits.most)
+        return { ok: false, fault: { code: 'too-large', limit: limits.most, measures: 'size' } }
+      return read
+    },
+  }
+}
+
+const numberCodecs = Object.fromEntries(
+  pressNumberNames.flatMap((name) => [
+    [valueField(name), withinLimits(name)],
+    [sourceField(name), choice<NumberSource>()],
+  ]),
+) as unknown as Codecs<NumberFields>
+
+const isOfNumbers = (field: string): boolean => field.startsWith('value-') || field.startsWith('source-')
+
+export const pressForm = rowForm<PressInput, PressFormFields>({
+  schema: pressInput,
+  codecs: {
+    name: text,
+    pressClass: choice<PressClass>(),
+    throatMm: length('size'),
+    knownGood: asItIs(),
+    note: text,
+    ...numberCodecs,
+  },
+  fromInput: ({ numbers, ...rest }) => {
+    const known = new Map(numbers.map((each) => [each.name, each]))
+    const fields = pressNumberNames.flatMap((name) => [
+      [valueField(name), known.get(name)?.value ?? null],
+      [sourceField(name), known.get(name)?.from ?? 'measured'],
+    ])
+    return { ...rest, ...(Object.fromEntries(fields) as NumberFields) }
+  },
+  toInput: (fields) => ({
+    ...Object.fromEntries(Object.entries(fields).filter(([name]) => !isOfNumbers(name))),
+    numbers: pressNumberNames.flatMap((name) => {
+      const value = fields[valueField(name)]
+      return value === null ? [] : [{ name, value, from: fields[sourceField(name)] }]
+    }),
+  }),
+})

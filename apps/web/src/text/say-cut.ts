@@ -1,0 +1,31 @@
+import type { PassFigures } from '@bold-heron/core'
+import type { TFunction } from 'i18next'
+
+/** A share as a whole per cent; never 100 or 0 unless it is. */
+export const percent = (share: number): number => {
+  const rounded = Math.round(share * 100)
+  if (rounded === 100 && share < 0.9995) return 99
+  return rounded === 0 && share > 0.0005 ? 1 : rounded
+}
+
+/** Shares of the line, least first, as people say them. */
+const shareWords = [
+  ['fibres', 0.02],
+  ['little', 0.15],
+  ['quarter', 0.35],
+  ['half', 0.65],
+  ['most', 0.95],
+] as const
+
+export const sayShare = (t: TFunction<'app'>, share: number): string =>
+  t(`plan.share.${shareWords.find(([, below]) => share < below)?.[0] ?? 'all'}`)
+
+/** mm. Blade travel beyond the sheets from which a pass is said to go deep. */
+const DEEP_MM = 0.4
+
+/** What a pass leaves: clean, or how much still hangs and where. */
+export const sayCut = (t: TFunction<'app'>, { hanging, meanDepth, overcutMm }: PassFigures): string => {
+  if (!hanging) return overcutMm > DEEP_MM ? t('plan.passes.cleanDeep') : t('plan.passes.clean')
+  if (meanDepth < 0.05) return t('plan.passes.untouched')
+  return t('plan.passes.hangs', { share: sayShare(t, hanging.share), place: t(`words.hangingPlace.${hanging.place}`) })
+}

@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest'
+import { seededRandom } from '../numerics/random.js'
+import { CLEAN_CUT } from '../press/constants.js'
+import { aCut, aDie } from '../testing/makers.js'
+import { beds } from '../testing/shapes.js'
+import { chancesOf } from './chances.js'
+import { CutResponse } from './cut-response.js'
+import { cellsOf, PLAIN_LAYING } from './cut-setup.js'
+import { PLANNING_GRID } from './press-model.js'
+import { STRENGTH_LOG_SPREAD } from './strength-nodes.js'
+
+const PASSES = 4
+const limits = { mostPasses: PASSES, handShare: 1 }
+
+/** Two uniform numbers to one normal; source: Box and Muller's transform. */
+const normalFrom = (random: () => number): number =>
+  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
+
+const cases = [
+  ['an outline on a pad', 'thin-outline', beds.pad, 0.62],
+  ['lace on steel, one pass in doubt', 'thin-lace', beds.steel, 0.6],
+  ['lace on a pad, loose', 'thin-lace', beds.pad, 0.5],
+] as const
+
+describe('the chances of a clean cut', () => {
+  it.each(cases)('agree with pressing hundreds of sheets drawn at random: %s', (_, dieClass, bed, squeezeMm) => {
+    const cut = aCut({ dies: [aDie({ dieClass, lengthMm: 50, widthMm: 40 })] })
+    const cells = cellsOf(cut, PLAIN_LAYING, PLANNING_GRID)
+    const response = new CutResponse(cut, bed, cells, PASSES)
+    const spreadMm = 0.1
+    const { cleanBy } = chancesOf(response, squeezeMm, spreadMm, limits)
+
+    const random = seededRandom(3)
+    const draws = 500
+    const clean = Array<number>(PASSES).fill(0)
+    for (let draw = 0; draw < draws; draw++) {
+      const plain = new CutResponse(cut, bed, cells, PASSES)
+      const strength = Math.exp(STRENGTH_LOG_SPREAD * normalFrom(random))
+      const series = plain.at(squeezeMm + spreadMm * normalFrom(random), strength)
+      series.cutFraction.forEach((fraction, pass) => {
+        if (fraction >= CLEAN_CUT) clean[pass]!++
+      })
+    }
+    // 500 draws leave a spread of up to 0.022 in a share; three of them, and the quadrature's own error.
+    cleanBy.forEach((chance, pass) =>
+      expect(Math.abs(chance - clean[pass]! / draws), `pass ${pass + 1}`).toBeLessThan(0.09),
+    )
+  })
+
+  it('grow with every pass and with the squeeze', () => {
+    const cut = aCut()
+    const response = new CutResponse(cut, beds.pad, cellsOf(cut, PLAIN_LAYING, PLANNING_GRID), PASSES)
+    let before = 0
+    for (let squeezeMm = 0.3; squeezeMm < 1; squeezeMm += 0.05) {
+      const { cleanBy } = chancesOf(response, squeezeMm, 0.1, limits)
+      expect(cleanBy).toEqual([...cleanBy].sort((a, b) => a - b))
+      expect(cleanBy[0]).toBeGreaterThanOrEqual(before - 1e-9)
+      before = cleanBy[0]!
+    }
+  })
+
+  it('let the handle stop a weak hand long before a strong one', () => {
+    const cut = aCut({ dies: [aDie({ dieClass: 'thin-lace', lengthMm: 120, widthMm: 120 })], sheetCount: 3 })
+    const response = new CutResponse(cut, beds.steel, cellsOf(cut, PLAIN_LAYING, PLANNING_GRID), PASSES)
+    const at = (handShare: number) => chancesOf(response, 1.6, 0.1, { mostPasses: PASSES, handShare }).stops
+    expect(at(0.3)).toBeGreaterThan(0.9)
+    expect(at(0.3)).toBeGreaterThan(at(1))
+  })
+})

@@ -1,0 +1,196 @@
+import { CLEAN_CELL, CLEAN_CUT } from '../press/constants.js'
+import { type Drive, effortOf } from '../press/drive.js'
+import type { Bed } from '../press/bed.js'
+import type { ContactCells } from '../press/nip/contact-cells.js'
+import { PressRun } from '../press/simulate.js'
+import type { CutContext } from '../techniques/technique.js'
+import { lawOf } from './cut-setup.js'
+
+/** What a series of passes does at one squeeze; index 0 is the first pass. */
+export interface PassSeries {
+  readonly cutFraction: readonly number[]
+  /**
+   * How far all of the line has been reached but the share that may hang (1 − CLEAN_CUT): clean from CLEAN_CELL on, and
+   * beyond 1 by what travel was left over. Unlike the cut fraction it grows evenly with the squeeze, so that a threshold is
+   * found between two looks.
+   */
+  readonly cleanReach: readonly number[]
+  readonly overcutMm: readonly number[]
+  /** Greatest effort of the passes, as a share of the press's own limit; the first is the hardest. */
+  readonly effort: number
+  readonly peakForceN: number
+  /** Whether every station was solved; a stalled series is never ranked. */
+  readonly solved: boolean
+}
+
+/** A squeeze in mm, and the passes at it. */
+interface Look {
+  readonly squeezeMm: number
+  readonly series: PassSeries
+}
+
+/** mm. A threshold between two looks further apart than this is looked at once more, where the sheet is as in its table. */
+const CLOSE_MM = 0.04
+const MOST_CLOSER_LOOKS = 2
+
+/** mm of squeeze over the sheets at which a response is first looked at. */
+const FIRST_LOOKS_MM = [-0.05, 0.08, 0.2, 0.4, 0.7, 1.1]
+
+/** A pass that gets no deeper than this share of the sheets is taken for the last that does anything. */
+const NO_PROGRESS = 0.002
+
+/** Squeezes nearer than this share one simulation, mm. */
+const SAME_SQUEEZE_MM = 1e-6
+
+/**
+ * How one cut on one bed answers to the squeeze and to the strength of the sheet: simulated where it is asked, and remembered.
+ * All stacks that share the bed share the response, as nothing else of a stack enters the press but its squeeze.
+ */
+export class CutResponse {
+  private readonly run: PressRun
+  private readonly drive: Drive
+  private readonly remembered = new Map<number, Look[]>()
+  private readonly crossings = new Map<string, number>()
+  private readonly order: Uint32Array
+  /** How many series were simulated so far. */
+  simulated = 0
+
+  constructor(
+    private readonly cut: CutContext,
+    private readonly bed: Bed,
+    cells: ContactCells,
+    private readonly mostPasses: number,
+  ) {
+    this.run = new PressRun(cut.press.frame, cells)
+    this.drive = cut.press.drive
+    this.order = new Uint32Array(cells.column.length)
+  }
+
+  get pileMm(): number {
+    return this.cut.sheetCount * this.cut.sheet.caliper.valueMm
+  }
+
+  /** The passes at a squeeze in mm; `strength` multiplies the sheet's shear strength. */
+  at(squeezeMm: number, strength = 1): PassSeries {
+    const looks = this.looksAt(strength)
+    const place = looks.findIndex((look) => look.squeezeMm > squeezeMm - SAME_SQUEEZE_MM)
+    const near = looks[place]
+    if (near && near.squeezeMm < squeezeMm + SAME_SQUEEZE_MM) return near.series
+    const series = this.simulate(squeezeMm, strength)
+    looks.splice(place === -1 ? looks.length : place, 0, { squeezeMm, series })
+    return series
+  }
+
+  /** Least squeeze in mm at which the cut is clean after `passes` passes; Infinity where no squeeze looked at is enough. */
+  cleanFrom(passes: number, strength = 1): number {
+    return this.crossing(`clean ${passes}`, strength, (series) => (series.cleanReach[passes - 1] ?? 0) - CLEAN_CELL)
+  }
+
+  /** Least squeeze in mm at which the effort reaches a share of the press's limit; Infinity where it never does. */
+  effortFrom(share: number, strength = 1): number {
+    return this.crossing(`effort ${share}`, strength, (series) => series.effort - share)
+  }
+
+  /** Least squeeze in mm at which the first pass cuts this deep into the bed, mm. */
+  overcutFrom(overcutMm: number, strength = 1): number {
+    return this.crossing(`overcut ${overcutMm}`, strength, (series) => (series.overcutMm[0] ?? 0) - overcutMm)
+  }
+
+  /** Value between the squeezes that were simulated, in a straight line. */
+  interpolated(squeezeMm: number, value: (series: PassSeries) => number, strength = 1): number {
+    const looks = this.firstLooks(strength)
+    const above = looks.findIndex((look) => look.squeezeMm >= squeezeMm)
+    const high = looks[above === -1 ? looks.length - 1 : above] as Look
+    const low = looks[Math.max(0, above - 1)] as Look
+    if (above <= 0) return value(high.series)
+    const share = (squeezeMm - low.squeezeMm) / (high.squeezeMm - low.squeezeMm)
+    return (1 - share) * value(low.series) + share * value(high.series)
+  }
+
+  private looksAt(strength: number): Look[] {
+    const looks = this.remembered.get(strength) ?? []
+    this.remembered.set(strength, looks)
+    return looks
+  }
+
+  /** All looks for a strength, ascending; the first few are taken where none were yet. */
+  private firstLooks(strength: number): readonly Look[] {
+    const looks = this.looksAt(strength)
+    if (looks.length < FIRST_LOOKS_MM.length) for (const over of FIRST_LOOKS_MM) this.at(this.pileMm + over, strength)
+    return looks
+  }
+
+  /**
+   * Least squeeze at which a value that grows with the squeeze crosses zero, by straight lines between the looks. For the
+   * sheet's table strength the crossing itself is looked at too; for the strengths that stand for its doubt the line will do.
+   */
+  private crossing(name: string, strength: number, value: (series: PassSeries) => number): number {
+    const key = `${name} ${strength}`
+    const known = this.crossings.get(key)
+    if (known !== undefined) return known
+    const found = this.findCrossing(strength, value)
+    this.crossings.set(key, found)
+    return found
+  }
+
+  private findCrossing(strength: number, value: (series: PassSeries) => number): number {
+    for (let closer = 0; ; closer++) {
+      const looks = this.firstLooks(strength)
+      const above = looks.findIndex(({ series }) => value(series) >= 0)
+      const high = looks[above]
+      const low = looks[above - 1]
+      if (!high) return Infinity
+      if (!low) return high.squeezeMm
+      const [lowValue, highValue] = [value(low.series), value(high.series)]
+      const widthMm = high.squeezeMm - low.squeezeMm
+      const crossing = low.squeezeMm + widthMm * Math.min(1, -lowValue / (highValue - lowValue))
+      if (strength !== 1 || closer >= MOST_CLOSER_LOOKS || widthMm <= CLOSE_MM) return crossing
+      this.at(crossing, strength)
+    }
+  }
+
+  private simulate(squeezeMm: number, strength: number): PassSeries {
+    this.simulated++
+    const { run } = this
+    run.start({ law: lawOf(this.cut, this.bed, strength), bedSoftness: this.bed.softness, squeezeMm })
+    const cutFraction: number[] = []
+    const cleanReach: number[] = []
+    const overcutMm: number[] = []
+    let effort = 0
+    let peakForceN = 0
+    let solved = true
+    for (let pass = 0; pass < this.mostPasses; pass++) {
+      const done = pass > 0 && (cutFraction[pass - 1] as number) >= CLEAN_CUT
+      const settled = pass > 1 && (cleanReach[pass - 1] as number) - (cleanReach[pass - 2] as number) < NO_PROGRESS
+      if (done || settled || (pass > 0 && peakForceN === 0)) {
+        // Clean stays clean, untouched stays untouched, and what no longer moves is left alone.
+        cutFraction.push(cutFraction[pass - 1] as number)
+        cleanReach.push(cleanReach[pass - 1] as number)
+        overcutMm.push(overcutMm[pass - 1] as number)
+        continue
+      }
+      const outcome = run.pass()
+      solved &&= outcome.status === 'solved'
+      peakForceN = Math.max(peakForceN, outcome.peakForceN)
+      effort = Math.max(effort, effortOf(this.drive, { torqueNmm: outcome.peakTorqueNmm, forceN: outcome.peakForceN }))
+      cutFraction.push(outcome.cutFraction)
+      cleanReach.push(this.quantileReach())
+      overcutMm.push(outcome.overcutMm)
+    }
+    return { cutFraction, cleanReach, overcutMm, effort, peakForceN, solved }
+  }
+
+  /** The reach that all but 1 − CLEAN_CUT of the line length has. */
+  private quantileReach(): number {
+    const { reach, cells } = this.run
+    for (let cell = 0; cell < this.order.length; cell++) this.order[cell] = cell
+    this.order.sort((a, b) => (reach[a] as number) - (reach[b] as number))
+    const mayHang = (1 - CLEAN_CUT) * cells.totalMm
+    let hangs = 0
+    for (const cell of this.order) {
+      hangs += cells.lengthMm[cell] as number
+      if (hangs > mayHang) return reach[cell] as number
+    }
+    return 0
+  }
+}

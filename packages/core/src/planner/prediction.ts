@@ -1,0 +1,157 @@
+import { ledgerOf } from '../layers/ledger.js'
+import type { Stack } from '../layers/stack.js'
+import { type Hanging, whereItHangs } from '../outcomes/hanging.js'
+import { CLEAN_CELL, CLEAN_CUT } from '../press/constants.js'
+import { effortOf, feelOf, handleForceN, type PredictedFeel } from '../press/drive.js'
+import type { Bed } from '../press/bed.js'
+import { type PassOutcome, PressRun } from '../press/simulate.js'
+import type { CutContext } from '../techniques/technique.js'
+import { cellsOf, type Laying, lawOf, PLAIN_LAYING } from './cut-setup.js'
+import type { Outlook } from './model-cost.js'
+
+/** What one pass does. */
+export interface PassFigures {
+  readonly cutFraction: number
+  readonly meanDepth: number
+  readonly leastDepth: number
+  /** What still hangs after it, and where. */
+  readonly hanging: Hanging | undefined
+  readonly peakForceN: number
+  /** At the crank's end; undefined for a motor. */
+  readonly handleForceN: number | undefined
+  /** As a share of what the user's hand, or the motor, can do. */
+  readonly effort: number
+  readonly feel: PredictedFeel
+  readonly overcutMm: number
+}
+
+/** What one pass is going to do, and how sure that is. */
+export interface PredictedPass extends PassFigures {
+  /** Chance of a clean cut by the end of this pass, 0…1. */
+  readonly chance: number
+  /** Squeeze in mm from which so many passes come clean, the sheet as strong as its table says; undefined where none does. */
+  readonly cleanFromMm: number | undefined
+}
+
+/** The worst that can sensibly happen with a stack, and how likely it is where that is known. */
+export const worstCases = ['handle-stops', 'die-warps', 'cuts-deep', 'hangs', 'nothing-much'] as const
+export type WorstCase = (typeof worstCases)[number]
+
+/** What a stack is going to do, pass by pass. */
+export interface Prediction {
+  /** As many passes as the house would do at most, or until the cut is clean and the chance is as good as it gets. */
+  readonly passes: readonly PredictedPass[]
+  /** The recommended count, and whether it reaches the house's chance. */
+  readonly recommended: number
+  readonly sure: boolean
+  /** The pass after which a look decides: the first with an even chance, where that is before the recommended one. */
+  readonly lookAfter: number
+  readonly stops: number
+  readonly worst: { readonly what: WorstCase; readonly chance: number }
+}
+
+/** A cut deeper than this is worth naming, mm. */
+const DEEP_MM = 0.4
+const WORTH_NAMING = 0.01
+const ALL_BUT_SURE = 0.995
+
+/** The figures of a pass just made by a run: what hangs, and how the handle feels to this user's hand. */
+export const figuresOf = (cut: CutContext, outcome: PassOutcome, run: PressRun): PassFigures => {
+  const load = { torqueNmm: outcome.peakTorqueNmm, forceN: outcome.peakForceN }
+  const effort = effortOf(cut.press.drive, load) / cut.rules.handShare
+  return {
+    cutFraction: outcome.cutFraction,
+    meanDepth: outcome.meanDepth,
+    leastDepth: outcome.leastDepth,
+    hanging: hangingOf(run),
+    peakForceN: outcome.peakForceN,
+    handleForceN: handleForceN(cut.press.drive, outcome.peakTorqueNmm),
+    effort,
+    feel: feelOf(effort),
+    overcutMm: outcome.overcutMm,
+  }
+}
+
+/** Simulates the passes of a cut at a squeeze in mm on the standard grid, as many as asked for. */
+export const simulatePasses = (
+  cut: CutContext,
+  bed: Bed,
+  squeezeMm: number,
+  passes: number,
+  laying: Laying = PLAIN_LAYING,
+): { readonly run: PressRun; readonly passes: PassFigures[]; readonly solved: boolean } => {
+  const run = new PressRun(cut.press.frame, cellsOf(cut, laying))
+  run.start({ law: lawOf(cut, bed), bedSoftness: bed.softness, squeezeMm })
+  const made: PassFigures[] = []
+  let solved = true
+  for (let pass = 0; pass < passes; pass++) {
+    const outcome = run.pass()
+    solved &&= outcome.status === 'solved'
+    made.push(figuresOf(cut, outcome, run))
+  }
+  return { run, passes: made, solved }
+}
+
+const hangingOf = (run: PressRun): Hanging | undefined => {
+  const { cells, cut } = run
+  const { grid, rowStart, column, lengthMm, rows } = cells
+  const stretches = []
+  for (let row = 0; row < rows; row++)
+    for (let cell = rowStart[row] as number; cell < (rowStart[row + 1] as number); cell++)
+      stretches.push({
+        x: ((column[cell] as number) + 0.5) * grid.xMm,
+        y: (row + 0.5) * grid.yMm,
+        lengthMm: lengthMm[cell] as number,
+        hangs: (cut[cell] as number) < CLEAN_CELL,
+      })
+  return whereItHangs(stretches)
+}
+
+const worstOf = (stack: Stack, passes: readonly PredictedPass[], outlook: Outlook): Prediction['worst'] => {
+  const { chances } = outlook
+  const clean = chances.cleanBy[outlook.passes - 1] ?? 0
+  if (chances.stops >= WORTH_NAMING) return { what: 'handle-stops', chance: chances.stops }
+  const hardUnderThin = stack.some((layer) => layer.is === 'plate' && layer.plate.kind === 'hard-plate')
+  const outline = stack.some(
+    (layer) => layer.is === 'dies' && layer.dies.some((die) => die.dieClass === 'thin-outline'),
+  )
+  if (hardUnderThin && outline) return { what: 'die-warps', chance: 0 }
+  if (Math.max(...passes.map((pass) => pass.overcutMm)) > DEEP_MM) return { what: 'cuts-deep', chance: clean }
+  return 1 - clean >= WORTH_NAMING ? { what: 'hangs', chance: 1 - clean } : { what: 'nothing-much', chance: 0 }
+}
+
+/** Predicts a stack's passes with their chances. Undefined where a station stalled: then there is no number to trust. */
+export const predict = (
+  cut: CutContext,
+  stack: Stack,
+  bed: Bed,
+  gapMm: number,
+  outlook: Outlook,
+): Prediction | undefined => {
+  const { squeezeMm } = ledgerOf(stack, gapMm)
+  const { cleanBy, cleanFromMm, stops } = outlook.chances
+  // No further than is of use: clean, and the chance as good as certain.
+  const enough = cleanBy.findIndex((chance) => chance >= ALL_BUT_SURE)
+  const count = Math.max(
+    outlook.passes,
+    Math.min(cut.rules.mostPasses, enough === -1 ? cut.rules.mostPasses : enough + 1),
+  )
+  const { passes, solved } = simulatePasses(cut, bed, squeezeMm, count)
+  if (!solved) return undefined
+  const finite = (mm: number | undefined) => (mm !== undefined && Number.isFinite(mm) ? mm : undefined)
+  const shown = passes.map((pass, at): PredictedPass => ({
+    ...pass,
+    chance: cleanBy[at] ?? 0,
+    cleanFromMm: finite(cleanFromMm[at]),
+  }))
+  const cleanAt = shown.findIndex((pass) => pass.cutFraction >= CLEAN_CUT)
+  const even = cleanBy.findIndex((chance) => chance >= 0.5)
+  return {
+    passes: shown.slice(0, Math.max(outlook.passes, cleanAt === -1 ? shown.length : cleanAt + 1)),
+    recommended: outlook.passes,
+    sure: outlook.sure,
+    lookAfter: even === -1 ? outlook.passes : Math.min(even + 1, outlook.passes),
+    stops,
+    worst: worstOf(stack, shown, outlook),
+  }
+}

@@ -1,0 +1,49 @@
+import { typicalDie } from '../dies/typical.js'
+import { strengthOfKind } from '../materials/sheet-kind.js'
+import { FRESH_PAD_STIFFNESS } from '../press/bed.js'
+import { CLEAN_CUT } from '../press/constants.js'
+import type { Press } from '../press/press.js'
+import { defaultHouseRules } from '../techniques/house-rules.js'
+import { measured } from '../units/measured.js'
+import { type PassFigures, simulatePasses } from './prediction.js'
+import { usualSqueezeMm } from './rule-of-thumb.js'
+
+/** What a press does with one and the same cut, so that builds can be compared. */
+export interface PressSample {
+  readonly first: PassFigures
+  /** Passes until clean; undefined where the house's most are not enough. */
+  readonly passes: number | undefined
+}
+
+/** mm. The card of the sample, about 240 g/m². */
+const CALIPER_MM = 0.3
+
+/** Presses a typical lace die over one card on fresh pads at the usual squeeze. Some tens of milliseconds. */
+export const pressSample = ({ frame, drive }: Pick<Press, 'frame' | 'drive'>): PressSample => {
+  const cut = {
+    press: {
+      id: 'sample',
+      name: 'sample',
+      pressClass: 'small-hand',
+      throatMm: frame.throatMm,
+      frame,
+      drive,
+      knownGood: [],
+    } as const,
+    dies: [typicalDie('thin-lace', measured(1, 'table'))],
+    sheet: {
+      id: 'sample',
+      name: 'sample',
+      kind: 'smooth-card',
+      caliper: measured(CALIPER_MM, 'caliper'),
+      ...strengthOfKind('smooth-card'),
+    } as const,
+    sheetCount: 1,
+    bladeSide: 'down',
+    rules: defaultHouseRules,
+  } as const
+  const bed = { indentStiffness: FRESH_PAD_STIFFNESS, softness: 0 }
+  const { passes } = simulatePasses(cut, bed, usualSqueezeMm('thin-lace', CALIPER_MM), defaultHouseRules.mostPasses)
+  const cleanAt = passes.findIndex((pass) => pass.cutFraction >= CLEAN_CUT)
+  return { first: passes[0] as PassFigures, passes: cleanAt === -1 ? undefined : cleanAt + 1 }
+}

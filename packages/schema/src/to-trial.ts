@@ -1,0 +1,42 @@
+import { diesOutOfThroat, type Polyline, type Trial, type TrialResult } from '@bold-heron/core'
+import type { ProblemField } from './problem.js'
+import type { SimulationAnswer, SimulationFile } from './simulation.js'
+
+/** A simulation's file as the core takes it; `lines` are the drawings of its dies, in their order, mm. */
+export const toTrial = (input: SimulationFile, lines: readonly (readonly Polyline[])[]): Trial => {
+  const { handle, motor, ...press } = input.press
+  return {
+    press: {
+      ...press,
+      drive: handle
+        ? { by: 'hand', ...handle }
+        : { by: 'motor', stallN: (motor as NonNullable<typeof motor>).stallForceN },
+    },
+    dies: input.dies.map(({ svg: _, file: __, ...die }, at) => ({ ...die, lines: lines[at] ?? [] })),
+    sheet: input.sheet,
+    bed: { indentStiffness: input.bed.indentStiffnessNPerMm2, softness: input.bed.softnessMmPerMPa },
+    otherLayersMm: input.otherLayersMm,
+    passes: input.passes,
+  }
+}
+
+/** What is wrong with where a trial's dies lie, by field. */
+export const placingFaults = (trial: Trial): ProblemField[] =>
+  diesOutOfThroat(trial).map(({ die, fromMm, toMm }) => {
+    const path = `dies.${die}.yMm`
+    const value = trial.dies[die]?.yMm
+    const { throatMm } = trial.press
+    return {
+      path,
+      code: 'out-of-throat',
+      value,
+      limit: throatMm,
+      message:
+        `${path} is ${value}; the die then reaches from ${fromMm.toFixed(2)} to ${toMm.toFixed(2)} mm across, ` +
+        `outside the throat of ${throatMm} mm; move or turn it.`,
+    }
+  })
+
+/** A solved trial as the simulation's answer tells it; undefined where a pass stalled and there is no number to trust. */
+export const answerOfTrial = (result: TrialResult): SimulationAnswer | undefined =>
+  result.status === 'solved' ? { squeezeMm: result.squeezeMm, passes: [...result.passes] } : undefined
