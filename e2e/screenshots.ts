@@ -40,7 +40,7 @@ const views: readonly View[] = [
     path: async (application) => `/plan/${await idOf(application, 'jobs', 'Compass roses')}`,
     words: 'Where this stack lies',
     prepare: async (browser) => {
-      await browser.press('Cut it: how did it come out?')
+      await browser.press('Cut it, then tell')
       await browser.heading('How did it come out?')
     },
   },

@@ -56,7 +56,7 @@ describe.each([
 it('the dialogs have nothing either', async () => {
   await browser.resize(1280, 800)
   await browser.go(`/plan/${await idOf('jobs', 'Sail')}`)
-  await browser.press('Cut it: how did it come out?')
+  await browser.press('Cut it, then tell')
   await browser.heading('How did it come out?')
   expect(await browser.accessibilityFaults()).toEqual([])
   await browser.press('Close')

@@ -67,7 +67,7 @@ it('a guided minute leads to a stack whose sum can be checked, and on to the log
   expect(thicknesses.reduce((sum, mm) => sum + mm, 0)).toBeCloseTo(totalMm, 1)
   expect(totalMm - gapMm).toBeCloseTo(squeezeMm, 1)
 
-  await browser.press('Cut it: how did it come out?')
+  await browser.press('Cut it, then tell')
   await browser.heading('How did it come out?')
   await browser.press('Write it down')
   await browser.untilPath(/^\/log$/)

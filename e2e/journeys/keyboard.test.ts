@@ -60,7 +60,7 @@ it('leads from a job to its plan, through the layers and into the log without a 
   await plan.shows(before)
 
   await browser.keys('g', 'p')
-  await tabTo('Cut it: how did it come out?')
+  await tabTo('Cut it, then tell')
   await browser.keys(Key.ENTER)
   await browser.heading('How did it come out?')
   await tabTo('Write it down')

@@ -94,7 +94,7 @@ it('a kept stack is still there after a reload', async () => {
 })
 
 it('what came of it goes into the log, hanging first and then clean', async () => {
-  await browser.press('Cut it: how did it come out?')
+  await browser.press('Cut it, then tell')
   await (await browser.find(By.xpath(`//label[normalize-space(.)='hanging in places']`))).click()
   await browser.choose('Where did it hang?', 'in the middle')
   await browser.says('Still hanging')

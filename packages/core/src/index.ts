@@ -111,4 +111,4 @@ export {
 export { type Proposal, type Suggestion, suggestionSteps } from './planner/proposals.js'
 export { type CutMap, type CutState, cutStates } from './planner/cut-map.js'
 export { type PressSample, pressSample } from './planner/press-sample.js'
-export { limitOf, type LoadCurve, type TriedPass, type TryOut, tryOut } from './planner/try-out.js'
+export { limitOf, type LoadCurve, type TryOut, tryOut } from './planner/try-out.js'

@@ -111,7 +111,10 @@ export const mechanicsOf = ({
 }
 
 /** A stored press as the planner takes it. `plates` must hold every plate its known-good stacks name, retired ones too. */
-export const toPress = (row: PressRow, plates: ReadonlyMap<string, Plate>): Press => ({
+export const toPress = (
+  row: Pick<PressRow, 'id' | 'name' | 'pressClass' | 'throatMm' | 'numbers' | 'knownGood'>,
+  plates: ReadonlyMap<string, Plate>,
+): Press => ({
   id: row.id,
   name: row.name,
   pressClass: row.pressClass,

@@ -246,7 +246,11 @@ const die = (key: keyof typeof demoOutlines, line: DieLine): DieInput => {
     laciness: null,
     fitForFoam: cased,
     note: '',
-    outline: { source: 'drawing', fileName: `${key}.svg`, lines },
+    outline: {
+      source: 'drawing',
+      fileName: `${key.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}.svg`,
+      lines,
+    },
     ...line,
   }
 }

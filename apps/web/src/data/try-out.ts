@@ -1,8 +1,8 @@
-import type { Bed, CutContext, Laying, Press, TryOut } from '@bold-heron/core'
+import type { Bed, CutContext, Laying, Press } from '@bold-heron/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { press } from '../workers/press.js'
-import type { TryOutQuestion } from '../workers/press.worker.js'
+import type { Tried, TryOutQuestion } from '../workers/press.worker.js'
 
 /**
  * Presses a cut again and again as sliders move: the newest question is always answered, those in between are left out, and
@@ -13,11 +13,8 @@ export const useTryOut = (
   bed: Bed | undefined,
   laying: Laying,
   question: TryOutQuestion,
-): { readonly tried: TryOut | undefined; readonly question: TryOutQuestion } => {
-  const [answer, setAnswer] = useState<{ tried: TryOut | undefined; question: TryOutQuestion }>({
-    tried: undefined,
-    question,
-  })
+): Tried | undefined => {
+  const [tried, setTried] = useState<Tried>()
   const next = useRef<TryOutQuestion>(undefined)
   const isBusy = useRef(false)
 
@@ -33,15 +30,14 @@ export const useTryOut = (
       while (next.current) {
         const asked = next.current
         next.current = undefined
-        const tried = await press().tryOut(asked)
-        setAnswer({ tried, question: asked })
+        setTried(await press().tryOut(asked))
       }
       isBusy.current = false
     }
     if (!isBusy.current) void work()
   }, [cut, bed, laying, question])
 
-  return answer
+  return tried
 }
 
 /** What a press of this build does with one and the same cut. */

@@ -14,11 +14,13 @@ const shareWords = [
   ['little', 0.15],
   ['quarter', 0.35],
   ['half', 0.65],
-  ['most', 0.95],
 ] as const
 
 export const sayShare = (t: TFunction<'app'>, share: number): string =>
-  t(`plan.share.${shareWords.find(([, below]) => share < below)?.[0] ?? 'all'}`)
+  t(`plan.share.${shareWords.find(([, below]) => share < below)?.[0] ?? 'most'}`)
+
+/** From this share of the line on it needs no place. */
+const EVERYWHERE = 0.95
 
 /** mm. Blade travel beyond the sheets from which a pass is said to go deep. */
 const DEEP_MM = 0.4
@@ -27,5 +29,6 @@ const DEEP_MM = 0.4
 export const sayCut = (t: TFunction<'app'>, { hanging, meanDepth, overcutMm }: PassFigures): string => {
   if (!hanging) return overcutMm > DEEP_MM ? t('plan.passes.cleanDeep') : t('plan.passes.clean')
   if (meanDepth < 0.05) return t('plan.passes.untouched')
+  if (hanging.share >= EVERYWHERE) return t('plan.passes.hangsEverywhere')
   return t('plan.passes.hangs', { share: sayShare(t, hanging.share), place: t(`words.hangingPlace.${hanging.place}`) })
 }

@@ -5,6 +5,9 @@ import type { Lengths } from './lengths.js'
 /** A change of the chance or the effort below this is not worth a word. */
 const WORTH_A_WORD = 0.01
 
+/** mm. */
+const WORTH_A_WORD_MM = 0.02
+
 /** What might be done, in one line. */
 export const sayProposal = (t: TFunction<'app'>, lengths: Lengths, { proposal }: Suggestion): string => {
   switch (proposal.code) {
@@ -23,8 +26,8 @@ export const sayProposal = (t: TFunction<'app'>, lengths: Lengths, { proposal }:
   }
 }
 
-/** What it is predicted to change: passes, the handle, the chance; in this order, as far as they change. */
-export const sayGain = (t: TFunction<'app'>, { gain }: Suggestion): string => {
+/** What it is predicted to change: passes, the handle, the chance, the bed; in this order, as far as they change. */
+export const sayGain = (t: TFunction<'app'>, lengths: Lengths, { gain }: Suggestion): string => {
   // Only waxed paper changes nothing of the cut itself.
   if (!gain) return t('plan.better.waxedPaperWhy')
   const effort = Math.round(gain.effort * 100)
@@ -37,6 +40,9 @@ export const sayGain = (t: TFunction<'app'>, { gain }: Suggestion): string => {
     ...(Math.abs(gain.chance) >= WORTH_A_WORD
       ? [t(chance > 0 ? 'plan.gain.surer' : 'plan.gain.lessSure', { share: Math.abs(chance) })]
       : []),
+    ...(gain.overcutMm <= -WORTH_A_WORD_MM
+      ? [t('plan.gain.spares', { depth: lengths.thickness(-gain.overcutMm) })]
+      : []),
   ]
-  return parts.length > 0 ? parts.join(', ') : t('plan.gain.spares')
+  return parts.join(', ')
 }

@@ -10,6 +10,7 @@ import {
   tryOut,
 } from '@bold-heron/core'
 import { expose } from 'comlink'
+import { type MapPaths, pathsOf } from '../drawing/cut-map/paths.js'
 
 /** What of a cut is tried with other values. */
 export interface TryOutQuestion {
@@ -17,7 +18,13 @@ export interface TryOutQuestion {
   readonly sheetCount: number
   readonly squeezeMm: number
   readonly rotationDeg: number
+  /** The pass that is told of, from 1. */
   readonly passes: number
+}
+
+/** What came of it, its cut map ready to be drawn. */
+export interface Tried extends Omit<TryOut, 'map'> {
+  readonly paths: MapPaths
 }
 
 let laid: { readonly cut: CutContext; readonly bed: Bed; readonly laying: Laying } | undefined
@@ -27,11 +34,12 @@ const press = {
   lay: (cut: CutContext, bed: Bed, laying: Laying): void => {
     laid = { cut, bed, laying }
   },
-  tryOut: ({ caliperMm, sheetCount, squeezeMm, rotationDeg, passes }: TryOutQuestion): TryOut | undefined => {
+  tryOut: ({ caliperMm, sheetCount, squeezeMm, rotationDeg, passes }: TryOutQuestion): Tried | undefined => {
     if (!laid) return undefined
     const { cut, bed, laying } = laid
     const sheet = { ...cut.sheet, caliper: { ...cut.sheet.caliper, valueMm: caliperMm } }
-    return tryOut({ ...cut, sheet, sheetCount }, bed, squeezeMm, passes, { ...laying, rotationDeg })
+    const { map, ...tried } = tryOut({ ...cut, sheet, sheetCount }, bed, squeezeMm, passes, { ...laying, rotationDeg })
+    return { ...tried, paths: pathsOf(map) }
   },
   sample: (mechanics: Pick<Press, 'frame' | 'drive'>) => pressSample(mechanics),
   simulate: (trial: Trial) => pressTrial(trial),

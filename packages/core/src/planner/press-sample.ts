@@ -17,8 +17,9 @@ export interface PressSample {
 
 /** mm. The card of the sample, about 240 g/m². */
 const CALIPER_MM = 0.3
+const SHEETS = 2
 
-/** Presses a typical lace die over one card on fresh pads at the usual squeeze. Some tens of milliseconds. */
+/** Presses a typical lace die over two cards on fresh pads at the usual squeeze. Some tens of milliseconds. */
 export const pressSample = ({ frame, drive }: Pick<Press, 'frame' | 'drive'>): PressSample => {
   const cut = {
     press: {
@@ -38,12 +39,17 @@ export const pressSample = ({ frame, drive }: Pick<Press, 'frame' | 'drive'>): P
       caliper: measured(CALIPER_MM, 'caliper'),
       ...strengthOfKind('smooth-card'),
     } as const,
-    sheetCount: 1,
+    sheetCount: SHEETS,
     bladeSide: 'down',
     rules: defaultHouseRules,
   } as const
   const bed = { indentStiffness: FRESH_PAD_STIFFNESS, softness: 0 }
-  const { passes } = simulatePasses(cut, bed, usualSqueezeMm('thin-lace', CALIPER_MM), defaultHouseRules.mostPasses)
+  const { passes } = simulatePasses(
+    cut,
+    bed,
+    usualSqueezeMm('thin-lace', SHEETS * CALIPER_MM),
+    defaultHouseRules.mostPasses,
+  )
   const cleanAt = passes.findIndex((pass) => pass.cutFraction >= CLEAN_CUT)
   return { first: passes[0] as PassFigures, passes: cleanAt === -1 ? undefined : cleanAt + 1 }
 }

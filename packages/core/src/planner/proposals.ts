@@ -34,6 +34,8 @@ export interface Suggestion {
         readonly effort: number
         /** Of a clean cut after the passes recommended now. */
         readonly chance: number
+        /** How much deeper the blade goes into the bed, mm; negative where it spares the bed. */
+        readonly overcutMm: number
         /** Points of the ranking; what the suggestions are ordered by. */
         readonly worth: number
       }
@@ -53,6 +55,7 @@ const gainOf = (before: Outlook, after: Outlook): NonNullable<Suggestion['gain']
   passes: after.passes - before.passes,
   effort: after.effort - before.effort,
   chance: (after.chances.cleanBy[before.passes - 1] ?? 0) - (before.chances.cleanBy[before.passes - 1] ?? 0),
+  overcutMm: after.overcutMm - before.overcutMm,
   worth: before.cost - after.cost,
 })
 

@@ -9,10 +9,12 @@ import { type PassFigures, figuresOf } from './prediction.js'
 import { type Drive, handleForceN } from '../press/drive.js'
 import { type ForceCurve, PressRun } from '../press/simulate.js'
 
-/** One pass of a try-out: its figures, the cut map after it, and the load along the feed. */
-export interface TriedPass extends PassFigures {
+/** What pressing a cut does in its last pass, in enough detail to draw it: the cut map after it, the load along the feed. */
+export interface TryOut extends PassFigures {
   readonly map: CutMap
   readonly load: LoadCurve
+  /** Whether every station of every pass was solved; else there is nothing to trust. */
+  readonly solved: boolean
 }
 
 /** What the drive has to bear along the feed, N: at the crank's end for a hand press, at the nip for a motor. */
@@ -30,30 +32,23 @@ const loadOf = (drive: Drive, { xMm, forceN, torqueNmm }: ForceCurve): LoadCurve
   loadN: drive.by === 'hand' ? torqueNmm.map((torque) => handleForceN(drive, torque) as number) : forceN,
 })
 
-/** What pressing a cut at a squeeze does, in enough detail to draw it. */
-export interface TryOut {
-  readonly passes: readonly TriedPass[]
-  /** Whether every station was solved; else there is nothing to trust. */
-  readonly solved: boolean
-}
-
-/** Presses a cut at a squeeze in mm so many times on the standard grid, keeping the map and the force of every pass. */
+/** Presses a cut at a squeeze in mm so many times on the standard grid, and tells of the last pass. */
 export const tryOut = (cut: CutContext, bed: Bed, squeezeMm: number, passes: number, laying: Laying): TryOut => {
   const poses = laying.poses ?? layOutDies(cut.dies, cut.press.throatMm, laying.rotationDeg)
   const lines: Polyline[][] = cut.dies.map((die, at) => placeLines(die.outline.lines, poses[at] as DiePose))
   const cells = cellsOf(cut, { ...laying, poses })
   const run = new PressRun(cut.press.frame, cells)
   run.start({ law: lawOf(cut, bed), bedSoftness: bed.softness, squeezeMm })
-  const tried: TriedPass[] = []
-  let solved = true
-  for (let pass = 0; pass < passes; pass++) {
-    const outcome = run.pass()
+  let outcome = run.pass()
+  let solved = outcome.status === 'solved'
+  for (let pass = 1; pass < passes; pass++) {
+    outcome = run.pass()
     solved &&= outcome.status === 'solved'
-    tried.push({
-      ...figuresOf(cut, outcome, run),
-      map: cutMapOf(lines, cells, run.cut),
-      load: loadOf(cut.press.drive, run.forceCurve()),
-    })
   }
-  return { passes: tried, solved }
+  return {
+    ...figuresOf(cut, outcome, run),
+    map: cutMapOf(lines, cells, run.cut),
+    load: loadOf(cut.press.drive, run.forceCurve()),
+    solved,
+  }
 }

@@ -6,7 +6,7 @@ import { Panel } from '../../ui/Panel.js'
 import { Why } from '../../ui/Why.js'
 import { layerName } from './layer-name.js'
 
-const WIDTH = 720
+const WIDTH = 400
 const HEIGHT = 62
 /** Windows shown either side of the window itself. */
 const SHOWN_BESIDE = 1.1

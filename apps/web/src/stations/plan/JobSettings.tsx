@@ -9,7 +9,7 @@ import { useSay } from '../../ui/toasts.js'
 import { inputOfJob } from './job-input.js'
 
 const MOST_SHEETS = 12
-const small = 'min-h-9 max-w-48 rounded-md border border-ink/50 bg-white px-2 py-1'
+const small = 'min-h-9 max-w-44 rounded-md border border-ink/50 bg-white px-2 py-1'
 
 const Picker = ({
   label,

@@ -197,11 +197,6 @@ const PlanBench = ({
               },
             ]}
           />
-          <BandPanel assessment={assessment} cut={request.cut} lengths={lengths} />
-        </div>
-        <div className="flex min-w-0 flex-col gap-3">
-          <PassesPanel assessment={assessment} cut={request.cut} lengths={lengths} />
-          <FindingsPanel assessment={assessment} lengths={lengths} />
           <OthersPanel
             jobId={job.id}
             plan={plan}
@@ -210,6 +205,11 @@ const PlanBench = ({
             lengths={lengths}
             onPick={editing.change}
           />
+        </div>
+        <div className="flex min-w-0 flex-col gap-3">
+          <PassesPanel assessment={assessment} cut={request.cut} lengths={lengths} />
+          <BandPanel assessment={assessment} cut={request.cut} lengths={lengths} />
+          <FindingsPanel assessment={assessment} lengths={lengths} />
         </div>
       </div>
       <PlanSheet job={job} assessment={assessment} request={request} lengths={lengths} />

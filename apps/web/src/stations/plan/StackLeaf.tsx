@@ -12,7 +12,7 @@ import { layerName } from './layer-name.js'
 import { LedgerSum } from './LedgerSum.js'
 import { PieceMenu } from './PieceMenu.js'
 
-const SECTION = { widthPx: 270, heightPx: 404 }
+const SECTION = { widthPx: 270, heightPx: 330 }
 const LEADER_PX = 40
 
 /** Thin lines from each layer of the drawing to its line in the list. */

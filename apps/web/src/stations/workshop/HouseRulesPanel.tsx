@@ -47,7 +47,9 @@ const NumberRule = ({
   <Rule
     {...rest}
     value={String(value)}
-    options={[...new Set([...values, value])].sort((a, b) => a - b).map((each) => ({ value: String(each), text: say(each) }))}
+    options={[...new Set([...values, value])]
+      .sort((a, b) => a - b)
+      .map((each) => ({ value: String(each), text: say(each) }))}
     onChange={(chosen) => onChange(Number(chosen))}
   />
 )

@@ -21,7 +21,7 @@ export const plan = {
     start: 'Simulate the press',
   },
   stack: {
-    title: 'The stack, between the rollers',
+    title: 'The stack',
     drawing: 'Section through the stack, bottom to top: {{layers}}. Height {{total}}, gap {{gap}}.',
     scale: 'Drawn to scale',
     roller: 'roller',
@@ -71,9 +71,9 @@ export const plan = {
     gapWitness: '{{height}} high − {{wanted}} wanted = {{gap}}, counted {{weight}} %',
   },
   band: {
-    title: 'Where this stack lies',
+    title: 'Where it lies',
     spoken: 'Squeeze {{squeeze}}, {{fit}}. The window is {{low}} to {{high}}. Doubt ± {{spread}}.',
-    chance: 'chance to lie in the window: {{chance}} %',
+    chance: '{{chance}} % in the window',
     why: 'By rule of thumb this die wants {{beyond}} beyond the sheets’ own {{pile}}: a window of {{low}} to {{high}}.',
     whySimulated:
       'The simulated press cuts clean from {{low}} on; from {{high}} on the handle stops or the blade goes too deep. {{best}} does best: {{beyond}} beyond the sheets’ own {{pile}}.',
@@ -92,13 +92,14 @@ export const plan = {
     memory: 'From memory; the log will tell.',
     passColumn: 'Pass',
     leavesColumn: 'leaves it',
-    chanceColumn: 'Clean by now',
+    chanceColumn: 'Clean',
     chance: 'clean in {{chance}} cases of 100',
     lookHere: 'look',
     clean: 'clean',
     cleanDeep: 'clean, and deep into the pad',
     untouched: 'not cut yet',
     hangs: 'hanging {{place}}: {{share}}',
+    hangsEverywhere: 'hanging everywhere',
     unsure:
       'No count of passes reaches the chance that the house rules ask for. This count gets as near as passes can; more squeeze would help more.',
     reasons: {
@@ -124,7 +125,6 @@ export const plan = {
     quarter: 'about a quarter',
     half: 'about half',
     most: 'most of it',
-    all: 'all of it',
   },
   worst: {
     title: 'At worst:',
@@ -150,7 +150,7 @@ export const plan = {
       'The squeeze is only known to ± {{spread}}, and no two sheets are quite as strong; so it is clean by now in {{chance}} cases of 100.',
   },
   map: {
-    title: 'The cut, pass by pass',
+    title: 'The cut',
     loading: 'Pressing…',
     pass: 'After pass',
     passOf: '{{number}} of {{of}}',
@@ -176,7 +176,6 @@ export const plan = {
     caliper: 'Sheet',
     sheets: 'Sheets at once',
     squeeze: 'Squeeze',
-    squeezeIs: '{{squeeze}} ({{shim}})',
     rotation: 'Turn the die',
     degrees: '{{degrees}}°',
     hint: 'Move a slider to try it. The plan stays as it is.',
@@ -205,7 +204,7 @@ export const plan = {
     stiffer: 'handle stiffer by {{share}} % of the limit',
     surer: 'clean {{share}} times more in 100',
     lessSure: 'clean {{share}} times less in 100',
-    spares: 'spares the pad',
+    spares: 'goes {{depth}} less deep into the pad',
   },
   findings: {
     title: 'Mind',
@@ -240,7 +239,7 @@ export const plan = {
     more_other: '{{count}} more',
   },
   cut: {
-    open: 'Cut it: how did it come out?',
+    open: 'Cut it, then tell',
     title: 'How did it come out?',
     description: 'Look before lifting. This goes into the log with the stack as it stands here.',
     round: 'Round {{number}}',

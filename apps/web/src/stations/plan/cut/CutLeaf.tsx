@@ -1,46 +1,38 @@
-import {
-  type Assessment,
-  bedOfStack,
-  type CutContext,
-  limitOf,
-  PLAIN_LAYING,
-  type PlanRequest,
-  type TriedPass,
-} from '@bold-heron/core'
+import { type Assessment, bedOfStack, type CutContext, limitOf, PLAIN_LAYING, type PlanRequest } from '@bold-heron/core'
 import { lazy, Suspense, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useTryOut } from '../../../data/try-out.js'
 import { CutMapDrawing, LineSample } from '../../../drawing/cut-map/CutMapDrawing.js'
-import { pathsOf } from '../../../drawing/cut-map/paths.js'
 import type { Lengths } from '../../../text/lengths.js'
 import { percent, sayCut } from '../../../text/say-cut.js'
 import { Slider } from '../../../ui/Slider.js'
 import { Loading } from '../../../ui/states.js'
 import { Why } from '../../../ui/Why.js'
+import type { Tried } from '../../../workers/press.worker.js'
 import { FeelReason } from '../pass-reasons.js'
 import { TrySliders } from './TrySliders.js'
-import { asPlanned, questionOf } from './try-values.js'
+import { asPlanned, passesShown, questionOf } from './try-values.js'
 
 const LoadChart = lazy(() => import('./LoadChart.js'))
 
 /** The cut map after one pass, with its legend. */
-const MapAfter = ({ pass }: { readonly pass: TriedPass }) => {
+const MapAfter = ({ tried }: { readonly tried: Tried }) => {
   const { t } = useTranslation()
-  const paths = useMemo(() => pathsOf(pass.map), [pass.map])
+  const { paths } = tried
   return (
     <figure>
       <CutMapDrawing
         paths={paths}
-        className="mx-auto block h-72 w-full"
+        className="mx-auto block h-60 w-full"
         spoken={t('plan.map.spoken', {
-          cut: sayCut(t, pass),
+          cut: sayCut(t, tried),
           clean: percent(paths.byState.clean.share),
           nearly: percent(paths.byState.nearly.share),
           hanging: percent(paths.byState.hanging.share),
         })}
       />
       <figcaption className="mt-1">
-        <ul className="flex flex-wrap justify-center gap-x-4">
+        <ul className="flex flex-wrap justify-center gap-x-3 text-sm">
           {(['clean', 'nearly', 'hanging'] as const).map((state) => (
             <li key={state} className="flex items-center gap-1.5">
               <LineSample state={state} />
@@ -55,13 +47,13 @@ const MapAfter = ({ pass }: { readonly pass: TriedPass }) => {
 }
 
 /** What the pass leaves and how the handle feels, in words. */
-const PassReading = ({ pass, cut }: { readonly pass: TriedPass; readonly cut: CutContext }) => {
+const PassReading = ({ tried, cut }: { readonly tried: Tried; readonly cut: CutContext }) => {
   const { t } = useTranslation()
   return (
     <p aria-live="polite">
-      <strong>{sayCut(t, pass)}</strong> · {t('plan.passes.feel')}{' '}
-      <Why about={t('plan.passes.feel')} shown={<strong>{t(`words.predictedFeel.${pass.feel}`)}</strong>}>
-        <FeelReason pass={pass} cut={cut} />
+      <strong>{sayCut(t, tried)}</strong> · {t('plan.passes.feel')}{' '}
+      <Why about={t('plan.passes.feel')} shown={<strong>{t(`words.predictedFeel.${tried.feel}`)}</strong>}>
+        <FeelReason pass={tried} cut={cut} />
       </Why>
     </p>
   )
@@ -79,37 +71,37 @@ export const CutLeaf = ({
 }) => {
   const { t } = useTranslation()
   const [values, setValues] = useState(() => asPlanned(cut))
-  const [chosen, setChosen] = useState(assessment.prediction?.recommended ?? 1)
+  const [picked, setPicked] = useState<number>()
   const bed = useMemo(() => bedOfStack(assessment.stack), [assessment.stack])
-  const question = useMemo(() => questionOf(assessment, cut, values), [assessment, cut, values])
-  const { tried } = useTryOut(cut, bed, PLAIN_LAYING, question)
+  const of = passesShown(assessment, cut)
+  const number = Math.min(picked ?? assessment.prediction?.recommended ?? 1, of)
+  const question = useMemo(() => questionOf(assessment, cut, values, number), [assessment, cut, values, number])
+  const tried = useTryOut(cut, bed, PLAIN_LAYING, question)
   if (!bed) return <p className="py-8 text-center text-ink-soft">{t('plan.map.noBed')}</p>
   if (!tried) return <Loading what={t('plan.map.loading')} />
   if (!tried.solved) return <p className="py-8 text-center text-ink-soft">{t('plan.map.unsolved')}</p>
-  const number = Math.min(chosen, tried.passes.length)
-  const pass = tried.passes[number - 1] as TriedPass
   const isStandIn = cut.dies.some((die) => die.outline.source === 'stand-in')
   return (
     <div className="grid gap-x-6 gap-y-3 md:grid-cols-2">
       <div>
-        <MapAfter pass={pass} />
+        <MapAfter tried={tried} />
         <Slider
           label={t('plan.map.pass')}
-          shown={t('plan.map.passOf', { number, of: tried.passes.length })}
+          shown={t('plan.map.passOf', { number, of })}
           value={number}
           least={1}
-          most={tried.passes.length}
+          most={of}
           step={1}
-          onChange={setChosen}
+          onChange={setPicked}
         />
-        <PassReading pass={pass} cut={cut} />
+        <PassReading tried={tried} cut={cut} />
         {isStandIn && <p className="text-sm text-ink-soft">{t('plan.map.standIn')}</p>}
       </div>
       <div className="flex flex-col gap-3">
-        <div className="h-56">
+        <div className="h-48">
           <Suspense fallback={<Loading what={t('plan.map.loading')} />}>
             <LoadChart
-              load={pass.load}
+              load={tried.load}
               limitN={limitOf(cut)}
               byHand={cut.press.drive.by === 'hand'}
               lengths={lengths}

@@ -10,6 +10,9 @@ const INK = '#22303c'
 const INK_SOFT = '#51606c'
 const DANGER = '#93281c'
 const GRID = '#cfc4ae'
+/** mm. The chart begins and ends at round numbers of the user's unit. */
+const ROUND_MM = 20
+const ROUND_IN_MM = 12.7
 const font = { family: "'Atkinson Hyperlegible Next', system-ui, sans-serif", size: 13 }
 
 /** What the hand, or the motor, has to bear as the stack goes through, and what it can. */
@@ -26,7 +29,9 @@ const LoadChart = ({
 }) => {
   const { t } = useTranslation()
   const points = Array.from(load.xMm, (x, at) => ({ x, y: load.loadN[at] as number }))
-  const [first, last] = [points[0]?.x ?? 0, points.at(-1)?.x ?? 1]
+  const round = lengths.style.unit === 'mm' ? ROUND_MM : ROUND_IN_MM
+  const first = Math.floor((points[0]?.x ?? 0) / round) * round
+  const last = Math.ceil((points.at(-1)?.x ?? 1) / round) * round
   const peakN = load.loadN.reduce((most, each) => Math.max(most, each), 0)
   const what = t(byHand ? 'plan.load.handle' : 'plan.load.nip')
   return (
@@ -84,7 +89,8 @@ const LoadChart = ({
             ticks: {
               font,
               color: INK_SOFT,
-              maxTicksLimit: 7,
+              stepSize: round,
+              maxTicksLimit: 8,
               callback: (value) => lengths.size(Number(value)).replace(/ (mm|in)$/, ''),
             },
             grid: { display: false },

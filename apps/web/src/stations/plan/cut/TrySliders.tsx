@@ -50,10 +50,7 @@ export const TrySliders = ({
       />
       <Slider
         label={t('plan.try.squeeze')}
-        shown={t('plan.try.squeezeIs', {
-          squeeze: lengths.thickness(squeezeMm),
-          shim: lengths.difference(values.shimMm),
-        })}
+        shown={lengths.thickness(squeezeMm)}
         value={values.shimMm}
         least={-SHIM_RANGE_MM}
         most={SHIM_RANGE_MM}

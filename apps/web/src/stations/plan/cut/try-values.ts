@@ -20,14 +20,19 @@ export const asPlanned = ({ sheet, sheetCount }: CutContext): TryValues => ({
   rotationDeg: 0,
 })
 
-/** At least so many passes are tried, so that a looser setting shows what more passes do. */
+/** At least so many passes can be looked at, so that a looser setting shows what more passes do. */
 const LEAST_PASSES = 3
+
+/** How many passes can be looked at. */
+export const passesShown = ({ prediction }: Assessment, { rules }: CutContext): number =>
+  Math.min(rules.mostPasses, Math.max(LEAST_PASSES, prediction?.passes.length ?? 0))
 
 /** The question to the press: thicker or more sheets raise the squeeze, as the other layers stay as they are. */
 export const questionOf = (
-  { ledger, prediction }: Assessment,
-  { sheet, sheetCount, rules }: CutContext,
+  { ledger }: Assessment,
+  { sheet, sheetCount }: CutContext,
   tried: TryValues,
+  passes: number,
 ): TryOutQuestion => {
   const { caliperMm, shimMm, rotationDeg } = tried
   const thickerMm = tried.sheetCount * caliperMm - sheetCount * sheet.caliper.valueMm
@@ -36,6 +41,6 @@ export const questionOf = (
     sheetCount: tried.sheetCount,
     squeezeMm: ledger.squeezeMm + thickerMm + shimMm,
     rotationDeg,
-    passes: Math.min(rules.mostPasses, Math.max(LEAST_PASSES, prediction?.passes.length ?? 0)),
+    passes,
   }
 }

@@ -4,11 +4,13 @@ import { Pencil, Plus, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
+import { useGap } from '../../../data/plan.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Button, IconButton } from '../../../ui/Button.js'
 import { KnownGoodModal } from './KnownGoodModal.js'
 import { blankKnown, sumOfKnown } from './known-stack.js'
 import { usePlates } from './use-plates.js'
+import { usePressInForm } from './use-press-in-form.js'
 
 /** The stacks known to cut clean on a press: they tell its gap. */
 export const KnownGoodField = () => {
@@ -18,6 +20,7 @@ export const KnownGoodField = () => {
   const known = useWatch({ name: 'knownGood' }) as KnownGoodStackRow[]
   const pressClass = useWatch({ name: 'pressClass' }) as PressClass
   const { byId } = usePlates()
+  const { data: gap } = useGap(usePressInForm())
   const [open, setOpen] = useState<number>()
   const set = (next: KnownGoodStackRow[]) => setValue('knownGood', next, { shouldDirty: true })
   const keep = (stack: KnownGoodStackRow) => {
@@ -34,6 +37,7 @@ export const KnownGoodField = () => {
       <ul>
         {known.map((stack, at) => {
           const { heightMm, gapMm } = sumOfKnown(stack, byId)
+          const simulated = gap?.witnesses[at]?.gapMm
           return (
             <li key={at} className="flex items-center gap-2 border-t border-line py-1.5">
               <span className="flex-1">
@@ -44,7 +48,7 @@ export const KnownGoodField = () => {
                   caliper: lengths.thickness(stack.sheetCaliperMm),
                 })}
                 <span className="block text-sm text-ink-soft">
-                  {t('shelf.gap.label')}: {lengths.thickness(gapMm)} · {t(`words.knownFrom.${stack.from}`)}
+                  {t('shelf.gap.label')}: {lengths.thickness(simulated ?? gapMm)} · {t(`words.knownFrom.${stack.from}`)}
                 </span>
               </span>
               <IconButton label={t('shelf.known.change')} onClick={() => setOpen(at)}>
@@ -57,6 +61,15 @@ export const KnownGoodField = () => {
           )
         })}
       </ul>
+      {gap && known.length > 0 && (
+        <p className="border-t border-line pt-1.5" aria-live="polite">
+          <strong>
+            {t('shelf.gap.label')}: {lengths.thickness(gap.gapMm)}
+          </strong>
+          , {t('shelf.gap.spread', { spread: lengths.thickness(gap.ownSpreadMm) })},{' '}
+          {t('shelf.gap.known', { count: known.length })}
+        </p>
+      )}
       <Button className="mt-2" icon={<Plus aria-hidden size={18} />} onClick={() => setOpen(known.length)}>
         {t('shelf.known.add')}
       </Button>

@@ -44,15 +44,15 @@ export const MeasuredOutline = ({
         ? t('shelf.outline.noBridge')
         : `${about}${lengths.thickness(measures.narrowestBridgeMm)}`,
     ],
-    [t('shelf.outline.suggests'), t(`words.dieClass.${measures.suggests}`)],
+    [t('shelf.outline.suggests'), t(`shelf.outline.looks.${measures.suggests}`)],
   ]
   return (
     <>
-      <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-3">
+      <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-2 text-[0.95rem]">
         {rows.map(([label, value]) => (
           <div key={label} className="contents">
             <dt className="text-ink-soft">{label}</dt>
-            <dd className="text-right font-bold">{value}</dd>
+            <dd className="text-right font-bold whitespace-nowrap">{value}</dd>
           </div>
         ))}
       </dl>

@@ -110,7 +110,7 @@ export const OutlineField = ({ row }: { readonly row?: DieRow | undefined }) => 
       <legend className="px-1 font-bold">{t('shelf.outline.title')}</legend>
       <p className="mb-2 text-sm text-ink-soft">{t('shelf.outline.text')}</p>
       {refused && <RefusedFile {...refused} />}
-      <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+      <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_14rem]">
         <figure>
           {view ? (
             <OutlineDrawing view={view} className="mx-auto block h-52 w-full" spoken={t('shelf.outline.spoken')} />

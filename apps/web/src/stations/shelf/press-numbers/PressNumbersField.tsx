@@ -30,15 +30,8 @@ const NumberRow = ({ name, usual }: { readonly name: PressNumberName; readonly u
   const fault = formState.errors[valueField(name)]?.message
   const own = typed.trim() !== ''
   return (
-    <li className="grid gap-x-3 gap-y-1 border-t border-line py-2 sm:grid-cols-[minmax(0,1fr)_9rem_11rem]">
-      <div>
-        <p className="font-bold">{t(`shelf.build.name.${name}`)}</p>
-        <p className="text-sm text-ink-soft">{t(`shelf.build.effect.${name}`)}</p>
-      </div>
-      <Field
-        label={<span className="sr-only">{t(`shelf.build.name.${name}`)}</span>}
-        fault={typeof fault === 'string' ? fault : undefined}
-      >
+    <li className="grid items-end gap-x-3 gap-y-1 border-t border-line py-2 sm:grid-cols-2">
+      <Field label={t(`shelf.build.name.${name}`)} fault={typeof fault === 'string' ? fault : undefined}>
         {(ids) => (
           <input
             type="text"
@@ -66,8 +59,9 @@ const NumberRow = ({ name, usual }: { readonly name: PressNumberName; readonly u
           )}
         </Field>
       ) : (
-        <p className="self-center text-sm text-ink-soft">{t('shelf.build.usual')}</p>
+        <p className="pb-3 text-sm text-ink-soft">{t('shelf.build.usual')}</p>
       )}
+      <p className="text-sm text-ink-soft sm:col-span-2">{t(`shelf.build.effect.${name}`)}</p>
     </li>
   )
 }
@@ -81,13 +75,13 @@ export const PressNumbersField = () => {
     <fieldset className="rounded-md border border-line p-3 sm:col-span-2">
       <legend className="px-1 font-bold">{t('shelf.build.title')}</legend>
       <p className="mb-2 text-sm text-ink-soft">{t('shelf.build.text')}</p>
-      <ul>
+      <PressEffect />
+      <ul className="mt-2">
         {pressNumberNames.map((name) => {
           const value = usual[name]
           return value === undefined ? null : <NumberRow key={name} name={name} usual={value} />
         })}
       </ul>
-      <PressEffect />
     </fieldset>
   )
 }
