@@ -1,4 +1,5 @@
 import { parseArgs } from 'node:util'
+import { benchPlanner } from './planner.js'
 import { benchSearch } from './search.js'
 import { benchSimulation } from './simulation.js'
 
@@ -13,6 +14,7 @@ if (!Number.isInteger(seed)) {
 const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   search: benchSearch,
   simulation: benchSimulation,
+  planner: benchPlanner,
 }
 
 for (const [name, bench] of Object.entries(benches)) {

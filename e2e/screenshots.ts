@@ -52,7 +52,7 @@ const views: readonly View[] = [
 const only = process.argv.slice(2)
 mkdirSync(folder, { recursive: true })
 const application = await startApplication({ demo: true })
-const browser = await Browser.open(() => application.address)
+const browser = await Browser.start(() => application.address)
 try {
   for (const view of views) {
     if (only.length > 0 && !only.includes(view.name)) continue

@@ -1,12 +1,14 @@
+import { By } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { type Application, startApplication } from '../fixtures/application.js'
 import { Browser } from '../fixtures/browser.js'
+import { PlanPage } from '../pages/plan-page.js'
 
 let application: Application
 let browser: Browser
 beforeAll(async () => {
   application = await startApplication({ demo: true })
-  browser = await Browser.open(() => application.address)
+  browser = await Browser.start(() => application.address)
 })
 afterAll(async () => {
   await browser?.close()
@@ -27,7 +29,7 @@ const screens: [name: string, path: () => string | Promise<string>, words: strin
   ['A plate', async () => `/shelf/plates/${await idOf('plates', 'Grey')}`, 'Thickness of one'],
   ['A die', async () => `/shelf/dies/${await idOf('dies', 'Gull')}`, 'Class of die'],
   ['A sheet', async () => `/shelf/sheets/${await idOf('sheets', 'Ivory')}`, 'Thickness of one sheet'],
-  ['Plan', async () => `/plan/${await idOf('jobs', 'Sail')}`, 'Where this stack lies'],
+  ['Plan', async () => `/plan/${await idOf('jobs', 'Sail')}`, 'At worst:'],
   ['Log', () => '/log', 'Good pieces'],
   ['A run', async () => `/log/${await idOf('runs')}`, 'The stack, top to bottom'],
   ['Workshop', () => '/workshop', 'House rules'],
@@ -51,6 +53,22 @@ describe.each([
       expect(overflow).toBe(0)
     },
   )
+})
+
+it.each([
+  ['a laptop', 1280, 800],
+  ['a phone', 390, 844],
+])('the cut and what would do better have nothing either, on %s', async (_, width, height) => {
+  await browser.resize(width, height)
+  await browser.go(`/plan/${await idOf('jobs', 'Sail')}`)
+  const plan = new PlanPage(browser)
+  await plan.settled()
+  await browser.open('The cut')
+  await browser.says('seen from above')
+  await browser.find(By.css('canvas'))
+  await browser.open('To do better')
+  await browser.says('Waxed paper')
+  expect(await browser.accessibilityFaults()).toEqual([])
 })
 
 it('the dialogs have nothing either', async () => {

@@ -8,7 +8,7 @@ let application: Application
 let browser: Browser
 beforeAll(async () => {
   application = await startApplication({ demo: true })
-  browser = await Browser.open(() => application.address)
+  browser = await Browser.start(() => application.address)
 })
 afterAll(async () => {
   await browser?.close()

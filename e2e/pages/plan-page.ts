@@ -35,6 +35,17 @@ export class PlanPage {
     return { totalMm: total as number, gapMm: gap as number, squeezeMm: squeeze as number }
   }
 
+  /** Waits until the press has been simulated and nothing is being worked out any more. */
+  async settled(): Promise<void> {
+    await this.browser.until(
+      () =>
+        this.browser.driver.executeScript<boolean>(
+          `return document.body.innerText.includes('At worst:') && !document.querySelector('progress')`,
+        ),
+      'the simulated plan',
+    )
+  }
+
   /** Waits until the list shows just these layers, top to bottom. */
   async shows(layers: readonly string[]): Promise<void> {
     await this.browser.until(

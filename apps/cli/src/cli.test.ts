@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { planAnswer } from '@bold-heron/schema'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '../../..')
@@ -110,6 +111,100 @@ describe('simulate', () => {
     const { status, faults } = heron('simulate', write('f.json', { ...simulation, ...change }))
     expect(status).toBe(2)
     expect(faults.join(' ')).toContain(words)
+  })
+})
+
+const plate = (id: string, kind: string, thicknessMm: number, count: number) => ({
+  id,
+  name: id,
+  kind,
+  count,
+  thicknessMm,
+  measuredBy: 'caliper',
+  lengthMm: 200,
+  widthMm: 150,
+  fullThicknessWidthMm: 150,
+})
+
+const planInput = {
+  format: 'bold-heron/plan',
+  version: 1,
+  press: {
+    name: 'Small press',
+    pressClass: 'small-hand',
+    throatMm: 165,
+    knownGood: [
+      {
+        from: 'booklet',
+        dieClass: 'thin-outline',
+        dieHeightMm: 1,
+        sheetCaliperMm: 0.3,
+        sheetCount: 1,
+        plateIds: ['platform', 'pad', 'pad'],
+      },
+    ],
+  },
+  plates: [plate('platform', 'platform', 7.4, 1), plate('pad', 'cutting-pad', 3, 2), plate('paper', 'shim', 0.1, 12)],
+  dies: [
+    {
+      name: 'Round',
+      dieClass: 'thin-outline',
+      lengthMm: 70,
+      widthMm: 70,
+      heightMm: 1,
+      heightMeasuredBy: 'caliper',
+      bladeHeightMm: 0.6,
+      svg: circle,
+    },
+  ],
+  sheet: {
+    name: 'Card',
+    kind: 'smooth-card',
+    caliperMm: 0.3,
+    caliperBy: 'caliper',
+    lengthMm: 210,
+    widthMm: 148,
+    stock: 20,
+  },
+  sheetCount: 2,
+}
+
+describe('plan', () => {
+  it('builds a stack whose sum adds up, and says how sure it is', () => {
+    const { status, stdout, faults } = heron('plan', write('plan.json', planInput))
+    expect([status, faults]).toEqual([0, []])
+    const { best, alternatives } = planAnswer.parse(JSON.parse(stdout))
+    const sum = best!.layers.reduce((total, layer) => total + layer.thicknessMm, 0)
+    expect(sum).toBeCloseTo(best!.totalMm, 9)
+    expect(best!.squeezeMm).toBeCloseTo(best!.totalMm - best!.gapMm, 9)
+    expect(best!.squeezeMm).toBeGreaterThan(best!.window.lowMm)
+    expect(best!.squeezeMm).toBeLessThan(best!.window.highMm)
+    expect(best!.passes[best!.recommended - 1]!.chance).toBeGreaterThanOrEqual(0.9)
+    expect(alternatives.length).toBeGreaterThan(0)
+  })
+
+  it('asks for a surer cut where the house rules do', () => {
+    const chanceWith = (leastChance: number) => {
+      const { stdout } = heron('plan', write('sure.json', { ...planInput, houseRules: { leastChance } }))
+      return planAnswer.parse(JSON.parse(stdout)).best!
+    }
+    expect(chanceWith(0.99).recommended).toBeGreaterThanOrEqual(chanceWith(0.5).recommended)
+  })
+
+  it('names plates that are not in the file, and ids given twice', () => {
+    const [first, ...others] = planInput.plates
+    const broken = { ...planInput, plates: [first, { ...first, name: 'again' }, ...others.slice(1)] }
+    const { status, faults } = heron('plan', write('broken.json', broken))
+    expect(status).toBe(2)
+    expect(faults.map((line) => line.split(' ')[0])).toEqual([
+      'plates.1.id',
+      'press.knownGood.0.plateIds.1',
+      'press.knownGood.0.plateIds.2',
+    ])
+  })
+
+  it('is validated too', () => {
+    expect(JSON.parse(heron('validate', write('plan.json', planInput)).stdout)).toMatchObject({ valid: true })
   })
 })
 

@@ -65,6 +65,7 @@ export {
   type PredictedPass,
   type Prediction,
   simulatePasses,
+  standardRun,
   type WorstCase,
   worstCases,
 } from './planner/prediction.js'

@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { nameField, noteField, shelfRowFields, sizeMmField, thicknessMmField } from './fields.js'
 import { outlineInput, outlineSummary } from './outline.js'
 
-const dieFields = {
+export const dieFields = {
   name: nameField,
   dieClass: z.enum(dieClasses),
   /** Along the feed and across the throat, as it is usually laid. */
@@ -20,9 +20,9 @@ const dieFields = {
   note: noteField,
 }
 
-const bladeFitsDie = (die: { readonly bladeHeightMm: number; readonly heightMm: number }): boolean =>
+export const bladeFitsDie = (die: { readonly bladeHeightMm: number; readonly heightMm: number }): boolean =>
   die.bladeHeightMm <= die.heightMm
-const bladeTooTall = { path: ['bladeHeightMm'], error: 'must not be taller than the whole die (heightMm)' }
+export const bladeTooTall = { path: ['bladeHeightMm'], error: 'must not be taller than the whole die (heightMm)' }
 
 /** What a user enters for a die, but for its lines. Lengths in mm. */
 export const dieEntry = z.object(dieFields).refine(bladeFitsDie, bladeTooTall)

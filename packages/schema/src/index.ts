@@ -6,6 +6,7 @@ export { type HouseRulesInput, houseRulesInput, type HouseRulesRow, houseRulesRo
 export { type ChosenLayer, chosenLayer, chosenStack, type JobInput, jobInput, type JobRow, jobRow } from './job.js'
 export { type OutlineInput, outlineInput, type OutlineSummary, outlineSummary } from './outline.js'
 export { type Page, pageOf, pageQuery } from './page.js'
+export { type PlanAnswer, planAnswer, type PlanFile, planFile, type PlannedStack } from './plan-file.js'
 export { type PlanQuestion, planQuestion } from './plan.js'
 export { type PlateInput, plateInput, type PlateRow, plateRow } from './plate.js'
 export {
@@ -27,6 +28,7 @@ export { roundFields, type RunInput, runInput, type RunLayer, runLayer, type Run
 export { type SetupInput, setupInput } from './setup.js'
 export { caliperWays, type SheetInput, sheetInput, type SheetRow, sheetRow } from './sheet.js'
 export { answerOfTrial, placingFaults, toTrial } from './to-trial.js'
+export { answerOfPlan, requestOfPlanFile } from './to-plan.js'
 export { mechanicsOf, toDie, toHouseRules, toPlate, toPress, toSheet } from './to-core.js'
 export { type WorkshopFile, workshopFile } from './workshop-file.js'
 export { type SimulationAnswer, simulationAnswer, type SimulationFile, simulationFile } from './simulation.js'

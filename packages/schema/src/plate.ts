@@ -10,7 +10,7 @@ import {
   thicknessMmField,
 } from './fields.js'
 
-const plateFields = {
+export const plateFields = {
   name: nameField,
   kind: z.enum(plateKinds),
   count: someField,
@@ -26,11 +26,15 @@ const plateFields = {
   note: noteField,
 }
 
-/** What a user enters for a plate, pad, mat or shim. Lengths in mm. */
-export const plateInput = z.object(plateFields).refine((plate) => plate.fullThicknessWidthMm <= plate.widthMm, {
+export const edgeFitsPlate = (plate: { readonly fullThicknessWidthMm: number; readonly widthMm: number }): boolean =>
+  plate.fullThicknessWidthMm <= plate.widthMm
+export const edgeTooWide = {
   path: ['fullThicknessWidthMm'],
   error: 'must not be wider than the plate itself (widthMm)',
-})
+}
+
+/** What a user enters for a plate, pad, mat or shim. Lengths in mm. */
+export const plateInput = z.object(plateFields).refine(edgeFitsPlate, edgeTooWide)
 export type PlateInput = z.infer<typeof plateInput>
 
 export const plateRow = z.object({ ...plateFields, ...shelfRowFields })

@@ -7,7 +7,9 @@ import {
   type HouseRules,
   type KnownGoodStack,
   measured,
+  type Outline,
   type Plate,
+  type Polyline,
   type Press,
   type RollerFrame,
   type Sheet,
@@ -15,14 +17,19 @@ import {
   strengthOfKind,
   usualLaciness,
 } from '@bold-heron/core'
-import type { DieRow } from './die.js'
+import type { DieEntry } from './die.js'
 import type { HouseRulesInput } from './house-rules.js'
-import type { PlateRow } from './plate.js'
-import type { KnownGoodStackRow, PressRow } from './press.js'
-import type { SheetRow } from './sheet.js'
+import type { PlateInput } from './plate.js'
+import type { KnownGoodStackRow, PressInput } from './press.js'
+import type { SheetInput } from './sheet.js'
+
+/** What a row has once it is stored, or named in a file. */
+interface Named {
+  readonly id: string
+}
 
 /** A stored plate as the planner takes it. */
-export const toPlate = (row: PlateRow): Plate => ({
+export const toPlate = (row: PlateInput & Named): Plate => ({
   id: row.id,
   name: row.name,
   kind: row.kind,
@@ -36,7 +43,10 @@ export const toPlate = (row: PlateRow): Plate => ({
 })
 
 /** A stored die as the planner takes it: with its own lines where it has them, else with a stand-in for them. */
-export const toDie = (row: DieRow, lines?: readonly (readonly number[])[]): Die => ({
+export const toDie = (
+  row: DieEntry & Named & { readonly outline: Pick<Outline, 'source'> | null },
+  lines?: readonly Polyline[],
+): Die => ({
   id: row.id,
   name: row.name,
   dieClass: row.dieClass,
@@ -53,7 +63,7 @@ export const toDie = (row: DieRow, lines?: readonly (readonly number[])[]): Die 
 })
 
 /** A stored sheet as the planner takes it; a caliper worked out from the weight keeps that estimate's spread. */
-export const toSheet = (row: SheetRow): Sheet => ({
+export const toSheet = (row: SheetInput & Named): Sheet => ({
   id: row.id,
   name: row.name,
   kind: row.kind,
@@ -85,7 +95,7 @@ export const mechanicsOf = ({
   pressClass,
   throatMm,
   numbers,
-}: Pick<PressRow, 'pressClass' | 'throatMm' | 'numbers'>): { frame: RollerFrame; drive: Drive } => {
+}: Pick<PressInput, 'pressClass' | 'throatMm' | 'numbers'>): { frame: RollerFrame; drive: Drive } => {
   const usual = factsOfPressClass(pressClass)
   const own = new Map(numbers.map(({ name, value }) => [name, value]))
   const bearingSpanMm = own.get('bearingSpanMm') ?? usual.bearingSpanMm
@@ -111,10 +121,7 @@ export const mechanicsOf = ({
 }
 
 /** A stored press as the planner takes it. `plates` must hold every plate its known-good stacks name, retired ones too. */
-export const toPress = (
-  row: Pick<PressRow, 'id' | 'name' | 'pressClass' | 'throatMm' | 'numbers' | 'knownGood'>,
-  plates: ReadonlyMap<string, Plate>,
-): Press => ({
+export const toPress = (row: Omit<PressInput, 'note'> & Named, plates: ReadonlyMap<string, Plate>): Press => ({
   id: row.id,
   name: row.name,
   pressClass: row.pressClass,

@@ -1,10 +1,11 @@
 import { outline } from './outline.js'
+import { plan } from './plan.js'
 import { simulate } from './simulate.js'
 import { validate } from './validate.js'
 
 type Command = (file: string) => unknown
 
-const commands: Readonly<Record<string, Command>> = { simulate, validate, outline }
+const commands: Readonly<Record<string, Command>> = { simulate, plan, validate, outline }
 
 /** What can be asked for, in the order it is listed. */
 export const commandNames = Object.keys(commands)

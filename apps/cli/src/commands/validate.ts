@@ -1,13 +1,15 @@
 import { dirname } from 'node:path'
 import { readDrawing } from '@bold-heron/formats'
-import { simulationFile, workshopFile } from '@bold-heron/schema'
+import { planFile, simulationFile, workshopFile } from '@bold-heron/schema'
 import { Faults } from '../faults.js'
 import { judged, readJson, readText } from '../read-file.js'
 import { sayDrawingFault } from '../say-drawing-fault.js'
+import { requestOf } from './plan.js'
 import { trialOf } from './simulate.js'
 
 const checks: Readonly<Record<string, (input: unknown, folder: string) => unknown>> = {
   'bold-heron/simulation': (input, folder) => trialOf(judged(simulationFile, input), folder),
+  'bold-heron/plan': (input, folder) => requestOf(judged(planFile, input), folder),
   'bold-heron/workshop': (input) => judged(workshopFile, input),
 }
 

@@ -3,6 +3,7 @@ import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
 import { type Bed, bedOf, softnessOf } from '../press/bed.js'
 import type { GapEstimate } from '../press/gap.js'
+import type { PressRun } from '../press/simulate.js'
 import { techniqueOf } from '../techniques/list.js'
 import type { CutContext } from '../techniques/technique.js'
 import { certaintyOf } from './certainty.js'
@@ -11,7 +12,7 @@ import { type Outlook, outlookOf } from './model-cost.js'
 import { modelWindow } from './model-window.js'
 import { passAdviceOf } from './pass-advice.js'
 import { ALTERNATIVES_SHOWN, type Assessment, describeStack, type Plan, planOf, type PlanRequest } from './plan.js'
-import { predict } from './prediction.js'
+import { predict, standardRun } from './prediction.js'
 import type { PressModel } from './press-model.js'
 import { costOfOffset, piecesKey } from './ranking.js'
 import { ruleOfThumb } from './rule-of-thumb.js'
@@ -68,9 +69,10 @@ const assessWith = (
   window: SqueezeWindow,
   bed: Bed,
   outlook: Outlook,
+  run: PressRun,
 ): Assessment => {
   const plain = describeStack(request, stack, window)
-  const prediction = predict(request.cut, stack, bed, window.gapMm, outlook)
+  const prediction = predict(run, request.cut, stack, bed, window.gapMm, outlook)
   return prediction ? { ...plain, prediction, passes: passAdviceOf(request.cut, prediction) } : plain
 }
 
@@ -92,7 +94,7 @@ export const assessStack = (request: PlanRequest, stack: Stack, model: PressMode
   const plain = describeStack(request, stack, window)
   const { squeezeMm } = plain.ledger
   const outlook = outlookOf(model.responseOf(cut, bed), squeezeMm, plain.certainty.spreadMm, cut.rules)
-  const assessment = assessWith(request, stack, window, bed, outlook)
+  const assessment = assessWith(request, stack, window, bed, outlook, standardRun(cut))
   return { ...assessment, findings: gravestFirst(assessment.findings) }
 }
 
@@ -143,8 +145,9 @@ export function* planSteps(request: PlanRequest, model: PressModel): Steps<Plan>
       shown.push(each)
 
   const assessed: Assessment[] = []
+  const run = standardRun(cut)
   for (const [at, { found, group, outlook }] of shown.entries()) {
-    assessed.push(assessWith(request, found.stack, group.window, group.bed, outlook))
+    assessed.push(assessWith(request, found.stack, group.window, group.bed, outlook, run))
     yield 0.7 + (0.3 * (at + 1)) / shown.length
   }
   const fallback = { ...ruleOfThumb.window(cut), gapMm: gap.gapMm }

@@ -63,7 +63,7 @@ export interface Plan {
 /** How many stacks are kept of a search: enough to count a usual shelf out, few enough to answer at once. */
 const KEPT = 200
 /** How many further stacks are shown. */
-export const ALTERNATIVES_SHOWN = 6
+export const ALTERNATIVES_SHOWN = 9
 
 /** What can be said of a stack against a window without simulating it. */
 export const describeStack = (

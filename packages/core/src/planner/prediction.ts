@@ -39,7 +39,7 @@ export type WorstCase = (typeof worstCases)[number]
 
 /** What a stack is going to do, pass by pass. */
 export interface Prediction {
-  /** As many passes as the house would do at most, or until the cut is clean and the chance is as good as it gets. */
+  /** The recommended passes, and on until the cut is clean or the house would do no more. */
   readonly passes: readonly PredictedPass[]
   /** The recommended count, and whether it reaches the house's chance. */
   readonly recommended: number
@@ -53,7 +53,6 @@ export interface Prediction {
 /** A cut deeper than this is worth naming, mm. */
 const DEEP_MM = 0.4
 const WORTH_NAMING = 0.01
-const ALL_BUT_SURE = 0.995
 
 /** The figures of a pass just made by a run: what hangs, and how the handle feels to this user's hand. */
 export const figuresOf = (cut: CutContext, outcome: PassOutcome, run: PressRun): PassFigures => {
@@ -72,24 +71,27 @@ export const figuresOf = (cut: CutContext, outcome: PassOutcome, run: PressRun):
   }
 }
 
-/** Simulates the passes of a cut at a squeeze in mm on the standard grid, as many as asked for. */
+/**
+ * Simulates the passes of a cut at a squeeze in mm on the run it was laid out for (`standardRun`): so many as `least` says, and on until the cut is
+ * clean, but never more than `most`.
+ */
 export const simulatePasses = (
+  run: PressRun,
   cut: CutContext,
   bed: Bed,
   squeezeMm: number,
-  passes: number,
-  laying: Laying = PLAIN_LAYING,
-): { readonly run: PressRun; readonly passes: PassFigures[]; readonly solved: boolean } => {
-  const run = new PressRun(cut.press.frame, cellsOf(cut, laying))
+  { least, most }: { readonly least: number; readonly most: number },
+): { readonly passes: PassFigures[]; readonly solved: boolean } => {
   run.start({ law: lawOf(cut, bed), bedSoftness: bed.softness, squeezeMm })
   const made: PassFigures[] = []
   let solved = true
-  for (let pass = 0; pass < passes; pass++) {
+  for (let pass = 1; pass <= most; pass++) {
     const outcome = run.pass()
     solved &&= outcome.status === 'solved'
     made.push(figuresOf(cut, outcome, run))
+    if (pass >= least && outcome.cutFraction >= CLEAN_CUT) break
   }
-  return { run, passes: made, solved }
+  return { passes: made, solved }
 }
 
 const hangingOf = (run: PressRun): Hanging | undefined => {
@@ -120,8 +122,13 @@ const worstOf = (stack: Stack, passes: readonly PredictedPass[], outlook: Outloo
   return 1 - clean >= WORTH_NAMING ? { what: 'hangs', chance: 1 - clean } : { what: 'nothing-much', chance: 0 }
 }
 
+/** A run of a cut on the standard grid; it may be used for any bed and squeeze, one after the other. */
+export const standardRun = (cut: CutContext, laying: Laying = PLAIN_LAYING): PressRun =>
+  new PressRun(cut.press.frame, cellsOf(cut, laying))
+
 /** Predicts a stack's passes with their chances. Undefined where a station stalled: then there is no number to trust. */
 export const predict = (
+  run: PressRun,
   cut: CutContext,
   stack: Stack,
   bed: Bed,
@@ -130,13 +137,10 @@ export const predict = (
 ): Prediction | undefined => {
   const { squeezeMm } = ledgerOf(stack, gapMm)
   const { cleanBy, cleanFromMm, stops } = outlook.chances
-  // No further than is of use: clean, and the chance as good as certain.
-  const enough = cleanBy.findIndex((chance) => chance >= ALL_BUT_SURE)
-  const count = Math.max(
-    outlook.passes,
-    Math.min(cut.rules.mostPasses, enough === -1 ? cut.rules.mostPasses : enough + 1),
-  )
-  const { passes, solved } = simulatePasses(cut, bed, squeezeMm, count)
+  const { passes, solved } = simulatePasses(run, cut, bed, squeezeMm, {
+    least: outlook.passes,
+    most: Math.max(outlook.passes, cut.rules.mostPasses),
+  })
   if (!solved) return undefined
   const finite = (mm: number | undefined) => (mm !== undefined && Number.isFinite(mm) ? mm : undefined)
   const shown = passes.map((pass, at): PredictedPass => ({
@@ -144,10 +148,9 @@ export const predict = (
     chance: cleanBy[at] ?? 0,
     cleanFromMm: finite(cleanFromMm[at]),
   }))
-  const cleanAt = shown.findIndex((pass) => pass.cutFraction >= CLEAN_CUT)
   const even = cleanBy.findIndex((chance) => chance >= 0.5)
   return {
-    passes: shown.slice(0, Math.max(outlook.passes, cleanAt === -1 ? shown.length : cleanAt + 1)),
+    passes: shown,
     recommended: outlook.passes,
     sure: outlook.sure,
     lookAfter: even === -1 ? outlook.passes : Math.min(even + 1, outlook.passes),

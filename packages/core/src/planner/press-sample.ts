@@ -5,7 +5,7 @@ import { CLEAN_CUT } from '../press/constants.js'
 import type { Press } from '../press/press.js'
 import { defaultHouseRules } from '../techniques/house-rules.js'
 import { measured } from '../units/measured.js'
-import { type PassFigures, simulatePasses } from './prediction.js'
+import { type PassFigures, simulatePasses, standardRun } from './prediction.js'
 import { usualSqueezeMm } from './rule-of-thumb.js'
 
 /** What a press does with one and the same cut, so that builds can be compared. */
@@ -44,12 +44,10 @@ export const pressSample = ({ frame, drive }: Pick<Press, 'frame' | 'drive'>): P
     rules: defaultHouseRules,
   } as const
   const bed = { indentStiffness: FRESH_PAD_STIFFNESS, softness: 0 }
-  const { passes } = simulatePasses(
-    cut,
-    bed,
-    usualSqueezeMm('thin-lace', SHEETS * CALIPER_MM),
-    defaultHouseRules.mostPasses,
-  )
+  const { passes } = simulatePasses(standardRun(cut), cut, bed, usualSqueezeMm('thin-lace', SHEETS * CALIPER_MM), {
+    least: 1,
+    most: defaultHouseRules.mostPasses,
+  })
   const cleanAt = passes.findIndex((pass) => pass.cutFraction >= CLEAN_CUT)
   return { first: passes[0] as PassFigures, passes: cleanAt === -1 ? undefined : cleanAt + 1 }
 }

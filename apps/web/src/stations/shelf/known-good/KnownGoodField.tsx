@@ -20,7 +20,8 @@ export const KnownGoodField = () => {
   const known = useWatch({ name: 'knownGood' }) as KnownGoodStackRow[]
   const pressClass = useWatch({ name: 'pressClass' }) as PressClass
   const { byId } = usePlates()
-  const { data: gap } = useGap(usePressInForm())
+  const pressWith = usePressInForm()
+  const { data: gap } = useGap(pressWith(known))
   const [open, setOpen] = useState<number>()
   const set = (next: KnownGoodStackRow[]) => setValue('knownGood', next, { shouldDirty: true })
   const keep = (stack: KnownGoodStackRow) => {
@@ -74,7 +75,12 @@ export const KnownGoodField = () => {
         {t('shelf.known.add')}
       </Button>
       {open !== undefined && (
-        <KnownGoodModal start={known[open] ?? blankKnown()} onKeep={keep} onClose={() => setOpen(undefined)} />
+        <KnownGoodModal
+          pressWith={pressWith}
+          start={known[open] ?? blankKnown()}
+          onKeep={keep}
+          onClose={() => setOpen(undefined)}
+        />
       )}
     </fieldset>
   )

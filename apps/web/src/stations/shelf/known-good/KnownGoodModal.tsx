@@ -3,6 +3,7 @@ import { knownFrom, knownGoodStack, type KnownGoodStackRow } from '@bold-heron/s
 import { X } from 'lucide-react'
 import { FormProvider, useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
+import { useGap } from '../../../data/plan.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Button, IconButton } from '../../../ui/Button.js'
 import { asItIs, choice, length, whole } from '../../../ui/form/codec.js'
@@ -11,6 +12,7 @@ import { rowForm, useRowForm } from '../../../ui/form/row-form.js'
 import { Modal } from '../../../ui/Modal.js'
 import { sumOfKnown } from './known-stack.js'
 import { usePlates } from './use-plates.js'
+import type { PressWith } from './use-press-in-form.js'
 
 const thickness = length('thickness')
 
@@ -72,26 +74,30 @@ const PlatesOfStack = () => {
   )
 }
 
-const Sum = () => {
+/** The sum of the stack, and the gap it speaks for: by rule of thumb at once, then simulated. */
+const Sum = ({ pressWith }: { readonly pressWith: PressWith }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const { byId } = usePlates()
   const read = knownForm.read(useWatch(), lengths.style)
+  const { data: gap } = useGap(read.ok ? pressWith([read.input]) : undefined)
   if (!read.ok) return null
   const { heightMm, gapMm } = sumOfKnown(read.input, byId)
   return (
     <p className="rounded-md bg-sunk px-3 py-2 sm:col-span-2" aria-live="polite">
-      {t('shelf.known.total', { total: lengths.thickness(heightMm), gap: lengths.thickness(gapMm) })}
+      {t('shelf.known.total', { total: lengths.thickness(heightMm), gap: lengths.thickness(gap?.gapMm ?? gapMm) })}
     </p>
   )
 }
 
 /** Puts in one stack that is known to cut clean. */
 export const KnownGoodModal = ({
+  pressWith,
   start,
   onKeep,
   onClose,
 }: {
+  readonly pressWith: PressWith
   readonly start: KnownGoodStackRow
   readonly onKeep: (stack: KnownGoodStackRow) => void
   readonly onClose: () => void
@@ -139,7 +145,7 @@ export const KnownGoodModal = ({
               label={t('shelf.known.from')}
               options={knownFrom.map((each) => ({ value: each, text: t(`words.knownFrom.${each}`) }))}
             />
-            <Sum />
+            <Sum pressWith={pressWith} />
           </div>
           <div className="mt-4 flex gap-2">
             <Button type="submit" look="next">

@@ -1,31 +1,20 @@
 import type { Press } from '@bold-heron/core'
-import { type PressInput, toPress } from '@bold-heron/schema'
-import { useMemo } from 'react'
+import { type KnownGoodStackRow, type PressInput, toPress } from '@bold-heron/schema'
 import { useWatch } from 'react-hook-form'
 import { useLengths } from '../../../text/lengths.js'
 import { pressForm } from '../press-numbers/press-form.js'
 import { usePlates } from './use-plates.js'
 
-/** What of a press its gap depends on. */
-const partsOf = ({ pressClass, throatMm, numbers, knownGood }: PressInput) => ({
-  pressClass,
-  throatMm,
-  numbers,
-  knownGood,
-})
+/** What of a press its gap depends on, but for the known stacks themselves. */
+const buildOf = ({ pressClass, throatMm, numbers }: PressInput) => ({ pressClass, throatMm, numbers })
 
-/** The press as it stands in the form, for the core; undefined while a field cannot be read. */
-export const usePressInForm = (): Press | undefined => {
+/** Makes a press of the form as it stands with these known stacks; undefined while a field cannot be read. */
+export type PressWith = (knownGood: KnownGoodStackRow[]) => Press | undefined
+
+export const usePressInForm = (): PressWith => {
   const { style } = useLengths()
   const { byId } = usePlates()
   const read = pressForm.read({ ...useWatch(), name: 'here' }, style)
-  // The form makes new objects at every keystroke; only what enters the gap counts.
-  const key = read.ok ? JSON.stringify(partsOf(read.input)) : ''
-  return useMemo(
-    () =>
-      key === ''
-        ? undefined
-        : toPress({ id: 'here', name: 'here', ...(JSON.parse(key) as ReturnType<typeof partsOf>) }, byId),
-    [key, byId],
-  )
+  return (knownGood) =>
+    read.ok ? toPress({ id: 'here', name: 'here', ...buildOf(read.input), knownGood }, byId) : undefined
 }

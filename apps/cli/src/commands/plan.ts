@@ -1,0 +1,19 @@
+import { dirname } from 'node:path'
+import { finish, type PlanRequest, planSteps, PressModel } from '@bold-heron/core'
+import { answerOfPlan, type PlanAnswer, type PlanFile, planFile, requestOfPlanFile } from '@bold-heron/schema'
+import { linesOfDies } from '../die-lines.js'
+import { Faults } from '../faults.js'
+import { judged, readJson } from '../read-file.js'
+
+/** A plan's file as the planner takes it, its drawings read; throws every fault. */
+export const requestOf = (input: PlanFile, folder: string): PlanRequest => {
+  const { lines, faults } = linesOfDies(input.dies, folder)
+  if (faults.length > 0) throw new Faults(faults)
+  return requestOfPlanFile(input, lines)
+}
+
+/** Works out the best stacks of a plan's file, the press simulated. */
+export const plan = (file: string): PlanAnswer => {
+  const request = requestOf(judged(planFile, readJson(file)), dirname(file))
+  return answerOfPlan(finish(planSteps(request, new PressModel())))
+}

@@ -1,0 +1,109 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { By, Key } from 'selenium-webdriver'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { type Application, startApplication } from '../fixtures/application.js'
+import { Browser } from '../fixtures/browser.js'
+
+let application: Application
+let browser: Browser
+let folder: string
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'heron-drawings-'))
+  application = await startApplication({ demo: true })
+  browser = await Browser.start(() => application.address)
+})
+afterAll(async () => {
+  await browser?.close()
+  await application?.close()
+  rmSync(folder, { recursive: true, force: true })
+})
+
+const write = (name: string, content: string | Buffer): string => {
+  const file = join(folder, name)
+  writeFileSync(file, content)
+  return file
+}
+const svg = (inner: string, more = '') =>
+  `${more}<svg xmlns="http://www.w3.org/2000/svg" width="70mm" height="50mm" viewBox="0 0 70 50">${inner}</svg>`
+const READ = 'Read an SVG or DXF…'
+
+const laughs = `<!DOCTYPE svg [<!ENTITY a "ha"><!ENTITY b "${'&a;'.repeat(50)}"><!ENTITY c "${'&b;'.repeat(50)}">]>`
+const manyPoints = () => `<path d="M0 0${'l1 1l-1-1'.repeat(400_000)}"/>`
+
+it('a new die starts from a stand-in that says that it is one', async () => {
+  await browser.go('/shelf/dies/new')
+  await browser.says('estimated')
+  await browser.press('dense lace')
+  await browser.until(async () => {
+    const [, openings] = /Openings\s+≈ (\d+)/.exec(await browser.pageText()) ?? []
+    return Number(openings) > 50
+  }, 'a lacy stand-in')
+  await (await browser.slider('How lacy is it?')).sendKeys(Key.HOME)
+  await browser.until(async () => /Openings\s+≈ 0/.test(await browser.pageText()), 'a bare one')
+})
+
+it.each([
+  ['laughs.svg', () => svg('<path d="M0 0h9"/>', laughs), 'declares entities'],
+  ['script.svg', () => svg('<script>alert(1)</script><path d="M0 0h9"/>'), 'holds a script'],
+  ['outside.svg', () => svg('<use href="http://127.0.0.1/x.svg#a"/>'), 'refers to something outside'],
+  ['nan.svg', () => svg('<path d="M0 0LNaN 5"/>'), 'cannot be read'],
+  ['points.svg', () => svg(manyPoints()), 'points'],
+  ['packed.svg', () => Buffer.from('504b0304140000000800', 'hex'), 'packed'],
+  ['empty.dxf', () => '', 'empty'],
+  ['nonsense.dxf', () => 'hello', 'no DXF'],
+  ['nothing.svg', () => svg(''), 'has no lines'],
+  ['large.svg', () => svg('<path d="M0 0h90000"/>'), 'larger than any die'],
+])('%s is refused with its reason, and the page goes on', async (name, content, reason) => {
+  await browser.upload(READ, write(name, content()))
+  await browser.says(`${name} is not taken:`)
+  expect(await (await browser.find(By.css('[role=alert]'))).getText()).toContain(reason)
+})
+
+it('a drawing is shown, measured, and gives the form its size', async () => {
+  const drawing = svg('<rect width="70" height="50"/><circle cx="35" cy="25" r="10"/><text x="1" y="9">no</text>')
+  await browser.upload(READ, write('ring.svg', drawing))
+  await browser.says('70 × 50 mm')
+  await browser.says('Text was passed over')
+  const text = await browser.pageText()
+  expect(text).toMatch(/Openings\s+1/)
+  // 240 mm of frame and 62.8 of ring; the ring is 15 mm from the frame, so no bridge is narrow.
+  expect(Number(/Line to cut\s+([\d.]+) mm/.exec(text)?.[1])).toBeCloseTo(240 + 20 * Math.PI, 0)
+  expect(text).toMatch(/Narrowest bridge\s+over 10 mm/)
+  expect(await (await browser.field('Length, along the feed')).getAttribute('value')).toBe('70 mm')
+  await browser.type('Name', 'Ring in a frame')
+  await browser.press('Save')
+  await browser.says('Ring in a frame is saved.')
+  await browser.driver.navigate().refresh()
+  await browser.says('ring.svg')
+})
+
+it('a duplicate has the same lines', async () => {
+  await browser.press('Duplicate')
+  await browser.heading('New die')
+  await browser.says('ring.svg')
+  await browser.press('Save')
+  await browser.says('Ring in a frame (copy) is saved.')
+  const { items } = (await (await fetch(`${application.address}/api/dies?q=Ring`)).json()) as {
+    items: { id: string; outline: { openings: number } }[]
+  }
+  expect(items.map((die) => die.outline.openings)).toEqual([1, 1])
+  const [one, two] = await Promise.all(
+    items.map(async (die): Promise<unknown> =>
+      (await fetch(`${application.address}/api/dies/${die.id}/outline`)).json(),
+    ),
+  )
+  expect(one).toEqual(two)
+})
+
+it('lines are taken away, and had back before saving', async () => {
+  await browser.press('Take the lines away')
+  await browser.says('estimated')
+  await browser.press('Back to the saved lines')
+  await browser.says('ring.svg')
+})
+
+it('nothing was complained of', async () => {
+  expect(await browser.complaints()).toEqual([])
+})

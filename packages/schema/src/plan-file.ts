@@ -1,0 +1,120 @@
+import { predictedFeels, worstCases, hangingPlaces } from '@bold-heron/core'
+import { z } from 'zod'
+import { dieFields, bladeFitsDie, bladeTooTall } from './die.js'
+import { houseRulesInput } from './house-rules.js'
+import { jobInput } from './job.js'
+import { edgeFitsPlate, edgeTooWide, plateFields } from './plate.js'
+import { knownGoodStack, pressInput } from './press.js'
+import { sheetInput } from './sheet.js'
+
+/** A name that things in the file call each other by. */
+const handle = z.string().min(1).max(60)
+
+const plate = z.object({ ...plateFields, id: handle }).refine(edgeFitsPlate, edgeTooWide)
+
+const die = z
+  .object({
+    ...dieFields,
+    /** Its cutting lines, or the file they stand in (`.svg` or `.dxf`, beside the plan's own file); else a stand-in. */
+    svg: z.string().min(1).max(5_000_000).optional(),
+    file: z.string().min(1).max(1000).optional(),
+  })
+  .refine(bladeFitsDie, bladeTooTall)
+  .refine((each) => each.svg === undefined || each.file === undefined, {
+    path: ['svg'],
+    error: 'must not be given together with "file"',
+  })
+
+/** The input of `plan`: format `bold-heron/plan`, version 1. Described in docs/plan-file.md. */
+export const planFile = z
+  .object({
+    format: z.literal('bold-heron/plan'),
+    version: z.literal(1),
+    technique: jobInput.shape.technique,
+    press: z.object({
+      ...pressInput.shape,
+      knownGood: z
+        .array(z.object({ ...knownGoodStack.shape, plateIds: z.array(handle).min(1).max(16) }))
+        .max(20)
+        .default([]),
+    }),
+    /** Plates, pads and shims on the shelf. */
+    plates: z.array(plate).min(1).max(500),
+    dies: z.array(die).min(1).max(6),
+    sheet: sheetInput,
+    sheetCount: jobInput.shape.sheetCount,
+    bladeSide: jobInput.shape.bladeSide.default('down'),
+    /** Those left out are as usual. */
+    houseRules: houseRulesInput.omit({ units: true, fractionDenominator: true, bladeSide: true }).partial().default({}),
+  })
+  .superRefine(({ plates, press }, context) => {
+    const ids = new Set<string>()
+    plates.forEach(({ id }, at) => {
+      if (ids.has(id))
+        context.addIssue({ code: 'custom', path: ['plates', at, 'id'], message: 'must name one plate only' })
+      ids.add(id)
+    })
+    press.knownGood.forEach(({ plateIds }, known) => {
+      plateIds.forEach((id, at) => {
+        if (!ids.has(id))
+          context.addIssue({
+            code: 'custom',
+            path: ['press', 'knownGood', known, 'plateIds', at],
+            message: 'must be the id of a plate in the file',
+          })
+      })
+    })
+  })
+export type PlanFile = z.infer<typeof planFile>
+
+const plannedLayer = z.object({
+  is: z.enum(['plate', 'dies', 'sheets']),
+  /** Of a plate, as the file calls it. */
+  id: handle.optional(),
+  name: z.string(),
+  thicknessMm: z.number(),
+})
+
+const plannedPass = z.object({
+  /** Of a clean cut by the end of this pass, 0…1. */
+  chance: z.number(),
+  cutFraction: z.number(),
+  meanDepth: z.number(),
+  leastDepth: z.number(),
+  hanging: z.object({ share: z.number(), place: z.enum(hangingPlaces) }).nullable(),
+  peakForceN: z.number(),
+  /** Null for a motor. */
+  handleForceN: z.number().nullable(),
+  /** As a share of what the hand, or the motor, can do. */
+  effort: z.number(),
+  feel: z.enum(predictedFeels),
+  overcutMm: z.number(),
+})
+
+const plannedStack = z.object({
+  /** Bottom to top. */
+  layers: z.array(plannedLayer),
+  totalMm: z.number(),
+  gapMm: z.number(),
+  squeezeMm: z.number(),
+  /** One standard deviation of the squeeze, mm. */
+  spreadMm: z.number(),
+  window: z.object({ lowMm: z.number(), bestMm: z.number(), highMm: z.number() }),
+  findings: z.array(z.object({ code: z.string(), severity: z.enum(['stop', 'caution', 'note']) })),
+  /** The passes recommended, and whether they reach the house's chance. */
+  recommended: z.number(),
+  sure: z.boolean(),
+  passes: z.array(plannedPass),
+  worst: z.object({ what: z.enum(worstCases), chance: z.number() }).nullable(),
+})
+export type PlannedStack = z.infer<typeof plannedStack>
+
+/** The output of `plan`. */
+export const planAnswer = z.object({
+  best: plannedStack.nullable(),
+  alternatives: z.array(plannedStack),
+  fitting: z.object({ count: z.number(), exact: z.boolean() }),
+  missingRoles: z.array(z.string()),
+  beyondTheHand: z.boolean(),
+})
+export type PlanAnswer = z.infer<typeof planAnswer>

@@ -1,0 +1,77 @@
+import {
+  type Assessment,
+  defaultHouseRules,
+  type HouseRules,
+  type Layer,
+  type Plan,
+  type PlanRequest,
+  type Polyline,
+  type PredictedPass,
+} from '@bold-heron/core'
+import type { PlanAnswer, PlanFile, PlannedStack } from './plan-file.js'
+import { toDie, toPlate, toPress, toSheet } from './to-core.js'
+
+/** A plan's file as the planner takes it; `lines` are the drawings of its dies, in their order, undefined for a stand-in. */
+export const requestOfPlanFile = (
+  input: PlanFile,
+  lines: readonly (readonly Polyline[] | undefined)[],
+): PlanRequest => {
+  const shelf = input.plates.map(toPlate)
+  return {
+    technique: input.technique,
+    cut: {
+      press: toPress({ ...input.press, id: 'press' }, new Map(shelf.map((plate) => [plate.id, plate]))),
+      dies: input.dies.map(({ svg: _, file: __, ...die }, at) =>
+        toDie({ ...die, id: `die ${at + 1}`, outline: lines[at] ? { source: 'drawing' } : null }, lines[at]),
+      ),
+      sheet: toSheet({ ...input.sheet, id: 'sheet' }),
+      sheetCount: input.sheetCount,
+      bladeSide: input.bladeSide,
+      // What JSON leaves out is absent, never undefined.
+      rules: { ...defaultHouseRules, ...(input.houseRules as Partial<HouseRules>) },
+    },
+    shelf,
+    workedBefore: [],
+  }
+}
+
+const nameOf = (layer: Layer): string =>
+  layer.is === 'plate'
+    ? layer.plate.name
+    : layer.is === 'dies'
+      ? layer.dies.map((die) => die.name).join(', ')
+      : layer.sheet.name
+
+const passOf = ({ hanging, handleForceN, cleanFromMm: _, ...pass }: PredictedPass): PlannedStack['passes'][number] => ({
+  ...pass,
+  hanging: hanging ?? null,
+  handleForceN: handleForceN ?? null,
+})
+
+const stackOf = ({ ledger, window, certainty, findings, passes, prediction }: Assessment): PlannedStack => ({
+  layers: ledger.lines.map(({ layer, thickness }) => ({
+    is: layer.is,
+    ...(layer.is === 'plate' ? { id: layer.plate.id } : {}),
+    name: nameOf(layer),
+    thicknessMm: thickness.valueMm,
+  })),
+  totalMm: ledger.total.valueMm,
+  gapMm: window.gapMm,
+  squeezeMm: ledger.squeezeMm,
+  spreadMm: certainty.spreadMm,
+  window: { lowMm: window.lowMm, bestMm: window.midMm, highMm: window.highMm },
+  findings: findings.map(({ code, severity }) => ({ code, severity })),
+  recommended: prediction?.recommended ?? passes.passes,
+  sure: prediction?.sure ?? false,
+  passes: prediction?.passes.map(passOf) ?? [],
+  worst: prediction?.worst ?? null,
+})
+
+/** A plan as the plan's answer tells it. */
+export const answerOfPlan = (plan: Plan): PlanAnswer => ({
+  best: plan.best ? stackOf(plan.best) : null,
+  alternatives: plan.alternatives.map(({ assessment }) => stackOf(assessment)),
+  fitting: plan.fitting,
+  missingRoles: [...plan.missingRoles],
+  beyondTheHand: plan.beyondTheHand,
+})
