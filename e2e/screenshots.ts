@@ -2,8 +2,10 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { By, Key } from 'selenium-webdriver'
 import { type Application, startApplication } from './fixtures/application.js'
 import { Browser } from './fixtures/browser.js'
+import { PlanPage } from './pages/plan-page.js'
 
 const folder = join(dirname(dirname(fileURLToPath(import.meta.url))), 'docs', 'screenshots')
 
@@ -33,15 +35,37 @@ const views: readonly View[] = [
   {
     name: 'plan',
     path: async (application) => `/plan/${await idOf(application, 'jobs', 'Sail lace')}`,
-    words: 'Where this stack lies',
+    words: 'At worst:',
+    prepare: (browser) => new PlanPage(browser).settled(),
+  },
+  {
+    name: 'cut',
+    path: async (application) => `/plan/${await idOf(application, 'jobs', 'Sail lace')}`,
+    words: 'At worst:',
+    prepare: async (browser) => {
+      await new PlanPage(browser).settled()
+      await browser.open('The cut')
+      await browser.says('seen from above')
+      await (await browser.slider('After pass')).sendKeys(Key.HOME)
+      await browser.find(By.css('canvas[role=img]'))
+    },
   },
   {
     name: 'how-did-it-come-out',
     path: async (application) => `/plan/${await idOf(application, 'jobs', 'Compass roses')}`,
-    words: 'Where this stack lies',
+    words: 'At worst:',
     prepare: async (browser) => {
       await browser.press('Cut it, then tell')
       await browser.heading('How did it come out?')
+    },
+  },
+  {
+    name: 'die',
+    path: async (application) => `/shelf/dies/${await idOf(application, 'dies', 'Lattice sail lace')}`,
+    words: 'Narrowest bridge',
+    prepare: async (browser) => {
+      const bridge = await browser.find(By.xpath("//*[text()='Narrowest bridge']"))
+      await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', bridge)
     },
   },
   { name: 'log', path: () => '/log', words: 'Good pieces' },

@@ -46,6 +46,12 @@ export class PlanPage {
     )
   }
 
+  /** What each pass leaves, how the handle feels and how sure that is, a line per pass. */
+  async passes(): Promise<string[]> {
+    const table = await this.browser.find(By.xpath(`//table[.//th[normalize-space(.)='Pass']][.//th[.='Clean']]`))
+    return Promise.all((await table.findElements(By.css('tbody tr'))).map((row) => row.getText()))
+  }
+
   /** Waits until the list shows just these layers, top to bottom. */
   async shows(layers: readonly string[]): Promise<void> {
     await this.browser.until(

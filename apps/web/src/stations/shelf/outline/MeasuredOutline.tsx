@@ -48,7 +48,7 @@ export const MeasuredOutline = ({
   ]
   return (
     <>
-      <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-2 text-[0.95rem]">
+      <dl className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-2 text-[0.95rem]">
         {rows.map(([label, value]) => (
           <div key={label} className="contents">
             <dt className="text-ink-soft">{label}</dt>
