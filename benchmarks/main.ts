@@ -1,13 +1,22 @@
 import { parseArgs } from 'node:util'
+import { benchBlindPress } from './blind-press.js'
 import { benchPlanner } from './planner.js'
 import { benchSearch } from './search.js'
 import { benchSimulation } from './simulation.js'
 
-// npm run bench [-- --seed N] [-- --only NAME]
-const { values } = parseArgs({ options: { seed: { type: 'string' }, only: { type: 'string' } } })
+// npm run bench [-- --seed N] [-- --only NAME] [-- --presses N]
+const { values } = parseArgs({
+  options: { seed: { type: 'string' }, only: { type: 'string' }, presses: { type: 'string' } },
+})
 const seed = Number(values.seed ?? 1)
 if (!Number.isInteger(seed)) {
   console.error(`--seed is "${values.seed}"; give a whole number.`)
+  process.exit(2)
+}
+
+const presses = values.presses === undefined ? undefined : Number(values.presses)
+if (presses !== undefined && !(Number.isInteger(presses) && presses > 0)) {
+  console.error(`--presses is "${values.presses}"; give a whole number above 0.`)
   process.exit(2)
 }
 
@@ -15,6 +24,7 @@ const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   search: benchSearch,
   simulation: benchSimulation,
   planner: benchPlanner,
+  'blind-press': (each) => benchBlindPress(each, presses),
 }
 
 for (const [name, bench] of Object.entries(benches)) {

@@ -16,9 +16,11 @@ const rooms = [
   'press',
   'techniques',
   'outcomes',
+  'response',
   'pads',
   'calibration',
   'planner',
+  'practice',
 ]
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '../packages/core/src')

@@ -69,7 +69,7 @@ export {
   type WorstCase,
   worstCases,
 } from './planner/prediction.js'
-export { bedOfStack, type Laying, PLAIN_LAYING } from './planner/cut-setup.js'
+export { bedOfStack, type Laying, PLAIN_LAYING } from './response/cut-setup.js'
 export { type Hanging } from './outcomes/hanging.js'
 export { type Affine, after, identity, rotation, transformed, translation } from './geometry/affine.js'
 export { type Box, boxAround, heightOfBox, middleOf, widthOf } from './geometry/box.js'

@@ -22,3 +22,7 @@ export const randomInteger = (random: RandomSource, low: number, high: number): 
 /** One of the items, each equally likely; the list must not be empty. */
 export const randomItem = <Item>(random: RandomSource, items: readonly [Item, ...Item[]] | readonly Item[]): Item =>
   items[randomInteger(random, 0, items.length - 1)] as Item
+
+/** A normal number with mean 0 and spread 1. Source: Box and Muller's transform. */
+export const randomNormal = (random: RandomSource): number =>
+  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())

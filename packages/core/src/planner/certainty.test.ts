@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Layer } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import { heightOf, type Stack } from '../layers/stack.js'
-import { seededRandom } from '../numerics/random.js'
+import { randomNormal, seededRandom } from '../numerics/random.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, aSheet, plateLayer } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
 import { certaintyOf } from './certainty.js'
@@ -21,10 +21,6 @@ const stackOf = (...plates: Plate[]): Stack => {
   return [...plates.map(plateLayer), ...job]
 }
 
-/** Two uniform numbers to one normal; source: Box and Muller's transform. */
-const normalFrom = (random: () => number): number =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
-
 /** Share of draws that land in the window: every thickness is drawn anew, and the gap is inferred from the same plates. */
 const sampled = (stack: Stack, draws: number): number => {
   const random = seededRandom(5)
@@ -35,15 +31,15 @@ const sampled = (stack: Stack, draws: number): number => {
   const spreads = new Map([platform, pad, mat].map((plate) => [plate.id, plate.thickness.spreadMm]))
   let inside = 0
   for (let draw = 0; draw < draws; draw++) {
-    const errors = new Map([...spreads].map(([id, spread]) => [id, spread * normalFrom(random)]))
+    const errors = new Map([...spreads].map(([id, spread]) => [id, spread * randomNormal(random)]))
     const errorOf = (plates: readonly Plate[]) => plates.reduce((sum, plate) => sum + (errors.get(plate.id) ?? 0), 0)
     const inStack = stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate] : []))
     const off =
       errorOf(inStack) +
-      aDie().height.spreadMm * normalFrom(random) -
+      aDie().height.spreadMm * randomNormal(random) -
       errorOf(known.plates) -
-      known.dieHeight.spreadMm * normalFrom(random) +
-      vagueMm * normalFrom(random)
+      known.dieHeight.spreadMm * randomNormal(random) +
+      vagueMm * randomNormal(random)
     if (squeezeMm + off >= window.lowMm && squeezeMm + off <= window.highMm) inside++
   }
   return inside / draws

@@ -1,20 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { seededRandom } from '../numerics/random.js'
+import { randomNormal, seededRandom } from '../numerics/random.js'
 import { CLEAN_CUT } from '../press/constants.js'
 import { aCut, aDie } from '../testing/makers.js'
 import { beds } from '../testing/shapes.js'
 import { chancesOf } from './chances.js'
-import { CutResponse } from './cut-response.js'
-import { cellsOf, PLAIN_LAYING } from './cut-setup.js'
-import { PLANNING_GRID } from './press-model.js'
-import { STRENGTH_LOG_SPREAD } from './strength-nodes.js'
+import { CutResponse } from '../response/cut-response.js'
+import { cellsOf, PLAIN_LAYING, PLANNING_GRID } from '../response/cut-setup.js'
+import { STRENGTH_LOG_SPREAD } from '../response/strength-nodes.js'
 
 const PASSES = 4
 const limits = { mostPasses: PASSES, handShare: 1 }
-
-/** Two uniform numbers to one normal; source: Box and Muller's transform. */
-const normalFrom = (random: () => number): number =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
 
 const cases = [
   ['an outline on a pad', 'thin-outline', beds.pad, 0.62],
@@ -35,8 +30,8 @@ describe('the chances of a clean cut', () => {
     const clean = Array<number>(PASSES).fill(0)
     for (let draw = 0; draw < draws; draw++) {
       const plain = new CutResponse(cut, bed, cells, PASSES)
-      const strength = Math.exp(STRENGTH_LOG_SPREAD * normalFrom(random))
-      const series = plain.at(squeezeMm + spreadMm * normalFrom(random), strength)
+      const strength = Math.exp(STRENGTH_LOG_SPREAD * randomNormal(random))
+      const series = plain.at(squeezeMm + spreadMm * randomNormal(random), strength)
       series.cutFraction.forEach((fraction, pass) => {
         if (fraction >= CLEAN_CUT) clean[pass]!++
       })

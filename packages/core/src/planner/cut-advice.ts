@@ -1,3 +1,4 @@
+import type { Moments } from '../calibration/posterior.js'
 import type { Stack } from '../layers/stack.js'
 import type { CutContext } from '../techniques/technique.js'
 import type { SqueezeWindow } from './window.js'
@@ -11,10 +12,21 @@ export interface WitnessOfGap {
   readonly weight: number
 }
 
-/** What a window rests on: known-good stacks and the gap each speaks for, or the class table alone. */
+/** What a window rests on: logged runs, known-good stacks and the gap each speaks for, or the class table alone. */
 export type BasisOfWindow =
   | {
       readonly kind: 'known-good'
+      readonly witnesses: readonly WitnessOfGap[]
+    }
+  | {
+      /** Logged runs, together with the class and the known stacks where there are any. */
+      readonly kind: 'log'
+      readonly pressRuns: number
+      readonly sheetRuns: number
+      /** How much of what is known of the gap is from runs, 0…1. */
+      readonly share: number
+      /** Of the sheet's strength over its table value. */
+      readonly logStrength: Moments
       readonly witnesses: readonly WitnessOfGap[]
     }
   | { readonly kind: 'press-class' }

@@ -1,6 +1,7 @@
+import type { DoubtNode } from '../calibration/knowledge.js'
 import type { HouseRules } from '../techniques/house-rules.js'
 import { type Chances, chancesOf } from './chances.js'
-import type { CutResponse } from './cut-response.js'
+import type { CutResponse } from '../response/cut-response.js'
 
 /**
  * What a stack costs in the ranking for how it is going to cut, in points; less is better. Ordered so that a chance of a
@@ -46,8 +47,14 @@ const passesFor = (cleanBy: readonly number[], leastChance: number): { passes: n
 }
 
 /** Works out how a squeeze, known to ±spread (mm), would do, and what that costs in the ranking. */
-export const outlookOf = (response: CutResponse, squeezeMm: number, spreadMm: number, rules: HouseRules): Outlook => {
-  const chances = chancesOf(response, squeezeMm, spreadMm, rules)
+export const outlookOf = (
+  response: CutResponse,
+  squeezeMm: number,
+  spreadMm: number,
+  rules: HouseRules,
+  nodes?: readonly DoubtNode[],
+): Outlook => {
+  const chances = chancesOf(response, squeezeMm, spreadMm, rules, nodes)
   const { passes, sure } = passesFor(chances.cleanBy, rules.leastChance)
   const effort = response.interpolated(squeezeMm, (series) => series.effort) / rules.handShare
   const overcutMm = response.interpolated(squeezeMm, (series) => series.overcutMm[passes - 1] ?? 0)

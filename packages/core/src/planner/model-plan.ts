@@ -2,14 +2,15 @@ import { gravestFirst } from '../faults/finding.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
 import { type Bed, bedOf, softnessOf } from '../press/bed.js'
-import type { GapEstimate } from '../press/gap.js'
+import type { LearntGap } from '../calibration/learnt-gap.js'
 import type { PressRun } from '../press/simulate.js'
 import { techniqueOf } from '../techniques/list.js'
 import type { CutContext } from '../techniques/technique.js'
 import { certaintyOf } from './certainty.js'
-import { bedKey, bedOfStack } from './cut-setup.js'
+import { bedKey, bedOfStack } from '../response/cut-setup.js'
 import { type Outlook, outlookOf } from './model-cost.js'
 import { modelWindow } from './model-window.js'
+import { asLearnt } from './learnt-cut.js'
 import { passAdviceOf } from './pass-advice.js'
 import { ALTERNATIVES_SHOWN, type Assessment, describeStack, type Plan, planOf, type PlanRequest } from './plan.js'
 import { predict, standardRun } from './prediction.js'
@@ -38,7 +39,7 @@ interface Ranked {
 }
 
 /** The shelf's possible beds, those alike together. */
-const bedsOf = ({ technique, cut, shelf }: PlanRequest): { bed: Bed; plates: Set<Plate> }[] => {
+export const bedsOf = ({ technique, cut, shelf }: PlanRequest): { bed: Bed; plates: Set<Plate> }[] => {
   const dieClass = cut.dies[0]?.dieClass ?? 'thin-outline'
   const place = techniqueOf(technique)
     .places(dieClass, cut.bladeSide, cut.rules)
@@ -77,23 +78,24 @@ const assessWith = (
 }
 
 /** The window to count a stack of this bed from: simulated, or by rules of thumb where no squeeze would do. */
-const windowOn = (model: PressModel, cut: CutContext, bed: Bed, gap: GapEstimate): SqueezeWindow =>
+const windowOn = (model: PressModel, cut: CutContext, bed: Bed, gap: LearntGap): SqueezeWindow =>
   modelWindow(model.responseOf(cut, bed), gap, cut.rules) ?? {
     ...ruleOfThumb.window(cut),
     gapMm: gap.gapMm,
     ownSpreadMm: gap.ownSpreadMm,
+    nodes: gap.nodes,
   }
 
 /** Says everything of one stack chosen by hand, its passes simulated. */
-export const assessStack = (request: PlanRequest, stack: Stack, model: PressModel): Assessment => {
+export const assessStack = (asked: PlanRequest, stack: Stack, model: PressModel): Assessment => {
+  const { request, gap } = asLearnt(asked, model)
   const { cut } = request
-  const gap = model.gapOf(cut.press)
   const bed = bedOfStack(stack)
   if (!bed) return describeStack(request, stack, { ...ruleOfThumb.window(cut), gapMm: gap.gapMm })
   const window = windowOn(model, cut, bed, gap)
   const plain = describeStack(request, stack, window)
   const { squeezeMm } = plain.ledger
-  const outlook = outlookOf(model.responseOf(cut, bed), squeezeMm, plain.certainty.spreadMm, cut.rules)
+  const outlook = outlookOf(model.responseOf(cut, bed), squeezeMm, plain.certainty.spreadMm, cut.rules, window.nodes)
   const assessment = assessWith(request, stack, window, bed, outlook, standardRun(cut))
   return { ...assessment, findings: gravestFirst(assessment.findings) }
 }
@@ -102,9 +104,9 @@ export const assessStack = (request: PlanRequest, stack: Stack, model: PressMode
  * Works out the best stacks with the press simulated: for each bed the shelf offers, the window by simulation, all stacks in
  * it by arithmetic, the best few dozen ranked by how they are going to cut, and the passes of those shown simulated in full.
  */
-export function* planSteps(request: PlanRequest, model: PressModel): Steps<Plan> {
+export function* planSteps(asked: PlanRequest, model: PressModel): Steps<Plan> {
+  const { request, gap } = asLearnt(asked, model)
   const { cut, shelf } = request
-  const gap = model.gapOf(cut.press)
   yield 0.1
   const beds = bedsOf(request)
   const ranked: Ranked[] = []
@@ -133,7 +135,13 @@ export function* planSteps(request: PlanRequest, model: PressModel): Steps<Plan>
     count += found.length
     exact &&= complete
     for (const each of found) {
-      const outlook = outlookOf(response, each.squeezeMm, doubtOf(each.stack, each.squeezeMm, window), cut.rules)
+      const outlook = outlookOf(
+        response,
+        each.squeezeMm,
+        doubtOf(each.stack, each.squeezeMm, window),
+        cut.rules,
+        window.nodes,
+      )
       ranked.push({ found: each, group, outlook, cost: costOf(each, window, outlook) })
     }
     yield 0.1 + (0.6 * (at + 1)) / beds.length

@@ -1,13 +1,10 @@
-import type { GapEstimate } from '../press/gap.js'
+import type { LearntGap } from '../calibration/learnt-gap.js'
 import type { HouseRules } from '../techniques/house-rules.js'
-import type { CutResponse } from './cut-response.js'
+import { type CutResponse, DEEPEST_MM } from '../response/cut-response.js'
 import { countedFrom } from './gap-basis.js'
 import { outlookOf } from './model-cost.js'
 import { USUAL_HALF_WINDOW_MM } from './rule-of-thumb.js'
 import type { SqueezeWindow } from './window.js'
-
-/** mm. A squeeze that drives the blade further into the bed is called too tight, though it cuts. Calibration notes. */
-const DEEPEST_MM = 0.5
 
 /** mm. Doubt with which the best squeeze is looked for: that of a usual stack on a press with known stacks. From memory. */
 const USUAL_DOUBT_MM = 0.12
@@ -19,7 +16,7 @@ const STEP_MM = 0.02
  * where the handle stops or the blade goes too deep; the best squeeze between by the ranking's own points. Undefined where no
  * squeeze does. mm.
  */
-export const modelWindow = (response: CutResponse, gap: GapEstimate, rules: HouseRules): SqueezeWindow | undefined => {
+export const modelWindow = (response: CutResponse, gap: LearntGap, rules: HouseRules): SqueezeWindow | undefined => {
   const lowMm = response.cleanFrom(rules.mostPasses)
   const stopMm = response.effortFrom(rules.handShare)
   const deepMm = response.overcutFrom(DEEPEST_MM)
@@ -28,7 +25,13 @@ export const modelWindow = (response: CutResponse, gap: GapEstimate, rules: Hous
   let midMm = (lowMm + highMm) / 2
   let least = Infinity
   for (let squeezeMm = lowMm; squeezeMm <= highMm; squeezeMm += STEP_MM) {
-    const { cost } = outlookOf(response, squeezeMm, USUAL_DOUBT_MM, rules)
+    const { cost } = outlookOf(
+      response,
+      squeezeMm,
+      Math.hypot(USUAL_DOUBT_MM, gap.learnt ? gap.ownSpreadMm : 0),
+      rules,
+      gap.nodes,
+    )
     if (cost < least) {
       least = cost
       midMm = squeezeMm

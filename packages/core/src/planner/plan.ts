@@ -1,3 +1,4 @@
+import type { Learnt } from '../calibration/learnt.js'
 import type { Finding } from '../faults/finding.js'
 import { type Ledger, ledgerOf } from '../layers/ledger.js'
 import type { Plate } from '../layers/plate.js'
@@ -21,6 +22,8 @@ export interface PlanRequest {
   readonly shelf: readonly Plate[]
   /** Plate ids of stacks that cut clean on this press with this class of die before, a list a stack. */
   readonly workedBefore: readonly (readonly string[])[]
+  /** What logged runs say of the press and the sheet; absent where there are none. */
+  readonly learnt?: Learnt | undefined
 }
 
 /** Everything there is to say of one stack for one job. */

@@ -1,12 +1,13 @@
 import { ledgerOf } from '../layers/ledger.js'
 import type { Stack } from '../layers/stack.js'
-import { type Hanging, whereItHangs } from '../outcomes/hanging.js'
-import { CLEAN_CELL, CLEAN_CUT } from '../press/constants.js'
+import type { Hanging } from '../outcomes/hanging.js'
+import { CLEAN_CUT } from '../press/constants.js'
 import { effortOf, feelOf, handleForceN, type PredictedFeel } from '../press/drive.js'
 import type { Bed } from '../press/bed.js'
 import { type PassOutcome, PressRun } from '../press/simulate.js'
 import type { CutContext } from '../techniques/technique.js'
-import { cellsOf, type Laying, lawOf, PLAIN_LAYING } from './cut-setup.js'
+import { cellsOf, type Laying, lawOf, PLAIN_LAYING } from '../response/cut-setup.js'
+import { whereItHangsIn } from '../response/where-it-hangs-in.js'
 import type { Outlook } from './model-cost.js'
 
 /** What one pass does. */
@@ -62,7 +63,7 @@ export const figuresOf = (cut: CutContext, outcome: PassOutcome, run: PressRun):
     cutFraction: outcome.cutFraction,
     meanDepth: outcome.meanDepth,
     leastDepth: outcome.leastDepth,
-    hanging: hangingOf(run),
+    hanging: whereItHangsIn(run),
     peakForceN: outcome.peakForceN,
     handleForceN: handleForceN(cut.press.drive, outcome.peakTorqueNmm),
     effort,
@@ -92,21 +93,6 @@ export const simulatePasses = (
     if (pass >= least && outcome.cutFraction >= CLEAN_CUT) break
   }
   return { passes: made, solved }
-}
-
-const hangingOf = (run: PressRun): Hanging | undefined => {
-  const { cells, cut } = run
-  const { grid, rowStart, column, lengthMm, rows } = cells
-  const stretches = []
-  for (let row = 0; row < rows; row++)
-    for (let cell = rowStart[row] as number; cell < (rowStart[row + 1] as number); cell++)
-      stretches.push({
-        x: ((column[cell] as number) + 0.5) * grid.xMm,
-        y: (row + 0.5) * grid.yMm,
-        lengthMm: lengthMm[cell] as number,
-        hangs: (cut[cell] as number) < CLEAN_CELL,
-      })
-  return whereItHangs(stretches)
 }
 
 const worstOf = (stack: Stack, passes: readonly PredictedPass[], outlook: Outlook): Prediction['worst'] => {

@@ -2,19 +2,17 @@ import { typicalDie } from '../dies/typical.js'
 import type { Plate } from '../layers/plate.js'
 import { strengthOfKind } from '../materials/sheet-kind.js'
 import { type Bed, bedOf, softnessOf } from '../press/bed.js'
-import { estimateGap, type GapEstimate } from '../press/gap.js'
-import type { GridSize } from '../press/nip/contact-cells.js'
+import { type LearntGap, learntGap } from '../calibration/learnt-gap.js'
+import type { Learnt } from '../calibration/learnt.js'
+import { estimateGap } from '../press/gap.js'
 import type { KnownGoodStack, Press } from '../press/press.js'
 import { defaultHouseRules } from '../techniques/house-rules.js'
 import type { CutContext } from '../techniques/technique.js'
 import type { MeasuredMm } from '../units/measured.js'
-import { CutResponse } from './cut-response.js'
-import { bedKey, cellsOf, type Laying, PLAIN_LAYING } from './cut-setup.js'
-import { fingerprintOf } from './fingerprint.js'
+import { CutResponse } from '../response/cut-response.js'
+import { bedKey, cellsOf, type Laying, PLAIN_LAYING, PLANNING_GRID } from '../response/cut-setup.js'
+import { fingerprintOf } from '../response/fingerprint.js'
 import { USUAL_HALF_WINDOW_MM, usualSqueezeMm } from './rule-of-thumb.js'
-
-/** mm. Grid for responses: coarser than a shown simulation; moves thresholds by a hundredth or two, far below their doubt. */
-export const PLANNING_GRID: GridSize = { xMm: 2, yMm: 12 }
 
 /** "It cuts clean" is said of stacks that do so in at most so many passes. From memory. */
 const KNOWN_PASSES = 2
@@ -68,8 +66,13 @@ export class PressModel {
   }
 
   /** A press's gap by its known-good stacks: height − the squeeze at which their die and sheets come clean, simulated. */
-  gapOf(press: Press): GapEstimate {
-    return estimateGap(press, (known) => this.wantedBy(press, known))
+  /** And by its logged runs, where there are any. */
+  gapOf(press: Press, learnt?: Learnt): LearntGap {
+    return learntGap(
+      press,
+      estimateGap(press, (known) => this.wantedBy(press, known)),
+      learnt,
+    )
   }
 
   private wantedBy(press: Press, known: KnownGoodStack): MeasuredMm {

@@ -6,7 +6,8 @@ import { type Bed, bedOf, FRESH_PAD_STIFFNESS, softnessOf } from '../press/bed.j
 import type { HeightMap } from '../press/nip/contact-cells.js'
 import { techniqueOf } from '../techniques/list.js'
 import { type CutContext, dieClassOf } from '../techniques/technique.js'
-import { bedFaceOf, bedOfStack, type Laying, PLAIN_LAYING } from './cut-setup.js'
+import { bedFaceOf, bedOfStack, type Laying, PLAIN_LAYING } from '../response/cut-setup.js'
+import { asLearnt } from './learnt-cut.js'
 import { type Outlook, outlookOf } from './model-cost.js'
 import { modelWindow } from './model-window.js'
 import type { Assessment, PlanRequest } from './plan.js'
@@ -79,7 +80,8 @@ const fitsTurned = ({ dies, press }: CutContext, degrees: number, pads: readonly
  * Looks for what would make this stack cut better, each simulated: turning the die, feeding it lengthways, a centre shim where
  * the middle hangs, a hard plate, one sheet fewer, a fresh face; and waxed paper for lace. Best first.
  */
-export function* suggestionSteps(request: PlanRequest, assessment: Assessment, model: PressModel): Steps<Suggestion[]> {
+export function* suggestionSteps(asked: PlanRequest, assessment: Assessment, model: PressModel): Steps<Suggestion[]> {
+  const { request, gap } = asLearnt(asked, model)
   const { cut, shelf } = request
   const { stack, ledger, certainty, prediction } = assessment
   const bed = bedOfStack(stack)
@@ -90,6 +92,7 @@ export function* suggestionSteps(request: PlanRequest, assessment: Assessment, m
       changed.squeezeMm ?? ledger.squeezeMm,
       certainty.spreadMm,
       cut.rules,
+      gap.nodes,
     )
   const now = outlookWith({})
   const suggestions: Suggestion[] = []
@@ -136,7 +139,7 @@ export function* suggestionSteps(request: PlanRequest, assessment: Assessment, m
     const hardBed = { indentStiffness: bedOf(hard).indentStiffness, softness: softnessOf(hard) }
     if (hardBed.indentStiffness > bed.indentStiffness) {
       // The plates around it change too, so it is taken at its own best squeeze.
-      const best = modelWindow(model.responseOf(cut, hardBed), model.gapOf(cut.press), cut.rules)
+      const best = modelWindow(model.responseOf(cut, hardBed), gap, cut.rules)
       if (best) offer({ code: 'hard-plate', plate: hard.name }, outlookWith({ bed: hardBed, squeezeMm: best.midMm }))
     }
   }

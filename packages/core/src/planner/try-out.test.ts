@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { aCut, aDie } from '../testing/makers.js'
-import { PLAIN_LAYING } from './cut-setup.js'
+import { PLAIN_LAYING } from '../response/cut-setup.js'
 import { simulatePasses, standardRun } from './prediction.js'
 import { limitOf, tryOut } from './try-out.js'
 

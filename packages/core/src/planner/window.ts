@@ -1,3 +1,4 @@
+import type { DoubtNode } from '../calibration/knowledge.js'
 import type { BasisOfWindow } from './cut-advice.js'
 
 /** The squeeze a job wants, mm, and how far it may be off. */
@@ -17,6 +18,8 @@ export interface SqueezeWindow {
    * Where the same plate is in the new stack too, its error cancels.
    */
   readonly piecesInGap: Readonly<Record<string, PiecesInGap>>
+  /** Ways the press and the sheet may be, for chances. */
+  readonly nodes: readonly DoubtNode[]
   readonly basis: BasisOfWindow
 }
 

@@ -36,3 +36,9 @@ export const effortOf = (drive: Drive, load: { readonly torqueNmm: number; reado
 
 /** The feel of an effort (1 = the limit). */
 export const feelOf = (effort: number): PredictedFeel => bounds.find(([, bound]) => effort < bound)?.[0] ?? 'stop'
+
+/** The efforts between which a feel lies, as shares of the limit: from 0 for free, to Infinity for stop. */
+export const feelBounds = (feel: PredictedFeel): readonly [from: number, to: number] => {
+  const at = bounds.findIndex(([each]) => each === feel)
+  return [bounds[at === -1 ? bounds.length - 1 : at - 1]?.[1] ?? 0, bounds[at]?.[1] ?? Infinity]
+}

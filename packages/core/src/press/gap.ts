@@ -18,6 +18,7 @@ export interface GapEstimate {
   /** One standard deviation in mm of what is not due to the plates' thickness: class spread, or how vague "it cuts" is. */
   readonly ownSpreadMm: number
   readonly basis: 'known-good' | 'press-class'
+  /** Weights add up to 1, or to less where something else speaks too. */
   readonly witnesses: readonly GapWitness[]
 }
 

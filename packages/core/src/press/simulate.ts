@@ -71,9 +71,14 @@ export class PressRun {
 
   /** Begins anew with whole sheets. */
   start(pressing: Pressing): void {
-    this.pressing = pressing
     this.cut.fill(0)
     this.reach.fill(0)
+    this.goOn(pressing)
+  }
+
+  /** Goes on with the sheets as they are cut so far, in another stack. */
+  goOn(pressing: Pressing): void {
+    this.pressing = pressing
     const { law, bedSoftness, squeezeMm } = pressing
     this.solver.prepare(law, bedSoftness, squeezeMm)
     const { firstColumn, lastColumn } = this.cells

@@ -4,8 +4,7 @@ import { STANDARD_GRID } from '../press/nip/contact-cells.js'
 import { aCut, aDie } from '../testing/makers.js'
 import { beds } from '../testing/shapes.js'
 import { CutResponse } from './cut-response.js'
-import { cellsOf, PLAIN_LAYING } from './cut-setup.js'
-import { PLANNING_GRID } from './press-model.js'
+import { cellsOf, PLAIN_LAYING, PLANNING_GRID } from './cut-setup.js'
 
 const responseOf = (dieClass: 'thin-outline' | 'thin-lace', bed = beds.pad, grid = PLANNING_GRID, sheetCount = 1) => {
   const cut = aCut({ dies: [aDie({ dieClass })], sheetCount })

@@ -23,6 +23,9 @@ export interface Laying {
   readonly heights?: HeightMap | undefined
 }
 
+/** mm. Grid for responses: coarser than a shown simulation; moves thresholds by a hundredth or two, far below their doubt. */
+export const PLANNING_GRID: GridSize = { xMm: 2, yMm: 12 }
+
 export const PLAIN_LAYING: Laying = { rotationDeg: 0 }
 
 /** The dies of a cut laid out on the grid of a simulation. */

@@ -5,15 +5,13 @@ import type { ContactCells } from '../press/nip/contact-cells.js'
 import { PressRun } from '../press/simulate.js'
 import type { CutContext } from '../techniques/technique.js'
 import { lawOf } from './cut-setup.js'
+import { ReachOfMost } from './reach-of-most.js'
+import { betweenStrengths } from './strength-nodes.js'
 
 /** What a series of passes does at one squeeze; index 0 is the first pass. */
 export interface PassSeries {
   readonly cutFraction: readonly number[]
-  /**
-   * How far all of the line has been reached but the share that may hang (1 − CLEAN_CUT): clean from CLEAN_CELL on, and
-   * beyond 1 by what travel was left over. Unlike the cut fraction it grows evenly with the squeeze, so that a threshold is
-   * found between two looks.
-   */
+  /** As ReachOfMost tells it, so that a threshold is found between two looks. */
   readonly cleanReach: readonly number[]
   readonly overcutMm: readonly number[]
   /** Greatest effort of the passes, as a share of the press's own limit; the first is the hardest. */
@@ -22,6 +20,17 @@ export interface PassSeries {
   /** Whether every station was solved; a stalled series is never ranked. */
   readonly solved: boolean
 }
+
+/** The squeezes in mm at which something begins to happen; index 0 is the first pass, Infinity where it never does. */
+export interface Thresholds {
+  readonly cleanFromMm: readonly number[]
+  /** From which the blade goes deeper into the bed than it should, by the end of that pass. */
+  readonly deepFromMm: readonly number[]
+  readonly stopFromMm: number
+}
+
+/** mm. A squeeze that drives the blade further into the bed is too tight, though it cuts. Calibration notes. */
+export const DEEPEST_MM = 0.5
 
 /** A squeeze in mm, and the passes at it. */
 interface Look {
@@ -35,6 +44,17 @@ const MOST_CLOSER_LOOKS = 2
 
 /** mm of squeeze over the sheets at which a response is first looked at. */
 const FIRST_LOOKS_MM = [-0.05, 0.08, 0.2, 0.4, 0.7, 1.1]
+
+/** mm. Where a threshold is not met by then it is looked for on and on up to here: steel gives way to no blade, only hands do. */
+const FURTHER_LOOKS_MM = [1.6, 2.2, 3]
+
+/** How a threshold is looked for: with so many closer looks, and beyond the first looks or not. */
+interface Looking {
+  readonly closer: number
+  readonly further: boolean
+}
+const CLOSELY: Looking = { closer: MOST_CLOSER_LOOKS, further: false }
+const ROUGHLY: Looking = { closer: 0, further: false }
 
 /** A pass that gets no deeper than this share of the sheets is taken for the last that does anything. */
 const NO_PROGRESS = 0.002
@@ -50,8 +70,10 @@ export class CutResponse {
   private readonly run: PressRun
   private readonly drive: Drive
   private readonly remembered = new Map<number, Look[]>()
+  private readonly known = new Map<number, Thresholds>()
+  private knownShare = 0
   private readonly crossings = new Map<string, number>()
-  private readonly order: Uint32Array
+  private readonly reachOfMost: ReachOfMost
   /** How many series were simulated so far. */
   simulated = 0
 
@@ -63,7 +85,7 @@ export class CutResponse {
   ) {
     this.run = new PressRun(cut.press.frame, cells)
     this.drive = cut.press.drive
-    this.order = new Uint32Array(cells.column.length)
+    this.reachOfMost = new ReachOfMost(this.run)
   }
 
   get pileMm(): number {
@@ -83,17 +105,44 @@ export class CutResponse {
 
   /** Least squeeze in mm at which the cut is clean after `passes` passes; Infinity where no squeeze looked at is enough. */
   cleanFrom(passes: number, strength = 1): number {
-    return this.crossing(`clean ${passes}`, strength, (series) => (series.cleanReach[passes - 1] ?? 0) - CLEAN_CELL)
+    return this.crossing(
+      `clean ${passes}`,
+      CLOSELY,
+      strength,
+      (series) => (series.cleanReach[passes - 1] ?? 0) - CLEAN_CELL,
+    )
   }
 
   /** Least squeeze in mm at which the effort reaches a share of the press's limit; Infinity where it never does. */
   effortFrom(share: number, strength = 1): number {
-    return this.crossing(`effort ${share}`, strength, (series) => series.effort - share)
+    return this.crossing(`effort ${share}`, { ...CLOSELY, further: true }, strength, (series) => series.effort - share)
   }
 
-  /** Least squeeze in mm at which the first pass cuts this deep into the bed, mm. */
-  overcutFrom(overcutMm: number, strength = 1): number {
-    return this.crossing(`overcut ${overcutMm}`, strength, (series) => (series.overcutMm[0] ?? 0) - overcutMm)
+  /** Least squeeze in mm at which so many passes cut this deep into the bed, mm. */
+  overcutFrom(overcutMm: number, strength = 1, passes = 1): number {
+    return this.crossing(
+      `overcut ${overcutMm} ${passes}`,
+      // The first pass decides the window, so it is looked at closely; later ones add little.
+      passes === 1 ? CLOSELY : ROUGHLY,
+      strength,
+      (series) => (series.overcutMm[passes - 1] ?? 0) - overcutMm,
+    )
+  }
+
+  /** All thresholds for a strength, remembered; the handle stops at a share of the press's limit. */
+  thresholds(strength: number, handShare: number): Thresholds {
+    if (handShare !== this.knownShare) this.known.clear()
+    this.knownShare = handShare
+    const known = this.known.get(strength)
+    if (known) return known
+    const counts = Array.from({ length: this.mostPasses }, (_, at) => at + 1)
+    const found = {
+      cleanFromMm: counts.map((passes) => this.cleanFrom(passes, strength)),
+      deepFromMm: counts.map((passes) => this.overcutFrom(DEEPEST_MM, strength, passes)),
+      stopFromMm: this.effortFrom(handShare, strength),
+    }
+    this.known.set(strength, found)
+    return found
   }
 
   /** Value between the squeezes that were simulated, in a straight line. */
@@ -124,29 +173,45 @@ export class CutResponse {
    * Least squeeze at which a value that grows with the squeeze crosses zero, by straight lines between the looks. For the
    * sheet's table strength the crossing itself is looked at too; for the strengths that stand for its doubt the line will do.
    */
-  private crossing(name: string, strength: number, value: (series: PassSeries) => number): number {
+  private crossing(name: string, how: Looking, strength: number, value: (series: PassSeries) => number): number {
+    return betweenStrengths(strength, (nodeStrength) => this.crossingAt(name, how, nodeStrength, value))
+  }
+
+  private crossingAt(name: string, how: Looking, strength: number, value: (series: PassSeries) => number): number {
     const key = `${name} ${strength}`
     const known = this.crossings.get(key)
     if (known !== undefined) return known
-    const found = this.findCrossing(strength, value)
+    const found = this.findCrossing(how, strength, value)
     this.crossings.set(key, found)
     return found
   }
 
-  private findCrossing(strength: number, value: (series: PassSeries) => number): number {
+  private findCrossing(how: Looking, strength: number, value: (series: PassSeries) => number): number {
     for (let closer = 0; ; closer++) {
       const looks = this.firstLooks(strength)
       const above = looks.findIndex(({ series }) => value(series) >= 0)
       const high = looks[above]
       const low = looks[above - 1]
-      if (!high) return Infinity
+      if (!high) {
+        if (!how.further || !this.lookFurther(strength)) return Infinity
+        continue
+      }
       if (!low) return high.squeezeMm
       const [lowValue, highValue] = [value(low.series), value(high.series)]
       const widthMm = high.squeezeMm - low.squeezeMm
       const crossing = low.squeezeMm + widthMm * Math.min(1, -lowValue / (highValue - lowValue))
-      if (strength !== 1 || closer >= MOST_CLOSER_LOOKS || widthMm <= CLOSE_MM) return crossing
+      if (strength !== 1 || closer >= how.closer || widthMm <= CLOSE_MM) return crossing
       this.at(crossing, strength)
     }
+  }
+
+  /** Looks at the next of the further squeezes; false where all have been looked at. */
+  private lookFurther(strength: number): boolean {
+    const farthestMm = (this.looksAt(strength).at(-1) as Look).squeezeMm - this.pileMm
+    const next = FURTHER_LOOKS_MM.find((overMm) => overMm > farthestMm + SAME_SQUEEZE_MM)
+    if (next === undefined) return false
+    this.at(this.pileMm + next, strength)
+    return true
   }
 
   private simulate(squeezeMm: number, strength: number): PassSeries {
@@ -174,23 +239,9 @@ export class CutResponse {
       peakForceN = Math.max(peakForceN, outcome.peakForceN)
       effort = Math.max(effort, effortOf(this.drive, { torqueNmm: outcome.peakTorqueNmm, forceN: outcome.peakForceN }))
       cutFraction.push(outcome.cutFraction)
-      cleanReach.push(this.quantileReach())
-      overcutMm.push(outcome.overcutMm)
+      cleanReach.push(this.reachOfMost.now())
+      overcutMm.push(Math.max(outcome.overcutMm, overcutMm[pass - 1] ?? 0))
     }
     return { cutFraction, cleanReach, overcutMm, effort, peakForceN, solved }
-  }
-
-  /** The reach that all but 1 − CLEAN_CUT of the line length has. */
-  private quantileReach(): number {
-    const { reach, cells } = this.run
-    for (let cell = 0; cell < this.order.length; cell++) this.order[cell] = cell
-    this.order.sort((a, b) => (reach[a] as number) - (reach[b] as number))
-    const mayHang = (1 - CLEAN_CUT) * cells.totalMm
-    let hangs = 0
-    for (const cell of this.order) {
-      hangs += cells.lengthMm[cell] as number
-      if (hangs > mayHang) return reach[cell] as number
-    }
-    return 0
   }
 }

@@ -1,0 +1,75 @@
+import { evidenceForPair } from '../packages/core/src/calibration/run-evidence.js'
+import { evidenceOfTrial, tightestOverMm } from '../packages/core/src/calibration/trial.js'
+import { seededRandom } from '../packages/core/src/numerics/random.js'
+import { BlindPress, drawTraits } from '../packages/core/src/practice/blind-press.js'
+import { gapOfClass } from '../packages/core/src/press/press-class.js'
+import { runTrial, type TrialResult } from './blind/trial.js'
+import { addingFromLoose, fromUsual, ourWay, type Way } from './blind/ways.js'
+import { aBlindCut, aBlindPress, shelfFor } from './blind/workshop.js'
+
+export const PRESSES = 300
+const RUNS_BEFORE = 5
+
+const ways: Readonly<Record<string, Way>> = {
+  'ours, from usual': ourWay('from-usual'),
+  'ours, from loose': ourWay('from-loose'),
+  'adding shims from loose': addingFromLoose,
+  'from the usual stack': fromUsual,
+}
+
+const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
+
+const row = (name: string, results: readonly TrialResult[]): void => {
+  const rounds = mean(results.map((each) => each.rounds.length))
+  const all = results.reduce((sum, each) => sum + each.rounds.length, 0)
+  const overloads = results.reduce((sum, each) => sum + each.overloads, 0)
+  const overcut = mean(results.map((each) => each.overcutMm))
+  const unsolved = results.filter((each) => !each.solved).length
+  console.log(
+    `  ${name.padEnd(28)} ${rounds.toFixed(2).padStart(6)} ${overcut.toFixed(2).padStart(10)} ${((100 * overloads) / all).toFixed(1).padStart(10)} % ${String(unsolved).padStart(9)}`,
+  )
+}
+
+/** The blind press: rounds until clean on presses with hidden traits, for our policy and two ways people do it. */
+export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> => {
+  console.log(`blind press, ${presses} hidden presses, seed ${seed}`)
+  console.log(`  ${''.padEnd(28)} rounds  overcut mm  overloads  unsolved`)
+  const results = new Map<string, TrialResult[]>()
+  const note = (name: string, result: TrialResult) => results.set(name, [...(results.get(name) ?? []), result])
+  for (let at = 0; at < presses; at++) {
+    const draw = seededRandom(seed * 1_000_003 + at)
+    const press = aBlindPress(draw)
+    const shelf = shelfFor(gapOfClass(press.pressClass).valueMm, draw)
+    const traits = drawTraits(draw)
+    const cut = aBlindCut(press, draw)
+    const jobs = Array.from({ length: RUNS_BEFORE }, () => aBlindCut(press, draw))
+    for (const [name, way] of Object.entries(ways))
+      note(
+        name,
+        runTrial(
+          way,
+          { cut, shelf, learnt: undefined, tightestBefore: undefined },
+          new BlindPress(traits, seededRandom(at)),
+        ),
+      )
+    // Five jobs by our way first, each learnt from; then the same job as above.
+    const blind = new BlindPress(traits, seededRandom(at))
+    const evidence: { pressId: string; sheetId: string; log: Float64Array }[] = []
+    let tightestBefore: number | undefined
+    for (const job of [...jobs, cut]) {
+      const learnt = {
+        log: evidenceForPair(evidence, press.id, job.sheet.id),
+        pressRuns: evidence.length,
+        sheetRuns: 0,
+        pieces: {},
+      }
+      const result = runTrial(ourWay('from-usual'), { cut: job, shelf, learnt, tightestBefore }, blind)
+      evidence.push({ pressId: press.id, sheetId: job.sheet.id, log: evidenceOfTrial(job, result.rounds) })
+      const here = tightestOverMm(job, result.rounds)
+      if (here !== undefined) tightestBefore = Math.max(tightestBefore ?? -Infinity, here)
+      if (job === cut) note(`ours, after ${RUNS_BEFORE} runs`, result)
+    }
+  }
+  for (const [name, list] of results) row(name, list)
+  return Promise.resolve()
+}

@@ -1,0 +1,155 @@
+import type { CutContext, Plate, Round, Stack } from '../../packages/core/src/index.js'
+import { heightOf, usualSqueezeMm } from '../../packages/core/src/index.js'
+import { finish } from '../../packages/core/src/index.js'
+import type { Learnt } from '../../packages/core/src/calibration/learnt.js'
+import { together } from '../../packages/core/src/calibration/posterior.js'
+import { evidenceOfTrial, tightestOverMm, type TriedRound } from '../../packages/core/src/calibration/trial.js'
+import { nextTrySteps, type TrialSchool } from '../../packages/core/src/planner/next-try.js'
+import { PressModel } from '../../packages/core/src/planner/press-model.js'
+import { searchStacks } from '../../packages/core/src/planner/search.js'
+import { unlearntNodes } from '../../packages/core/src/calibration/knowledge.js'
+import { gapOfClass } from '../../packages/core/src/press/press-class.js'
+import { techniqueOf } from '../../packages/core/src/techniques/list.js'
+
+/** A job at a press, and what this press has shown before. */
+export interface Situation {
+  readonly cut: CutContext
+  readonly shelf: readonly Plate[]
+  readonly learnt: Learnt | undefined
+  readonly tightestBefore: number | undefined
+}
+
+/** What somebody does next, after the rounds so far; undefined where they are at their wits' end. */
+export type Way = (situation: Situation, rounds: readonly TriedRound[]) => { stack: Stack; passes: number } | undefined
+
+const model = new PressModel()
+
+/** Passes on the sheets in the stack that lay in last. */
+const passesSoFar = (rounds: readonly TriedRound[]): number => {
+  let passes = 0
+  const last = rounds.at(-1)
+  for (let at = rounds.length - 1; at >= 0; at--) {
+    const round = rounds[at] as TriedRound
+    if (round.stack !== last?.stack) break
+    passes += round.look.passes
+    if (round.freshSheets) break
+  }
+  return passes
+}
+
+/** Ours: what is learnt after every round, and the best allowed try. */
+export const ourWay =
+  (school: TrialSchool): Way =>
+  ({ cut, shelf, learnt, tightestBefore }, rounds) => {
+    const own = evidenceOfTrial(cut, rounds)
+    const known = {
+      log: learnt ? together(learnt.log, own) : own,
+      pressRuns: (learnt?.pressRuns ?? 0) + rounds.length,
+      sheetRuns: 0,
+      pieces: {},
+    }
+    const tried = [tightestBefore, tightestOverMm(cut, rounds)].filter((mm) => mm !== undefined)
+    const last = rounds.at(-1)
+    return finish(
+      nextTrySteps(
+        { technique: 'full-cut', cut, shelf, workedBefore: [], learnt: known },
+        {
+          tightestOverMm: tried.length > 0 ? Math.max(...tried) : undefined,
+          last: last && { stack: last.stack, look: last.look, passesSoFar: passesSoFar(rounds) },
+        },
+        school,
+        model,
+      ),
+    )
+  }
+
+/** The simplest stack of the shelf nearest to a squeeze, as people build it by the class's usual gap. */
+const stackAt = (
+  { cut, shelf }: Situation,
+  squeezeMm: number,
+  allowed: (plate: Plate) => boolean,
+): Stack | undefined => {
+  const gapMm = gapOfClass(cut.press.pressClass).valueMm
+  const { found } = searchStacks({
+    technique: techniqueOf('full-cut'),
+    cut,
+    window: {
+      lowMm: squeezeMm - 0.3,
+      midMm: squeezeMm,
+      highMm: squeezeMm + 0.3,
+      scaleMm: 0.15,
+      gapMm,
+      ownSpreadMm: 0.35,
+      piecesInGap: {},
+      nodes: unlearntNodes,
+      basis: { kind: 'press-class' },
+    },
+    shelf,
+    workedBefore: new Set(),
+    keep: 1,
+    allows: (_, plate) => allowed(plate),
+  })
+  return found[0]?.stack
+}
+
+/** The stack of plates alone that is nearest to a squeeze, or failing that any that is. */
+const plainStackAt = (situation: Situation, squeezeMm: number): Stack | undefined =>
+  stackAt(situation, squeezeMm, (plate) => plate.kind !== 'shim') ?? stackAt(situation, squeezeMm, () => true)
+
+/** The stack with one shim more of a name, under the bed; undefined where there is none left. */
+const withShim = (stack: Stack, shelf: readonly Plate[], name: string): Stack | undefined => {
+  const shim = shelf.find((plate) => plate.name === name)
+  const used = stack.filter((layer) => layer.is === 'plate' && layer.plate.name === name).length
+  if (!shim || used >= shim.count) return undefined
+  const at = stack.findIndex((layer) => layer.is === 'plate' && layer.plate.kind !== 'platform')
+  return [...stack.slice(0, at), { is: 'plate', plate: shim }, ...stack.slice(at)]
+}
+
+/** The stack with its thinnest shim out; undefined where it has none. */
+const withoutShim = (stack: Stack): Stack | undefined => {
+  const shims = stack.flatMap((layer) => (layer.is === 'plate' && layer.plate.kind === 'shim' ? [layer] : []))
+  const thinnest = shims.sort((a, b) => a.plate.thickness.valueMm - b.plate.thickness.valueMm)[0]
+  return thinnest && stack.filter((layer) => layer !== thinnest)
+}
+
+const THERE_AND_BACK = 2
+const isLoose = (look: Round): boolean => look.feel !== 'stopped' && look.seen !== 'cut-into-pad'
+
+/** One card shim more at a time, from a stack that is surely loose; what is too tight loses a shim again. */
+export const addingFromLoose: Way = (situation, rounds) => {
+  const { cut, shelf } = situation
+  const pileMm = cut.sheetCount * cut.sheet.caliper.valueMm
+  const last = rounds.at(-1)
+  if (!last) {
+    const stack = plainStackAt(situation, pileMm - 0.4)
+    return stack && { stack, passes: THERE_AND_BACK }
+  }
+  const stack = isLoose(last.look)
+    ? (withShim(last.stack, shelf, 'card') ?? withShim(last.stack, shelf, 'heavy card'))
+    : withoutShim(last.stack)
+  return stack && { stack, passes: THERE_AND_BACK }
+}
+
+/** The stack of plates alone that is nearest the usual squeeze first; then one shim more or fewer at a time: card where it is hardly dented, paper where it hangs. */
+export const fromUsual: Way = (situation, rounds) => {
+  const { cut, shelf } = situation
+  const last = rounds.at(-1)
+  if (!last) {
+    const dieClass = cut.dies[0]?.dieClass ?? 'thin-outline'
+    const squeezeMm = usualSqueezeMm(dieClass, cut.sheetCount * cut.sheet.caliper.valueMm)
+    const stack = plainStackAt(situation, squeezeMm)
+    return stack && { stack, passes: THERE_AND_BACK }
+  }
+  if (!isLoose(last.look)) {
+    const stack =
+      withoutShim(last.stack) ??
+      stackAt(situation, heightOf(last.stack).valueMm - gapOfClass(cut.press.pressClass).valueMm - 0.3, () => true)
+    return stack && { stack, passes: THERE_AND_BACK }
+  }
+  const first = last.look.seen === 'hanging' ? 'paper' : 'card'
+  const stack =
+    withShim(last.stack, shelf, first) ??
+    withShim(last.stack, shelf, 'card') ??
+    withShim(last.stack, shelf, 'heavy card')
+  return stack && { stack, passes: THERE_AND_BACK }
+}

@@ -1,0 +1,48 @@
+import { heightOf, type Stack } from '../layers/stack.js'
+import type { Round } from '../outcomes/seen.js'
+import { gapOfClass } from '../press/press-class.js'
+import { bedOfStack } from '../response/cut-setup.js'
+import type { CutContext } from '../techniques/technique.js'
+import { CELLS } from './axes.js'
+import { logEvidenceOf } from './evidence.js'
+import type { LogGrid } from './posterior.js'
+import { together } from './posterior.js'
+import type { Pressed, PressedRound } from './pressed.js'
+
+/** One round of a trial: what lay in the press, what came of it, and whether it began on whole sheets. */
+export interface TriedRound {
+  readonly stack: Stack
+  readonly look: Round
+  readonly freshSheets: boolean
+}
+
+/** Squeeze of a stack in mm, counted from the gap that is usual for the press's class. */
+export const nominalSqueezeMm = (stack: Stack, cut: CutContext): number =>
+  heightOf(stack).valueMm - gapOfClass(cut.press.pressClass).valueMm
+
+/** The rounds of a trial pile by pile: rounds that went on with the same sheets belong together. */
+export const pilesOf = (cut: CutContext, rounds: readonly TriedRound[]): Pressed[] => {
+  const piles: { cut: CutContext; rounds: PressedRound[]; heightSpreadMm: number }[] = []
+  for (const { stack, look, freshSheets } of rounds) {
+    const bed = bedOfStack(stack)
+    if (!bed) continue
+    const round = { bed, nominalSqueezeMm: nominalSqueezeMm(stack, cut), look }
+    const pile = piles.at(-1)
+    if (pile && !freshSheets) pile.rounds.push(round)
+    else piles.push({ cut, rounds: [round], heightSpreadMm: heightOf(stack).spreadMm })
+  }
+  return piles
+}
+
+/** What a trial says of the press and the sheet, as logEvidenceOf does of one pile. */
+export const evidenceOfTrial = (cut: CutContext, rounds: readonly TriedRound[]): LogGrid => {
+  const piles = pilesOf(cut, rounds)
+  return piles.length > 0 ? together(...piles.map(logEvidenceOf)) : new Float64Array(CELLS)
+}
+
+/** Greatest squeeze beyond the sheets' own thickness that a trial pressed, mm, counted from the class's gap; undefined before any. */
+export const tightestOverMm = (cut: CutContext, rounds: readonly TriedRound[]): number | undefined => {
+  const pileMm = cut.sheetCount * cut.sheet.caliper.valueMm
+  const over = rounds.map(({ stack }) => nominalSqueezeMm(stack, cut) - pileMm)
+  return over.length > 0 ? Math.max(...over) : undefined
+}

@@ -1,0 +1,30 @@
+import type { LearntGap } from '../calibration/learnt-gap.js'
+import type { CutContext } from '../techniques/technique.js'
+import type { PlanRequest } from './plan.js'
+import type { PressModel } from './press-model.js'
+import type { SqueezeWindow } from './window.js'
+
+/** Strengths are rounded to this in the logarithm, so that a little news does not ask for all simulations anew. */
+const LOG_STEP = 0.05
+
+const factorOf = (logStrength: number): number => Math.exp(Math.round(logStrength / LOG_STEP) * LOG_STEP)
+
+const withStrength = (cut: CutContext, factor: number): CutContext =>
+  factor === 1 ? cut : { ...cut, sheet: { ...cut.sheet, shearStrengthMPa: cut.sheet.shearStrengthMPa * factor } }
+
+/** A request with its sheet as strong as the log says, and the gap with its doubt counted from there. */
+export const asLearnt = <Request extends PlanRequest>(
+  request: Request,
+  model: PressModel,
+): { readonly request: Request; readonly gap: LearntGap } => {
+  const gap = model.gapOf(request.cut.press, request.learnt)
+  const factor = factorOf(gap.learnt?.logStrength.mean ?? 0)
+  return {
+    request: { ...request, cut: withStrength(request.cut, factor) },
+    gap: { ...gap, nodes: gap.nodes.map((node) => ({ ...node, strength: node.strength / factor })) },
+  }
+}
+
+/** A cut with its sheet as strong as the window it is planned in took it for. */
+export const cutIn = (cut: CutContext, { basis }: SqueezeWindow): CutContext =>
+  withStrength(cut, factorOf(basis.kind === 'log' ? basis.logStrength.mean : 0))

@@ -1,0 +1,154 @@
+import { describe, expect, it } from 'vitest'
+import { evidenceOfTrial, nominalSqueezeMm, tightestOverMm, type TriedRound } from '../calibration/trial.js'
+import type { Plate } from '../layers/plate.js'
+import { heightOf, type Stack } from '../layers/stack.js'
+import { seededRandom } from '../numerics/random.js'
+import type { HandleFeel, Seen } from '../outcomes/seen.js'
+import { BlindPress, drawTraits } from '../practice/blind-press.js'
+import { defaultHouseRules } from '../techniques/house-rules.js'
+import { aCut, aDie, aPlate } from '../testing/makers.js'
+import { MOST_STEP_UP_MM, type NextTry, nextTrySteps, type TrialSchool } from './next-try.js'
+import { PressModel } from './press-model.js'
+import { finish } from './steps.js'
+
+const shelf: Plate[] = [
+  aPlate({ id: 'platform', kind: 'platform', mm: 6.5, count: 1 }),
+  aPlate({ id: 'pad', mm: 3, count: 2 }),
+  aPlate({ id: 'steel', kind: 'hard-plate', mm: 1, count: 1 }),
+  aPlate({ id: 'spacer', kind: 'spacer', mm: 2, count: 1 }),
+  aPlate({ id: 'card', kind: 'shim', mm: 0.3, count: 5 }),
+  aPlate({ id: 'paper', kind: 'shim', mm: 0.1, count: 6 }),
+]
+const model = new PressModel()
+const cut = aCut({ dies: [aDie({ lengthMm: 50, widthMm: 40 })] })
+
+const nextAfter = (
+  rounds: readonly TriedRound[],
+  school: TrialSchool = 'from-loose',
+  of = cut,
+): NextTry | undefined => {
+  const last = rounds.at(-1)
+  const learnt = {
+    log: evidenceOfTrial(of, rounds),
+    pressRuns: rounds.length,
+    sheetRuns: rounds.length,
+    pieces: {},
+  }
+  return finish(
+    nextTrySteps(
+      { technique: 'full-cut', cut: of, shelf, workedBefore: [], learnt },
+      {
+        tightestOverMm: tightestOverMm(of, rounds),
+        last: last && { stack: last.stack, look: last.look, passesSoFar: last.look.passes },
+      },
+      school,
+      model,
+    ),
+  )
+}
+const round = (stack: Stack, seen: Seen, feel: HandleFeel, passes = 2): TriedRound => ({
+  stack,
+  look: { passes, seen, feel, hangingShare: seen === 'hanging' ? 0.5 : null, hangingPlace: null },
+  freshSheets: true,
+})
+const overOf = (stack: Stack): number => nominalSqueezeMm(stack, cut) - cut.sheet.caliper.valueMm
+
+describe('the next try', () => {
+  const first = nextAfter([])!
+
+  it('begins with what is likely to cut and hardly likely to stop the handle', () => {
+    expect(first.chance).toBeGreaterThan(0.3)
+    expect(first.stops).toBeLessThanOrEqual(defaultHouseRules.mostStopChance)
+    expect(first.goesOn).toBe(false)
+  })
+
+  it('begins looser by the school that adds than by the one that takes away', () => {
+    expect(first.squeezeMm).toBeLessThan(nextAfter([], 'from-usual')!.squeezeMm)
+  })
+
+  it('goes tighter after a sheet that was left untouched, looser after a cut into the pad', () => {
+    const tighter = nextAfter([round(first.stack, 'untouched', 'free')])!
+    expect(heightOf(tighter.stack).valueMm).toBeGreaterThan(heightOf(first.stack).valueMm)
+    const looser = nextAfter([round(first.stack, 'cut-into-pad', 'light')])!
+    expect(heightOf(looser.stack).valueMm).toBeLessThan(heightOf(first.stack).valueMm)
+  })
+
+  it('goes on with the same stack where a little hangs', () => {
+    const look = { passes: 1, seen: 'hanging', hangingShare: 0.05, hangingPlace: 'middle', feel: 'light' } as const
+    const next = nextAfter([{ stack: first.stack, look, freshSheets: true }])!
+    expect(next.chance).toBeGreaterThan(0.5)
+  })
+
+  it('is better known to come clean after a clean cut', () => {
+    const again = nextAfter([round(first.stack, 'clean', 'light')])!
+    expect(again.chance).toBeGreaterThan(first.chance)
+  })
+
+  it.each(['from-loose', 'from-usual'] as const)(
+    'is never more than 0.35 mm tighter than what was tried, never adds to a hard handle, and takes out after a stop: %s',
+    (school) => {
+      const seens: Seen[] = ['untouched', 'dented', 'hanging', 'clean', 'cut-into-pad']
+      const feels: HandleFeel[] = ['free', 'light', 'firm', 'hard', 'stopped']
+      const random = seededRandom(school.length)
+      let tried = 0
+      for (let trial = 0; trial < 12; trial++) {
+        const rounds: TriedRound[] = []
+        for (let step = 0; step < 3; step++) {
+          const next = nextAfter(rounds, school)
+          if (!next) break
+          const last = rounds.at(-1)
+          if (last) {
+            tried++
+            const tightest = Math.max(...rounds.map((each) => overOf(each.stack)))
+            expect(overOf(next.stack)).toBeLessThanOrEqual(tightest + MOST_STEP_UP_MM + 1e-9)
+            const lastMm = overOf(last.stack)
+            if (last.look.feel === 'hard') expect(overOf(next.stack)).toBeLessThanOrEqual(lastMm + 1e-9)
+            if (last.look.feel === 'stopped') expect(overOf(next.stack)).toBeLessThan(lastMm - 0.1)
+          }
+          // Whatever is told, sensible or not.
+          const seen = seens[Math.floor(random() * seens.length)]!
+          const feel = feels[Math.floor(random() * feels.length)]!
+          rounds.push(round(next.stack, seen, feel, next.passes))
+        }
+      }
+      expect(tried).toBeGreaterThan(8)
+    },
+  )
+
+  it('names the layer that is most of the doubt', () => {
+    const rough = shelf.map((plate) =>
+      plate.id === 'platform' ? { ...plate, thickness: { valueMm: 6.5, spreadMm: 0.3 } } : plate,
+    )
+    const next = finish(
+      nextTrySteps(
+        { technique: 'full-cut', cut, shelf: rough, workedBefore: [] },
+        { tightestOverMm: undefined, last: undefined },
+        'from-usual',
+        model,
+      ),
+    )!
+    const worst = next.stack[next.worstLayer!.index]!
+    expect(worst.is === 'plate' && worst.plate.id).toBe('platform')
+  })
+
+  it('finds a clean cut on most hidden presses within three rounds', () => {
+    let clean = 0
+    for (let seed = 0; seed < 10; seed++) {
+      const random = seededRandom(seed)
+      const press = new BlindPress(drawTraits(random), random)
+      const rounds: TriedRound[] = []
+      let freshSheets = true
+      for (let step = 0; step < 3; step++) {
+        const next = nextAfter(rounds)
+        if (!next) break
+        if (freshSheets) press.layFresh(cut)
+        const { look, isGood, isOverload } = press.press(next.stack, next.passes)
+        rounds.push({ stack: next.stack, look, freshSheets })
+        if (isGood) clean++
+        if (isGood) break
+        freshSheets = isOverload || look.seen === 'cut-into-pad'
+      }
+    }
+    expect(clean).toBeGreaterThanOrEqual(8)
+  })
+})

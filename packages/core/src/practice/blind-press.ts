@@ -1,0 +1,156 @@
+import { thicknessOf } from '../layers/layer.js'
+import type { Stack } from '../layers/stack.js'
+import { type RandomSource, randomNormal, seededRandom } from '../numerics/random.js'
+import type { HandleFeel, Round, Seen } from '../outcomes/seen.js'
+import { CLEAN_CUT } from '../press/constants.js'
+import { feelOf } from '../press/drive.js'
+import { gapOfClass } from '../press/press-class.js'
+import { PressRun } from '../press/simulate.js'
+import { DEEPEST_MM } from '../response/cut-response.js'
+import { pressRound } from '../response/press-round.js'
+import { whereItHangsIn } from '../response/where-it-hangs-in.js'
+import { bedOfStack, cellsOf, lawOf, PLAIN_LAYING } from '../response/cut-setup.js'
+import type { CutContext } from '../techniques/technique.js'
+import { cutMapOf, type CutMap } from '../planner/cut-map.js'
+import { layOutDies } from '../placement/lay-out.js'
+import { type DiePose, placeLines } from '../placement/place-die.js'
+
+/** What nobody can read off a press, a sheet or a plate. */
+export interface HiddenTraits {
+  /** How far the gap is from what is usual for the class, mm. */
+  readonly offsetMm: number
+  /** Frame stiffness over its usual value. */
+  readonly frame: number
+  /** True strength over the table value, by sheet id. */
+  strengthOf(sheetId: string): number
+  /** How far a plate, die or sheet is from its recorded thickness, in spreads of how it was measured; by id. */
+  errorOf(id: string): number
+}
+
+/** Spreads of what is hidden. Calibration notes: the blind press. */
+const OFFSET_SPREAD_MM = 0.35
+const FRAME_SPREAD = 0.15
+const STRENGTH_SPREAD = 0.2
+/** How unsure a hand is of what it feels, as a share of its limit. From memory. */
+const FELT_SPREAD = 0.1
+/** How far off a share of hanging is told. From memory. */
+const SHARE_TOLD_SPREAD = 0.08
+
+/** A whole number for a name; FNV-1a. */
+const numberOf = (name: string): number => {
+  let hash = 0x811c9dc5
+  for (let at = 0; at < name.length; at++) hash = Math.imul(hash ^ name.charCodeAt(at), 0x01000193)
+  return hash >>> 0
+}
+
+/** A press with traits drawn at random. What is hidden in a sheet or plate goes by its id, whatever is asked for first. */
+export const drawTraits = (random: RandomSource): HiddenTraits => {
+  const seed = Math.floor(random() * 0x100000000)
+  const drawn = (name: string): number => randomNormal(seededRandom(seed ^ numberOf(name)))
+  return {
+    offsetMm: OFFSET_SPREAD_MM * randomNormal(random),
+    frame: Math.max(0.5, 1 + FRAME_SPREAD * randomNormal(random)),
+    strengthOf: (sheetId) => Math.max(0.4, 1 + STRENGTH_SPREAD * drawn(`strength ${sheetId}`)),
+    errorOf: (id) => drawn(`thickness ${id}`),
+  }
+}
+
+/** What pressing really did, and what of it a person tells. */
+export interface BlindOutcome {
+  readonly look: Round
+  /** Clean, and no deeper in the bed than it should be. */
+  readonly isGood: boolean
+  /** The handle stopped: the press was backed out and the sheets are spoilt. */
+  readonly isOverload: boolean
+  readonly cutFraction: number
+  readonly overcutMm: number
+}
+
+/** The thickness of a layer as it really is, mm. */
+const trueThicknessMm = (layer: Stack[number], traits: HiddenTraits): number => {
+  const { valueMm, spreadMm } = thicknessOf(layer)
+  const id = layer.is === 'plate' ? layer.plate.id : layer.is === 'dies' ? (layer.dies[0]?.id ?? '') : layer.sheet.id
+  return valueMm + spreadMm * traits.errorOf(id)
+}
+
+/**
+ * A press with hidden traits to learn on, in place of a real one: it presses what it is given with the simulation, and tells what a
+ * person would see and feel, the feel with noise. Deterministic for a seeded source.
+ */
+export class BlindPress {
+  private run: PressRun | undefined
+  private cut: CutContext | undefined
+  private isFresh = true
+
+  constructor(
+    readonly traits: HiddenTraits,
+    private readonly random: RandomSource,
+  ) {}
+
+  /** Lays whole sheets for a cut. */
+  layFresh(cut: CutContext): void {
+    const frame = { ...cut.press.frame, frameStiffnessNPerMm: cut.press.frame.frameStiffnessNPerMm * this.traits.frame }
+    this.cut = cut
+    this.run = new PressRun(frame, cellsOf(cut))
+    this.isFresh = true
+  }
+
+  /** Sends a stack through so often, over the sheets that were laid. */
+  press(stack: Stack, passes: number): BlindOutcome {
+    const { cut, run, traits } = this
+    const bed = bedOfStack(stack)
+    if (!cut || !run || !bed) throw new Error('sheets must be laid, and the blade must meet a plate')
+    const heightMm = stack.reduce((sum, layer) => sum + trueThicknessMm(layer, traits), 0)
+    const pressing = {
+      law: lawOf(cut, bed, traits.strengthOf(cut.sheet.id)),
+      bedSoftness: bed.softness,
+      squeezeMm: heightMm - gapOfClass(cut.press.pressClass).valueMm - traits.offsetMm,
+    }
+    if (this.isFresh) run.start(pressing)
+    else run.goOn(pressing)
+    this.isFresh = false
+    const { cutFraction, meanDepth, overcutMm, effort } = pressRound(run, cut, passes, 1)
+    const isOverload = effort >= 1
+    const seen = seenOf(cutFraction, meanDepth, overcutMm)
+    const hanging = seen === 'hanging' ? whereItHangsIn(run) : undefined
+    const told = hanging && Math.min(1, Math.max(0.02, hanging.share + SHARE_TOLD_SPREAD * randomNormal(this.random)))
+    return {
+      look: {
+        passes,
+        seen,
+        hangingShare: told === undefined ? null : Math.round(told * 10) / 10,
+        hangingPlace: hanging?.place ?? null,
+        feel: isOverload ? 'stopped' : this.feelTold(effort),
+      },
+      isGood: !isOverload && cutFraction >= CLEAN_CUT && overcutMm <= DEEPEST_MM,
+      isOverload,
+      cutFraction,
+      overcutMm,
+    }
+  }
+
+  /** The cut map that the sheets show now. */
+  map(): CutMap {
+    const { cut, run } = this
+    if (!cut || !run) throw new Error('sheets must be laid first')
+    const poses = layOutDies(cut.dies, cut.press.throatMm, PLAIN_LAYING.rotationDeg)
+    const lines = cut.dies.map((die, at) => placeLines(die.outline.lines, poses[at] as DiePose))
+    return cutMapOf(lines, run.cells, run.cut)
+  }
+
+  private feelTold(effort: number): HandleFeel {
+    const feel = feelOf(Math.max(0, effort + FELT_SPREAD * randomNormal(this.random)))
+    // A handle that went round did not stop.
+    return feel === 'stop' ? 'hard' : feel
+  }
+}
+
+/** Depth below which a sheet looks untouched, and share of the line below which it is only dented. From memory. */
+const UNTOUCHED_BELOW = 0.05
+const HANGS_FROM = 0.02
+
+const seenOf = (cutFraction: number, meanDepth: number, overcutMm: number): Seen => {
+  if (cutFraction >= CLEAN_CUT) return overcutMm > DEEPEST_MM ? 'cut-into-pad' : 'clean'
+  if (meanDepth < UNTOUCHED_BELOW) return 'untouched'
+  return cutFraction < HANGS_FROM ? 'dented' : 'hanging'
+}

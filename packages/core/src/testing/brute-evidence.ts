@@ -1,0 +1,44 @@
+import { logChanceOf } from '../calibration/likelihood.js'
+import { progressOf } from '../calibration/forecast.js'
+import type { Pressed } from '../calibration/pressed.js'
+import { effortOf } from '../press/drive.js'
+import { PressRun } from '../press/simulate.js'
+import { ReachOfMost } from '../response/reach-of-most.js'
+import { cellsOf, lawOf, PLAIN_LAYING, PLANNING_GRID } from '../response/cut-setup.js'
+
+/** The slow twin of logEvidenceOf: simulates right at one offset and strength, and integrates the height error by sampling evenly. */
+export const bruteLogChance = ({ cut, rounds, heightSpreadMm }: Pressed, offsetMm: number, log: number): number => {
+  const run = new PressRun(cut.press.frame, cellsOf(cut, PLAIN_LAYING, PLANNING_GRID))
+  const reach = new ReachOfMost(run)
+  let sum = 0
+  let weights = 0
+  for (let z = -3; z <= 3; z += 0.25) {
+    let logChance = 0
+    rounds.forEach(({ bed, nominalSqueezeMm, look }, at) => {
+      const squeezeMm = nominalSqueezeMm - offsetMm + z * heightSpreadMm
+      const pressing = { law: lawOf(cut, bed, Math.exp(log)), bedSoftness: bed.softness, squeezeMm }
+      if (at === 0) run.start(pressing)
+      else run.goOn(pressing)
+      let effort = 0
+      let overcutMm = 0
+      let last = { cutFraction: 0, meanDepth: 0 }
+      for (let pass = 0; pass < look.passes; pass++) {
+        const outcome = run.pass()
+        effort = Math.max(
+          effort,
+          effortOf(cut.press.drive, { torqueNmm: outcome.peakTorqueNmm, forceN: outcome.peakForceN }),
+        )
+        overcutMm = Math.max(overcutMm, outcome.overcutMm)
+        last = outcome
+      }
+      logChance += logChanceOf(
+        { progress: progressOf(last.cutFraction, last.meanDepth, reach.now()), effort, overcutMm },
+        look,
+      )
+    })
+    const weight = Math.exp(-0.5 * z * z)
+    sum += weight * Math.exp(logChance)
+    weights += weight
+  }
+  return Math.log(sum / weights)
+}
