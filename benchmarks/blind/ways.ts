@@ -1,10 +1,10 @@
-import type { CutContext, Plate, Round, Stack } from '../../packages/core/src/index.js'
+import type { CutContext, HouseRules, Plate, Round, Stack } from '../../packages/core/src/index.js'
 import { heightOf, usualSqueezeMm } from '../../packages/core/src/index.js'
 import { finish } from '../../packages/core/src/index.js'
 import type { Learnt } from '../../packages/core/src/calibration/learnt.js'
 import { together } from '../../packages/core/src/calibration/posterior.js'
 import { evidenceOfTrial, tightestOverMm, type TriedRound } from '../../packages/core/src/calibration/trial.js'
-import { nextTrySteps, type TrialSchool } from '../../packages/core/src/planner/next-try.js'
+import { nextTrySteps } from '../../packages/core/src/planner/next-try.js'
 import { PressModel } from '../../packages/core/src/planner/press-model.js'
 import { searchStacks } from '../../packages/core/src/planner/search.js'
 import { unlearntNodes } from '../../packages/core/src/calibration/knowledge.js'
@@ -39,8 +39,10 @@ const passesSoFar = (rounds: readonly TriedRound[]): number => {
 
 /** Ours: what is learnt after every round, and the best allowed try. */
 export const ourWay =
-  (school: TrialSchool): Way =>
-  ({ cut, shelf, learnt, tightestBefore }, rounds) => {
+  (trialStart: HouseRules['trialStart']): Way =>
+  (situation, rounds) => {
+    const { shelf, learnt, tightestBefore } = situation
+    const cut = { ...situation.cut, rules: { ...situation.cut.rules, trialStart } }
     const own = evidenceOfTrial(cut, rounds)
     const known = {
       log: learnt ? together(learnt.log, own) : own,
@@ -57,7 +59,6 @@ export const ourWay =
           tightestOverMm: tried.length > 0 ? Math.max(...tried) : undefined,
           last: last && { stack: last.stack, look: last.look, passesSoFar: passesSoFar(rounds) },
         },
-        school,
         model,
       ),
     )

@@ -5,6 +5,7 @@ import { pino } from 'pino'
 import { loadDemoOnce } from './demo/load.js'
 import { createApp } from './http/app.js'
 import { openDatabase } from './store/database.js'
+import { Learner } from './learning/learner.js'
 import { HeavyThread } from './jobs/heavy-thread.js'
 import { migrate } from './store/migrate.js'
 import { defineModels } from './store/models/define.js'
@@ -26,8 +27,10 @@ const workshop = openWorkshop(sequelize)
 if (process.env['DEMO'] !== 'no') await loadDemoOnce(workshop, new Date())
 
 const heavy = new HeavyThread()
+const learner = new Learner(sequelize, heavy, (error) => logger.error(error, 'learning from the log failed'))
+learner.wake()
 const port = Number(setting('PORT'))
-const server = createServer(createApp(workshop, { logger, pagesFolder, heavy }))
+const server = createServer(createApp(workshop, { logger, pagesFolder, heavy, learner }))
 server.listen(port, '127.0.0.1', () => {
   // The start script and the tests wait for this line.
   console.log(`Bold Heron is open at http://127.0.0.1:${port}/`)
@@ -37,7 +40,10 @@ let closing = false
 const close = (): void => {
   if (closing) return
   closing = true
-  server.close(() => void Promise.all([heavy.close(), sequelize.close()]).then(() => process.exit(0)))
+  server.close(() => {
+    const settled = heavy.close().then(() => learner.close())
+    void settled.then(() => sequelize.close()).then(() => process.exit(0))
+  })
   server.closeIdleConnections()
   setTimeout(() => server.closeAllConnections(), 2000).unref()
 }

@@ -37,7 +37,14 @@ export { factsOfPressClass, gapOfClass, type PressClass, pressClasses } from './
 export type { KnownGoodStack, Press } from './press/press.js'
 export type { GapEstimate, GapWitness } from './press/gap.js'
 export { type FindingCode, findingCodes } from './techniques/finding-code.js'
-export { defaultHouseRules, type HouseRules, type PassSchool, passSchools } from './techniques/house-rules.js'
+export {
+  defaultHouseRules,
+  type HouseRules,
+  type PassSchool,
+  passSchools,
+  type TrialStart,
+  trialStarts,
+} from './techniques/house-rules.js'
 export { type TechniqueId, techniqueIds } from './techniques/list.js'
 export type { CutContext, Role } from './techniques/technique.js'
 export {
@@ -59,6 +66,25 @@ export { type Alternative, type Assessment, type Plan, planCut, type PlanRequest
 export { assessStack, planSteps } from './planner/model-plan.js'
 export { finish, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
 export { PressModel } from './planner/press-model.js'
+export { cutIn } from './planner/learnt-cut.js'
+export { type LastTry, type NextTry, nextTrySteps, type TriedSoFar } from './planner/next-try.js'
+export { FARTHEST_OFFSET_MM, OFFSET_STEP_MM, offsetMmAt } from './calibration/axes.js'
+export { logEvidenceOf } from './calibration/evidence.js'
+export type { Learnt } from './calibration/learnt.js'
+export { type LearntGap } from './calibration/learnt-gap.js'
+export {
+  intervalOf,
+  marginalsOf,
+  type Moments,
+  momentsOf,
+  normalized,
+  priorGrid,
+  together,
+} from './calibration/posterior.js'
+export type { Pressed, PressedRound } from './calibration/pressed.js'
+export { evidenceForPair, type RunEvidence } from './calibration/run-evidence.js'
+export { evidenceOfTrial, nominalSqueezeMm, pilesOf, tightestOverMm, type TriedRound } from './calibration/trial.js'
+export { type BlindOutcome, BlindPress, drawTraits, type HiddenTraits } from './practice/blind-press.js'
 export { usualSqueezeMm } from './planner/rule-of-thumb.js'
 export {
   type PassFigures,

@@ -1,4 +1,4 @@
-import { passSchools } from '@bold-heron/core'
+import { passSchools, trialStarts } from '@bold-heron/core'
 import { z } from 'zod'
 import { rowFields } from './fields.js'
 
@@ -14,6 +14,8 @@ const houseRuleFields = {
   mostPasses: z.int().min(1).max(12).default(6),
   /** What the user's hand can do, as a share of the press's own limit. */
   handShare: z.number().min(0.1).max(1.5).default(1),
+  /** How a trial begins on a press that is known by its class only. */
+  trialStart: z.enum(trialStarts).default('from-loose'),
   /** How lengths are written. */
   units: z.enum(['mm', 'in']),
   fractionDenominator: z.union([z.literal(16), z.literal(32)]),

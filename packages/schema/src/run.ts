@@ -39,6 +39,10 @@ const runFields = {
   /** Stack height minus the gap as it was taken then, mm. */
   squeezeMm: z.number().min(-100).max(100),
   rounds: z.array(roundFields).min(1).max(10),
+  /** The run before, where this one went on with the same sheets in another stack. */
+  followsRunId: idField.nullable().default(null),
+  /** Not to be learnt from: logged with the wrong sheet, say. */
+  setAside: z.boolean().default(false),
   /** Pieces that came out good. */
   pieces: countField,
   note: noteField,

@@ -140,4 +140,5 @@ export const toHouseRules = (row: HouseRulesInput): HouseRules => ({
   mostStopChance: row.mostStopChance,
   mostPasses: row.mostPasses,
   handShare: row.handShare,
+  trialStart: row.trialStart,
 })

@@ -172,6 +172,8 @@ export const readLogCsv = async (workshop: Workshop, text: string): Promise<CsvR
       layers: await layersOf(cells, faults, transaction),
       squeezeMm: numberOf(cells, 'squeeze_mm'),
       rounds: lines.map(roundOf),
+      followsRunId: null,
+      setAside: false,
       pieces: numberOf(cells, 'pieces') ?? 0,
       note: textOf(cells, 'note'),
     }

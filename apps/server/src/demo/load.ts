@@ -1,8 +1,8 @@
 import {
   type Assessment,
+  type BlindPress,
   type CutContext,
   defaultHouseRules,
-  isGood,
   type PlanRequest,
   PressModel,
   randomInteger,
@@ -30,7 +30,7 @@ import type { Workshop } from '../store/workshop.js'
 import { type DemoJob, demoJobs } from './jobs.js'
 import { doNow } from '../jobs/heavy-task.js'
 import { demoOutlines } from './outlines.js'
-import { inventRounds } from './outcomes.js'
+import { cameOutGood, demoPress, pressRounds } from './outcomes.js'
 import {
   type DemoDie,
   demoDies,
@@ -125,7 +125,8 @@ const inventRun = (
   job: DemoJob,
   ids: Pick<RunInput, 'jobId' | 'pressId' | 'dieIds' | 'sheetId'>,
   stacks: readonly Assessment[],
-  midMm: number,
+  cut: CutContext,
+  press: BlindPress,
   at: Date,
   random: RandomSource,
 ): RunInput => {
@@ -142,8 +143,8 @@ const inventRun = (
             feel: 'firm' as const,
           },
         ]
-      : inventRounds(assessment, squeezeMm - midMm, random)
-  const good = isGood((rounds.at(-1) as (typeof rounds)[number]).seen)
+      : pressRounds(press, cut, assessment)
+  const good = cameOutGood(rounds)
   return {
     ...ids,
     sheetCount: job.sheetCount,
@@ -152,6 +153,8 @@ const inventRun = (
     layers: runLayers(assessment),
     squeezeMm: Math.round(squeezeMm * 1000) / 1000,
     rounds,
+    followsRunId: null,
+    setAside: false,
     pieces: good ? job.yield : 0,
     note: '',
   }
@@ -164,9 +167,11 @@ const loadJob = async (
   now: Date,
   random: RandomSource,
   model: PressModel,
+  press: BlindPress,
   transaction: Transaction,
 ): Promise<void> => {
-  const plan = doNow({ kind: 'plan', request: requestOf(job, shelf) }, model)
+  const request = requestOf(job, shelf)
+  const plan = doNow({ kind: 'plan', request }, model)
   const stacks = [plan.best, ...plan.alternatives.map((each) => each.assessment)].flatMap((each) => each ?? [])
   const [best] = stacks
   const ids = {
@@ -194,7 +199,7 @@ const loadJob = async (
     const at = new Date(now.getTime() - daysAgo * DAY_MS)
     at.setUTCHours(randomInteger(random, FIRST_HOUR, LAST_HOUR), randomInteger(random, 0, 59), 0, 0)
     await workshop.runs.createIn(
-      inventRun(job, { ...ids, jobId: saved.row.id }, stacks, plan.window.midMm, at, random),
+      inventRun(job, { ...ids, jobId: saved.row.id }, stacks, request.cut, press, at, random),
       transaction,
     )
   }
@@ -211,6 +216,11 @@ export const loadDemoOnce = (workshop: Workshop, now: Date): Promise<boolean> =>
     const random = seededRandom(SEED)
     const shelf = await loadShelf(workshop, transaction)
     const model = new PressModel()
-    for (const job of demoJobs) await loadJob(workshop, shelf, job, now, random, model, transaction)
+    const presses = new Map<DemoPressKey, BlindPress>()
+    for (const job of demoJobs) {
+      const press = presses.get(job.press) ?? demoPress(requestOf(job, shelf).cut.press, model, random)
+      presses.set(job.press, press)
+      await loadJob(workshop, shelf, job, now, random, model, press, transaction)
+    }
     return true
   })

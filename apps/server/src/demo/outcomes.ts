@@ -1,24 +1,39 @@
-import { type Assessment, type RandomSource, randomInteger, randomItem } from '@bold-heron/core'
+import {
+  type Assessment,
+  BlindPress,
+  type CutContext,
+  drawTraits,
+  gapOfClass,
+  isGood,
+  type Press,
+  type PressModel,
+  type RandomSource,
+} from '@bold-heron/core'
 import type { RunInput } from '@bold-heron/schema'
 
 type Round = RunInput['rounds'][number]
 
-/** Invents what was seen after a run with this stack: the nearer the window's middle, the likelier clean. */
-export const inventRounds = (assessment: Assessment, offMm: number, random: RandomSource): Round[] => {
-  const passes = assessment.passes.passes
-  const luck = random() * 0.16 - 0.08 - offMm
-  const feel = luck < -0.1 ? 'hard' : luck < 0.03 ? 'firm' : 'light'
-  if (luck > 0.07)
-    return [
-      {
-        passes,
-        seen: 'hanging',
-        hangingShare: randomInteger(random, 2, 30) / 100,
-        hangingPlace: randomItem(random, ['ends', 'middle', 'one-side', 'one-spot']),
-        feel: 'light',
-      },
-      { passes: 1, seen: 'clean', hangingShare: null, hangingPlace: null, feel: 'light' },
-    ]
-  if (luck < -0.12) return [{ passes, seen: 'cut-into-pad', hangingShare: null, hangingPlace: null, feel: 'hard' }]
-  return [{ passes, seen: 'clean', hangingShare: null, hangingPlace: null, feel }]
+/** mm. How far the demo's presses are from what their known stacks say; a wrong memory by half a card. */
+const OFF_MM = 0.07
+
+/**
+ * The demo's presses as they really are: simulated, with traits that nobody there knows. Their gap is near what the known stacks
+ * say, so that a year of use looks like one.
+ */
+export const demoPress = (press: Press, model: PressModel, random: RandomSource): BlindPress => {
+  const offsetMm = model.gapOf(press).gapMm - gapOfClass(press.pressClass).valueMm + (random() < 0.5 ? OFF_MM : -OFF_MM)
+  return new BlindPress({ ...drawTraits(random), offsetMm }, random)
+}
+
+/** Presses a stack as it was planned, and once more where it still hangs; what the volunteers then saw and felt. */
+export const pressRounds = (press: BlindPress, cut: CutContext, { stack, passes }: Assessment): Round[] => {
+  press.layFresh(cut)
+  const first = press.press(stack, passes.passes).look
+  return first.seen === 'hanging' && first.feel !== 'stopped' ? [first, press.press(stack, 1).look] : [first]
+}
+
+/** Whether a pressing came to a good end. */
+export const cameOutGood = (rounds: readonly Round[]): boolean => {
+  const last = rounds.at(-1)
+  return last !== undefined && last.feel !== 'stopped' && isGood(last.seen)
 }

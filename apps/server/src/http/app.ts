@@ -24,9 +24,12 @@ import { gatherPlanRequest } from '../store/plan-request.js'
 import { saveSetup } from '../store/setup.js'
 import { exportWorkshop, importWorkshop } from '../store/workshop-file.js'
 import type { Workshop } from '../store/workshop.js'
+import type { Learner } from '../learning/learner.js'
 import type { HeavyThread } from '../jobs/heavy-thread.js'
+import { addBenchRuns } from './bench-runs.js'
 import { errorAnswer } from './error-answer.js'
 import { answerHeavily } from './heavy-answers.js'
+import { addLearning } from './learning.js'
 import { openApiDocument } from './openapi.js'
 import { ownPageOnly } from './own-page-only.js'
 import { refuse } from './problems.js'
@@ -74,7 +77,10 @@ const addPlans = (app: Express, workshop: Workshop, heavy: HeavyThread): void =>
   app.get('/api/jobs/:id/plan-request', async (request, response) => {
     const id = idField.safeParse(request.params.id)
     const job = id.success ? await workshop.jobs.find(id.data) : undefined
-    const input = job && (await gatherPlanRequest(workshop.sequelize, job))
+    const except = request.query['except']
+    const exceptRuns =
+      typeof except === 'string' ? except.split(',').filter((each) => idField.safeParse(each).success) : []
+    const input = job && (await gatherPlanRequest(workshop.sequelize, job, exceptRuns))
     if (!input) return refuse(404, 'There is no such job.')
     response.json(input)
   })
@@ -148,7 +154,7 @@ const addPages = (app: Express, pagesFolder: string): void => {
 /** The whole server on one workshop. */
 export const createApp = (
   workshop: Workshop,
-  options: { logger: Logger; pagesFolder: string; heavy: HeavyThread },
+  options: { logger: Logger; pagesFolder: string; heavy: HeavyThread; learner: Learner },
 ): Express => {
   const app = express()
   app.disable('x-powered-by')
@@ -183,12 +189,20 @@ export const createApp = (
     next()
   })
 
+  app.use('/api', (request, response, next) => {
+    const changes = !['GET', 'HEAD'].includes(request.method) && !/^\/(plans|simulations)/.test(request.path)
+    if (changes) response.on('finish', () => response.statusCode < 300 && options.learner.wake())
+    next()
+  })
+
   const document = openApiDocument()
   app.get('/api/openapi.json', (_request, response) => void response.json(document))
   app.get('/api/health', async (_request, response) => {
     await workshop.sequelize.query('SELECT 1')
     response.json({ ok: true })
   })
+  addLearning(app, workshop, options.learner)
+  addBenchRuns(app, workshop)
   addRows(app, workshop)
   addSetups(app, workshop)
   addPlans(app, workshop, options.heavy)

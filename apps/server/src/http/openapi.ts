@@ -4,9 +4,13 @@ import {
   houseRulesRow,
   outlineInput,
   pageOf,
+  evidenceChange,
   pageQuery,
   planQuestion,
+  pressLearning,
   problem,
+  runInput,
+  runRow,
   setupInput,
   simulationAnswer,
   simulationFile,
@@ -183,8 +187,55 @@ export const openApiDocument = (): Json => {
       '/api/jobs/{id}/plan-request': {
         get: {
           summary: 'Everything the planner needs for a job',
-          parameters: [idParameter],
+          parameters: [
+            idParameter,
+            {
+              name: 'except',
+              in: 'query',
+              required: false,
+              schema: { type: 'string' },
+              description: 'Runs not to be learnt from, by id, commas between',
+            },
+          ],
           responses: { 200: answer('The planner’s input', { type: 'object' }), 404: refusals[404] },
+        },
+      },
+      '/api/presses/{id}/learning': {
+        get: {
+          summary: 'What has been learnt of a press from its runs',
+          parameters: [idParameter],
+          responses: {
+            200: answer('What all runs say together, and each alone', schemaOf(pressLearning)),
+            404: refusals[404],
+          },
+        },
+      },
+      '/api/presses/{id}/forget': {
+        post: {
+          summary: 'Sets every run of a press aside as evidence, to start afresh; the log itself stays',
+          parameters: [idParameter],
+          responses: { 200: answer('How many were set aside', { type: 'object' }), 404: refusals[404] },
+        },
+      },
+      '/api/runs/{id}/evidence': {
+        put: {
+          summary: 'Sets a run aside as evidence, or takes it back',
+          parameters: [idParameter],
+          requestBody: body(schemaOf(evidenceChange, 'input')),
+          responses: { 200: answer('The run', schemaOf(runRow)), ...refusals },
+        },
+      },
+      '/api/bench-runs/{id}': {
+        put: {
+          summary:
+            'A run as it is being made: the same state twice is once, and an older state never undoes a newer one',
+          parameters: [idParameter],
+          requestBody: body(schemaOf(runInput, 'input')),
+          responses: {
+            200: answer('The run as it stands', schemaOf(runRow)),
+            201: answer('The new run', schemaOf(runRow)),
+            422: refusals[422],
+          },
         },
       },
       '/api/dies/{id}/outline': {

@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
 import { workshopTables } from './migrations/0001-workshop.js'
 import { pressModelColumns } from './migrations/0002-press-model.js'
+import { learningTables } from './migrations/0003-learning.js'
 
 let server: TestServer
 beforeAll(async () => {
@@ -60,10 +61,12 @@ describe('the database itself refuses', () => {
 describe('migrations', () => {
   it('go down and up again', async () => {
     const context = server.database.sequelize.getQueryInterface()
+    await learningTables.down({ context })
     await pressModelColumns.down({ context })
     await workshopTables.down({ context })
     await workshopTables.up({ context })
     await pressModelColumns.up({ context })
+    await learningTables.up({ context })
     const [rules] = await server.database.sequelize.query<{ count: string }>('SELECT count(*) FROM house_rules', {
       type: QueryTypes.SELECT,
     })

@@ -16,6 +16,7 @@ const toRow = (stored: HouseRulesModel): HouseRulesRow => ({
   mostStopChance: stored.mostStopChance,
   mostPasses: stored.mostPasses,
   handShare: stored.handShare,
+  trialStart: stored.trialStart,
   units: stored.units,
   fractionDenominator: stored.fractionDenominator,
 })

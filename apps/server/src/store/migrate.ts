@@ -2,11 +2,12 @@ import type { QueryInterface, Sequelize } from 'sequelize'
 import { SequelizeStorage, Umzug } from 'umzug'
 import { workshopTables } from './migrations/0001-workshop.js'
 import { pressModelColumns } from './migrations/0002-press-model.js'
+import { learningTables } from './migrations/0003-learning.js'
 
 /** Brings the database's tables up to date. Listed here, not found by name, so that a bundle or a move cannot lose one. */
 export const migrate = async (sequelize: Sequelize): Promise<void> => {
   const umzug = new Umzug<QueryInterface>({
-    migrations: [workshopTables, pressModelColumns],
+    migrations: [workshopTables, pressModelColumns, learningTables],
     context: sequelize.getQueryInterface(),
     storage: new SequelizeStorage({ sequelize, modelName: 'schema_migrations' }),
     logger: undefined,

@@ -1,6 +1,7 @@
 import type { CutContext, PlanRequest, Plate } from '@bold-heron/core'
 import { type PlanQuestion, toDie, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
+import { learntOf } from '../learning/learnt-of.js'
 import { outlinesOf, toDieRows } from './dies.js'
 import { readHouseRules } from './house-rules.js'
 import { DieModel } from './models/die-model.js'
@@ -33,9 +34,13 @@ const stacksThatWorked = async (
 
 /**
  * Gathers everything the planner needs for a question, read in one snapshot. Undefined where the press, a die or the sheet
- * is not there.
+ * is not there. What the runs named say is left out of what is learnt: whoever asks knows them already.
  */
-export const gatherPlanRequest = (sequelize: Sequelize, question: PlanQuestion): Promise<PlanRequest | undefined> =>
+export const gatherPlanRequest = (
+  sequelize: Sequelize,
+  question: PlanQuestion,
+  exceptRuns: readonly string[] = [],
+): Promise<PlanRequest | undefined> =>
   sequelize.transaction(async (transaction) => {
     const [press, sheet, dies, plates, rules] = [
       await PressModel.findByPk(question.pressId, { transaction }),
@@ -70,5 +75,13 @@ export const gatherPlanRequest = (sequelize: Sequelize, question: PlanQuestion):
       cut,
       shelf: onShelf.flatMap((plate) => all.get(plate.id) ?? []),
       workedBefore: await stacksThatWorked(sequelize, question.pressId, dieClass, transaction),
+      learnt: await learntOf(
+        sequelize,
+        cut.press,
+        cut.sheet.id,
+        exceptRuns,
+        (plateId) => all.get(plateId)?.thickness.spreadMm,
+        transaction,
+      ),
     }
   })

@@ -82,6 +82,8 @@ const toRunRows = async (stored: readonly RunModel[], transaction?: Transaction)
         hangingPlace,
         feel,
       })),
+      followsRunId: run.followsRunId,
+      setAside: run.setAside,
       pieces: run.pieces,
       note: run.note,
       jobName: jobNames.get(run.jobId) ?? '',
@@ -144,7 +146,11 @@ export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
   columns: ({ dieIds: _, layers: __, rounds: ___, ...columns }) => columns,
   rows: toRunRows,
   saveChildren: saveRunChildren,
-  references: (run) => [{ path: 'jobId', id: run.jobId, model: JobModel, what: 'a job' }, ...cutReferences(run)],
+  references: (run) => [
+    { path: 'jobId', id: run.jobId, model: JobModel, what: 'a job' },
+    ...(run.followsRunId ? [{ path: 'followsRunId', id: run.followsRunId, model: RunModel, what: 'a run' }] : []),
+    ...cutReferences(run),
+  ],
   afterSave: moveJobOn,
   where: ({ jobId, pressId, dieId, sheetId, seen, since, until }) => ({
     [Op.and]: [

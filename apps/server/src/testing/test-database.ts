@@ -1,6 +1,8 @@
 import { randomBytes } from 'node:crypto'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import { loadDemoOnce } from '../demo/load.js'
+import { HeavyThread } from '../jobs/heavy-thread.js'
+import { Learner } from '../learning/learner.js'
 import { openDatabase } from '../store/database.js'
 import { migrate } from '../store/migrate.js'
 import { defineModels } from '../store/models/define.js'
@@ -23,6 +25,15 @@ const urlOf = (clusterUrl: string, name: string): string =>
 /** Names the template after this test run, so that one of an older run is never taken. */
 const templateName = (): string => `demo_${process.env['TEST_RUN'] ?? 'once'}`
 
+/** Learns from the whole log, so that servers on a copy have nothing to do at their start. */
+const learnAll = async (sequelize: Sequelize): Promise<void> => {
+  const heavy = new HeavyThread()
+  const learner = new Learner(sequelize, heavy)
+  learner.wake()
+  await learner.idle()
+  await heavy.close()
+}
+
 /** The demo in a database of its own, made by whichever test comes first and copied by all: working it out takes seconds. */
 const demoTemplate = async (cluster: Sequelize, clusterUrl: string): Promise<string> => {
   const name = templateName()
@@ -40,6 +51,7 @@ const demoTemplate = async (cluster: Sequelize, clusterUrl: string): Promise<str
     defineModels(demo)
     await migrate(demo)
     await loadDemoOnce(openWorkshop(demo), DEMO_TIME)
+    await learnAll(demo)
     await demo.close()
     await cluster.query(`ALTER DATABASE ${name} WITH IS_TEMPLATE true`)
   })

@@ -2,6 +2,7 @@ import type { Express } from 'express'
 import { pino } from 'pino'
 import supertest from 'supertest'
 import { createApp } from '../http/app.js'
+import { Learner } from '../learning/learner.js'
 import { HeavyThread } from '../jobs/heavy-thread.js'
 import { migrate } from '../store/migrate.js'
 import { defineModels } from '../store/models/define.js'
@@ -12,6 +13,7 @@ export interface TestServer {
   readonly app: Express
   readonly workshop: Workshop
   readonly database: TestDatabase
+  readonly learner: Learner
   readonly api: ReturnType<typeof supertest>
   close(): Promise<void>
 }
@@ -23,14 +25,17 @@ export const startTestServer = async ({ demo = false } = {}): Promise<TestServer
   await migrate(database.sequelize)
   const workshop = openWorkshop(database.sequelize)
   const heavy = new HeavyThread()
-  const app = createApp(workshop, { logger: pino({ level: 'silent' }), pagesFolder: '/nowhere', heavy })
+  const learner = new Learner(database.sequelize, heavy)
+  const app = createApp(workshop, { logger: pino({ level: 'silent' }), pagesFolder: '/nowhere', heavy, learner })
   return {
     app,
     workshop,
     database,
+    learner,
     api: supertest(app),
     async close() {
       await heavy.close()
+      await learner.close()
       await database.drop()
     },
   }

@@ -2,6 +2,8 @@
 export interface Learnt {
   /** As evidenceForPair gives it, over the grid of axes.ts. */
   readonly log: ArrayLike<number>
+  /** Greatest squeeze beyond the sheets' own thickness that the press has had, mm, counted from the class's gap. */
+  readonly tightestOverMm?: number | undefined
   /** How many runs spoke of the press, and of the sheet. */
   readonly pressRuns: number
   readonly sheetRuns: number

@@ -5,9 +5,9 @@ import { heightOf, type Stack } from '../layers/stack.js'
 import { seededRandom } from '../numerics/random.js'
 import type { HandleFeel, Seen } from '../outcomes/seen.js'
 import { BlindPress, drawTraits } from '../practice/blind-press.js'
-import { defaultHouseRules } from '../techniques/house-rules.js'
+import { defaultHouseRules, type TrialStart } from '../techniques/house-rules.js'
 import { aCut, aDie, aPlate } from '../testing/makers.js'
-import { MOST_STEP_UP_MM, type NextTry, nextTrySteps, type TrialSchool } from './next-try.js'
+import { MOST_STEP_UP_MM, type NextTry, nextTrySteps } from './next-try.js'
 import { PressModel } from './press-model.js'
 import { finish } from './steps.js'
 
@@ -24,7 +24,7 @@ const cut = aCut({ dies: [aDie({ lengthMm: 50, widthMm: 40 })] })
 
 const nextAfter = (
   rounds: readonly TriedRound[],
-  school: TrialSchool = 'from-loose',
+  trialStart: TrialStart = 'from-loose',
   of = cut,
 ): NextTry | undefined => {
   const last = rounds.at(-1)
@@ -36,12 +36,17 @@ const nextAfter = (
   }
   return finish(
     nextTrySteps(
-      { technique: 'full-cut', cut: of, shelf, workedBefore: [], learnt },
+      {
+        technique: 'full-cut',
+        cut: { ...of, rules: { ...of.rules, trialStart } },
+        shelf,
+        workedBefore: [],
+        learnt,
+      },
       {
         tightestOverMm: tightestOverMm(of, rounds),
         last: last && { stack: last.stack, look: last.look, passesSoFar: last.look.passes },
       },
-      school,
       model,
     ),
   )
@@ -86,15 +91,15 @@ describe('the next try', () => {
 
   it.each(['from-loose', 'from-usual'] as const)(
     'is never more than 0.35 mm tighter than what was tried, never adds to a hard handle, and takes out after a stop: %s',
-    (school) => {
+    (trialStart) => {
       const seens: Seen[] = ['untouched', 'dented', 'hanging', 'clean', 'cut-into-pad']
       const feels: HandleFeel[] = ['free', 'light', 'firm', 'hard', 'stopped']
-      const random = seededRandom(school.length)
+      const random = seededRandom(trialStart.length)
       let tried = 0
       for (let trial = 0; trial < 12; trial++) {
         const rounds: TriedRound[] = []
         for (let step = 0; step < 3; step++) {
-          const next = nextAfter(rounds, school)
+          const next = nextAfter(rounds, trialStart)
           if (!next) break
           const last = rounds.at(-1)
           if (last) {
@@ -123,7 +128,6 @@ describe('the next try', () => {
       nextTrySteps(
         { technique: 'full-cut', cut, shelf: rough, workedBefore: [] },
         { tightestOverMm: undefined, last: undefined },
-        'from-usual',
         model,
       ),
     )!

@@ -38,9 +38,6 @@ const WORTH_A_PASS = 0.02
 /** A squeeze that does better by less than this is not sought. */
 const SAME_CHANCE = 0.003
 
-/** How a trial begins where a press is not known well. */
-export type TrialSchool = 'from-loose' | 'from-usual'
-
 /** The last round, and whether its sheets still lie in the press to go on with. */
 export interface LastTry {
   readonly stack: Stack
@@ -91,12 +88,7 @@ const passesOf = (chances: readonly number[], from: number): number => {
  * what the press has had before; after a handle that felt hard nothing is added, after one that stopped something comes out.
  * Undefined where the shelf has nothing that may be tried.
  */
-export function* nextTrySteps(
-  request: PlanRequest,
-  tried: TriedSoFar,
-  school: TrialSchool,
-  model: PressModel,
-): Steps<NextTry | undefined> {
+export function* nextTrySteps(request: PlanRequest, tried: TriedSoFar, model: PressModel): Steps<NextTry | undefined> {
   // Not asLearnt: what is simulated once then serves the whole trial, whatever is learnt of the sheet.
   const gap = model.gapOf(request.cut.press, request.learnt)
   const { cut, shelf } = request
@@ -113,7 +105,7 @@ export function* nextTrySteps(
     if (last.look.feel === 'hard') mostMm = Math.min(mostMm, lastSqueezeMm)
   }
   const isFirst = tried.tightestOverMm === undefined && gap.basis === 'press-class'
-  const mostTight = school === 'from-loose' && isFirst ? LOOSE_ENOUGH : 1
+  const mostTight = rules.trialStart === 'from-loose' && isFirst ? LOOSE_ENOUGH : 1
 
   const counted = countedFrom(gap)
   const windowAround = (lowMm: number, midMm: number, highMm: number): SqueezeWindow => ({

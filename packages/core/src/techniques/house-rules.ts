@@ -15,10 +15,15 @@ export interface HouseRules {
   readonly mostPasses: number
   /** What this user's hand can do, as a share of the press's own handle limit; less for weak or sore hands. */
   readonly handShare: number
+  /** How a trial begins on a press that is known by its class only: too loose, adding, or as usual, taking out. */
+  readonly trialStart: TrialStart
 }
 
 export const passSchools = ['as-predicted', 'there-and-back', 'one-and-look'] as const
 export type PassSchool = (typeof passSchools)[number]
+
+export const trialStarts = ['from-loose', 'from-usual'] as const
+export type TrialStart = (typeof trialStarts)[number]
 
 export const defaultHouseRules: HouseRules = {
   bladeSide: 'down',
@@ -29,4 +34,5 @@ export const defaultHouseRules: HouseRules = {
   mostStopChance: 0.02,
   mostPasses: 6,
   handShare: 1,
+  trialStart: 'from-loose',
 }

@@ -1,5 +1,6 @@
 import type { Sequelize } from 'sequelize'
 import { defineDies } from './die-model.js'
+import { defineEvidence } from './evidence-model.js'
 import { defineHouseRules } from './house-rules-model.js'
 import { defineJobs } from './job-model.js'
 import { definePlates } from './plate-model.js'
@@ -16,6 +17,7 @@ export const defineModels = (sequelize: Sequelize): void => {
     defineSheets,
     defineJobs,
     defineRuns,
+    defineEvidence,
     defineHouseRules,
   ])
     define(sequelize)

@@ -1,4 +1,4 @@
-import type { BladeSide, FractionDenominator, PassSchool } from '@bold-heron/core'
+import type { BladeSide, FractionDenominator, PassSchool, TrialStart } from '@bold-heron/core'
 import { DataTypes, Model, type Sequelize } from 'sequelize'
 import { real, text, whole } from './row-model.js'
 
@@ -15,6 +15,7 @@ export class HouseRulesModel extends Model {
   declare mostStopChance: number
   declare mostPasses: number
   declare handShare: number
+  declare trialStart: TrialStart
   declare units: 'mm' | 'in'
   declare fractionDenominator: FractionDenominator
 }
@@ -33,6 +34,7 @@ export const defineHouseRules = (sequelize: Sequelize): void => {
       mostStopChance: real(),
       mostPasses: whole(),
       handShare: real(),
+      trialStart: text(),
       units: text(),
       fractionDenominator: whole(),
     },

@@ -1,6 +1,6 @@
 import type { BladeSide, HandleFeel, HangingPlace, Seen } from '@bold-heron/core'
 import { DataTypes, Model, type ModelAttributes, type Sequelize } from 'sequelize'
-import { real, reference, rowColumns, RowModel, text, whole } from './row-model.js'
+import { flag, real, reference, rowColumns, RowModel, text, whole } from './row-model.js'
 
 export class RunModel extends RowModel {
   declare jobId: string
@@ -10,6 +10,8 @@ export class RunModel extends RowModel {
   declare bladeSide: BladeSide
   declare at: Date
   declare squeezeMm: number
+  declare followsRunId: string | null
+  declare setAside: boolean
   declare pieces: number
   declare note: string
 }
@@ -55,6 +57,8 @@ export const defineRuns = (sequelize: Sequelize): void => {
       bladeSide: text(),
       at: { type: DataTypes.DATE, allowNull: false },
       squeezeMm: real(),
+      followsRunId: { type: DataTypes.UUID, allowNull: true },
+      setAside: flag(),
       pieces: whole(),
       note: text(),
     },

@@ -35,6 +35,8 @@ export const runOf = (
   })),
   squeezeMm: rounded(ledger.squeezeMm),
   rounds: outcome.rounds.map((round) => ({ ...round })),
+  followsRunId: null,
+  setAside: false,
   pieces: outcome.pieces,
   note: outcome.note,
 })

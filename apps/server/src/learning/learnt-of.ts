@@ -1,0 +1,93 @@
+import { evidenceForPair, gapOfClass, type Learnt, type PressClass, type RunEvidence } from '@bold-heron/core'
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
+
+interface EvidenceRow extends RunEvidence {
+  readonly runId: string
+}
+
+/** What the runs of a press, or of a sheet, say; set aside, deleted and named ones left out. */
+const evidenceRows = (
+  sequelize: Sequelize,
+  { pressId, sheetId, exceptRuns = [] }: { pressId: string; sheetId?: string; exceptRuns?: readonly string[] },
+  transaction: Transaction | undefined,
+): Promise<EvidenceRow[]> =>
+  sequelize.query<EvidenceRow>(
+    `SELECT run.id AS "runId", run.press_id AS "pressId", run.sheet_id AS "sheetId", evidence.log
+     FROM run_evidence AS evidence JOIN runs AS run ON run.id = evidence.run_id
+     WHERE run.deleted_at IS NULL AND NOT run.set_aside
+       AND (run.press_id = :pressId OR run.sheet_id = :sheetId)
+       AND run.id::text <> ALL (ARRAY[:exceptRuns]::text[])
+     ORDER BY run.at, run.id`,
+    {
+      type: QueryTypes.SELECT,
+      replacements: { pressId, sheetId: sheetId ?? null, exceptRuns: exceptRuns.length > 0 ? exceptRuns : [''] },
+      ...(transaction ? { transaction } : {}),
+    },
+  )
+
+/** Plates in the stacks of runs, on average a run, and how unsure each is. */
+const piecesOf = async (
+  sequelize: Sequelize,
+  runIds: readonly string[],
+  spreadOfPlate: (plateId: string) => number | undefined,
+  transaction: Transaction,
+): Promise<Learnt['pieces']> => {
+  if (runIds.length === 0) return {}
+  const counts = await sequelize.query<{ plateId: string; pieces: number }>(
+    `SELECT plate_id AS "plateId", count(*)::integer AS pieces FROM run_layers
+     WHERE run_id IN (:runIds) AND plate_id IS NOT NULL GROUP BY plate_id ORDER BY plate_id`,
+    { type: QueryTypes.SELECT, replacements: { runIds }, transaction },
+  )
+  return Object.fromEntries(
+    counts.flatMap(({ plateId, pieces }) => {
+      const spreadMm = spreadOfPlate(plateId)
+      return spreadMm === undefined ? [] : [[plateId, { count: pieces / runIds.length, spreadMm }]]
+    }),
+  )
+}
+
+/** Greatest squeeze beyond the sheets' own thickness that the press's runs had, mm, counted from the class's gap. */
+const tightestOf = async (
+  sequelize: Sequelize,
+  pressId: string,
+  pressClass: PressClass,
+  transaction: Transaction,
+): Promise<number | undefined> => {
+  const [row] = await sequelize.query<{ overMm: number | null }>(
+    `SELECT max(height.mm) AS "overMm" FROM runs AS run
+     JOIN LATERAL (SELECT sum(CASE layer_is WHEN 'sheets' THEN 0 ELSE thickness_mm END) AS mm
+                   FROM run_layers WHERE run_id = run.id) AS height ON true
+     WHERE run.press_id = :pressId AND run.deleted_at IS NULL`,
+    { type: QueryTypes.SELECT, replacements: { pressId }, transaction },
+  )
+  return row?.overMm == null ? undefined : row.overMm - gapOfClass(pressClass).valueMm
+}
+
+/** What the log says of a press with a sheet, for the planner. */
+export const learntOf = async (
+  sequelize: Sequelize,
+  press: { readonly id: string; readonly pressClass: PressClass },
+  sheetId: string,
+  exceptRuns: readonly string[],
+  spreadOfPlate: (plateId: string) => number | undefined,
+  transaction: Transaction,
+): Promise<Learnt> => {
+  const rows = await evidenceRows(sequelize, { pressId: press.id, sheetId, exceptRuns }, transaction)
+  const here = rows.filter((row) => row.pressId === press.id)
+  return {
+    log: [...evidenceForPair(rows, press.id, sheetId)].map((value) => Math.round(value * 1000) / 1000),
+    pressRuns: here.length,
+    sheetRuns: rows.filter((row) => row.sheetId === sheetId).length,
+    pieces: await piecesOf(
+      sequelize,
+      here.map((row) => row.runId),
+      spreadOfPlate,
+      transaction,
+    ),
+    tightestOverMm: await tightestOf(sequelize, press.id, press.pressClass, transaction),
+  }
+}
+
+/** What the runs of one press say, run by run, oldest first. */
+export const evidenceOfPress = (sequelize: Sequelize, pressId: string): Promise<EvidenceRow[]> =>
+  evidenceRows(sequelize, { pressId }, undefined)

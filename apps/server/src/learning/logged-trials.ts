@@ -1,0 +1,140 @@
+import { createHash } from 'node:crypto'
+import {
+  bedOfStack,
+  type CutContext,
+  pilesOf,
+  type Plate,
+  type Pressed,
+  type Stack,
+  type TriedRound,
+} from '@bold-heron/core'
+import { type RunRow, toDie, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
+import type { Transaction } from 'sequelize'
+import { outlinesOf, toDieRows } from '../store/dies.js'
+import { readHouseRules } from '../store/house-rules.js'
+import { DieModel } from '../store/models/die-model.js'
+import { PlateModel } from '../store/models/plate-model.js'
+import { PressModel } from '../store/models/press-model.js'
+import { RunModel } from '../store/models/run-model.js'
+import { SheetModel } from '../store/models/sheet-model.js'
+import { toPlateRow } from '../store/plates.js'
+import { pressTable } from '../store/presses.js'
+import { runTable } from '../store/runs.js'
+import { toSheetRow } from '../store/sheets.js'
+
+/** Rounds on one pile of sheets as they stand in the log, as something can be learnt from them. */
+export interface LoggedTrial {
+  /** The last run of the pile; what is learnt is kept with it. */
+  readonly runId: string
+  readonly pressId: string
+  readonly sheetId: string
+  readonly piles: readonly Pressed[]
+  /** Changes whenever anything does that the evidence is worked out from. */
+  readonly madeFrom: string
+}
+
+/** Older runs than this many are not learnt from; a press that was repaired is not what it was. */
+const MOST_RUNS = 400
+
+/** Part of every fingerprint; raised when evidence is worked out differently, so that all of it is made anew. */
+const EDITION = 1
+
+/** A run's stack with the thicknesses it had then; a plate that has left the shelf is only a height. */
+const stackOf = (run: RunRow, cut: CutContext, plates: ReadonlyMap<string, Plate>): Stack =>
+  run.layers.map((layer): Stack[number] => {
+    if (layer.is === 'dies') return { is: 'dies', dies: cut.dies, blade: cut.bladeSide }
+    if (layer.is === 'sheets') return { is: 'sheets', sheet: cut.sheet, count: cut.sheetCount }
+    const plate = layer.plateId === null ? undefined : plates.get(layer.plateId)
+    const thickness = { valueMm: layer.thicknessMm, spreadMm: plate?.thickness.spreadMm ?? 0.1 }
+    return plate
+      ? { is: 'plate', plate: { ...plate, thickness } }
+      : {
+          is: 'plate',
+          plate: {
+            id: layer.name,
+            name: layer.name,
+            kind: 'spacer',
+            count: 1,
+            thickness,
+            lengthMm: 1,
+            widthMm: 1,
+            fullThicknessWidthMm: 1,
+            magnetic: false,
+            faces: ['fresh', 'fresh'],
+          },
+        }
+  })
+
+/** Whether the plate that the blade landed on is still known; without it nothing can be told from the run. */
+const bedIsKnown = (run: RunRow, stack: Stack): boolean => {
+  const at = stack.findIndex((layer) => layer.is === 'dies')
+  const step = run.bladeSide === 'down' ? -1 : 1
+  for (let index = at + step; index >= 0 && index < stack.length; index += step) {
+    const layer = run.layers[index]
+    if (layer?.is === 'plate') return layer.plateId !== null
+  }
+  return false
+}
+
+/** Of all that evidence depends on, and of nothing else: a plate that was renamed makes no evidence stale. */
+const fingerprint = (piles: readonly Pressed[]): string => {
+  const parts = piles.map(({ cut, rounds, heightSpreadMm }) => [
+    [cut.press.pressClass, cut.press.throatMm, cut.press.frame, cut.press.drive, cut.rules.handShare],
+    cut.dies.map((die) => [die.outline.lines, die.height, die.bladeHeightMm, die.bodyStripMm]),
+    [cut.sheet.caliper, cut.sheet.shearStrengthMPa, cut.sheet.squashModulusMPa, cut.sheetCount],
+    rounds,
+    heightSpreadMm,
+  ])
+  return `${EDITION}-${createHash('sha256').update(JSON.stringify(parts)).digest('hex').slice(0, 40)}`
+}
+
+/** The log's runs, pile by pile, that are not deleted or set aside, with everything that is needed to simulate them. */
+export const loggedTrials = async (transaction: Transaction): Promise<LoggedTrial[]> => {
+  const stored = await RunModel.findAll({
+    where: { deletedAt: null, setAside: false },
+    order: [['at', 'DESC']],
+    limit: MOST_RUNS,
+    transaction,
+  })
+  const runs = await runTable.rows(stored, transaction)
+  const rules = toHouseRules(await readHouseRules(transaction))
+  const plates = new Map(
+    (await PlateModel.findAll({ transaction })).map((plate) => [plate.id, toPlate(toPlateRow(plate))]),
+  )
+  const pressRows = await pressTable.rows(await PressModel.findAll({ transaction }), transaction)
+  const presses = new Map(pressRows.map((press) => [press.id, toPress(press, plates)]))
+  const dieRows = await toDieRows(await DieModel.findAll({ transaction }), transaction)
+  const outlines = await outlinesOf(
+    dieRows.map((die) => die.id),
+    transaction,
+  )
+  const dies = new Map(dieRows.map((die) => [die.id, toDie(die, outlines.get(die.id)?.lines)]))
+  const sheets = new Map(
+    (await SheetModel.findAll({ transaction })).map((sheet) => [sheet.id, toSheet(toSheetRow(sheet))]),
+  )
+
+  const byId = new Map(runs.map((run) => [run.id, run]))
+  const followed = new Set(runs.flatMap((run) => run.followsRunId ?? []))
+  return runs.flatMap((last): LoggedTrial[] => {
+    if (followed.has(last.id)) return []
+    const press = presses.get(last.pressId)
+    const sheet = sheets.get(last.sheetId)
+    const found = last.dieIds.flatMap((id) => dies.get(id) ?? [])
+    if (!press || !sheet || found.length < last.dieIds.length) return []
+    const { bladeSide, sheetCount } = last
+    const cut: CutContext = { press: { ...press, knownGood: [] }, dies: found, sheet, sheetCount, bladeSide, rules }
+    const pile: RunRow[] = []
+    for (let run: RunRow | undefined = last; run; run = run.followsRunId ? byId.get(run.followsRunId) : undefined) {
+      if (pile.includes(run)) break
+      pile.unshift(run)
+    }
+    const rounds: TriedRound[] = []
+    for (const run of pile) {
+      const stack = stackOf(run, cut, plates)
+      if (!bedIsKnown(run, stack) || !bedOfStack(stack)) return []
+      for (const look of run.rounds) rounds.push({ stack, look, freshSheets: rounds.length === 0 })
+    }
+    const piles = pilesOf(cut, rounds)
+    return [{ runId: last.id, pressId: last.pressId, sheetId: last.sheetId, piles, madeFrom: fingerprint(piles) }]
+  })
+}

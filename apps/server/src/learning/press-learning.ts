@@ -1,0 +1,70 @@
+import {
+  evidenceForPair,
+  marginalsOf,
+  momentsOf,
+  normalized,
+  offsetMmAt,
+  priorGrid,
+  together,
+  totalPasses,
+} from '@bold-heron/core'
+import type { PressLearning, RunAsEvidence } from '@bold-heron/schema'
+import { RunModel } from '../store/models/run-model.js'
+import { runTable } from '../store/runs.js'
+import type { Workshop } from '../store/workshop.js'
+import { evidenceOfPress, learntOf } from './learnt-of.js'
+
+/** A sheet that no run names, so that only the press is asked about. */
+const NO_SHEET = '00000000-0000-4000-8000-000000000000'
+
+/** Newest runs listed as evidence. */
+const MOST_LISTED = 100
+
+const saysAlone = (log: ArrayLike<number>): NonNullable<RunAsEvidence['says']> => {
+  const { offsets } = marginalsOf(normalized(together(priorGrid(), log)))
+  const { mean, spread } = momentsOf(offsets, offsetMmAt)
+  return { offsetMm: mean, spreadMm: spread }
+}
+
+/** What has been learnt of a press, and every run that could tell something. Undefined where there is no such press. */
+export const pressLearningOf = async (
+  workshop: Workshop,
+  pressId: string,
+  pending: number,
+): Promise<PressLearning | undefined> => {
+  const press = await workshop.presses.find(pressId)
+  if (!press) return undefined
+  const evidence = await evidenceOfPress(workshop.sequelize, pressId)
+  const logs = new Map(evidence.map((each) => [each.runId, each.log]))
+  const learnt = await workshop.sequelize.transaction((transaction) =>
+    learntOf(workshop.sequelize, press, NO_SHEET, [], () => undefined, transaction),
+  )
+  const stored = await RunModel.findAll({
+    where: { pressId, deletedAt: null },
+    order: [['at', 'DESC']],
+    limit: MOST_LISTED,
+  })
+  const runs = await runTable.rows(stored)
+  return {
+    pending,
+    log: [...evidenceForPair(evidence, pressId, NO_SHEET)].map((value) => Math.round(value * 1000) / 1000),
+    pressRuns: evidence.length,
+    ...(learnt.tightestOverMm === undefined ? {} : { tightestOverMm: learnt.tightestOverMm }),
+    runs: runs.map((run): RunAsEvidence => {
+      const last = run.rounds.at(-1) as (typeof run.rounds)[number]
+      const log = logs.get(run.id)
+      return {
+        id: run.id,
+        at: run.at,
+        jobName: run.jobName,
+        dieNames: run.dieNames,
+        sheetName: run.sheetName,
+        seen: last.seen,
+        feel: last.feel,
+        passes: totalPasses(run.rounds),
+        setAside: run.setAside,
+        says: log ? saysAlone(log) : null,
+      }
+    }),
+  }
+}
