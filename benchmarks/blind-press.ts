@@ -44,14 +44,7 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
     const cut = aBlindCut(press, draw)
     const jobs = Array.from({ length: RUNS_BEFORE }, () => aBlindCut(press, draw))
     for (const [name, way] of Object.entries(ways))
-      note(
-        name,
-        runTrial(
-          way,
-          { cut, shelf, learnt: undefined, tightestBefore: undefined },
-          new BlindPress(traits, seededRandom(at)),
-        ),
-      )
+      note(name, runTrial(way, { cut, shelf, learnt: undefined }, new BlindPress(traits, seededRandom(at))))
     // Five jobs by our way first, each learnt from; then the same job as above.
     const blind = new BlindPress(traits, seededRandom(at))
     const evidence: { pressId: string; sheetId: string; log: Float64Array }[] = []
@@ -62,8 +55,9 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
         pressRuns: evidence.length,
         sheetRuns: 0,
         pieces: {},
+        tightestOverMm: tightestBefore,
       }
-      const result = runTrial(ourWay('from-usual'), { cut: job, shelf, learnt, tightestBefore }, blind)
+      const result = runTrial(ourWay('from-usual'), { cut: job, shelf, learnt }, blind)
       evidence.push({ pressId: press.id, sheetId: job.sheet.id, log: evidenceOfTrial(job, result.rounds) })
       const here = tightestOverMm(job, result.rounds)
       if (here !== undefined) tightestBefore = Math.max(tightestBefore ?? -Infinity, here)

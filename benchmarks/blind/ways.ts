@@ -2,8 +2,7 @@ import type { CutContext, HouseRules, Plate, Round, Stack } from '../../packages
 import { heightOf, usualSqueezeMm } from '../../packages/core/src/index.js'
 import { finish } from '../../packages/core/src/index.js'
 import type { Learnt } from '../../packages/core/src/calibration/learnt.js'
-import { together } from '../../packages/core/src/calibration/posterior.js'
-import { evidenceOfTrial, tightestOverMm, type TriedRound } from '../../packages/core/src/calibration/trial.js'
+import { lastTryOf, learntFromTrial, type TriedRound } from '../../packages/core/src/calibration/trial.js'
 import { nextTrySteps } from '../../packages/core/src/planner/next-try.js'
 import { PressModel } from '../../packages/core/src/planner/press-model.js'
 import { searchStacks } from '../../packages/core/src/planner/search.js'
@@ -16,7 +15,6 @@ export interface Situation {
   readonly cut: CutContext
   readonly shelf: readonly Plate[]
   readonly learnt: Learnt | undefined
-  readonly tightestBefore: number | undefined
 }
 
 /** What somebody does next, after the rounds so far; undefined where they are at their wits' end. */
@@ -24,41 +22,16 @@ export type Way = (situation: Situation, rounds: readonly TriedRound[]) => { sta
 
 const model = new PressModel()
 
-/** Passes on the sheets in the stack that lay in last. */
-const passesSoFar = (rounds: readonly TriedRound[]): number => {
-  let passes = 0
-  const last = rounds.at(-1)
-  for (let at = rounds.length - 1; at >= 0; at--) {
-    const round = rounds[at] as TriedRound
-    if (round.stack !== last?.stack) break
-    passes += round.look.passes
-    if (round.freshSheets) break
-  }
-  return passes
-}
-
 /** Ours: what is learnt after every round, and the best allowed try. */
 export const ourWay =
   (trialStart: HouseRules['trialStart']): Way =>
   (situation, rounds) => {
-    const { shelf, learnt, tightestBefore } = situation
+    const { shelf, learnt } = situation
     const cut = { ...situation.cut, rules: { ...situation.cut.rules, trialStart } }
-    const own = evidenceOfTrial(cut, rounds)
-    const known = {
-      log: learnt ? together(learnt.log, own) : own,
-      pressRuns: (learnt?.pressRuns ?? 0) + rounds.length,
-      sheetRuns: 0,
-      pieces: {},
-    }
-    const tried = [tightestBefore, tightestOverMm(cut, rounds)].filter((mm) => mm !== undefined)
-    const last = rounds.at(-1)
     return finish(
       nextTrySteps(
-        { technique: 'full-cut', cut, shelf, workedBefore: [], learnt: known },
-        {
-          tightestOverMm: tried.length > 0 ? Math.max(...tried) : undefined,
-          last: last && { stack: last.stack, look: last.look, passesSoFar: passesSoFar(rounds) },
-        },
+        { technique: 'full-cut', cut, shelf, workedBefore: [], learnt: learntFromTrial(cut, rounds, learnt) },
+        lastTryOf(rounds),
         model,
       ),
     )

@@ -67,7 +67,7 @@ export { assessStack, planSteps } from './planner/model-plan.js'
 export { finish, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
 export { PressModel } from './planner/press-model.js'
 export { cutIn } from './planner/learnt-cut.js'
-export { type LastTry, type NextTry, nextTrySteps, type TriedSoFar } from './planner/next-try.js'
+export { type NextTry, nextTrySteps } from './planner/next-try.js'
 export { FARTHEST_OFFSET_MM, OFFSET_STEP_MM, offsetMmAt } from './calibration/axes.js'
 export { logEvidenceOf } from './calibration/evidence.js'
 export type { Learnt } from './calibration/learnt.js'
@@ -83,7 +83,17 @@ export {
 } from './calibration/posterior.js'
 export type { Pressed, PressedRound } from './calibration/pressed.js'
 export { evidenceForPair, type RunEvidence } from './calibration/run-evidence.js'
-export { evidenceOfTrial, nominalSqueezeMm, pilesOf, tightestOverMm, type TriedRound } from './calibration/trial.js'
+export {
+  evidenceOfTrial,
+  type LastTry,
+  lastTryOf,
+  learntFromTrial,
+  nominalSqueezeMm,
+  pilesOf,
+  sheetsGoOn,
+  tightestOverMm,
+  type TriedRound,
+} from './calibration/trial.js'
 export { type BlindOutcome, BlindPress, drawTraits, type HiddenTraits } from './practice/blind-press.js'
 export { usualSqueezeMm } from './planner/rule-of-thumb.js'
 export {

@@ -14,7 +14,7 @@ const idOf = (request: Request): string => {
 
 const setAside = async (where: { id: string } | { pressId: string }, value: boolean): Promise<number> => {
   const [count] = await RunModel.update(
-    { setAside: value, version: RunModel.sequelize?.literal('version + 1'), updatedAt: new Date() } as never,
+    { setAside: value, version: RunModel.sequelize?.literal('version + 1'), updatedAt: new Date() },
     { where: { ...where, deletedAt: null, setAside: !value } },
   )
   return count

@@ -1,12 +1,12 @@
 import { heightOf, type Stack } from '../layers/stack.js'
-import type { Round } from '../outcomes/seen.js'
+import { isGood, type Round } from '../outcomes/seen.js'
 import { gapOfClass } from '../press/press-class.js'
 import { bedOfStack } from '../response/cut-setup.js'
 import type { CutContext } from '../techniques/technique.js'
 import { CELLS } from './axes.js'
 import { logEvidenceOf } from './evidence.js'
-import type { LogGrid } from './posterior.js'
-import { together } from './posterior.js'
+import type { Learnt } from './learnt.js'
+import { type LogGrid, together } from './posterior.js'
 import type { Pressed, PressedRound } from './pressed.js'
 
 /** One round of a trial: what lay in the press, what came of it, and whether it began on whole sheets. */
@@ -45,4 +45,45 @@ export const tightestOverMm = (cut: CutContext, rounds: readonly TriedRound[]): 
   const pileMm = cut.sheetCount * cut.sheet.caliper.valueMm
   const over = rounds.map(({ stack }) => nominalSqueezeMm(stack, cut) - pileMm)
   return over.length > 0 ? Math.max(...over) : undefined
+}
+
+/** What is learnt once a trial is added to what the log said before. */
+export const learntFromTrial = (cut: CutContext, rounds: readonly TriedRound[], before?: Learnt): Learnt => {
+  const own = evidenceOfTrial(cut, rounds)
+  const piles = pilesOf(cut, rounds).length
+  const tried = [before?.tightestOverMm, tightestOverMm(cut, rounds)].filter((mm) => mm !== undefined)
+  return {
+    log: before ? together(before.log, own) : own,
+    pressRuns: (before?.pressRuns ?? 0) + piles,
+    sheetRuns: (before?.sheetRuns ?? 0) + piles,
+    pieces: before?.pieces ?? {},
+    tightestOverMm: tried.length > 0 ? Math.max(...tried) : undefined,
+  }
+}
+
+/** Whether the sheets of a round may go on: not spoilt by a stop or a cut into the pad, and not finished. */
+export const sheetsGoOn = ({ seen, feel }: Round): boolean => feel !== 'stopped' && !isGood(seen)
+
+/** The last round, and how many passes its sheets have had in its stack; 0 where the next sheets are whole. */
+export interface LastTry {
+  readonly stack: Stack
+  readonly look: Round
+  readonly passesSoFar: number
+}
+
+/** The last round of a trial as the next try is to know it; `sameStack` says whether two stacks are the same pieces. */
+export const lastTryOf = (
+  rounds: readonly TriedRound[],
+  sameStack: (one: Stack, other: Stack) => boolean = (one, other) => one === other,
+): LastTry | undefined => {
+  const last = rounds.at(-1)
+  if (!last) return undefined
+  let passesSoFar = 0
+  if (sheetsGoOn(last.look))
+    for (const round of [...rounds].reverse()) {
+      if (!sameStack(round.stack, last.stack)) break
+      passesSoFar += round.look.passes
+      if (round.freshSheets) break
+    }
+  return { stack: last.stack, look: last.look, passesSoFar }
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { evidenceOfTrial, nominalSqueezeMm, tightestOverMm, type TriedRound } from '../calibration/trial.js'
+import { lastTryOf, learntFromTrial, nominalSqueezeMm, type TriedRound } from '../calibration/trial.js'
 import type { Plate } from '../layers/plate.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import { seededRandom } from '../numerics/random.js'
@@ -8,6 +8,7 @@ import { BlindPress, drawTraits } from '../practice/blind-press.js'
 import { defaultHouseRules, type TrialStart } from '../techniques/house-rules.js'
 import { aCut, aDie, aPlate } from '../testing/makers.js'
 import { MOST_STEP_UP_MM, type NextTry, nextTrySteps } from './next-try.js'
+import type { PlanRequest } from './plan.js'
 import { PressModel } from './press-model.js'
 import { finish } from './steps.js'
 
@@ -27,29 +28,15 @@ const nextAfter = (
   trialStart: TrialStart = 'from-loose',
   of = cut,
 ): NextTry | undefined => {
-  const last = rounds.at(-1)
-  const learnt = {
-    log: evidenceOfTrial(of, rounds),
-    pressRuns: rounds.length,
-    sheetRuns: rounds.length,
-    pieces: {},
+  const learnt = learntFromTrial(of, rounds)
+  const request: PlanRequest = {
+    technique: 'full-cut',
+    cut: { ...of, rules: { ...of.rules, trialStart } },
+    shelf,
+    workedBefore: [],
+    learnt,
   }
-  return finish(
-    nextTrySteps(
-      {
-        technique: 'full-cut',
-        cut: { ...of, rules: { ...of.rules, trialStart } },
-        shelf,
-        workedBefore: [],
-        learnt,
-      },
-      {
-        tightestOverMm: tightestOverMm(of, rounds),
-        last: last && { stack: last.stack, look: last.look, passesSoFar: last.look.passes },
-      },
-      model,
-    ),
-  )
+  return finish(nextTrySteps(request, lastTryOf(rounds), model))
 }
 const round = (stack: Stack, seen: Seen, feel: HandleFeel, passes = 2): TriedRound => ({
   stack,
@@ -124,13 +111,7 @@ describe('the next try', () => {
     const rough = shelf.map((plate) =>
       plate.id === 'platform' ? { ...plate, thickness: { valueMm: 6.5, spreadMm: 0.3 } } : plate,
     )
-    const next = finish(
-      nextTrySteps(
-        { technique: 'full-cut', cut, shelf: rough, workedBefore: [] },
-        { tightestOverMm: undefined, last: undefined },
-        model,
-      ),
-    )!
+    const next = finish(nextTrySteps({ technique: 'full-cut', cut, shelf: rough, workedBefore: [] }, undefined, model))!
     const worst = next.stack[next.worstLayer!.index]!
     expect(worst.is === 'plate' && worst.plate.id).toBe('platform')
   })

@@ -1,6 +1,6 @@
+import type { LastTry } from '../calibration/trial.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
-import type { Round } from '../outcomes/seen.js'
 import type { Bed } from '../press/bed.js'
 import { gapOfClass } from '../press/press-class.js'
 import { bedOfStack } from '../response/cut-setup.js'
@@ -38,21 +38,6 @@ const WORTH_A_PASS = 0.02
 /** A squeeze that does better by less than this is not sought. */
 const SAME_CHANCE = 0.003
 
-/** The last round, and whether its sheets still lie in the press to go on with. */
-export interface LastTry {
-  readonly stack: Stack
-  readonly look: Round
-  /** Passes that its sheets have had in this stack; 0 where the next sheets are whole. */
-  readonly passesSoFar: number
-}
-
-/** What has been tried so far. */
-export interface TriedSoFar {
-  /** Greatest squeeze beyond the sheets' own thickness that was pressed on this press, mm, counted from the class's gap. */
-  readonly tightestOverMm: number | undefined
-  readonly last: LastTry | undefined
-}
-
 /** What to try next, and why it may be tried. */
 export interface NextTry {
   readonly stack: Stack
@@ -74,6 +59,17 @@ interface Candidate extends NextTry {
 
 const plateIdsOf = (stack: Stack): string[] => stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate.id] : []))
 
+/** Greatest squeeze beyond its sheets that the press is known to have had, mm, counted from the class's gap; known stacks count. */
+const tightestTried = ({ cut: { press }, learnt }: PlanRequest): number | undefined => {
+  const gapMm = gapOfClass(press.pressClass).valueMm
+  const known = press.knownGood.map(
+    ({ plates, dieHeight }) =>
+      plates.reduce((sum, plate) => sum + plate.thickness.valueMm, 0) + dieHeight.valueMm - gapMm,
+  )
+  const all = [learnt?.tightestOverMm, ...known].filter((mm) => mm !== undefined)
+  return all.length > 0 ? Math.max(...all) : undefined
+}
+
 /** The least count of passes that has nearly the best chance. */
 const passesOf = (chances: readonly number[], from: number): number => {
   let passes = from
@@ -88,23 +84,27 @@ const passesOf = (chances: readonly number[], from: number): number => {
  * what the press has had before; after a handle that felt hard nothing is added, after one that stopped something comes out.
  * Undefined where the shelf has nothing that may be tried.
  */
-export function* nextTrySteps(request: PlanRequest, tried: TriedSoFar, model: PressModel): Steps<NextTry | undefined> {
+export function* nextTrySteps(
+  request: PlanRequest,
+  last: LastTry | undefined,
+  model: PressModel,
+): Steps<NextTry | undefined> {
   // Not asLearnt: what is simulated once then serves the whole trial, whatever is learnt of the sheet.
   const gap = model.gapOf(request.cut.press, request.learnt)
   const { cut, shelf } = request
   const { rules } = cut
-  const { last } = tried
   const pileMm = cut.sheetCount * cut.sheet.caliper.valueMm
   const lastSqueezeMm = last && heightOf(last.stack).valueMm - gap.gapMm
 
   // What was tried is counted from the class's gap, squeezes here from the gap as it is known by now.
   const knownMm = gapOfClass(cut.press.pressClass).valueMm - gap.gapMm
-  let mostMm = tried.tightestOverMm === undefined ? Infinity : tried.tightestOverMm + knownMm + pileMm + MOST_STEP_UP_MM
+  const triedOverMm = tightestTried(request)
+  let mostMm = triedOverMm === undefined ? Infinity : triedOverMm + knownMm + pileMm + MOST_STEP_UP_MM
   if (last && lastSqueezeMm !== undefined) {
     if (last.look.feel === 'stopped') mostMm = Math.min(mostMm, lastSqueezeMm - LEAST_STEP_DOWN_MM)
     if (last.look.feel === 'hard') mostMm = Math.min(mostMm, lastSqueezeMm)
   }
-  const isFirst = tried.tightestOverMm === undefined && gap.basis === 'press-class'
+  const isFirst = triedOverMm === undefined
   const mostTight = rules.trialStart === 'from-loose' && isFirst ? LOOSE_ENOUGH : 1
 
   const counted = countedFrom(gap)
@@ -175,8 +175,7 @@ export function* nextTrySteps(request: PlanRequest, tried: TriedSoFar, model: Pr
     yield (at + 1) / beds.length
   }
   const lastBed = last && bedOfStack(last.stack)
-  const mayGoOn = last && last.passesSoFar > 0 && last.look.feel !== 'stopped' && last.look.seen !== 'cut-into-pad'
-  if (last && lastBed && mayGoOn && lastSqueezeMm !== undefined)
+  if (last && lastBed && last.passesSoFar > 0 && lastSqueezeMm !== undefined)
     consider(last.stack, lastBed, lastSqueezeMm, last.passesSoFar, false)
 
   const best = candidates.reduce<Candidate | undefined>((lead, each) => {
