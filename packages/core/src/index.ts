@@ -31,7 +31,7 @@ export { type DieClass, dieClasses, factsOfDieClass } from './dies/die-class.js'
 export type { Die } from './dies/die.js'
 export { bestFace, type FaceState, faceStates, type Plate, type PlateKind, plateKinds } from './layers/plate.js'
 export { type BladeSide, type Layer, thicknessOf } from './layers/layer.js'
-export { heightOf, landingOf, type Stack } from './layers/stack.js'
+export { heightOf, isSameStack, landingOf, type Stack } from './layers/stack.js'
 export { type Ledger, ledgerOf } from './layers/ledger.js'
 export { factsOfPressClass, gapOfClass, type PressClass, pressClasses } from './press/press-class.js'
 export type { KnownGoodStack, Press } from './press/press.js'
@@ -61,7 +61,7 @@ export {
 export { type JobState, jobStates, stateAfterRun } from './outcomes/job-state.js'
 export type { PassAdvice, PassReason, WitnessOfGap } from './planner/cut-advice.js'
 export type { Fit, SqueezeWindow } from './planner/window.js'
-export type { PieceCount, StackDifference } from './planner/difference.js'
+export { differenceOf, type PieceCount, type StackDifference } from './planner/difference.js'
 export { type Alternative, type Assessment, type Plan, planCut, type PlanRequest } from './planner/plan.js'
 export { assessStack, planSteps } from './planner/model-plan.js'
 export { finish, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
@@ -95,6 +95,7 @@ export {
   type TriedRound,
 } from './calibration/trial.js'
 export { type BlindOutcome, BlindPress, drawTraits, type HiddenTraits } from './practice/blind-press.js'
+export { type TrialAdvice, trialAdviceSteps } from './planner/trial-advice.js'
 export { usualSqueezeMm } from './planner/rule-of-thumb.js'
 export {
   type PassFigures,

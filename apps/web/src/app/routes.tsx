@@ -25,6 +25,8 @@ export const router = createBrowserRouter([
       },
       { path: 'plan', lazy: () => import('../stations/plan/ChooseJob.js') },
       { path: 'plan/:jobId', lazy: () => import('../stations/plan/PlanStation.js') },
+      { path: 'bench', lazy: () => import('../stations/bench/ChooseJob.js') },
+      { path: 'bench/:jobId', lazy: () => import('../stations/bench/BenchStation.js') },
       { path: 'log', lazy: () => import('../stations/log/LogStation.js') },
       { path: 'log/:runId', lazy: () => import('../stations/log/RunPage.js') },
       { path: 'workshop', lazy: () => import('../stations/workshop/WorkshopStation.js') },

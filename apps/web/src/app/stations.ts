@@ -1,8 +1,8 @@
-import { ClipboardList, Layers, type LucideIcon, NotebookPen, Settings2, Warehouse } from 'lucide-react'
+import { ClipboardList, Hammer, Layers, type LucideIcon, NotebookPen, Settings2, Warehouse } from 'lucide-react'
 
 /** The stations a job travels through, in the order people work; `key` goes there after `g`. */
 export const stations: readonly {
-  readonly id: 'jobs' | 'shelf' | 'plan' | 'log' | 'workshop'
+  readonly id: 'jobs' | 'shelf' | 'plan' | 'bench' | 'log' | 'workshop'
   readonly key: string
   readonly icon: LucideIcon
   /** Whether the job in hand goes along in the address. */
@@ -11,6 +11,7 @@ export const stations: readonly {
   { id: 'jobs', key: 'j', icon: ClipboardList, withJob: false },
   { id: 'shelf', key: 's', icon: Warehouse, withJob: false },
   { id: 'plan', key: 'p', icon: Layers, withJob: true },
+  { id: 'bench', key: 'b', icon: Hammer, withJob: true },
   { id: 'log', key: 'l', icon: NotebookPen, withJob: false },
   { id: 'workshop', key: 'w', icon: Settings2, withJob: false },
 ]

@@ -1,4 +1,4 @@
-import type { Assessment, Plan, PlanRequest, Press, Stack, Suggestion } from '@bold-heron/core'
+import type { Assessment, Plan, PlanRequest, Press, Stack, Suggestion, TrialAdvice, TriedRound } from '@bold-heron/core'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { longWork, planner } from '../workers/planner.js'
@@ -99,6 +99,45 @@ export const useSuggestions = (jobId: string, request: PlanRequest, assessment: 
     queryFn: ({ signal }) =>
       longWork((task, onProgress) => planner().suggest(task, request, assessment, onProgress), { signal }),
     enabled: assessment.prediction !== undefined,
+    ...forGood,
+  })
+
+/**
+ * What the planner needs for a session at the Bench: asked once and kept, as the session learns by itself from there on and may
+ * have to do without the server. The session's own runs are left out of what is learnt.
+ */
+export const useBenchRequest = (jobId: string, ownRuns: readonly string[]) =>
+  useQuery({
+    queryKey: ['bench', jobId, 'request', ...ownRuns],
+    queryFn: ({ signal }) =>
+      ask<PlanRequest>(`/api/jobs/${jobId}/plan-request?except=${ownRuns.join(',')}`, { signal }),
+    staleTime: Infinity,
+    gcTime: 0,
+    refetchOnWindowFocus: false,
+    refetchOnReconnect: false,
+  })
+
+/** What to try after the rounds of a trial so far; undefined rounds ask for nothing. */
+export const useTrialAdvice = (
+  jobId: string,
+  request: PlanRequest | undefined,
+  rounds: readonly TriedRound[] | undefined,
+) =>
+  useQuery<TrialAdvice>({
+    queryKey: [
+      WORKED_OUT,
+      jobId,
+      'advice',
+      editionOf(request),
+      rounds?.map(({ stack, look }) => [stackKey(stack), look]),
+    ],
+    queryFn: ({ signal }) =>
+      longWork(
+        (task, onProgress) =>
+          planner().advise(task, request as PlanRequest, rounds as readonly TriedRound[], onProgress),
+        { signal },
+      ),
+    enabled: request !== undefined && rounds !== undefined,
     ...forGood,
   })
 

@@ -10,6 +10,8 @@ import {
   type Stack,
   type Steps,
   suggestionSteps,
+  trialAdviceSteps,
+  type TriedRound,
 } from '@bold-heron/core'
 import { expose } from 'comlink'
 
@@ -45,6 +47,9 @@ const planner = {
   /** What would make a stack cut better. */
   suggest: (task: number, request: PlanRequest, assessment: Assessment, onProgress: (share: number) => unknown) =>
     inSlices(task, suggestionSteps(request, assessment, model), onProgress),
+  /** What to try after the rounds of a trial so far, and what they have taught. */
+  advise: (task: number, request: PlanRequest, rounds: readonly TriedRound[], onProgress: (share: number) => unknown) =>
+    inSlices(task, trialAdviceSteps(request, rounds, model), onProgress),
   giveUp: (task: number): void => void cancelled.add(task),
   assess: (request: PlanRequest, stack: Stack) => assessStack(request, stack, model),
   gapOf: (press: Press) => model.gapOf(press),

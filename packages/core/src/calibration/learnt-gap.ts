@@ -3,6 +3,7 @@ import { gapOfClass } from '../press/press-class.js'
 import type { Press } from '../press/press.js'
 import { type DoubtNode, type Knowledge, knowledgeOf, unlearntNodes } from './knowledge.js'
 import type { Learnt } from './learnt.js'
+import { REPEAT_SPREAD_MM } from './trial.js'
 import { gridOf, logNormal, normalized, OFFSET_SPREAD_MM, priorGrid, together } from './posterior.js'
 
 /** What is known of a press's gap, and of the sheet with it, once the log has spoken too. */
@@ -65,9 +66,10 @@ export const learntGap = (press: Press, known: GapEstimate, learnt: Learnt | und
   const all = fromPrior + fromKnown + fromRuns
   const share = fromRuns / all
   const variance = piecesVariance(known, fromKnown / all, learnt, share)
-  // Never less than half: pieces are not the whole story.
-  const ownSpreadMm = Math.sqrt(Math.max(spreadMm ** 2 - variance, (spreadMm / 2) ** 2))
-  const scale = ownSpreadMm / spreadMm
+  // Never less than half: pieces are not the whole story. On top comes what differs from one time to the next.
+  const gapsOwnMm = Math.sqrt(Math.max(spreadMm ** 2 - variance, (spreadMm / 2) ** 2))
+  const ownSpreadMm = Math.hypot(gapsOwnMm, REPEAT_SPREAD_MM)
+  const scale = gapsOwnMm / spreadMm
   return {
     gapMm: classGapMm + knowledge.offsetMm.mean,
     ownSpreadMm,

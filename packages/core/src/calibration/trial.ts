@@ -1,4 +1,4 @@
-import { heightOf, type Stack } from '../layers/stack.js'
+import { heightOf, isSameStack, type Stack } from '../layers/stack.js'
 import { isGood, type Round } from '../outcomes/seen.js'
 import { gapOfClass } from '../press/press-class.js'
 import { bedOfStack } from '../response/cut-setup.js'
@@ -20,6 +20,12 @@ export interface TriedRound {
 export const nominalSqueezeMm = (stack: Stack, cut: CutContext): number =>
   heightOf(stack).valueMm - gapOfClass(cut.press.pressClass).valueMm
 
+/**
+ * mm. How much one and the same stack differs from one time to the next: dust, how flat it lies, the sheet's own unevenness. From
+ * memory; keeps many runs from being taken for more than they can tell.
+ */
+export const REPEAT_SPREAD_MM = 0.04
+
 /** The rounds of a trial pile by pile: rounds that went on with the same sheets belong together. */
 export const pilesOf = (cut: CutContext, rounds: readonly TriedRound[]): Pressed[] => {
   const piles: { cut: CutContext; rounds: PressedRound[]; heightSpreadMm: number }[] = []
@@ -29,7 +35,7 @@ export const pilesOf = (cut: CutContext, rounds: readonly TriedRound[]): Pressed
     const round = { bed, nominalSqueezeMm: nominalSqueezeMm(stack, cut), look }
     const pile = piles.at(-1)
     if (pile && !freshSheets) pile.rounds.push(round)
-    else piles.push({ cut, rounds: [round], heightSpreadMm: heightOf(stack).spreadMm })
+    else piles.push({ cut, rounds: [round], heightSpreadMm: Math.hypot(heightOf(stack).spreadMm, REPEAT_SPREAD_MM) })
   }
   return piles
 }
@@ -71,17 +77,14 @@ export interface LastTry {
   readonly passesSoFar: number
 }
 
-/** The last round of a trial as the next try is to know it; `sameStack` says whether two stacks are the same pieces. */
-export const lastTryOf = (
-  rounds: readonly TriedRound[],
-  sameStack: (one: Stack, other: Stack) => boolean = (one, other) => one === other,
-): LastTry | undefined => {
+/** The last round of a trial as the next try is to know it. */
+export const lastTryOf = (rounds: readonly TriedRound[]): LastTry | undefined => {
   const last = rounds.at(-1)
   if (!last) return undefined
   let passesSoFar = 0
   if (sheetsGoOn(last.look))
     for (const round of [...rounds].reverse()) {
-      if (!sameStack(round.stack, last.stack)) break
+      if (!isSameStack(round.stack, last.stack)) break
       passesSoFar += round.look.passes
       if (round.freshSheets) break
     }

@@ -51,3 +51,13 @@ export const landingOf = (stack: Stack): Landing | undefined => {
   }
   return { bedIndex: stack[at] === undefined ? undefined : at, throughSheet }
 }
+
+/** Whether two stacks are the same pieces in the same order. */
+export const isSameStack = (one: Stack, other: Stack): boolean =>
+  one.length === other.length &&
+  one.every((layer, at) => {
+    const opposite = other[at]
+    return layer.is === 'plate' && opposite?.is === 'plate'
+      ? layer.plate.id === opposite.plate.id
+      : layer.is === opposite?.is
+  })

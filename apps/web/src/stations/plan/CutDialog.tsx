@@ -1,40 +1,18 @@
-import {
-  type Assessment,
-  type HandleFeel,
-  handleFeels,
-  type HangingPlace,
-  hangingPlaces,
-  isGood,
-  type Round,
-  type Seen,
-  seenOutcomes,
-} from '@bold-heron/core'
+import { type Assessment, isGood, type Round } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { useAddRow } from '../../data/rows.js'
-import { SeenPicture } from '../../drawing/SeenPicture.js'
+import { LookFields } from '../../pressing/LookFields.js'
 import { Button, IconButton } from '../../ui/Button.js'
-import { Choice } from '../../ui/Choice.js'
 import { classes } from '../../ui/classes.js'
 import { boxClass, Field } from '../../ui/form/fields.js'
 import { Modal } from '../../ui/Modal.js'
 import { Failure } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
-import { runOf } from './run-of.js'
-
-const shares = { little: 0.05, some: 0.25, half: 0.6 } as const
-type ShareName = keyof typeof shares
-
-/** A word of advice on what was seen and felt; too hard always leads to taking out. */
-const adviceOn = ({ seen, feel }: Round) => {
-  if (feel === 'stopped' || feel === 'hard') return 'plan.cut.stopped'
-  if (seen === 'hanging') return 'plan.cut.hung'
-  if (seen === 'cut-into-pad') return 'plan.cut.pad'
-  return seen === 'clean' ? undefined : 'plan.cut.dented'
-}
+import { runOf } from '../../pressing/run-of.js'
 
 const RoundFields = ({
   number,
@@ -48,15 +26,6 @@ const RoundFields = ({
   readonly onDrop: (() => void) | undefined
 }) => {
   const { t } = useTranslation()
-  const advice = adviceOn(round)
-  const shareName = (Object.keys(shares) as ShareName[]).find((name) => shares[name] === round.hangingShare) ?? 'little'
-  const see = (seen: Seen) =>
-    onChange({
-      ...round,
-      seen,
-      hangingShare: seen === 'hanging' ? (round.hangingShare ?? shares.little) : null,
-      hangingPlace: seen === 'hanging' ? (round.hangingPlace ?? 'ends') : null,
-    })
   return (
     <fieldset className="rounded-md border border-line p-3">
       <legend className="flex items-center gap-2 px-1 font-bold">
@@ -83,76 +52,7 @@ const RoundFields = ({
             />
           )}
         </Field>
-        <fieldset>
-          <legend className="font-bold">{t('plan.cut.seen')}</legend>
-          <div className="mt-1 grid grid-cols-2 gap-2 sm:grid-cols-5">
-            {seenOutcomes.map((seen) => (
-              <label
-                key={seen}
-                className={classes(
-                  'flex min-h-11 flex-col items-center gap-1 rounded-md border-2 p-2 text-center leading-tight has-focus-visible:outline-3 has-focus-visible:outline-accent',
-                  round.seen === seen ? 'border-ink bg-sunk font-bold' : 'border-line bg-white',
-                )}
-              >
-                <input
-                  type="radio"
-                  name={`seen-${number}`}
-                  className="sr-only"
-                  checked={round.seen === seen}
-                  onChange={() => see(seen)}
-                />
-                <SeenPicture seen={seen} />
-                {t(`words.seen.${seen}`)}
-              </label>
-            ))}
-          </div>
-        </fieldset>
-        {round.seen === 'hanging' && (
-          <div className="flex flex-wrap gap-4">
-            <Field label={t('plan.cut.where')}>
-              {(ids) => (
-                <select
-                  {...ids}
-                  className={boxClass}
-                  value={round.hangingPlace ?? 'ends'}
-                  onChange={(event) => onChange({ ...round, hangingPlace: event.target.value as HangingPlace })}
-                >
-                  {hangingPlaces.map((place) => (
-                    <option key={place} value={place}>
-                      {t(`words.hangingPlace.${place}`)}
-                    </option>
-                  ))}
-                </select>
-              )}
-            </Field>
-            <Field label={t('plan.cut.share')}>
-              {(ids) => (
-                <select
-                  {...ids}
-                  className={boxClass}
-                  value={shareName}
-                  onChange={(event) => onChange({ ...round, hangingShare: shares[event.target.value as ShareName] })}
-                >
-                  {(Object.keys(shares) as ShareName[]).map((name) => (
-                    <option key={name} value={name}>
-                      {t(`plan.cut.shares.${name}`)}
-                    </option>
-                  ))}
-                </select>
-              )}
-            </Field>
-          </div>
-        )}
-        <div>
-          <p className="font-bold">{t('plan.cut.feel')}</p>
-          <Choice<HandleFeel>
-            label={t('plan.cut.feel')}
-            value={round.feel}
-            onChange={(feel) => onChange({ ...round, feel })}
-            options={handleFeels.map((feel) => ({ value: feel, text: t(`words.feel.${feel}`) }))}
-          />
-        </div>
-        {advice && <p className="rounded-md border border-warn/40 bg-warn-wash px-3 py-2 text-warn">{t(advice)}</p>}
+        <LookFields name={String(number)} round={round} onChange={onChange} />
       </div>
     </fieldset>
   )

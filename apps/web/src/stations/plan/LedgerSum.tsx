@@ -16,6 +16,9 @@ const Line = ({ label, strong = false, children }: { label: string; strong?: boo
   </div>
 )
 
+/** A sheet that is harder or softer by less than this is as its table says. */
+const WORTH_SAYING = 0.03
+
 /** Where the gap comes from, witness by witness. */
 const GapReason = ({
   window: { basis, ownSpreadMm },
@@ -36,9 +39,21 @@ const GapReason = ({
         })}
       </p>
     )
+  const strength = basis.kind === 'log' ? Math.exp(basis.logStrength.mean) - 1 : 0
   return (
     <>
-      <p>{t('plan.ledger.gapFromKnown')}</p>
+      {basis.kind === 'log' && (
+        <p>
+          {t('plan.ledger.gapFromLog', { count: basis.pressRuns, share: Math.round(basis.share * 100) })}{' '}
+          {t('plan.ledger.gapSpread', { spread: lengths.thickness(ownSpreadMm) })}{' '}
+          {Math.abs(strength) >= WORTH_SAYING &&
+            t('plan.ledger.strengthFromLog', {
+              percent: Math.round(100 * Math.abs(strength)),
+              way: t(`plan.ledger.strengthWay.${strength > 0 ? 'harder' : 'softer'}`),
+            })}
+        </p>
+      )}
+      {basis.witnesses.length > 0 && <p>{t('plan.ledger.gapFromKnown')}</p>}
       <ul className="list-disc pl-5">
         {basis.witnesses.map(({ id, heightMm, wantedMm, gapMm, weight }) => (
           <li key={id}>

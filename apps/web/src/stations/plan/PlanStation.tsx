@@ -1,6 +1,6 @@
-import type { Assessment, Plan, PlanRequest, Stack } from '@bold-heron/core'
+import { type Assessment, isSameStack, type Plan, type PlanRequest, type Stack } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
-import { Printer } from 'lucide-react'
+import { Hammer, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useTranslation } from 'react-i18next'
@@ -14,7 +14,7 @@ import { Button, ButtonLink, IconButton } from '../../ui/Button.js'
 import { Empty, Failure, Loaded } from '../../ui/states.js'
 import { TabbedPanel } from '../../ui/TabbedPanel.js'
 import { BandPanel } from './BandPanel.js'
-import { isSameStack, stackOfChosen } from './chosen-stack.js'
+import { stackOfChosen } from '../../pressing/chosen-stack.js'
 import { CutLeaf } from './cut/CutLeaf.js'
 import { CutDialog } from './CutDialog.js'
 import { FindingsPanel } from './FindingsPanel.js'
@@ -155,9 +155,10 @@ const PlanBench = ({
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
         <JobSettings job={job} />
         <div className="ml-auto flex gap-2">
-          <Button look="next" onClick={() => setCutting(true)}>
-            {t('plan.cut.open')}
-          </Button>
+          <Button onClick={() => setCutting(true)}>{t('plan.cut.open')}</Button>
+          <ButtonLink look="next" to={`/bench/${job.id}`} icon={<Hammer aria-hidden size={18} />}>
+            {t('plan.toBench')}
+          </ButtonLink>
           <IconButton look="plain" className="size-11" label={t('common.print')} onClick={() => globalThis.print()}>
             <Printer aria-hidden size={18} />
           </IconButton>

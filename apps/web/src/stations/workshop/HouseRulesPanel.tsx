@@ -1,4 +1,4 @@
-import { passSchools } from '@bold-heron/core'
+import { passSchools, trialStarts } from '@bold-heron/core'
 import type { HouseRulesInput, HouseRulesRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useChangeHouseRules, useHouseRules } from '../../data/house-rules.js'
@@ -107,6 +107,13 @@ const Rules = ({ rules }: { readonly rules: HouseRulesRow }) => {
         values={[0.01, 0.02, 0.05, 0.1]}
         say={(chance) => t('workshop.rules.inHundred', { count: Math.round(chance * 100) })}
         onChange={(mostStopChance) => change({ mostStopChance })}
+      />
+      <Rule
+        question={t('workshop.rules.trialStart')}
+        reason={t('workshop.rules.trialStartWhy')}
+        value={rules.trialStart}
+        options={trialStarts.map((each) => ({ value: each, text: t(`words.trialStart.${each}`) }))}
+        onChange={(trialStart) => change({ trialStart })}
       />
       <Rule
         question={t('workshop.rules.hardPlateWithMagnet')}

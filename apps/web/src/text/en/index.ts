@@ -1,3 +1,4 @@
+import { bench } from './bench.js'
 import { common } from './common.js'
 import { faults } from './faults.js'
 import { findings } from './findings.js'
@@ -11,4 +12,4 @@ import { words } from './words.js'
 import { workshop } from './workshop.js'
 
 /** Every word on the screens, in English. */
-export const en = { common, faults, findings, frame, jobs, log, plan, shelf, welcome, words, workshop } as const
+export const en = { bench, common, faults, findings, frame, jobs, log, plan, shelf, welcome, words, workshop } as const

@@ -68,6 +68,13 @@ export const plan = {
       'No stack is known to cut on this press yet, so this is what is usual for a {{pressClass}}, give or take {{spread}}. Start loose.',
     gapFromKnown:
       'No booklet states the gap. It is worked out from stacks that are known to cut clean: their height less the squeeze that their die and sheets want.',
+    gapFromLog_one:
+      'Learnt from {{count}} run on this press: each look and each feel says how far apart the rollers must be. It counts {{share}} % of what is known; the rest is the press’s class and its known stacks.',
+    gapFromLog_other:
+      'Learnt from {{count}} runs on this press: each look and each feel says how far apart the rollers must be. They count {{share}} % of what is known; the rest is the press’s class and its known stacks.',
+    gapSpread: 'Give or take {{spread}}.',
+    strengthFromLog: 'The log also says that this sheet is {{percent}} % {{way}} to cut than its table value.',
+    strengthWay: { harder: 'harder', softer: 'easier' },
     gapWitness: '{{height}} high − {{wanted}} wanted = {{gap}}, counted {{weight}} %',
   },
   band: {
@@ -238,6 +245,7 @@ export const plan = {
     more_one: '{{count}} more',
     more_other: '{{count}} more',
   },
+  toBench: 'To the bench',
   cut: {
     open: 'Cut it, then tell',
     title: 'How did it come out?',

@@ -74,6 +74,7 @@ export const words = {
     'there-and-back': 'always there and back',
     'one-and-look': 'one, then look',
   },
+  trialStart: { 'from-loose': 'too loose, adding', 'from-usual': 'as usual, taking out' },
   severity: { stop: 'Stop', caution: 'Caution', note: 'Note' },
   fit: { 'too-loose': 'too loose', cuts: 'cuts', 'too-tight': 'too tight' },
   knownFrom: { booklet: 'the press’s booklet', 'own-use': 'own use' },

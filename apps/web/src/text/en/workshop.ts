@@ -17,6 +17,9 @@ export const workshop = {
     mostStopChanceWhy: 'Stacks that stop more often than this are ranked far down.',
     inHundred: '{{count}} of 100',
     ofLimit: '{{share}} %',
+    trialStart: 'How does a trial on an unknown press begin?',
+    trialStartWhy:
+      'Too loose wastes a round now and then; too tight can hurt the press. Once the press is known, neither is needed.',
     hardPlateWithMagnet: 'Hard plate with a magnetic platform',
     hardPlateWithMagnetWhy: 'The platforms’ makers warn against it.',
     hardPlateUnderOutline: 'Hard plate under thin outline dies',

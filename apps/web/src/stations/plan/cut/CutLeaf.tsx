@@ -1,4 +1,12 @@
-import { type Assessment, bedOfStack, type CutContext, limitOf, PLAIN_LAYING, type PlanRequest } from '@bold-heron/core'
+import {
+  type Assessment,
+  bedOfStack,
+  type CutContext,
+  cutIn,
+  limitOf,
+  PLAIN_LAYING,
+  type PlanRequest,
+} from '@bold-heron/core'
 import { lazy, Suspense, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useTryOut } from '../../../data/try-out.js'
@@ -61,7 +69,7 @@ const PassReading = ({ tried, cut }: { readonly tried: Tried; readonly cut: CutC
 
 /** How the cut comes out, pass by pass, over the die's true lines; and what other values would do to it, live. */
 export const CutLeaf = ({
-  request: { cut },
+  request,
   assessment,
   lengths,
 }: {
@@ -70,6 +78,8 @@ export const CutLeaf = ({
   readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
+  // As strong as the log says, like the plan beside it.
+  const cut = useMemo(() => cutIn(request.cut, assessment.window), [request.cut, assessment.window])
   const [values, setValues] = useState(() => asPlanned(cut))
   const [picked, setPicked] = useState<number>()
   const bed = useMemo(() => bedOfStack(assessment.stack), [assessment.stack])

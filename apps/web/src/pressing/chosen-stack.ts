@@ -20,16 +20,6 @@ export const chosenOfStack = (stack: Stack): ChosenLayer[] =>
     layer.is === 'plate' ? { is: 'plate', plateId: layer.plate.id } : { is: layer.is },
   )
 
-/** Whether two stacks are the same pieces in the same order. */
-export const isSameStack = (one: Stack, other: Stack): boolean =>
-  one.length === other.length &&
-  one.every((layer, at) => {
-    const opposite = other[at]
-    return layer.is === 'plate' && opposite?.is === 'plate'
-      ? layer.plate.id === opposite.plate.id
-      : layer.is === opposite?.is
-  })
-
 /** How many pieces of each shelf entry a stack leaves unused. */
 export const piecesLeft = (stack: Stack, shelf: PlanRequest['shelf']): ReadonlyMap<string, number> => {
   const left = new Map(shelf.map((plate) => [plate.id, plate.count]))

@@ -1,7 +1,14 @@
-import { defaultHouseRules, measured, type PlanRequest, type Plate, strengthOfKind } from '@bold-heron/core'
+import {
+  defaultHouseRules,
+  isSameStack,
+  measured,
+  type PlanRequest,
+  type Plate,
+  strengthOfKind,
+} from '@bold-heron/core'
 import { mechanicsOf } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
-import { chosenOfStack, isSameStack, movedLayer, piecesLeft, placeToAdd, stackOfChosen } from './chosen-stack.js'
+import { chosenOfStack, movedLayer, piecesLeft, placeToAdd, stackOfChosen } from './chosen-stack.js'
 
 const plate = (id: string, kind: Plate['kind'], count = 1): Plate => ({
   id,

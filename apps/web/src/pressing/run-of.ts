@@ -17,7 +17,7 @@ const nameOf = (layer: Layer): string =>
 /** A pressing of a job with a stack, as it goes into the log: with names and thicknesses as they were. */
 export const runOf = (
   job: JobRow,
-  { ledger }: Assessment,
+  { ledger }: Pick<Assessment, 'ledger'>,
   outcome: { readonly rounds: readonly Round[]; readonly pieces: number; readonly note: string; readonly at: Date },
 ): RunInput => ({
   jobId: job.id,

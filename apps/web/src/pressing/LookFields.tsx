@@ -1,0 +1,137 @@
+import { type HandleFeel, handleFeels, hangingPlaces, type Round, type Seen, seenOutcomes } from '@bold-heron/core'
+import type { ReactNode } from 'react'
+import { useTranslation } from 'react-i18next'
+import { SeenPicture } from '../drawing/SeenPicture.js'
+import { Choice } from '../ui/Choice.js'
+import { classes } from '../ui/classes.js'
+import { boxClass, Field } from '../ui/form/fields.js'
+
+const shares = { little: 0.05, some: 0.25, half: 0.6 } as const
+type ShareName = keyof typeof shares
+
+/** A word of advice on what was seen and felt; too hard always leads to taking out. */
+const adviceOn = ({ seen, feel }: Round) => {
+  if (feel === 'stopped' || feel === 'hard') return 'plan.cut.stopped'
+  if (seen === 'hanging') return 'plan.cut.hung'
+  if (seen === 'cut-into-pad') return 'plan.cut.pad'
+  return seen === 'clean' ? undefined : 'plan.cut.dented'
+}
+
+/** One of a few things, each shown as a little picture. */
+const Pictures = <Value extends string>({
+  legend,
+  name,
+  value,
+  options,
+  onChange,
+}: {
+  readonly legend: string
+  readonly name: string
+  readonly value: Value
+  readonly options: readonly { readonly value: Value; readonly text: string; readonly picture: ReactNode }[]
+  readonly onChange: (value: Value) => void
+}) => (
+  <fieldset>
+    <legend className="font-bold">{legend}</legend>
+    <div className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(6.5rem,1fr))] gap-2">
+      {options.map((option) => (
+        <label
+          key={option.value}
+          className={classes(
+            'flex min-h-11 flex-col items-center gap-1 rounded-md border-2 p-2 text-center text-base leading-tight has-focus-visible:outline-3 has-focus-visible:outline-accent',
+            value === option.value ? 'border-ink bg-sunk font-bold' : 'border-line bg-white',
+          )}
+        >
+          <input
+            type="radio"
+            name={name}
+            className="sr-only"
+            checked={value === option.value}
+            onChange={() => onChange(option.value)}
+          />
+          {option.picture}
+          {option.text}
+        </label>
+      ))}
+    </div>
+  </fieldset>
+)
+
+/** What was seen on the sheet and felt at the handle, with pictures; `name` tells several apart on one screen. */
+export const LookFields = ({
+  name,
+  round,
+  onChange,
+}: {
+  readonly name: string
+  readonly round: Round
+  readonly onChange: (round: Round) => void
+}) => {
+  const { t } = useTranslation()
+  const advice = adviceOn(round)
+  const shareName = (Object.keys(shares) as ShareName[]).find((each) => shares[each] === round.hangingShare) ?? 'little'
+  const see = (seen: Seen) =>
+    onChange({
+      ...round,
+      seen,
+      hangingShare: seen === 'hanging' ? (round.hangingShare ?? shares.little) : null,
+      hangingPlace: seen === 'hanging' ? (round.hangingPlace ?? 'ends') : null,
+    })
+  return (
+    <>
+      <Pictures
+        legend={t('plan.cut.seen')}
+        name={`seen-${name}`}
+        value={round.seen}
+        options={seenOutcomes.map((seen) => ({
+          value: seen,
+          text: t(`words.seen.${seen}`),
+          picture: <SeenPicture seen={seen} />,
+        }))}
+        onChange={see}
+      />
+      {round.seen === 'hanging' && (
+        <>
+          <Pictures
+            legend={t('plan.cut.where')}
+            name={`where-${name}`}
+            value={round.hangingPlace ?? 'ends'}
+            options={hangingPlaces.map((place) => ({
+              value: place,
+              text: t(`words.hangingPlace.${place}`),
+              picture: <SeenPicture seen="hanging" place={place} />,
+            }))}
+            onChange={(hangingPlace) => onChange({ ...round, hangingPlace })}
+          />
+          <Field label={t('plan.cut.share')}>
+            {(ids) => (
+              <select
+                {...ids}
+                className={boxClass}
+                value={shareName}
+                onChange={(event) => onChange({ ...round, hangingShare: shares[event.target.value as ShareName] })}
+              >
+                {(Object.keys(shares) as ShareName[]).map((each) => (
+                  <option key={each} value={each}>
+                    {t(`plan.cut.shares.${each}`)}
+                  </option>
+                ))}
+              </select>
+            )}
+          </Field>
+        </>
+      )}
+      <div>
+        <p className="font-bold">{t('plan.cut.feel')}</p>
+        <Choice<HandleFeel>
+          label={t('plan.cut.feel')}
+          tall
+          value={round.feel}
+          onChange={(feel) => onChange({ ...round, feel })}
+          options={handleFeels.map((feel) => ({ value: feel, text: t(`words.feel.${feel}`) }))}
+        />
+      </div>
+      {advice && <p className="rounded-md border border-warn/40 bg-warn-wash px-3 py-2 text-warn">{t(advice)}</p>}
+    </>
+  )
+}

@@ -1,0 +1,105 @@
+import { differenceOf, type PlanRequest, sheetsGoOn, type Stack, type TriedRound } from '@bold-heron/core'
+import { useTranslation } from 'react-i18next'
+import { useTrialAdvice } from '../../data/plan.js'
+import { layerName } from '../../pressing/layer-name.js'
+import type { Lengths } from '../../text/lengths.js'
+import { percent } from '../../text/say-cut.js'
+import { sayPieces } from '../../text/say-difference.js'
+import { Button, ButtonLink } from '../../ui/Button.js'
+import { Loaded } from '../../ui/states.js'
+import { BenchTitle, Care } from './StepCard.js'
+
+/** A share of the doubt from which a thickness is worth measuring. From memory. */
+const WORTH_MEASURING = 0.25
+const ONE_IN_HUNDRED = 0.01
+
+/** The one thing to change, in a line. */
+const Change = ({ from, to, goesOn, passes }: { from: Stack; to: Stack; goesOn: boolean; passes: number }) => {
+  const { t } = useTranslation()
+  if (goesOn) return <BenchTitle>{t('bench.nextTry.same', { count: passes })}</BenchTitle>
+  const { out, into, reordered } = differenceOf(from, to)
+  return (
+    <>
+      {out.length > 0 && <BenchTitle>{t('bench.change.out', { pieces: sayPieces(t, out) })}</BenchTitle>}
+      {into.length > 0 && <BenchTitle>{t('bench.change.into', { pieces: sayPieces(t, into) })}</BenchTitle>}
+      {reordered && <BenchTitle>{t('bench.change.reordered')}</BenchTitle>}
+      <p>{t('bench.nextTry.passes', { count: passes })}</p>
+    </>
+  )
+}
+
+/** After a round that was not clean: what was learnt from it, and the safest best thing to try next. */
+export const NextStage = ({
+  jobId,
+  request,
+  rounds,
+  lengths,
+  onTry,
+}: {
+  readonly jobId: string
+  readonly request: PlanRequest
+  readonly rounds: readonly TriedRound[]
+  readonly lengths: Lengths
+  readonly onTry: (stack: Stack, passes: number) => void
+}) => {
+  const { t } = useTranslation()
+  const advice = useTrialAdvice(jobId, request, rounds)
+  const last = rounds.at(-1) as TriedRound
+  const { hangingPlace, seen } = last.look
+  return (
+    <Loaded query={advice} what={t('bench.nextTry.thinking')}>
+      {({ next, gapMm, gapSpreadMm, surprised }) => {
+        const worst = next?.worstLayer
+        const layer = worst && next.stack[worst.index]
+        return (
+          <div className="space-y-4">
+            {surprised && <Care>{t('bench.nextTry.surprised')}</Care>}
+            {next ? (
+              <>
+                <p className="text-ink-soft">{t('bench.nextTry.title')}</p>
+                <Change from={last.stack} to={next.stack} goesOn={next.goesOn} passes={next.passes} />
+                {!sheetsGoOn(last.look) && <p>{t('bench.nextTry.spoilt')}</p>}
+                <p>
+                  {t('bench.nextTry.chance', { chance: percent(next.chance) })}{' '}
+                  {next.stops < ONE_IN_HUNDRED
+                    ? t('bench.nextTry.stopsRarely')
+                    : t('bench.nextTry.stops', { chance: percent(next.stops) })}
+                </p>
+              </>
+            ) : (
+              <Care>{t('bench.nextTry.nothing')}</Care>
+            )}
+            {seen === 'hanging' && hangingPlace && hangingPlace !== 'all-over' && (
+              <p>{t(`bench.nextTry.hints.${hangingPlace}`)}</p>
+            )}
+            <p className="text-base text-ink-soft">
+              {t('bench.nextTry.gap', { gap: lengths.thickness(gapMm), spread: lengths.thickness(gapSpreadMm) })}{' '}
+              {worst &&
+                layer &&
+                worst.share >= WORTH_MEASURING &&
+                t('bench.nextTry.measure', {
+                  name: layer.is === 'dies' ? layer.dies.map((die) => die.name).join(', ') : layerName(t, layer),
+                  share: percent(worst.share),
+                })}
+            </p>
+            <div className="flex flex-wrap justify-end gap-3">
+              <ButtonLink to={`/plan/${jobId}`} className="min-h-16 px-6 text-xl">
+                {t('bench.nextTry.plan')}
+              </ButtonLink>
+              {next && (
+                <Button
+                  look="next"
+                  autoFocus
+                  className="min-h-16 px-8 text-2xl"
+                  onClick={() => onTry(next.stack, next.passes)}
+                >
+                  {t('bench.nextTry.doIt')}
+                </Button>
+              )}
+            </div>
+          </div>
+        )
+      }}
+    </Loaded>
+  )
+}

@@ -1,0 +1,73 @@
+import { type HandleFeel, isGood, type Round } from '@bold-heron/core'
+import { Minus, Plus } from 'lucide-react'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { LookFields } from '../../pressing/LookFields.js'
+import { Button, IconButton } from '../../ui/Button.js'
+
+const MOST_PIECES = 999
+
+/** What came of the passes, in pictures, and how many good pieces there are. */
+export const TellStep = ({
+  passes,
+  feel,
+  pieces: usual,
+  onTell,
+}: {
+  readonly passes: number
+  /** What the handle is thought to have felt like, to begin with. */
+  readonly feel: HandleFeel
+  readonly pieces: number
+  readonly onTell: (round: Round, pieces: number) => void
+}) => {
+  const { t } = useTranslation()
+  const [round, setRound] = useState<Round>({
+    passes,
+    seen: feel === 'stopped' ? 'dented' : 'clean',
+    hangingShare: null,
+    hangingPlace: null,
+    feel,
+  })
+  const [pieces, setPieces] = useState(usual)
+  const good = isGood(round.seen) && round.feel !== 'stopped'
+  return (
+    <form
+      className="space-y-4"
+      onSubmit={(event) => {
+        event.preventDefault()
+        onTell(round, pieces)
+      }}
+    >
+      <LookFields name="bench" round={round} onChange={setRound} />
+      <div className="flex flex-wrap items-center gap-4">
+        {good && (
+          <div className="flex items-center gap-2" role="group" aria-label={t('bench.tell.pieces')}>
+            <span className="font-bold">{t('bench.tell.pieces')}</span>
+            <IconButton
+              label="−"
+              look="plain"
+              className="size-12"
+              disabled={pieces <= 0}
+              onClick={() => setPieces(pieces - 1)}
+            >
+              <Minus aria-hidden size={20} />
+            </IconButton>
+            <output className="min-w-8 text-center font-bold">{pieces}</output>
+            <IconButton
+              label="+"
+              look="plain"
+              className="size-12"
+              disabled={pieces >= MOST_PIECES}
+              onClick={() => setPieces(pieces + 1)}
+            >
+              <Plus aria-hidden size={20} />
+            </IconButton>
+          </div>
+        )}
+        <Button look="next" type="submit" className="ml-auto min-h-16 px-8 text-2xl">
+          {t('bench.tell.save')}
+        </Button>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,126 @@
+import { isGood, type Round, sheetsGoOn } from '@bold-heron/core'
+import type { ChosenLayer } from '@bold-heron/schema'
+
+/** One round that was pressed and looked at. */
+export interface PressedAtBench {
+  readonly runId: string
+  readonly stack: readonly ChosenLayer[]
+  readonly freshSheets: boolean
+  readonly look: Round
+  /** Pieces that came out good. */
+  readonly pieces: number
+  readonly at: string
+}
+
+/** The round that is being worked on. */
+export interface RoundInHand {
+  readonly runId: string
+  readonly followsRunId: string | null
+  readonly stack: readonly ChosenLayer[]
+  readonly passes: number
+  readonly freshSheets: boolean
+  /** What has to be laid: the whole stack, what changed, or nothing. */
+  readonly laying: 'all' | 'change' | 'nothing'
+}
+
+/**
+ * A session at the Bench, as it is kept in the browser. It holds nothing that the server could not do without: whatever was seen
+ * is in the outbox already.
+ */
+export interface BenchSession {
+  readonly jobId: string
+  readonly round: RoundInHand
+  /** Which step of the round, and how many passes are done. */
+  readonly step: number
+  readonly passesDone: number
+  readonly pressed: readonly PressedAtBench[]
+  /** Good pieces that the job had when the session began. */
+  readonly cutBefore: number
+  /** Whether the last look is being answered with a next try or with finishing. */
+  readonly stage: 'round' | 'next' | 'finish'
+}
+
+/** Begins with a planned stack. Ids come from the caller. */
+export const startSession = (
+  jobId: string,
+  stack: readonly ChosenLayer[],
+  passes: number,
+  runId: string,
+  cutBefore: number,
+): BenchSession => ({
+  jobId,
+  round: { runId, followsRunId: null, stack, passes, freshSheets: true, laying: 'all' },
+  step: 0,
+  passesDone: 0,
+  pressed: [],
+  cutBefore,
+  stage: 'round',
+})
+
+/** Goes `by` steps on or back, of so many. */
+export const moved = (session: BenchSession, by: number, steps: number): BenchSession => ({
+  ...session,
+  step: Math.min(steps - 1, Math.max(0, session.step + by)),
+})
+
+/** One pass more, or one fewer where it was counted by mistake. */
+export const passCounted = (session: BenchSession, by: 1 | -1): BenchSession => ({
+  ...session,
+  passesDone: Math.max(0, session.passesDone + by),
+})
+
+/** Writes down what was seen: then comes finishing where it is good, else the next try. */
+export const told = (session: BenchSession, look: Round, pieces: number, at: string): BenchSession => {
+  const { runId, stack, freshSheets } = session.round
+  const good = isGood(look.seen) && look.feel !== 'stopped'
+  return {
+    ...session,
+    pressed: [...session.pressed, { runId, stack, freshSheets, look, pieces: good ? pieces : 0, at }],
+    stage: good && look.seen === 'clean' ? 'finish' : 'next',
+  }
+}
+
+const isSame = (one: readonly ChosenLayer[], other: readonly ChosenLayer[]): boolean =>
+  JSON.stringify(one) === JSON.stringify(other)
+
+/** Takes up a next try: the same sheets go on where they may, and the same stack on the same sheets is the same run. */
+export const tryNext = (
+  session: BenchSession,
+  stack: readonly ChosenLayer[],
+  passes: number,
+  newRunId: string,
+): BenchSession => {
+  const last = session.pressed.at(-1)
+  const goesOn = last !== undefined && sheetsGoOn(last.look)
+  const sameStack = last !== undefined && isSame(last.stack, stack)
+  const sameRun = goesOn && sameStack
+  return {
+    ...session,
+    round: {
+      runId: sameRun ? last.runId : newRunId,
+      followsRunId: sameRun ? session.round.followsRunId : goesOn ? last.runId : null,
+      stack,
+      passes,
+      freshSheets: !goesOn,
+      laying: sameStack ? 'nothing' : 'change',
+    },
+    step: 0,
+    passesDone: 0,
+    stage: 'round',
+  }
+}
+
+/** Another piece with the stack that just worked. */
+export const oneMore = (session: BenchSession, passes: number, newRunId: string): BenchSession => ({
+  ...session,
+  round: { ...session.round, runId: newRunId, followsRunId: null, passes, freshSheets: true, laying: 'nothing' },
+  step: 0,
+  passesDone: 0,
+  stage: 'round',
+})
+
+/** All rounds of the run that was told of last, in order. */
+export const roundsOfLastRun = (session: BenchSession): readonly PressedAtBench[] => {
+  const runId = session.pressed.at(-1)?.runId
+  return session.pressed.filter((each) => each.runId === runId)
+}
