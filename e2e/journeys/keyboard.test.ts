@@ -15,34 +15,20 @@ afterAll(async () => {
   await application?.close()
 })
 
-const MOST_TABS = 120
-
-/** Goes on with Tab until this has the focus. */
-const tabTo = async (name: string | RegExp): Promise<void> => {
-  const met: string[] = []
-  for (let tabs = 0; tabs < MOST_TABS; tabs++) {
-    await browser.keys(Key.TAB)
-    const at = await browser.focused()
-    met.push(at)
-    if (typeof name === 'string' ? at === name : name.test(at)) return
-  }
-  throw new Error(`no "${String(name)}" among: ${met.join(' · ')}`)
-}
-
 it('leads from a job to its plan, through the layers and into the log without a pointer', async () => {
   await browser.go('/jobs')
   await browser.heading('Jobs')
   await browser.link('Plan Compass roses')
-  await tabTo('Skip to the page itself')
+  await browser.tabTo('Skip to the page itself')
   await browser.keys(Key.ENTER)
-  await tabTo('Plan Compass roses')
+  await browser.tabTo('Plan Compass roses')
   await browser.keys(Key.ENTER)
   await browser.untilPath(/^\/plan\/.+/)
 
   const plan = new PlanPage(browser)
   const before = await plan.layers()
   const top = before[0] as string
-  await tabTo(`Move ${top}`)
+  await browser.tabTo(`Move ${top}`)
   await browser.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_DOWN).keyUp(Key.ALT).perform()
   await plan.shows([before[1] as string, top, ...before.slice(2)])
   await browser.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform()
@@ -60,10 +46,10 @@ it('leads from a job to its plan, through the layers and into the log without a 
   await plan.shows(before)
 
   await browser.keys('g', 'p')
-  await tabTo('Cut it, then tell')
+  await browser.tabTo('Cut it, then tell')
   await browser.keys(Key.ENTER)
   await browser.heading('How did it come out?')
-  await tabTo('Write it down')
+  await browser.tabTo('Write it down')
   await browser.keys(Key.ENTER)
   await browser.untilPath(/^\/log$/)
   await browser.says('Compass roses')

@@ -1,0 +1,182 @@
+import {
+  BlindPress,
+  drawTraits,
+  heightOf,
+  isSameStack,
+  type PlanRequest,
+  type Round,
+  seededRandom,
+} from '@bold-heron/core'
+import type { JobInput, JobRow, Page, RunRow } from '@bold-heron/schema'
+import { Key } from 'selenium-webdriver'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { stackOfChosen } from '../../apps/web/src/pressing/chosen-stack.js'
+import { type Application, startApplication } from '../fixtures/application.js'
+import { Browser } from '../fixtures/browser.js'
+import { BenchPage } from '../pages/bench-page.js'
+
+let application: Application
+let browser: Browser
+beforeAll(async () => {
+  application = await startApplication({ demo: true })
+  browser = await Browser.start(() => application.address)
+})
+afterAll(async () => {
+  await browser?.close()
+  await application?.close()
+})
+
+const ask = async <Answer>(path: string, more: RequestInit = {}): Promise<Answer> => {
+  const answer = await fetch(`${application.address}${path}`, more)
+  if (!answer.ok) throw new Error(`${path} answered ${answer.status}: ${await answer.text()}`)
+  return (await answer.json()) as Answer
+}
+const firstId = async (list: string, q: string): Promise<string> =>
+  (await ask<Page<{ id: string }>>(`/api/${list}?q=${encodeURIComponent(q)}`)).items[0]!.id
+
+/** A job on a press, on one sheet of the demo's ivory card. */
+const addJob = async (name: string, press: string): Promise<string> => {
+  const input: JobInput = {
+    name,
+    state: 'waiting',
+    technique: 'full-cut',
+    pressId: await firstId('presses', press),
+    dieIds: [await firstId('dies', 'Box kite')],
+    sheetId: await firstId('sheets', 'Ivory'),
+    sheetCount: 1,
+    bladeSide: 'down',
+    wanted: 9,
+    layers: [],
+    note: '',
+  }
+  const headers = { 'Content-Type': 'application/json' }
+  return (await ask<JobRow>('/api/jobs', { method: 'POST', headers, body: JSON.stringify(input) })).id
+}
+
+/** The rounds in the log for a job, oldest run first. */
+const roundsInLog = async (jobId: string): Promise<Round[]> => {
+  const { items } = await ask<Page<RunRow>>(`/api/runs?jobId=${jobId}&pageSize=100`)
+  return [...items].reverse().flatMap((run) => run.rounds)
+}
+
+const MOST_ROUNDS = 6
+
+it('leads a whole trial on an unknown press to a clean cut, by keyboard alone', async () => {
+  const jobId = await addJob('A kite on the borrowed press', 'motor')
+  const request = await ask<PlanRequest>(`/api/jobs/${jobId}/plan-request`)
+  const random = seededRandom(11)
+  const press = new BlindPress({ ...drawTraits(random), offsetMm: 0.3 }, random)
+  const bench = new BenchPage(browser, jobId)
+  await bench.open()
+  await browser.heading('Get these out')
+  let finished = false
+  for (let round = 1; round <= MOST_ROUNDS && !finished; round++) {
+    await bench.goOnTo('What came of it?')
+    const { round: inHand } = await bench.session()
+    const stack = stackOfChosen(inHand.stack, request)!
+    if (inHand.freshSheets) press.layFresh(request.cut)
+    const { look, isGood } = press.press(stack, inHand.passes)
+    await bench.tellByKeyboard(look)
+    await browser.until(async () => (await bench.session()).pressed.length === round, 'what was told')
+    expect((await bench.session()).pressed.at(-1)!.look).toMatchObject({ seen: look.seen, feel: look.feel })
+    finished = isGood
+    if (finished) {
+      await browser.heading('Clean')
+      break
+    }
+    // The button for what to do next has the focus.
+    await browser.button('Do this')
+    await browser.keys(Key.ENTER)
+  }
+  expect(finished).toBe(true)
+  const { pressed } = await bench.session()
+  await browser.until(async () => (await roundsInLog(jobId)).length === pressed.length, 'all rounds in the log')
+  expect((await roundsInLog(jobId)).map((round) => round.seen)).toEqual(pressed.map((each) => each.look.seen))
+})
+
+it('a further piece like it begins with fresh sheets', async () => {
+  await browser.press('Another one like it')
+  await browser.heading('Lay fresh sheets')
+})
+
+it('a handle that stopped leads to taking out, never to pushing on', async () => {
+  const jobId = await addJob('A kite that stops', 'motor')
+  const request = await ask<PlanRequest>(`/api/jobs/${jobId}/plan-request`)
+  const bench = new BenchPage(browser, jobId)
+  await bench.open()
+  const steps = await bench.goOnTo(/^Pass 1/)
+  expect(steps[0]).toBe('Get these out')
+  expect(steps).toContain('Hold the die')
+  await browser.says('stop, back out, take something out')
+  const before = stackOfChosen((await bench.session()).round.stack, request)!
+  await browser.press('It stopped')
+  await browser.heading('What came of it?')
+  await browser.press('Write it down')
+  await browser.says('These sheets are spoilt')
+  await browser.press('Do this')
+  await browser.heading('Change the stack')
+  const after = stackOfChosen((await bench.session()).round.stack, request)!
+  expect(isSameStack(before, after)).toBe(false)
+  expect(heightOf(after).valueMm).toBeLessThan(heightOf(before).valueMm)
+  expect((await bench.session()).round.freshSheets).toBe(true)
+})
+
+it('a server killed and a browser closed in the middle lose nothing, and nothing is there twice', async () => {
+  const jobId = await addJob('A kite through a power cut', 'Harbour')
+  const bench = new BenchPage(browser, jobId)
+  await bench.open()
+  await bench.goOnTo('What came of it?')
+  await application.kill()
+  await bench.tell({ seen: 'dented', feel: 'light' })
+  await browser.says('1 run is kept here')
+  // It goes on without the server: the next try, and another look.
+  await browser.press('Do this')
+  await bench.goOnTo('What came of it?')
+  await bench.tell({ seen: 'hanging', feel: 'light' })
+  await browser.button('Do this')
+  const { pressed } = await bench.session()
+  expect(pressed.map((each) => each.look.seen)).toEqual(['dented', 'hanging'])
+
+  await browser.reopen()
+  await application.restart()
+  await bench.open()
+  await browser.until(async () => (await roundsInLog(jobId)).length === 2, 'both rounds in the log')
+  expect((await roundsInLog(jobId)).map((round) => round.seen)).toEqual(['dented', 'hanging'])
+  // And the session goes on where it was.
+  await browser.button('Do this')
+  expect((await bench.session()).pressed).toHaveLength(2)
+  await browser.go('/log')
+  await browser.says('A kite through a power cut')
+  expect(await roundsInLog(jobId)).toHaveLength(2)
+})
+
+it('is worked by touch on a tablet, with targets for a thumb', async () => {
+  const jobId = await addJob('A kite on a tablet', 'Harbour')
+  await browser.resize(820, 1180)
+  const bench = new BenchPage(browser, jobId)
+  await bench.open()
+  const targets = () =>
+    browser.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll('main button, main a, main label:has(input)')]
+         .filter((each) => each.getBoundingClientRect().height < 44)
+         .map((each) => each.textContent)`,
+    )
+  expect(await targets()).toEqual([])
+  const forward = async () => {
+    const next = await browser.driver.executeScript<string>(
+      `return [...document.querySelectorAll('main footer button')].at(-1).textContent`,
+    )
+    await browser.press(next)
+  }
+  await bench.goOnTo('What came of it?', forward)
+  expect(await targets()).toEqual([])
+  expect(await browser.accessibilityFaults()).toEqual([])
+  await bench.tell({ seen: 'clean', feel: 'light' })
+  await browser.heading('Clean')
+  expect(await browser.accessibilityFaults()).toEqual([])
+  await browser.until(async () => (await roundsInLog(jobId)).length === 1, 'the round in the log')
+  const wide = await browser.driver.executeScript<boolean>(
+    'return document.documentElement.scrollWidth > document.documentElement.clientWidth',
+  )
+  expect(wide).toBe(false)
+})

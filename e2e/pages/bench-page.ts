@@ -1,0 +1,89 @@
+import { handleFeels, hangingPlaces, type Round, seenOutcomes } from '@bold-heron/core'
+import { By, Key } from 'selenium-webdriver'
+import { en } from '../../apps/web/src/text/en/index.js'
+import type { BenchSession } from '../../apps/web/src/stations/bench/session.js'
+import type { Browser } from '../fixtures/browser.js'
+
+/** The Bench as it is read off the screen. */
+export class BenchPage {
+  constructor(
+    private readonly browser: Browser,
+    private readonly jobId: string,
+  ) {}
+
+  async open(): Promise<void> {
+    await this.browser.go(`/bench/${this.jobId}`)
+    await this.browser.find(By.css('main h2'))
+  }
+
+  async title(): Promise<string> {
+    return (await this.browser.find(By.css('main h2'))).getText()
+  }
+
+  /** What the browser keeps of the session. */
+  async session(): Promise<BenchSession> {
+    const kept = await this.browser.driver.executeScript<string>(
+      'return localStorage.getItem(`bold-heron.bench.${arguments[0]}`)',
+      this.jobId,
+    )
+    return JSON.parse(kept) as BenchSession
+  }
+
+  /** Goes on, step by step, until this is the step; `forward` is how: a key, or a click. */
+  async goOnTo(
+    title: string | RegExp,
+    forward: () => Promise<void> = () => this.browser.keys(Key.SPACE),
+  ): Promise<string[]> {
+    const met: string[] = []
+    const isThere = (at: string): boolean => (typeof title === 'string' ? at === title : title.test(at))
+    await this.browser.until(async () => {
+      const at = await this.title()
+      if (met.at(-1) !== at) met.push(at)
+      if (isThere(at)) return true
+      const before = JSON.stringify(await this.session())
+      await forward()
+      await this.browser.until(async () => JSON.stringify(await this.session()) !== before, `a step on from ${at}`)
+      return isThere(await this.title())
+    }, String(title))
+    return met
+  }
+
+  /** Tells what was seen and felt with the keyboard alone. */
+  async tellByKeyboard(look: Round): Promise<void> {
+    await this.browser.tabTo(/^(untouched|dented|hanging in places|clean|cut into the pad)$/)
+    await this.arrowTo('seen', seenOutcomes.indexOf(look.seen), seenOutcomes.length)
+    if (look.seen === 'hanging') {
+      await this.browser.tabTo(/^(at the ends|in the middle|along one side|in one spot|all over)$/)
+      await this.arrowTo('where', hangingPlaces.indexOf(look.hangingPlace ?? 'ends'), hangingPlaces.length)
+    }
+    await this.browser.tabTo(/^(free|light|firm|hard|stopped)$/)
+    const wanted = en.words.feel[look.feel]
+    for (let step = 0; step < handleFeels.length && (await this.browser.focused()) !== wanted; step++)
+      await this.browser.keys(Key.ARROW_RIGHT)
+    await this.browser.keys(Key.SPACE)
+    await this.browser.tabTo(en.bench.tell.save)
+    await this.browser.keys(Key.ENTER)
+  }
+
+  /** Tells what was seen and felt by touching the pictures. */
+  async tell(look: Pick<Round, 'seen' | 'feel'>): Promise<void> {
+    await this.browser.click(() =>
+      this.browser.find(
+        By.xpath(`//label[.//input[@name='seen-bench']][normalize-space(.)='${en.words.seen[look.seen]}']`),
+      ),
+    )
+    await this.browser.click(() =>
+      this.browser.find(By.xpath(`//button[@role='radio'][normalize-space(.)='${en.words.feel[look.feel]}']`)),
+    )
+    await this.browser.press(en.bench.tell.save)
+  }
+
+  private async arrowTo(group: 'seen' | 'where', at: number, of: number): Promise<void> {
+    const checked = () =>
+      this.browser.driver.executeScript<number>(
+        'return [...document.querySelectorAll(`input[name="${arguments[0]}-bench"]`)].findIndex((each) => each.checked)',
+        group,
+      )
+    for (let step = 0; step < of && (await checked()) !== at; step++) await this.browser.keys(Key.ARROW_RIGHT)
+  }
+}
