@@ -68,6 +68,26 @@ const views: readonly View[] = [
       await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', bridge)
     },
   },
+  {
+    name: 'bench',
+    path: async (application) => `/bench/${await idOf(application, 'jobs', 'Sail lace')}`,
+    words: 'Get these out',
+    prepare: async (browser) => {
+      await browser.find(By.css('main h2'))
+      for (let step = 0; step < 4; step++) await browser.press('Next')
+    },
+  },
+  {
+    name: 'learnt',
+    path: async (application) => `/shelf/presses/${await idOf(application, 'presses', 'Library')}`,
+    words: 'What this press has taught',
+    prepare: async (browser) => {
+      await browser.says('By itself it says')
+      const title = await browser.heading('What this press has taught')
+      await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "start" })', title)
+      await browser.find(By.css('canvas[role=img]'))
+    },
+  },
   { name: 'log', path: () => '/log', words: 'Good pieces' },
   { name: 'workshop', path: () => '/workshop', words: 'House rules' },
   { name: 'welcome', path: () => '/welcome', words: 'What kind of press is it?' },

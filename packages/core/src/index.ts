@@ -95,6 +95,7 @@ export {
   type TriedRound,
 } from './calibration/trial.js'
 export { type BlindOutcome, BlindPress, drawTraits, type HiddenTraits } from './practice/blind-press.js'
+export { type GapStory, gapStoryOf } from './planner/gap-story.js'
 export { type TrialAdvice, trialAdviceSteps } from './planner/trial-advice.js'
 export { usualSqueezeMm } from './planner/rule-of-thumb.js'
 export {

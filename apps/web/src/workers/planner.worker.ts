@@ -1,6 +1,8 @@
 import {
   type Assessment,
   assessStack,
+  gapStoryOf,
+  type Learnt,
   planCut,
   type PlanRequest,
   planSteps,
@@ -53,6 +55,7 @@ const planner = {
   giveUp: (task: number): void => void cancelled.add(task),
   assess: (request: PlanRequest, stack: Stack) => assessStack(request, stack, model),
   gapOf: (press: Press) => model.gapOf(press),
+  gapStory: (press: Press, learnt: Learnt) => gapStoryOf(press, learnt, model),
 }
 export type PlannerWorker = typeof planner
 

@@ -4,7 +4,7 @@ import { bruteLogChance } from '../testing/brute-evidence.js'
 import { aCut, aDie } from '../testing/makers.js'
 import { beds } from '../testing/shapes.js'
 import { CELLS, logStrengthAt, OFFSETS, offsetMmAt, STRENGTHS } from './axes.js'
-import { logEvidenceOf } from './evidence.js'
+import { logEvidenceOf, spreadAfterAnother } from './evidence.js'
 import { marginalsOf, momentsOf, normalized, priorGrid, together } from './posterior.js'
 import type { Pressed } from './pressed.js'
 
@@ -92,5 +92,27 @@ describe('what rounds say of the press', () => {
       marginalsOf(normalized(together(priorGrid(), logEvidenceOf({ ...pressed(0.6, { feel }), cut: lace }))))
     const strength = (feel: Round['feel']) => momentsOf(after(feel).strengths, logStrengthAt).mean
     expect(strength('hard')).toBeGreaterThan(strength('free'))
+  })
+})
+
+describe('what another round would be worth', () => {
+  const before = normalized(priorGrid())
+  const spreadBefore = momentsOf(marginalsOf(before).offsets, offsetMmAt).spread
+
+  it('is some of the doubt, never more than there was', () => {
+    const after = spreadAfterAnother(before, pressed(0.6, {}))
+    expect(after).toBeLessThan(0.75 * spreadBefore)
+    expect(after).toBeGreaterThan(0.05)
+  })
+
+  it('is nothing where the stack is so loose that it tells nothing', () => {
+    expect(spreadAfterAnother(before, pressed(-3, {}))).toBeCloseTo(spreadBefore, 2)
+  })
+
+  it('is less where the height of the stack is not known well', () => {
+    const after = spreadAfterAnother(before, { ...pressed(0.6, {}), heightSpreadMm: 0.3 })
+    const sharper = spreadAfterAnother(before, { ...pressed(0.6, {}), heightSpreadMm: 0.02 })
+    expect(sharper).toBeLessThan(after)
+    expect(after).toBeLessThan(spreadBefore)
   })
 })

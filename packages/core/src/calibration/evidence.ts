@@ -10,6 +10,8 @@ import {
 } from './axes.js'
 import { blend, type Forecast, type ForecastLattice, forecastsOf } from './forecast.js'
 import { logChanceOf } from './likelihood.js'
+import { handleFeels, seenOutcomes } from '../outcomes/seen.js'
+import { marginalsOf, momentsOf } from './posterior.js'
 import type { Pressed } from './pressed.js'
 
 /** Place on an even lattice from −outermost to +outermost: the point below, and the share of the way to the next. */
@@ -61,6 +63,12 @@ const blurred = (likelihood: Float64Array, spreadMm: number): Float64Array => {
   return out
 }
 
+/** The forecast of one round for every cell of the grid. */
+const forecastGrid = (lattice: ForecastLattice, round: number): Forecast[] =>
+  Array.from({ length: CELLS }, (_, cell) =>
+    forecastAt(lattice, offsetMmAt(Math.floor(cell / STRENGTHS)), logStrengthAt(cell % STRENGTHS), round),
+  )
+
 /**
  * What rounds on one pile of sheets say about the press and the sheet: the logarithm of how likely they are for every offset of
  * the gap and every strength, on the grid of axes.ts; its greatest value is 0.
@@ -68,20 +76,42 @@ const blurred = (likelihood: Float64Array, spreadMm: number): Float64Array => {
 export const logEvidenceOf = (pressed: Pressed): Float64Array => {
   const lattice = forecastsOf(pressed)
   const log = new Float64Array(CELLS)
-  let most = -Infinity
-  for (let row = 0; row < OFFSETS; row++)
-    for (let column = 0; column < STRENGTHS; column++) {
-      let sum = 0
-      pressed.rounds.forEach(({ look }, round) => {
-        sum += logChanceOf(forecastAt(lattice, offsetMmAt(row), logStrengthAt(column), round), look)
-      })
-      log[row * STRENGTHS + column] = sum
-      most = Math.max(most, sum)
-    }
+  pressed.rounds.forEach(({ look }, round) =>
+    forecastGrid(lattice, round).forEach((forecast, cell) => {
+      log[cell] = (log[cell] as number) + logChanceOf(forecast, look)
+    }),
+  )
+  const most = log.reduce((high, value) => Math.max(high, value), -Infinity)
   const smooth = blurred(
     log.map((value) => Math.exp(value - most)),
     pressed.heightSpreadMm,
   )
   const peak = smooth.reduce((high, value) => Math.max(high, value), 0)
   return smooth.map((value) => Math.log(value / peak))
+}
+
+/**
+ * How sure the offset is going to be, one standard deviation in mm, once one more round has been looked at: the spread after each
+ * thing that may be seen and felt, by how likely it is by what is believed now (`chances` over the grid). Only the first round
+ * counts, and whatever look it holds is not regarded.
+ */
+export const spreadAfterAnother = (chances: Float64Array, pressed: Pressed): number => {
+  const forecasts = forecastGrid(forecastsOf(pressed), 0)
+  const passes = pressed.rounds[0]?.look.passes ?? 1
+  let variance = 0
+  let total = 0
+  for (const seen of seenOutcomes)
+    for (const feel of handleFeels) {
+      const look = { passes, seen, feel, hangingShare: null, hangingPlace: null }
+      const likelihood = blurred(
+        Float64Array.from(forecasts, (forecast) => Math.exp(logChanceOf(forecast, look))),
+        pressed.heightSpreadMm,
+      )
+      const after = chances.map((chance, cell) => chance * (likelihood[cell] as number))
+      const chance = after.reduce((sum, value) => sum + value, 0)
+      const { offsets } = marginalsOf(after.map((value) => value / chance))
+      variance += chance * momentsOf(offsets, offsetMmAt).spread ** 2
+      total += chance
+    }
+  return Math.sqrt(variance / total)
 }

@@ -35,6 +35,22 @@ const piecesVariance = (estimate: GapEstimate, knownShare: number, learnt: Learn
   return [...spreads.values()].reduce((sum, mm) => sum + mm ** 2, 0)
 }
 
+/** Chances over the grid by everything there is: the class, the known stacks (`known` is their estimate alone), the runs. */
+export const beliefOf = (press: Press, known: GapEstimate, learnt: Learnt | undefined): Float64Array => {
+  const grids: ArrayLike<number>[] = [priorGrid()]
+  if (learnt) grids.push(learnt.log)
+  if (known.basis === 'known-good') {
+    const offsetMm = known.gapMm - gapOfClass(press.pressClass).valueMm
+    const spreadMm = knownSpreadMm(known)
+    const ofKnown = gridOf(
+      (mm) => logNormal(mm, offsetMm, spreadMm),
+      () => 0,
+    )
+    grids.push(ofKnown)
+  }
+  return normalized(together(...grids))
+}
+
 /**
  * Brings together what a press's class, its known stacks and its logged runs say of its gap, mm. `known` is what the known stacks
  * say alone (or the class, where there are none). What the same plates in the evidence and in a new stack have in common cancels
@@ -45,20 +61,7 @@ export const learntGap = (press: Press, known: GapEstimate, learnt: Learnt | und
   const classGapMm = gapOfClass(press.pressClass).valueMm
   const hasKnown = known.basis === 'known-good'
   const knownMm = knownSpreadMm(known)
-  const grid = together(priorGrid(), learnt.log)
-  const knowledge = knowledgeOf(
-    normalized(
-      hasKnown
-        ? together(
-            grid,
-            gridOf(
-              (mm) => logNormal(mm, known.gapMm - classGapMm, knownMm),
-              () => 0,
-            ),
-          )
-        : grid,
-    ),
-  )
+  const knowledge = knowledgeOf(beliefOf(press, known, learnt))
   const spreadMm = knowledge.offsetMm.spread
   const fromPrior = OFFSET_SPREAD_MM ** -2
   const fromKnown = hasKnown ? knownMm ** -2 : 0

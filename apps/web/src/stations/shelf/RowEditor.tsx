@@ -115,7 +115,12 @@ const ExistingRow = <K extends ShelfKind>({ room, rowId }: { readonly room: Room
   const query = useRow(room.kind, rowId)
   return (
     <Loaded query={query} what={t('shelf.loading')}>
-      {(row) => <EditRow room={room} row={row} />}
+      {(row) => (
+        <div className="space-y-3">
+          <EditRow room={room} row={row} />
+          {room.Beside && <room.Beside row={row} />}
+        </div>
+      )}
     </Loaded>
   )
 }

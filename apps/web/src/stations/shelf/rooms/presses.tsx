@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../../text/lengths.js'
 import { length } from '../../../ui/form/codec.js'
 import { boxClass, Field, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
+import { PressLearningPanel } from '../learning/PressLearningPanel.js'
 import { KnownGoodField } from '../known-good/KnownGoodField.js'
 import { pressForm } from '../press-numbers/press-form.js'
 import { PressNumbersField } from '../press-numbers/PressNumbersField.js'
@@ -84,4 +85,5 @@ export const pressesRoom: Room<'presses'> = {
     },
   ],
   Fields: PressFields,
+  Beside: PressLearningPanel,
 }

@@ -1,0 +1,77 @@
+import { Chart, Filler, Legend, LinearScale, LineElement, PointElement } from 'chart.js'
+import type { GapStory } from '@bold-heron/core'
+import { Line } from 'react-chartjs-2'
+import { useTranslation } from 'react-i18next'
+import type { Lengths } from '../../../text/lengths.js'
+
+Chart.register(Filler, Legend, LinearScale, LineElement, PointElement)
+
+const INK = '#22303c'
+const INK_SOFT = '#51606c'
+const CLEAN = '#0d615c'
+const font = { family: "'Atkinson Hyperlegible Next', system-ui, sans-serif", size: 13 }
+
+/** What is believed of the gap: of the class alone, and with everything that is known. */
+const GapChart = ({ story, lengths }: { readonly story: GapStory; readonly lengths: Lengths }) => {
+  const { t } = useTranslation()
+  const curve = (chances: readonly number[]) => story.gapsMm.map((x, at) => ({ x, y: chances[at] as number }))
+  const [low, high] = story.ninetyMm
+  return (
+    <Line
+      role="img"
+      aria-label={t('shelf.learning.spoken', {
+        low: lengths.thickness(low),
+        high: lengths.thickness(high),
+        gap: lengths.thickness(story.gapMm),
+      })}
+      data={{
+        datasets: [
+          {
+            label: t('shelf.learning.now'),
+            data: curve(story.now),
+            parsing: false,
+            borderColor: CLEAN,
+            backgroundColor: 'rgb(13 97 92 / 0.15)',
+            borderWidth: 2.5,
+            pointRadius: 0,
+            fill: true,
+          },
+          {
+            label: t('shelf.learning.prior'),
+            data: curve(story.prior),
+            parsing: false,
+            borderColor: INK,
+            borderDash: [7, 5],
+            borderWidth: 2,
+            pointRadius: 0,
+          },
+        ],
+      }}
+      options={{
+        animation: false,
+        responsive: true,
+        maintainAspectRatio: false,
+        events: [],
+        plugins: { legend: { labels: { font, color: INK, boxWidth: 26, boxHeight: 1 } } },
+        scales: {
+          x: {
+            type: 'linear',
+            min: story.gapsMm[0] as number,
+            max: story.gapsMm.at(-1) as number,
+            title: {
+              display: true,
+              text: t('shelf.learning.axis', { unit: lengths.style.unit }),
+              font,
+              color: INK_SOFT,
+            },
+            ticks: { font, color: INK_SOFT, maxTicksLimit: 7, callback: (value) => lengths.bare(Number(value)) },
+            grid: { display: false },
+          },
+          y: { display: false, min: 0 },
+        },
+      }}
+    />
+  )
+}
+
+export default GapChart
