@@ -144,6 +144,9 @@ export const BandPanel = ({
           spread: lengths.thickness(certainty.spreadMm),
         })}
       />
+      {window.basis.kind === 'log' && window.basis.pressRuns > 0 && (
+        <p className="text-sm text-ink-soft">{t('plan.band.basedOn', { count: window.basis.pressRuns })}</p>
+      )}
     </Panel>
   )
 }

@@ -1,6 +1,6 @@
 import { type Assessment, isSameStack, type Plan, type PlanRequest, type Stack } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
-import { Hammer, Printer } from 'lucide-react'
+import { Hammer, NotebookPen, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useTranslation } from 'react-i18next'
@@ -110,7 +110,7 @@ const StackStatus = ({
       {isBest ? (
         <Badge tone="clean">{t('plan.stack.best')}</Badge>
       ) : (
-        <Badge tone="accent">{t('plan.stack.byHand')}</Badge>
+        !isKept && <Badge tone="accent">{t('plan.stack.byHand')}</Badge>
       )}
       {isKept ? (
         <Badge>{t('plan.stack.kept')}</Badge>
@@ -155,10 +155,12 @@ const PlanBench = ({
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
         <JobSettings job={job} />
         <div className="ml-auto flex gap-2">
-          <Button onClick={() => setCutting(true)}>{t('plan.cut.open')}</Button>
           <ButtonLink look="next" to={`/bench/${job.id}`} icon={<Hammer aria-hidden size={18} />}>
             {t('plan.toBench')}
           </ButtonLink>
+          <IconButton look="plain" className="size-11" label={t('plan.cut.open')} onClick={() => setCutting(true)}>
+            <NotebookPen aria-hidden size={18} />
+          </IconButton>
           <IconButton look="plain" className="size-11" label={t('common.print')} onClick={() => globalThis.print()}>
             <Printer aria-hidden size={18} />
           </IconButton>

@@ -87,6 +87,8 @@ export const plan = {
     whyDoubt:
       'Adding up the doubt of the gap and of each thickness gives ± {{spread}}; so the true squeeze lies in the window in {{chance}} cases of 100.',
     worst: 'Measuring {{name}} better would help most: it is {{share}} % of the doubt.',
+    basedOn_one: 'Based on {{count}} run on this press.',
+    basedOn_other: 'Based on {{count}} runs on this press.',
     worstGap: 'Most of the doubt is the gap itself. Each known-good stack makes it surer.',
   },
   passes: {
