@@ -31,6 +31,8 @@ const screens: [name: string, path: () => string | Promise<string>, words: strin
   ['A sheet', async () => `/shelf/sheets/${await idOf('sheets', 'Ivory')}`, 'Thickness of one sheet'],
   ['Plan', async () => `/plan/${await idOf('jobs', 'Sail')}`, 'At worst:'],
   ['Log', () => '/log', 'Good pieces'],
+  ['The log in pictures', () => '/log?view=pictures', 'beyond the sheets'],
+  ['Bench', async () => `/bench/${await idOf('jobs', 'Sail')}`, 'Get these out'],
   ['A run', async () => `/log/${await idOf('runs')}`, 'The stack, top to bottom'],
   ['Workshop', () => '/workshop', 'House rules'],
   ['Welcome', () => '/welcome', 'What kind of press is it?'],

@@ -127,6 +127,7 @@ const inventRun = (
   stacks: readonly Assessment[],
   cut: CutContext,
   press: BlindPress,
+  early: number,
   at: Date,
   random: RandomSource,
 ): RunInput => {
@@ -143,7 +144,7 @@ const inventRun = (
             feel: 'firm' as const,
           },
         ]
-      : pressRounds(press, cut, assessment)
+      : pressRounds(press, cut, assessment, random() < early)
   const good = cameOutGood(rounds)
   return {
     ...ids,
@@ -199,7 +200,7 @@ const loadJob = async (
     const at = new Date(now.getTime() - daysAgo * DAY_MS)
     at.setUTCHours(randomInteger(random, FIRST_HOUR, LAST_HOUR), randomInteger(random, 0, 59), 0, 0)
     await workshop.runs.createIn(
-      inventRun(job, { ...ids, jobId: saved.row.id }, stacks, request.cut, press, at, random),
+      inventRun(job, { ...ids, jobId: saved.row.id }, stacks, request.cut, press, daysAgo / DAYS_OF_LOG, at, random),
       transaction,
     )
   }

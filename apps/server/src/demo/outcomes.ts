@@ -25,11 +25,27 @@ export const demoPress = (press: Press, model: PressModel, random: RandomSource)
   return new BlindPress({ ...drawTraits(random), offsetMm }, random)
 }
 
-/** Presses a stack as it was planned, and once more where it still hangs; what the volunteers then saw and felt. */
-export const pressRounds = (press: BlindPress, cut: CutContext, { stack, passes }: Assessment): Round[] => {
+/** Nobody there goes round more often than this for one cut. */
+const MOST_ROUNDS = 4
+
+/**
+ * Presses a stack, looks, and goes once more through while it hangs; what the volunteers then saw and felt. Early in the summer they
+ * looked after every pass, later they knew how many to do.
+ */
+export const pressRounds = (
+  press: BlindPress,
+  cut: CutContext,
+  { stack, passes }: Assessment,
+  lookEarly: boolean,
+): Round[] => {
   press.layFresh(cut)
-  const first = press.press(stack, passes.passes).look
-  return first.seen === 'hanging' && first.feel !== 'stopped' ? [first, press.press(stack, 1).look] : [first]
+  const rounds: Round[] = []
+  while (rounds.length < MOST_ROUNDS) {
+    const { look } = press.press(stack, rounds.length > 0 || lookEarly ? 1 : passes.passes)
+    rounds.push(look)
+    if (look.feel === 'stopped' || isGood(look.seen)) break
+  }
+  return rounds
 }
 
 /** Whether a pressing came to a good end. */

@@ -8,7 +8,7 @@ import type { CutResponse } from '../response/cut-response.js'
 import { techniqueOf } from '../techniques/list.js'
 import { heightOf } from '../layers/stack.js'
 import { certaintyOf } from './certainty.js'
-import { chancesOf } from './chances.js'
+import { chancesOf, goodByOf } from './chances.js'
 import { countedFrom } from './gap-basis.js'
 import { bedsOf } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
@@ -115,8 +115,10 @@ export function* nextTrySteps(
     scaleMm: LOOK_AROUND_MM,
     ...counted,
   })
-  const judge = (response: CutResponse, squeezeMm: number, spreadMm: number) =>
-    chancesOf(response, squeezeMm, spreadMm, rules, gap.nodes)
+  const judge = (response: CutResponse, squeezeMm: number, spreadMm: number) => ({
+    ...chancesOf(response, squeezeMm, spreadMm, rules, gap.nodes),
+    goodBy: goodByOf(response, squeezeMm, spreadMm, rules, gap.nodes),
+  })
   const isAllowed = ({ stops, goodBy, cleanBy }: ReturnType<typeof judge>): boolean => {
     const most = goodBy.length - 1
     return stops <= rules.mostStopChance && (cleanBy[most] as number) - (goodBy[most] as number) <= mostTight

@@ -24,8 +24,6 @@ export interface PassSeries {
 /** The squeezes in mm at which something begins to happen; index 0 is the first pass, Infinity where it never does. */
 export interface Thresholds {
   readonly cleanFromMm: readonly number[]
-  /** From which the blade goes deeper into the bed than it should, by the end of that pass. */
-  readonly deepFromMm: readonly number[]
   readonly stopFromMm: number
 }
 
@@ -46,7 +44,7 @@ const MOST_CLOSER_LOOKS = 2
 const FIRST_LOOKS_MM = [-0.05, 0.08, 0.2, 0.4, 0.7, 1.1]
 
 /** mm. Where a threshold is not met by then it is looked for on and on up to here: steel gives way to no blade, only hands do. */
-const FURTHER_LOOKS_MM = [1.6, 2.2, 3]
+const FURTHER_LOOKS_MM = [1.8, 3]
 
 /** How a threshold is looked for: with so many closer looks, and beyond the first looks or not. */
 interface Looking {
@@ -71,6 +69,7 @@ export class CutResponse {
   private readonly drive: Drive
   private readonly remembered = new Map<number, Look[]>()
   private readonly known = new Map<number, Thresholds>()
+  private readonly knownDeep = new Map<number, readonly number[]>()
   private knownShare = 0
   private readonly crossings = new Map<string, number>()
   private readonly reachOfMost: ReachOfMost
@@ -129,6 +128,15 @@ export class CutResponse {
     )
   }
 
+  /** Squeezes in mm from which the blade goes deeper into the bed than it should, by the end of pass 1, 2 …; remembered. */
+  deepFrom(strength: number): readonly number[] {
+    const known = this.knownDeep.get(strength)
+    if (known) return known
+    const found = Array.from({ length: this.mostPasses }, (_, at) => this.overcutFrom(DEEPEST_MM, strength, at + 1))
+    this.knownDeep.set(strength, found)
+    return found
+  }
+
   /** All thresholds for a strength, remembered; the handle stops at a share of the press's limit. */
   thresholds(strength: number, handShare: number): Thresholds {
     if (handShare !== this.knownShare) this.known.clear()
@@ -138,7 +146,6 @@ export class CutResponse {
     const counts = Array.from({ length: this.mostPasses }, (_, at) => at + 1)
     const found = {
       cleanFromMm: counts.map((passes) => this.cleanFrom(passes, strength)),
-      deepFromMm: counts.map((passes) => this.overcutFrom(DEEPEST_MM, strength, passes)),
       stopFromMm: this.effortFrom(handShare, strength),
     }
     this.known.set(strength, found)

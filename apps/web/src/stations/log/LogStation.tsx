@@ -2,19 +2,21 @@ import { totalPasses } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import type { ColumnDef } from '@tanstack/react-table'
 import type { TFunction } from 'i18next'
+import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
-import { useRowsPage } from '../../data/rows.js'
+import { useRows, useRowsPage } from '../../data/rows.js'
 import { sayTime } from '../../text/dates.js'
 import { type Lengths, useLengths } from '../../text/lengths.js'
 import { ButtonLink } from '../../ui/Button.js'
+import { Choice } from '../../ui/Choice.js'
 import { DataTable } from '../../ui/DataTable.js'
 import { Pager } from '../../ui/Pager.js'
 import { Panel } from '../../ui/Panel.js'
 import { SeenBadge } from '../../ui/SeenBadge.js'
-import { Empty, Loaded } from '../../ui/states.js'
+import { Empty, Loaded, Loading } from '../../ui/states.js'
 import { Filters } from './Filters.js'
-import { useLogFilters } from './use-filters.js'
+import { type LogFilters, useLogFilters } from './use-filters.js'
 
 const PAGE_SIZE = 25
 
@@ -77,6 +79,24 @@ const columnsOf = (t: TFunction<'app'>, lengths: Lengths): ColumnDef<RunRow>[] =
   { id: 'pieces', header: t('log.columns.pieces'), accessorFn: (run) => run.pieces, meta: { figures: true } },
 ]
 
+const LogPictures = lazy(() => import('./pictures/LogPictures.js'))
+
+/** All runs that the filters leave, in pictures. */
+const Pictures = ({ filters }: { readonly filters: LogFilters }) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const all = useRows('runs', filters.values)
+  return (
+    <Loaded query={all} what={t('log.pictures.loading')}>
+      {({ items }) => (
+        <Suspense fallback={<Loading what={t('log.pictures.loading')} />}>
+          <LogPictures runs={items} lengths={lengths} />
+        </Suspense>
+      )}
+    </Loaded>
+  )
+}
+
 export const Component = () => {
   const { t } = useTranslation()
   const lengths = useLengths()
@@ -87,11 +107,21 @@ export const Component = () => {
       <header className="mb-3 flex items-baseline gap-4">
         <h1 className="text-3xl">{t('log.title')}</h1>
         {runs.data && <p className="text-ink-soft">{t('log.total', { count: runs.data.total })}</p>}
+        <span className="ml-auto">
+          <Choice
+            label={t('log.views.label')}
+            value={filters.view}
+            onChange={filters.show}
+            options={(['table', 'pictures'] as const).map((view) => ({ value: view, text: t(`log.views.${view}`) }))}
+          />
+        </span>
       </header>
       <Filters filters={filters} />
       <Loaded query={runs} what={t('log.loading')}>
         {({ items, total, page }) =>
-          items.length > 0 ? (
+          items.length > 0 && filters.view === 'pictures' ? (
+            <Pictures filters={filters} />
+          ) : items.length > 0 ? (
             <Panel>
               <DataTable caption={t('log.title')} rows={items} columns={columnsOf(t, lengths)} />
               <Pager page={page} pageSize={PAGE_SIZE} total={total} onTurn={filters.turnTo} />

@@ -4,6 +4,8 @@ import { useSearchParams } from 'react-router'
 const names = ['pressId', 'dieId', 'sheetId', 'seen', 'since', 'until'] as const
 type FilterName = (typeof names)[number]
 
+export type LogView = 'table' | 'pictures'
+
 export interface LogFilters {
   readonly page: number
   readonly values: Readonly<Partial<Record<FilterName, string>>>
@@ -11,6 +13,9 @@ export interface LogFilters {
   set(name: FilterName, value: string): void
   turnTo(page: number): void
   clear(): void
+  /** Whether the runs are shown as a table or in pictures. */
+  readonly view: LogView
+  show(view: LogView): void
 }
 
 const isDay = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text))
@@ -57,5 +62,16 @@ export const useLogFilters = (): LogFilters => {
         return next
       }),
     clear: () => setQuery(new URLSearchParams(), { replace: true }),
+    view: query.get('view') === 'pictures' ? 'pictures' : 'table',
+    show: (view) =>
+      setQuery(
+        (before) => {
+          const next = new URLSearchParams(before)
+          if (view === 'pictures') next.set('view', view)
+          else next.delete('view')
+          return next
+        },
+        { replace: true },
+      ),
   }
 }

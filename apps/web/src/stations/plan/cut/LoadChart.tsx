@@ -1,19 +1,15 @@
 import { Chart, Filler, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js'
 import { Line } from 'react-chartjs-2'
 import { useTranslation } from 'react-i18next'
+import { chartColours, chartFont } from '../../../drawing/charts/chart-look.js'
 import type { LoadCurve } from '@bold-heron/core'
 import type { Lengths } from '../../../text/lengths.js'
 
 Chart.register(Filler, Legend, LinearScale, LineElement, PointElement, Tooltip)
 
-const INK = '#22303c'
-const INK_SOFT = '#51606c'
-const DANGER = '#93281c'
-const GRID = '#cfc4ae'
 /** mm. The chart begins and ends at round numbers of the user's unit. */
 const ROUND_MM = 20
 const ROUND_IN_MM = 12.7
-const font = { family: "'Atkinson Hyperlegible Next', system-ui, sans-serif", size: 13 }
 
 /** What the hand, or the motor, has to bear as the stack goes through, and what it can. */
 const LoadChart = ({
@@ -44,7 +40,7 @@ const LoadChart = ({
             label: what,
             data: points,
             parsing: false,
-            borderColor: INK,
+            borderColor: chartColours.ink,
             backgroundColor: 'rgb(34 48 60 / 0.12)',
             borderWidth: 2,
             pointRadius: 0,
@@ -57,7 +53,7 @@ const LoadChart = ({
               { x: last, y: limitN },
             ],
             parsing: false,
-            borderColor: DANGER,
+            borderColor: chartColours.danger,
             borderWidth: 2,
             borderDash: [7, 5],
             pointRadius: 0,
@@ -70,10 +66,10 @@ const LoadChart = ({
         maintainAspectRatio: false,
         interaction: { mode: 'nearest', axis: 'x', intersect: false },
         plugins: {
-          legend: { labels: { font, color: INK, boxWidth: 26, boxHeight: 1 } },
+          legend: { labels: { font: chartFont, color: chartColours.ink, boxWidth: 26, boxHeight: 1 } },
           tooltip: {
-            bodyFont: font,
-            titleFont: font,
+            bodyFont: chartFont,
+            titleFont: chartFont,
             callbacks: {
               title: ([item]) => (item ? lengths.size(item.parsed.x ?? 0) : ''),
               label: (item) => `${item.dataset.label}: ${Math.round(item.parsed.y ?? 0)} N`,
@@ -85,10 +81,15 @@ const LoadChart = ({
             type: 'linear',
             min: first,
             max: last,
-            title: { display: true, text: t('plan.load.along', { unit: lengths.style.unit }), font, color: INK_SOFT },
+            title: {
+              display: true,
+              text: t('plan.load.along', { unit: lengths.style.unit }),
+              font: chartFont,
+              color: chartColours.inkSoft,
+            },
             ticks: {
-              font,
-              color: INK_SOFT,
+              font: chartFont,
+              color: chartColours.inkSoft,
               stepSize: round,
               maxTicksLimit: 8,
               callback: (value) => lengths.size(Number(value)).replace(/ (mm|in)$/, ''),
@@ -99,9 +100,9 @@ const LoadChart = ({
             type: 'linear',
             min: 0,
             suggestedMax: limitN * 1.1,
-            title: { display: true, text: 'N', font, color: INK_SOFT },
-            ticks: { font, color: INK_SOFT, maxTicksLimit: 5 },
-            grid: { color: GRID },
+            title: { display: true, text: 'N', font: chartFont, color: chartColours.inkSoft },
+            ticks: { font: chartFont, color: chartColours.inkSoft, maxTicksLimit: 5 },
+            grid: { color: chartColours.grid },
           },
         },
       }}

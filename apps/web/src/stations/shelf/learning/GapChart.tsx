@@ -2,14 +2,10 @@ import { Chart, Filler, Legend, LinearScale, LineElement, PointElement } from 'c
 import type { GapStory } from '@bold-heron/core'
 import { Line } from 'react-chartjs-2'
 import { useTranslation } from 'react-i18next'
+import { chartColours, chartFont } from '../../../drawing/charts/chart-look.js'
 import type { Lengths } from '../../../text/lengths.js'
 
 Chart.register(Filler, Legend, LinearScale, LineElement, PointElement)
-
-const INK = '#22303c'
-const INK_SOFT = '#51606c'
-const CLEAN = '#0d615c'
-const font = { family: "'Atkinson Hyperlegible Next', system-ui, sans-serif", size: 13 }
 
 /** What is believed of the gap: of the class alone, and with everything that is known. */
 const GapChart = ({ story, lengths }: { readonly story: GapStory; readonly lengths: Lengths }) => {
@@ -30,7 +26,7 @@ const GapChart = ({ story, lengths }: { readonly story: GapStory; readonly lengt
             label: t('shelf.learning.now'),
             data: curve(story.now),
             parsing: false,
-            borderColor: CLEAN,
+            borderColor: chartColours.clean,
             backgroundColor: 'rgb(13 97 92 / 0.15)',
             borderWidth: 2.5,
             pointRadius: 0,
@@ -40,7 +36,7 @@ const GapChart = ({ story, lengths }: { readonly story: GapStory; readonly lengt
             label: t('shelf.learning.prior'),
             data: curve(story.prior),
             parsing: false,
-            borderColor: INK,
+            borderColor: chartColours.ink,
             borderDash: [7, 5],
             borderWidth: 2,
             pointRadius: 0,
@@ -52,7 +48,7 @@ const GapChart = ({ story, lengths }: { readonly story: GapStory; readonly lengt
         responsive: true,
         maintainAspectRatio: false,
         events: [],
-        plugins: { legend: { labels: { font, color: INK, boxWidth: 26, boxHeight: 1 } } },
+        plugins: { legend: { labels: { font: chartFont, color: chartColours.ink, boxWidth: 26, boxHeight: 1 } } },
         scales: {
           x: {
             type: 'linear',
@@ -61,10 +57,15 @@ const GapChart = ({ story, lengths }: { readonly story: GapStory; readonly lengt
             title: {
               display: true,
               text: t('shelf.learning.axis', { unit: lengths.style.unit }),
-              font,
-              color: INK_SOFT,
+              font: chartFont,
+              color: chartColours.inkSoft,
             },
-            ticks: { font, color: INK_SOFT, maxTicksLimit: 7, callback: (value) => lengths.bare(Number(value)) },
+            ticks: {
+              font: chartFont,
+              color: chartColours.inkSoft,
+              maxTicksLimit: 7,
+              callback: (value) => lengths.bare(Number(value)),
+            },
             grid: { display: false },
           },
           y: { display: false, min: 0 },

@@ -1,0 +1,198 @@
+import { seenOutcomes } from '@bold-heron/core'
+import type { RunRow } from '@bold-heron/schema'
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart,
+  LinearScale,
+  LineElement,
+  PointElement,
+  ScatterController,
+  Tooltip,
+} from 'chart.js'
+import type { ReactNode } from 'react'
+import { Bar, Scatter } from 'react-chartjs-2'
+import { useTranslation } from 'react-i18next'
+import { chartColours, chartFont } from '../../../drawing/charts/chart-look.js'
+import { sayDay } from '../../../text/dates.js'
+import type { Lengths } from '../../../text/lengths.js'
+import { passesBySheets, roundsUntilClean, runningMean, squeezeBySeen } from './series.js'
+
+Chart.register(
+  BarController,
+  BarElement,
+  CategoryScale,
+  LinearScale,
+  LineElement,
+  PointElement,
+  ScatterController,
+  Tooltip,
+)
+
+/** Attempts that the line through the rounds takes together. */
+const TOGETHER = 8
+
+const ticks = { font: chartFont, color: chartColours.inkSoft } as const
+const titled = (text: string) => ({ display: true, text, font: chartFont, color: chartColours.inkSoft })
+const plain = {
+  animation: false,
+  responsive: true,
+  maintainAspectRatio: false,
+  plugins: { legend: { display: false } },
+} as const
+
+const Picture = ({ question, answer, children }: { question: string; answer: string; children: ReactNode }) => (
+  <figure className="rounded-lg border border-line bg-leaf p-4">
+    <figcaption>
+      <h2 className="text-lg">{question}</h2>
+      <p className="text-ink-soft">{answer}</p>
+    </figcaption>
+    <div className="mt-2 h-56">{children}</div>
+  </figure>
+)
+
+const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
+const toTenth = (value: number): string => value.toFixed(1)
+
+/** Questions people ask of their log, each with the picture that answers it, for the runs that the filters leave. */
+const LogPictures = ({ runs, lengths }: { readonly runs: readonly RunRow[]; readonly lengths: Lengths }) => {
+  const { t } = useTranslation()
+  const attempts = roundsUntilClean(runs)
+  const smooth = runningMean(
+    attempts.map((each) => each.rounds),
+    TOGETHER,
+  )
+  const bySeen = squeezeBySeen(runs)
+  const bySheets = passesBySheets(runs)
+  const seenName = (at: number): string => {
+    const seen = seenOutcomes[at]
+    return seen ? t(`words.seen.${seen}`) : ''
+  }
+  const clean = bySeen.clean
+  const roundsAnswer =
+    attempts.length > 0
+      ? t('log.pictures.roundsAnswer', {
+          mean: toTenth(mean(attempts.map((each) => each.rounds))),
+          count: attempts.length,
+        })
+      : t('log.pictures.nothing')
+  const squeezeAnswer =
+    clean.length > 0
+      ? t('log.pictures.squeezeAnswer', {
+          low: lengths.thickness(Math.min(...clean)),
+          high: lengths.thickness(Math.max(...clean)),
+        })
+      : t('log.pictures.nothing')
+  const passesAnswer =
+    bySheets.length > 0
+      ? bySheets
+          .map(({ sheets, passes, attempts: count }) =>
+            t('log.pictures.passesAnswer', { count: sheets, passes: toTenth(passes), attempts: count }),
+          )
+          .join(' · ')
+      : t('log.pictures.nothing')
+  return (
+    <div className="grid gap-3 lg:grid-cols-2">
+      <Picture question={t('log.pictures.rounds')} answer={roundsAnswer}>
+        <Scatter
+          role="img"
+          aria-label={`${t('log.pictures.rounds')} ${roundsAnswer}`}
+          data={{
+            datasets: [
+              {
+                data: attempts.map(({ at, rounds }) => ({ x: at, y: rounds })),
+                backgroundColor: chartColours.ink,
+                pointRadius: 4,
+              },
+              {
+                data: attempts.map(({ at }, index) => ({ x: at, y: smooth[index] as number })),
+                showLine: true,
+                borderColor: chartColours.clean,
+                borderWidth: 2.5,
+                pointRadius: 0,
+              },
+            ],
+          }}
+          options={{
+            ...plain,
+            scales: {
+              x: {
+                type: 'linear',
+                ticks: {
+                  ...ticks,
+                  maxTicksLimit: 5,
+                  callback: (value) => sayDay(new Date(Number(value)).toISOString()),
+                },
+                grid: { display: false },
+              },
+              y: { min: 0, ticks: { ...ticks, stepSize: 1 }, title: titled(t('log.pictures.roundsAxis')) },
+            },
+          }}
+        />
+      </Picture>
+      <Picture question={t('log.pictures.squeeze')} answer={squeezeAnswer}>
+        <Scatter
+          role="img"
+          aria-label={`${t('log.pictures.squeeze')} ${squeezeAnswer}`}
+          data={{
+            datasets: seenOutcomes.map((seen, at) => ({
+              data: bySeen[seen].map((x) => ({ x, y: at })),
+              backgroundColor:
+                seen === 'clean'
+                  ? chartColours.clean
+                  : seen === 'cut-into-pad'
+                    ? chartColours.danger
+                    : chartColours.warn,
+              pointStyle: seen === 'clean' ? 'circle' : seen === 'cut-into-pad' ? 'triangle' : 'rect',
+              pointRadius: 5,
+            })),
+          }}
+          options={{
+            ...plain,
+            scales: {
+              x: {
+                type: 'linear',
+                ticks: { ...ticks, maxTicksLimit: 7, callback: (value) => lengths.bare(Number(value)) },
+                title: titled(t('log.pictures.squeezeAxis', { unit: lengths.style.unit })),
+              },
+              y: {
+                min: -0.5,
+                max: seenOutcomes.length - 0.5,
+                afterBuildTicks: (axis) => {
+                  axis.ticks = seenOutcomes.map((_, value) => ({ value }))
+                },
+                ticks: { ...ticks, callback: (value) => seenName(Number(value)) },
+              },
+            },
+          }}
+        />
+      </Picture>
+      <Picture question={t('log.pictures.passes')} answer={passesAnswer}>
+        <Bar
+          role="img"
+          aria-label={`${t('log.pictures.passes')} ${passesAnswer}`}
+          data={{
+            labels: bySheets.map(({ sheets }) => String(sheets)),
+            datasets: [
+              {
+                data: bySheets.map(({ passes }) => passes),
+                backgroundColor: chartColours.inkSoft,
+                maxBarThickness: 56,
+              },
+            ],
+          }}
+          options={{
+            ...plain,
+            scales: {
+              x: { ticks, title: titled(t('log.pictures.sheetsAxis')), grid: { display: false } },
+              y: { min: 0, ticks, title: titled(t('log.pictures.passesAxis')) },
+            },
+          }}
+        />
+      </Picture>
+    </div>
+  )
+}
+
+export default LogPictures

@@ -1,0 +1,72 @@
+import { isGood, seenOutcomes, type Seen, totalPasses } from '@bold-heron/core'
+import type { RunRow } from '@bold-heron/schema'
+
+/** Runs that went on with the same sheets belong together, oldest first; each pile is one attempt at a cut. */
+export const pilesOfRuns = (runs: readonly RunRow[]): RunRow[][] => {
+  const byId = new Map(runs.map((run) => [run.id, run]))
+  const followed = new Set(runs.flatMap((run) => run.followsRunId ?? []))
+  return runs
+    .filter((run) => !followed.has(run.id))
+    .map((last) => {
+      const pile: RunRow[] = []
+      let run: RunRow | undefined = last
+      while (run && !pile.includes(run)) {
+        pile.unshift(run)
+        run = run.followsRunId ? byId.get(run.followsRunId) : undefined
+      }
+      return pile
+    })
+    .sort((one, other) => Date.parse(one.at(-1)?.at ?? '') - Date.parse(other.at(-1)?.at ?? ''))
+}
+
+const endsGood = (pile: readonly RunRow[]): boolean => {
+  const last = pile.at(-1)?.rounds.at(-1)
+  return last !== undefined && last.feel !== 'stopped' && isGood(last.seen)
+}
+
+/** Rounds that each attempt took until it was clean, by its time (ms); attempts that never were are left out. */
+export const roundsUntilClean = (runs: readonly RunRow[]): { readonly at: number; readonly rounds: number }[] =>
+  pilesOfRuns(runs)
+    .filter(endsGood)
+    .map((pile) => ({
+      at: Date.parse(pile.at(-1)?.at ?? ''),
+      rounds: pile.reduce((sum, run) => sum + run.rounds.length, 0),
+    }))
+
+/** The mean of each value with those before it, at most so many together. */
+export const runningMean = (values: readonly number[], width: number): number[] =>
+  values.map((_, at) => {
+    const some = values.slice(Math.max(0, at + 1 - width), at + 1)
+    return some.reduce((sum, value) => sum + value, 0) / some.length
+  })
+
+/** Squeeze beyond the sheets' own thickness (mm) of every first round, by what was then seen. */
+export const squeezeBySeen = (runs: readonly RunRow[]): Record<Seen, number[]> => {
+  const found = Object.fromEntries(seenOutcomes.map((seen) => [seen, [] as number[]])) as Record<Seen, number[]>
+  for (const run of runs) {
+    const first = run.rounds[0]
+    if (!first) continue
+    const sheetsMm = run.layers.reduce((sum, layer) => sum + (layer.is === 'sheets' ? layer.thicknessMm : 0), 0)
+    found[first.seen].push(run.squeezeMm - sheetsMm)
+  }
+  return found
+}
+
+/** Passes until clean for each count of sheets, on average, and over how many attempts. */
+export const passesBySheets = (
+  runs: readonly RunRow[],
+): { readonly sheets: number; readonly passes: number; readonly attempts: number }[] => {
+  const groups = new Map<number, number[]>()
+  for (const pile of pilesOfRuns(runs).filter(endsGood)) {
+    const sheets = pile[0]?.sheetCount ?? 1
+    const passes = pile.reduce((sum, run) => sum + totalPasses(run.rounds), 0)
+    groups.set(sheets, [...(groups.get(sheets) ?? []), passes])
+  }
+  return [...groups]
+    .sort(([one], [other]) => one - other)
+    .map(([sheets, passes]) => ({
+      sheets,
+      passes: passes.reduce((sum, each) => sum + each, 0) / passes.length,
+      attempts: passes.length,
+    }))
+}
