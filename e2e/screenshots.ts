@@ -89,6 +89,12 @@ const views: readonly View[] = [
     },
   },
   { name: 'log', path: () => '/log', words: 'Good pieces' },
+  {
+    name: 'log-pictures',
+    path: () => '/log?view=pictures',
+    words: 'beyond the sheets',
+    prepare: async (browser) => void (await browser.find(By.css('canvas[role=img]'))),
+  },
   { name: 'workshop', path: () => '/workshop', words: 'House rules' },
   { name: 'welcome', path: () => '/welcome', words: 'What kind of press is it?' },
 ]
