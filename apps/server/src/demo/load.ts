@@ -29,6 +29,7 @@ import type { Saved } from '../store/table.js'
 import type { Workshop } from '../store/workshop.js'
 import { type DemoJob, demoJobs } from './jobs.js'
 import { doNow } from '../jobs/heavy-task.js'
+import { demoId } from './demo-id.js'
 import { demoOutlines } from './outlines.js'
 import { cameOutGood, demoPress, pressRounds } from './outcomes.js'
 import {
@@ -51,12 +52,13 @@ const FIRST_HOUR = 9
 const LAST_HOUR = 19
 
 const saveAll = async <Key extends string, Input, Row>(
+  kind: string,
   inputs: Readonly<Record<Key, Input>>,
-  save: (input: Input) => Promise<Saved<Row>>,
+  save: (input: Input, id: string) => Promise<Saved<Row>>,
 ): Promise<Record<Key, Row>> => {
   const rows = {} as Record<Key, Row>
   for (const key of Object.keys(inputs) as Key[]) {
-    const saved = await save(inputs[key])
+    const saved = await save(inputs[key], demoId(kind, key))
     if (saved.is !== 'saved') throw new Error(`The demo's ${key} was refused: ${JSON.stringify(saved)}`)
     rows[key] = saved.row
   }
@@ -71,21 +73,23 @@ interface DemoShelf {
 }
 
 const loadShelf = async (workshop: Workshop, transaction: Transaction): Promise<DemoShelf> => {
-  const plates = await saveAll<DemoPlate, PlateInput, PlateRow>(demoPlates, (plate) =>
-    workshop.plates.createIn(plate, transaction),
+  const plates = await saveAll<DemoPlate, PlateInput, PlateRow>('plate', demoPlates, (plate, id) =>
+    workshop.plates.createIn(plate, transaction, id),
   )
   return {
     plates,
-    presses: await saveAll<DemoPressKey, DemoPress, PressRow>(demoPresses, (press) => {
+    presses: await saveAll<DemoPressKey, DemoPress, PressRow>('press', demoPresses, (press, id) => {
       const knownGood = press.knownGood.map(({ plates: keys, ...known }) => ({
         ...known,
         plateIds: keys.map((each) => plates[each].id),
       }))
-      return workshop.presses.createIn({ ...press, knownGood }, transaction)
+      return workshop.presses.createIn({ ...press, knownGood }, transaction, id)
     }),
-    dies: await saveAll<DemoDie, DieInput, DieRow>(demoDies, (die) => workshop.dies.createIn(die, transaction)),
-    sheets: await saveAll<DemoSheet, SheetInput, SheetRow>(demoSheets, (sheet) =>
-      workshop.sheets.createIn(sheet, transaction),
+    dies: await saveAll<DemoDie, DieInput, DieRow>('die', demoDies, (die, id) =>
+      workshop.dies.createIn(die, transaction, id),
+    ),
+    sheets: await saveAll<DemoSheet, SheetInput, SheetRow>('sheet', demoSheets, (sheet, id) =>
+      workshop.sheets.createIn(sheet, transaction, id),
     ),
   }
 }
@@ -193,6 +197,7 @@ const loadJob = async (
       note: job.note,
     },
     transaction,
+    demoId('job', job.name),
   )
   if (saved.is !== 'saved') throw new Error(`The demo's job ${job.name} was refused: ${JSON.stringify(saved)}`)
   for (let run = 0; run < job.runs && best; run++) {
@@ -202,6 +207,7 @@ const loadJob = async (
     await workshop.runs.createIn(
       inventRun(job, { ...ids, jobId: saved.row.id }, stacks, request.cut, press, daysAgo / DAYS_OF_LOG, at, random),
       transaction,
+      demoId('run', `${job.name} ${run}`),
     )
   }
 }
