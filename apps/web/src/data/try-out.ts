@@ -27,12 +27,15 @@ export const useTryOut = (
     next.current = question
     const work = async () => {
       isBusy.current = true
-      while (next.current) {
-        const asked = next.current
-        next.current = undefined
-        setTried(await press().tryOut(asked))
+      try {
+        while (next.current) {
+          const asked = next.current
+          next.current = undefined
+          setTried(await press().tryOut(asked))
+        }
+      } finally {
+        isBusy.current = false
       }
-      isBusy.current = false
     }
     if (!isBusy.current) void work()
   }, [cut, bed, laying, question])
