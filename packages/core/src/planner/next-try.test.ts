@@ -107,6 +107,11 @@ describe('the next try', () => {
     },
   )
 
+  it('proposes nothing where every stack has something that says stop, such as a die wider than the throat', () => {
+    const wide = aCut({ dies: [aDie({ lengthMm: 60, widthMm: 400 })] })
+    expect(nextAfter([], 'from-usual', wide)).toBeUndefined()
+  })
+
   it('names the layer that is most of the doubt', () => {
     const rough = shelf.map((plate) =>
       plate.id === 'platform' ? { ...plate, thickness: { valueMm: 6.5, spreadMm: 0.3 } } : plate,

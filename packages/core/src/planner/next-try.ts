@@ -1,12 +1,13 @@
 import type { LastTry } from '../calibration/trial.js'
+import type { LearntGap } from '../calibration/learnt-gap.js'
+import { countOf } from '../faults/finding.js'
 import type { Plate } from '../layers/plate.js'
-import type { Stack } from '../layers/stack.js'
-import type { Bed } from '../press/bed.js'
+import { heightOf, type Stack } from '../layers/stack.js'
 import { gapOfClass } from '../press/press-class.js'
 import { bedOfStack } from '../response/cut-setup.js'
 import type { CutResponse } from '../response/cut-response.js'
+import { inspectStack } from '../techniques/inspect.js'
 import { techniqueOf } from '../techniques/list.js'
-import { heightOf } from '../layers/stack.js'
 import { certaintyOf } from './certainty.js'
 import { chancesOf, goodByOf } from './chances.js'
 import { countedFrom } from './gap-basis.js'
@@ -31,6 +32,16 @@ const LOOSE_ENOUGH = 0.1
 const STEP_MM = 0.03
 const LOOK_AROUND_MM = 0.25
 
+/** mm beyond the sheets between which a squeeze is looked for: from surely loose to what no thin die wants. */
+const LOOSEST_OVER_MM = -0.3
+const TIGHTEST_OVER_MM = 2.5
+
+/** mm. Doubt of a usual stack's own thickness, for looking for a squeeze before there is a stack. From memory. */
+const USUAL_PIECES_MM = 0.06
+
+/** Stacks looked at on each bed. */
+const KEPT_PER_BED = 24
+
 /** A chance that is better by less than this is not worth building another stack, or another pass, for. From memory. */
 const WORTH_REBUILDING = 0.03
 const WORTH_A_PASS = 0.02
@@ -53,12 +64,6 @@ export interface NextTry {
   readonly worstLayer: { readonly index: number; readonly share: number } | undefined
 }
 
-interface Candidate extends NextTry {
-  readonly plates: number
-}
-
-const plateIdsOf = (stack: Stack): string[] => stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate.id] : []))
-
 /** Greatest squeeze beyond its sheets that the press is known to have had, mm, counted from the class's gap; known stacks count. */
 const tightestTried = ({ cut: { press }, learnt }: PlanRequest): number | undefined => {
   const gapMm = gapOfClass(press.pressClass).valueMm
@@ -78,11 +83,72 @@ const passesOf = (chances: readonly number[], from: number): number => {
   return passes
 }
 
+/** What is allowed of a try: the tightest squeeze, mm, and the chance that it is too tight for other reasons than the handle. */
+interface TryLimits {
+  readonly mostMm: number
+  readonly mostTight: number
+}
+
+const limitsOf = (request: PlanRequest, last: LastTry | undefined, gap: LearntGap): TryLimits => {
+  const { cut } = request
+  const triedOverMm = tightestTried(request)
+  const isFirst = triedOverMm === undefined
+  // What was tried is counted from the class's gap, squeezes here from the gap as it is known by now.
+  const knownMm = gapOfClass(cut.press.pressClass).valueMm - gap.gapMm
+  const pileMm = cut.sheetCount * cut.sheet.caliper.valueMm
+  let mostMm = isFirst ? Infinity : triedOverMm + knownMm + pileMm + MOST_STEP_UP_MM
+  if (last) {
+    const lastMm = heightOf(last.stack).valueMm - gap.gapMm
+    if (last.look.feel === 'stopped') mostMm = Math.min(mostMm, lastMm - LEAST_STEP_DOWN_MM)
+    if (last.look.feel === 'hard') mostMm = Math.min(mostMm, lastMm)
+  }
+  return { mostMm, mostTight: cut.rules.trialStart === 'from-loose' && isFirst ? LOOSE_ENOUGH : 1 }
+}
+
+/** How a squeeze would do, and whether it may be tried. */
+interface Judged {
+  readonly goodBy: readonly number[]
+  readonly stops: number
+  readonly isAllowed: boolean
+}
+type Judge = (response: CutResponse, squeezeMm: number, spreadMm: number) => Judged
+
+const judgeOf =
+  ({ cut: { rules } }: PlanRequest, gap: LearntGap, { mostTight }: TryLimits): Judge =>
+  (response, squeezeMm, spreadMm) => {
+    const { cleanBy, stops } = chancesOf(response, squeezeMm, spreadMm, rules, gap.nodes)
+    const goodBy = goodByOf(response, squeezeMm, spreadMm, rules, gap.nodes)
+    const tooTight = (cleanBy.at(-1) ?? 0) - (goodBy.at(-1) ?? 0)
+    return { goodBy, stops, isAllowed: stops <= rules.mostStopChance && tooTight <= mostTight }
+  }
+
+/** The squeeze in mm at which a bed would do best within what is allowed; undefined where nothing is. */
+const bestSqueeze = (
+  response: CutResponse,
+  judge: Judge,
+  spreadMm: number,
+  fromMm: number,
+  toMm: number,
+): number | undefined => {
+  let best: { squeezeMm: number; chance: number } | undefined
+  for (let squeezeMm = fromMm; squeezeMm <= toMm; squeezeMm += STEP_MM) {
+    const { goodBy, isAllowed } = judge(response, squeezeMm, spreadMm)
+    if (!isAllowed) break
+    const chance = Math.max(...goodBy)
+    if (!best || chance > best.chance + SAME_CHANCE) best = { squeezeMm, chance }
+  }
+  return best?.squeezeMm
+}
+
+/** Chance first; then what need not be rebuilt, few passes, few layers. */
+const scoreOf = ({ chance, goesOn, passes, stack }: NextTry): number =>
+  chance + (goesOn ? WORTH_REBUILDING : 0) - 0.004 * passes - 0.003 * stack.length
+
 /**
  * Proposes the next try: of all stacks that the shelf can build, and of going on with the one at hand, the one with the highest
  * chance of a clean cut whose chance of stopping the handle the house allows. It is never more than MOST_STEP_UP_MM tighter than
  * what the press has had before; after a handle that felt hard nothing is added, after one that stopped something comes out.
- * Undefined where the shelf has nothing that may be tried.
+ * A stack with a finding that says stop is never proposed. Undefined where the shelf has nothing that may be tried.
  */
 export function* nextTrySteps(
   request: PlanRequest,
@@ -92,21 +158,10 @@ export function* nextTrySteps(
   // Not asLearnt: what is simulated once then serves the whole trial, whatever is learnt of the sheet.
   const gap = model.gapOf(request.cut.press, request.learnt)
   const { cut, shelf } = request
-  const { rules } = cut
+  const technique = techniqueOf(request.technique)
   const pileMm = cut.sheetCount * cut.sheet.caliper.valueMm
-  const lastSqueezeMm = last && heightOf(last.stack).valueMm - gap.gapMm
-
-  // What was tried is counted from the class's gap, squeezes here from the gap as it is known by now.
-  const knownMm = gapOfClass(cut.press.pressClass).valueMm - gap.gapMm
-  const triedOverMm = tightestTried(request)
-  let mostMm = triedOverMm === undefined ? Infinity : triedOverMm + knownMm + pileMm + MOST_STEP_UP_MM
-  if (last && lastSqueezeMm !== undefined) {
-    if (last.look.feel === 'stopped') mostMm = Math.min(mostMm, lastSqueezeMm - LEAST_STEP_DOWN_MM)
-    if (last.look.feel === 'hard') mostMm = Math.min(mostMm, lastSqueezeMm)
-  }
-  const isFirst = triedOverMm === undefined
-  const mostTight = rules.trialStart === 'from-loose' && isFirst ? LOOSE_ENOUGH : 1
-
+  const limits = limitsOf(request, last, gap)
+  const judge = judgeOf(request, gap, limits)
   const counted = countedFrom(gap)
   const windowAround = (lowMm: number, midMm: number, highMm: number): SqueezeWindow => ({
     lowMm,
@@ -115,79 +170,52 @@ export function* nextTrySteps(
     scaleMm: LOOK_AROUND_MM,
     ...counted,
   })
-  const judge = (response: CutResponse, squeezeMm: number, spreadMm: number) => ({
-    ...chancesOf(response, squeezeMm, spreadMm, rules, gap.nodes),
-    goodBy: goodByOf(response, squeezeMm, spreadMm, rules, gap.nodes),
-  })
-  const isAllowed = ({ stops, goodBy, cleanBy }: ReturnType<typeof judge>): boolean => {
-    const most = goodBy.length - 1
-    return stops <= rules.mostStopChance && (cleanBy[most] as number) - (goodBy[most] as number) <= mostTight
-  }
 
-  /** The squeeze in mm at which a bed would do best within what is allowed; undefined where nothing is. */
-  const bestSqueeze = (response: CutResponse, spreadMm: number): number | undefined => {
-    let best: { squeezeMm: number; chance: number } | undefined
-    const toMm = Math.min(mostMm, pileMm + 2.5)
-    for (let squeezeMm = pileMm - 0.3; squeezeMm <= toMm; squeezeMm += STEP_MM) {
-      const chances = judge(response, squeezeMm, spreadMm)
-      if (!isAllowed(chances)) break
-      const chance = Math.max(...chances.goodBy)
-      if (!best || chance > best.chance + SAME_CHANCE) best = { squeezeMm, chance }
-    }
-    return best?.squeezeMm
-  }
-
-  const candidates: Candidate[] = []
-  const consider = (stack: Stack, bed: Bed, squeezeMm: number, passesBefore: number, mustBeAllowed: boolean): void => {
+  let best: NextTry | undefined
+  const offer = (response: CutResponse, stack: Stack, squeezeMm: number, passesBefore: number): void => {
+    const goesOn = passesBefore > 0
     const certainty = certaintyOf(stack, squeezeMm, windowAround(squeezeMm, squeezeMm, squeezeMm))
-    const chances = judge(model.responseOf(cut, bed), squeezeMm, certainty.spreadMm)
-    if (mustBeAllowed && !isAllowed(chances)) return
-    const total = Math.min(passesOf(chances.goodBy, passesBefore + 1), chances.goodBy.length)
+    const { goodBy, stops, isAllowed } = judge(response, squeezeMm, certainty.spreadMm)
+    // What lay in the press a moment ago may go through once more.
+    if (!isAllowed && !goesOn) return
+    if (countOf(inspectStack(technique, stack, cut), 'stop') > 0) return
+    const total = Math.min(passesOf(goodBy, passesBefore + 1), goodBy.length)
     if (total <= passesBefore) return
-    candidates.push({
+    const found: NextTry = {
       stack,
       passes: total - passesBefore,
-      goesOn: passesBefore > 0,
-      chance: chances.goodBy[total - 1] ?? 0,
-      stops: chances.stops,
+      goesOn,
+      chance: goodBy[total - 1] ?? 0,
+      stops,
       squeezeMm,
       spreadMm: certainty.spreadMm,
       worstLayer: certainty.worstLayer,
-      plates: plateIdsOf(stack).length,
-    })
+    }
+    if (!best || scoreOf(found) > scoreOf(best)) best = found
   }
 
   const beds = bedsOf(request)
   for (const [at, { bed, plates }] of beds.entries()) {
     const response = model.responseOf(cut, bed)
-    const usualMm = Math.hypot(counted.ownSpreadMm, 0.06)
-    const midMm = bestSqueeze(response, usualMm)
+    const spreadMm = Math.hypot(counted.ownSpreadMm, USUAL_PIECES_MM)
+    const toMm = Math.min(limits.mostMm, pileMm + TIGHTEST_OVER_MM)
+    const midMm = bestSqueeze(response, judge, spreadMm, pileMm + LOOSEST_OVER_MM, toMm)
     yield (at + 0.5) / beds.length
     if (midMm === undefined) continue
     const { found } = searchStacks({
-      technique: techniqueOf(request.technique),
+      technique,
       cut,
-      window: windowAround(midMm - LOOK_AROUND_MM, midMm, Math.min(midMm + LOOK_AROUND_MM, mostMm)),
+      window: windowAround(midMm - LOOK_AROUND_MM, midMm, Math.min(midMm + LOOK_AROUND_MM, limits.mostMm)),
       shelf,
       workedBefore: new Set(request.workedBefore.map(piecesKey)),
-      keep: 24,
+      keep: KEPT_PER_BED,
       allows: (role: string, plate: Plate) => role !== 'bed' || plates.has(plate),
     })
-    for (const { stack, squeezeMm } of found) consider(stack, bed, squeezeMm, 0, true)
+    for (const { stack, squeezeMm } of found) offer(response, stack, squeezeMm, 0)
     yield (at + 1) / beds.length
   }
   const lastBed = last && bedOfStack(last.stack)
-  if (last && lastBed && last.passesSoFar > 0 && lastSqueezeMm !== undefined)
-    consider(last.stack, lastBed, lastSqueezeMm, last.passesSoFar, false)
-
-  const best = candidates.reduce<Candidate | undefined>((lead, each) => {
-    if (!lead) return each
-    const [mine, theirs] = [scoreOf(each), scoreOf(lead)]
-    return mine > theirs ? each : lead
-  }, undefined)
+  if (last && lastBed && last.passesSoFar > 0)
+    offer(model.responseOf(cut, lastBed), last.stack, heightOf(last.stack).valueMm - gap.gapMm, last.passesSoFar)
   return best
 }
-
-/** Chance first; then what need not be rebuilt, few passes, few layers. */
-const scoreOf = ({ chance, goesOn, passes, plates }: Candidate): number =>
-  chance + (goesOn ? WORTH_REBUILDING : 0) - 0.004 * passes - 0.003 * plates

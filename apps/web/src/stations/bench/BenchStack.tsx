@@ -1,0 +1,57 @@
+import type { PlanRequest, Stack } from '@bold-heron/core'
+import { useTranslation } from 'react-i18next'
+import { StackSection } from '../../drawing/section/StackSection.js'
+import { layerName } from '../../pressing/layer-name.js'
+import type { Lengths } from '../../text/lengths.js'
+
+const SECTION = { widthPx: 340, heightPx: 420 }
+
+/** What lies in the press by now, to scale, and its layers by name. */
+export const BenchStack = ({
+  stack,
+  laid,
+  marked,
+  gapMm,
+  request,
+  lengths,
+}: {
+  readonly stack: Stack
+  /** How many layers lie there, from the bottom. */
+  readonly laid: number
+  readonly marked: number | undefined
+  readonly gapMm: number
+  readonly request: PlanRequest
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  return (
+    <section
+      aria-label={t('bench.stackLabel')}
+      className="order-last rounded-xl border border-line bg-leaf p-4 md:order-none"
+    >
+      {laid === 0 ? (
+        <p className="py-16 text-center text-ink-soft">{t('bench.stackEmpty')}</p>
+      ) : (
+        <StackSection
+          stack={stack.slice(0, laid)}
+          gapMm={gapMm}
+          rollerRadiusMm={request.cut.press.frame.rollerDiameterMm / 2}
+          size={SECTION}
+          lengths={lengths}
+          described={stack
+            .slice(0, laid)
+            .map((layer) => layerName(t, layer))
+            .join(', ')}
+          marked={marked}
+        />
+      )}
+      <ol className="mt-2 text-base">
+        {[...stack.slice(0, laid)].reverse().map((layer, at) => (
+          <li key={at} className="border-b border-line py-0.5 last:border-b-0">
+            {layerName(t, layer)}
+          </li>
+        ))}
+      </ol>
+    </section>
+  )
+}
