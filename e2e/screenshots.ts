@@ -95,6 +95,13 @@ const views: readonly View[] = [
     words: 'beyond the sheets',
     prepare: async (browser) => void (await browser.find(By.css('canvas[role=img]'))),
   },
+  {
+    name: 'recipe',
+    path: async (application) =>
+      `/log/recipes/${await idOf(application, 'recipes', 'Box')}?press=${await idOf(application, 'presses', 'Library')}`,
+    words: 'Lay this there',
+    prepare: (browser) => browser.says('clean 100 %'),
+  },
   { name: 'workshop', path: () => '/workshop', words: 'House rules' },
   { name: 'welcome', path: () => '/welcome', words: 'What kind of press is it?' },
 ]

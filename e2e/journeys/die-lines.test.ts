@@ -1,30 +1,22 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { type Application, startApplication } from '../fixtures/application.js'
 import { Browser } from '../fixtures/browser.js'
+import { TemporaryFolder } from '../fixtures/temporary-folder.js'
 
 let application: Application
 let browser: Browser
-let folder: string
+const folder = new TemporaryFolder()
 beforeAll(async () => {
-  folder = mkdtempSync(join(tmpdir(), 'heron-drawings-'))
   application = await startApplication({ demo: true })
   browser = await Browser.start(() => application.address)
 })
 afterAll(async () => {
   await browser?.close()
   await application?.close()
-  rmSync(folder, { recursive: true, force: true })
+  folder.remove()
 })
 
-const write = (name: string, content: string | Buffer): string => {
-  const file = join(folder, name)
-  writeFileSync(file, content)
-  return file
-}
 const svg = (inner: string, more = '') =>
   `${more}<svg xmlns="http://www.w3.org/2000/svg" width="70mm" height="50mm" viewBox="0 0 70 50">${inner}</svg>`
 const READ = 'Read an SVG or DXF…'
@@ -56,14 +48,14 @@ it.each([
   ['nothing.svg', () => svg(''), 'has no lines'],
   ['large.svg', () => svg('<path d="M0 0h90000"/>'), 'larger than any die'],
 ])('%s is refused with its reason, and the page goes on', async (name, content, reason) => {
-  await browser.upload(READ, write(name, content()))
+  await browser.upload(READ, folder.write(name, content()))
   await browser.says(`${name} is not taken:`)
   expect(await (await browser.find(By.css('[role=alert]'))).getText()).toContain(reason)
 })
 
 it('a drawing is shown, measured, and gives the form its size', async () => {
   const drawing = svg('<rect width="70" height="50"/><circle cx="35" cy="25" r="10"/><text x="1" y="9">no</text>')
-  await browser.upload(READ, write('ring.svg', drawing))
+  await browser.upload(READ, folder.write('ring.svg', drawing))
   await browser.says('70 × 50 mm')
   await browser.says('Text was passed over')
   const text = await browser.pageText()

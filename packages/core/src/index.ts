@@ -67,6 +67,14 @@ export { assessStack, planSteps } from './planner/model-plan.js'
 export { finish, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
 export { PressModel } from './planner/press-model.js'
 export { cutIn } from './planner/learnt-cut.js'
+export { type Adapted, adaptSteps, type ProvenCut } from './planner/adapt.js'
+export {
+  type CutFacts,
+  fittingRecipes,
+  type RecipeDifference,
+  recipeDifferences,
+  recipeFit,
+} from './planner/recipe-fit.js'
 export { type NextTry, nextTrySteps } from './planner/next-try.js'
 export { FARTHEST_OFFSET_MM, OFFSET_STEP_MM, offsetMmAt } from './calibration/axes.js'
 export { logEvidenceOf } from './calibration/evidence.js'

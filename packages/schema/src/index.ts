@@ -25,11 +25,26 @@ export {
   pressRow,
 } from './press.js'
 export { type Problem, problem, type ProblemField, problemField } from './problem.js'
+export {
+  type RecipeBody,
+  recipeBody,
+  type RecipeFile,
+  recipeFile,
+  type RecipeInput,
+  recipeInput,
+  type RecipeJob,
+  recipeJob,
+  type RecipeNaming,
+  recipeNaming,
+  type RecipeRow,
+  recipeRow,
+} from './recipe.js'
 export { roundFields, type RunInput, runInput, type RunLayer, runLayer, type RunRow, runRow } from './run.js'
 export { type SetupInput, setupInput } from './setup.js'
 export { caliperWays, type SheetInput, sheetInput, type SheetRow, sheetRow } from './sheet.js'
 export { answerOfTrial, placingFaults, toTrial } from './to-trial.js'
 export { answerOfPlan, requestOfPlanFile } from './to-plan.js'
+export { toProvenCut } from './to-recipe.js'
 export { mechanicsOf, toDie, toHouseRules, toPlate, toPress, toSheet } from './to-core.js'
 export { type WorkshopFile, workshopFile } from './workshop-file.js'
 export { type SimulationAnswer, simulationAnswer, type SimulationFile, simulationFile } from './simulation.js'

@@ -5,6 +5,7 @@ import { jobRow } from './job.js'
 import { outlineInput } from './outline.js'
 import { plateRow } from './plate.js'
 import { pressRow } from './press.js'
+import { recipeRow } from './recipe.js'
 import { runRow } from './run.js'
 import { sheetRow } from './sheet.js'
 
@@ -31,5 +32,7 @@ export const workshopFile = z.object({
   sheets: z.array(sheetRow.extend(deletable)).max(20_000),
   jobs: z.array(jobInFile).max(20_000),
   runs: z.array(runInFile).max(100_000),
+  /** A file from before there were any reads as without. */
+  recipes: z.array(recipeRow.extend(deletable)).max(20_000).default([]),
 })
 export type WorkshopFile = z.infer<typeof workshopFile>

@@ -1,6 +1,6 @@
 import { dirname } from 'node:path'
 import { readDrawing } from '@bold-heron/formats'
-import { planFile, simulationFile, workshopFile } from '@bold-heron/schema'
+import { planFile, recipeFile, simulationFile, workshopFile } from '@bold-heron/schema'
 import { Faults } from '../faults.js'
 import { judged, readJson, readText } from '../read-file.js'
 import { sayDrawingFault } from '../say-drawing-fault.js'
@@ -10,6 +10,7 @@ import { trialOf } from './simulate.js'
 const checks: Readonly<Record<string, (input: unknown, folder: string) => unknown>> = {
   'bold-heron/simulation': (input, folder) => trialOf(judged(simulationFile, input), folder),
   'bold-heron/plan': (input, folder) => requestOf(judged(planFile, input), folder),
+  'bold-heron/recipe': (input) => judged(recipeFile, input),
   'bold-heron/workshop': (input) => judged(workshopFile, input),
 }
 

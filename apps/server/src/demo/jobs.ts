@@ -16,6 +16,8 @@ export interface DemoJob {
   /** Pieces a good run yields. */
   readonly yield: number
   readonly note: string
+  /** What its last run that came out good is kept as. */
+  readonly recipe?: { readonly name: string; readonly note: string }
 }
 
 export const demoJobs: readonly DemoJob[] = [
@@ -28,6 +30,10 @@ export const demoJobs: readonly DemoJob[] = [
     bladeSide: 'down',
     wanted: 120,
     state: 'by-log',
+    recipe: {
+      name: 'Sail lace on the library press',
+      note: 'Waxed paper over the sheet, so that the openings let go.',
+    },
     runs: 7,
     yield: 8,
     note: 'Two at a time, or we shall be here until the tide turns.',
@@ -54,6 +60,7 @@ export const demoJobs: readonly DemoJob[] = [
     bladeSide: 'down',
     wanted: 40,
     state: 'by-log',
+    recipe: { name: 'Box kites, two passes', note: 'There and back. Look at the corners before you lift.' },
     runs: 6,
     yield: 8,
     note: '',
@@ -119,6 +126,7 @@ export const demoJobs: readonly DemoJob[] = [
     bladeSide: 'down',
     wanted: 12,
     state: 'by-log',
+    recipe: { name: 'Pier numbers in foam', note: 'Foam springs back: hold the sheet down while lifting.' },
     runs: 3,
     yield: 1,
     note: '',

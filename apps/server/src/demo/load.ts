@@ -16,7 +16,9 @@ import {
   type PlateInput,
   type PlateRow,
   type PressRow,
+  type RecipeNaming,
   type RunInput,
+  type RunRow,
   type SheetInput,
   type SheetRow,
   toDie,
@@ -25,6 +27,7 @@ import {
   toSheet,
 } from '@bold-heron/schema'
 import { QueryTypes, type Transaction } from 'sequelize'
+import { recipeOfRun } from '../store/recipe-of-run.js'
 import type { Saved } from '../store/table.js'
 import type { Workshop } from '../store/workshop.js'
 import { type DemoJob, demoJobs } from './jobs.js'
@@ -165,6 +168,22 @@ const inventRun = (
   }
 }
 
+/** Keeps a run of the demo as a recipe. */
+const keepRecipe = async (
+  workshop: Workshop,
+  naming: RecipeNaming,
+  run: RunRow,
+  transaction: Transaction,
+): Promise<void> => {
+  const made = await recipeOfRun(run, transaction)
+  if ('errors' in made) throw new Error(`The demo's recipe ${naming.name} was refused: ${JSON.stringify(made)}`)
+  await workshop.recipes.createIn(
+    { ...naming, runId: run.id, cut: made.cut },
+    transaction,
+    demoId('recipe', naming.name),
+  )
+}
+
 const loadJob = async (
   workshop: Workshop,
   shelf: DemoShelf,
@@ -200,16 +219,19 @@ const loadJob = async (
     demoId('job', job.name),
   )
   if (saved.is !== 'saved') throw new Error(`The demo's job ${job.name} was refused: ${JSON.stringify(saved)}`)
+  let lastGood: RunRow | undefined
   for (let run = 0; run < job.runs && best; run++) {
     const daysAgo = 1 + Math.floor(DAYS_OF_LOG * (1 - (run + random()) / job.runs))
     const at = new Date(now.getTime() - daysAgo * DAY_MS)
     at.setUTCHours(randomInteger(random, FIRST_HOUR, LAST_HOUR), randomInteger(random, 0, 59), 0, 0)
-    await workshop.runs.createIn(
+    const logged = await workshop.runs.createIn(
       inventRun(job, { ...ids, jobId: saved.row.id }, stacks, request.cut, press, daysAgo / DAYS_OF_LOG, at, random),
       transaction,
       demoId('run', `${job.name} ${run}`),
     )
+    if (logged.is === 'saved' && cameOutGood(logged.row.rounds)) lastGood = logged.row
   }
+  if (job.recipe && lastGood) await keepRecipe(workshop, job.recipe, lastGood, transaction)
 }
 
 /** Loads the demo if it never was; a second start, or a workshop that the user has cleared, is left as it is. */

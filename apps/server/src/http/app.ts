@@ -33,6 +33,7 @@ import { addLearning } from './learning.js'
 import { openApiDocument } from './openapi.js'
 import { ownPageOnly } from './own-page-only.js'
 import { refuse } from './problems.js'
+import { addRecipes } from './recipes.js'
 import { resourceRouter, sendSaved, versionOf } from './resource.js'
 import { resources } from './resources.js'
 import { trialOfRequest } from './simulation.js'
@@ -40,6 +41,8 @@ import { validated } from './validate.js'
 
 const BODY_LIMIT = '1mb'
 const FILE_LIMIT = '32mb'
+/** Addresses whose bodies may hold drawings, which are long. */
+const TAKES_FILES = ['/api/workshop', '/api/dies', '/api/simulations', '/api/recipes', '/api/recipe-files']
 const REQUESTS_PER_MINUTE = 3000
 
 const addRows = (app: Express, workshop: Workshop): void => {
@@ -49,6 +52,7 @@ const addRows = (app: Express, workshop: Workshop): void => {
   app.use('/api/sheets', resourceRouter(resources.sheets, workshop.sheets))
   app.use('/api/jobs', resourceRouter(resources.jobs, workshop.jobs))
   app.use('/api/runs', resourceRouter(resources.runs, workshop.runs))
+  app.use('/api/recipes', resourceRouter(resources.recipes, workshop.recipes))
 }
 
 const addSetups = (app: Express, workshop: Workshop): void => {
@@ -80,7 +84,7 @@ const addPlans = (app: Express, workshop: Workshop, heavy: HeavyThread): void =>
     const except = request.query['except']
     const exceptRuns =
       typeof except === 'string' ? except.split(',').filter((each) => idField.safeParse(each).success) : []
-    const input = job && (await gatherPlanRequest(workshop.sequelize, job, exceptRuns))
+    const input = job && (await gatherPlanRequest(workshop.sequelize, job, { exceptRuns }))
     if (!input) return refuse(404, 'There is no such job.')
     response.json(input)
   })
@@ -116,7 +120,7 @@ const addFiles = (app: Express, workshop: Workshop): void => {
   app.put('/api/workshop', async (request, response) => {
     const file = validated(workshopFile, request.body)
     await importWorkshop(workshop.sequelize, file)
-    const { plates, presses, dies, sheets, jobs, runs } = file
+    const { plates, presses, dies, sheets, jobs, runs, recipes } = file
     response.json({
       plates: plates.length,
       presses: presses.length,
@@ -124,6 +128,7 @@ const addFiles = (app: Express, workshop: Workshop): void => {
       sheets: sheets.length,
       jobs: jobs.length,
       runs: runs.length,
+      recipes: recipes.length,
     })
   })
   for (const name of csvNames) {
@@ -180,7 +185,7 @@ export const createApp = (
       validate: false,
     }),
   )
-  app.use(['/api/workshop', '/api/dies', '/api/simulations'], express.json({ limit: FILE_LIMIT }))
+  app.use(TAKES_FILES, express.json({ limit: FILE_LIMIT }))
   app.use('/api/csv', express.text({ type: 'text/csv', limit: FILE_LIMIT }))
   app.use('/api', express.json({ limit: BODY_LIMIT }))
   app.use('/api', (request, _response, next) => {
@@ -203,6 +208,7 @@ export const createApp = (
   })
   addLearning(app, workshop, options.learner)
   addBenchRuns(app, workshop)
+  addRecipes(app, workshop)
   addRows(app, workshop)
   addSetups(app, workshop)
   addPlans(app, workshop, options.heavy)

@@ -1,3 +1,4 @@
+import { recipeDifferences } from '@bold-heron/core'
 import {
   csvReport,
   houseRulesInput,
@@ -9,6 +10,10 @@ import {
   planQuestion,
   pressLearning,
   problem,
+  recipeFile,
+  recipeJob,
+  recipeNaming,
+  recipeRow,
   runInput,
   runRow,
   setupInput,
@@ -235,6 +240,56 @@ export const openApiDocument = (): Json => {
             200: answer('The run as it stands', schemaOf(runRow)),
             201: answer('The new run', schemaOf(runRow)),
             422: refusals[422],
+          },
+        },
+      },
+      '/api/runs/{id}/recipe': {
+        post: {
+          summary: 'Keeps a run that came out clean as a recipe',
+          parameters: [idParameter],
+          requestBody: body(schemaOf(recipeNaming, 'input')),
+          responses: { 201: answer('The new recipe', schemaOf(recipeRow)), ...refusals },
+        },
+      },
+      '/api/recipes/{id}/file': {
+        get: {
+          summary: 'A recipe as a file to give away',
+          parameters: [idParameter],
+          responses: { 200: answer('The file', schemaOf(recipeFile)), 404: refusals[404] },
+        },
+      },
+      '/api/recipe-files': {
+        post: {
+          summary: 'Takes a recipe in from a file',
+          requestBody: body(schemaOf(recipeFile, 'input')),
+          responses: { 201: answer('The new recipe', schemaOf(recipeRow)), 422: refusals[422] },
+        },
+      },
+      '/api/recipes/{id}/plan-request': {
+        get: {
+          summary: 'Everything the planner needs to carry a recipe over to a press of this workshop',
+          parameters: [idParameter, { name: 'pressId', in: 'query', required: true, schema: { type: 'string' } }],
+          responses: { 200: answer('The planner’s input', { type: 'object' }), ...refusals },
+        },
+      },
+      '/api/recipes/{id}/jobs': {
+        post: {
+          summary: 'Makes a job of a recipe; dies and a sheet that the shelf has not got come along',
+          parameters: [idParameter],
+          requestBody: body(schemaOf(recipeJob, 'input')),
+          responses: { 201: answer('The new job', schemaOf(resources.jobs.row)), ...refusals },
+        },
+      },
+      '/api/jobs/{id}/recipes': {
+        get: {
+          summary: 'Recipes that fit a job, the nearest first, each with what is different',
+          parameters: [idParameter],
+          responses: {
+            200: answer(
+              'The recipes',
+              schemaOf(z.array(z.object({ recipe: recipeRow, differences: z.array(z.enum(recipeDifferences)) }))),
+            ),
+            404: refusals[404],
           },
         },
       },

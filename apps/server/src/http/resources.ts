@@ -9,6 +9,8 @@ import {
   plateRow,
   pressInput,
   pressRow,
+  recipeInput,
+  recipeRow,
   runInput,
   runRow,
   sheetInput,
@@ -37,5 +39,13 @@ export const resources = {
   dies: { name: 'dies', one: 'die', input: dieInput, row: dieRow, filter: shelfFilter, retirable: true },
   sheets: { name: 'sheets', one: 'sheet', input: sheetInput, row: sheetRow, filter: shelfFilter, retirable: true },
   jobs: { name: 'jobs', one: 'job', input: jobInput, row: jobRow, filter: jobFilter, retirable: false },
+  recipes: {
+    name: 'recipes',
+    one: 'recipe',
+    input: recipeInput,
+    row: recipeRow,
+    filter: z.object(nameSearch),
+    retirable: false,
+  },
   runs: { name: 'runs', one: 'run', input: runInput, row: runRow, filter: runFilter, retirable: false },
 } as const

@@ -1,4 +1,4 @@
-import type { CutContext, PlanRequest, Plate } from '@bold-heron/core'
+import type { CutContext, Die, PlanRequest, Plate, Sheet } from '@bold-heron/core'
 import { type PlanQuestion, toDie, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { learntOf } from '../learning/learnt-of.js'
@@ -32,39 +32,53 @@ const stacksThatWorked = async (
   return rows.map((row) => row.plateIds)
 }
 
+/** The dies of a question with their lines, and its sheet, as the shelf has them; undefined where one is not there. */
+const fromShelf = async (
+  { dieIds, sheetId }: PlanQuestion,
+  transaction: Transaction,
+): Promise<Pick<CutContext, 'dies' | 'sheet'> | undefined> => {
+  const sheet = await SheetModel.findByPk(sheetId, { transaction })
+  const stored = await DieModel.findAll({ where: { id: dieIds }, transaction })
+  const rows = new Map((await toDieRows(stored, transaction)).map((row) => [row.id, row]))
+  const outlines = await outlinesOf(dieIds, transaction)
+  const dies = dieIds.flatMap((id) => {
+    const row = rows.get(id)
+    return row ? [toDie(row, outlines.get(id)?.lines)] : []
+  })
+  return sheet && dies.length === dieIds.length ? { dies, sheet: toSheet(toSheetRow(sheet)) } : undefined
+}
+
+export interface Gathering {
+  /** Runs not to learn from: whoever asks knows them already. */
+  readonly exceptRuns?: readonly string[]
+  /** Dies and a sheet that the asker brings, in place of the shelf's. */
+  readonly brought?: { readonly dies: readonly Die[]; readonly sheet: Sheet }
+}
+
 /**
  * Gathers everything the planner needs for a question, read in one snapshot. Undefined where the press, a die or the sheet
- * is not there. What the runs named say is left out of what is learnt: whoever asks knows them already.
+ * is not there.
  */
 export const gatherPlanRequest = (
   sequelize: Sequelize,
   question: PlanQuestion,
-  exceptRuns: readonly string[] = [],
+  { exceptRuns = [], brought }: Gathering = {},
 ): Promise<PlanRequest | undefined> =>
   sequelize.transaction(async (transaction) => {
-    const [press, sheet, dies, plates, rules] = [
+    const [press, things, plates, rules] = [
       await PressModel.findByPk(question.pressId, { transaction }),
-      await SheetModel.findByPk(question.sheetId, { transaction }),
-      await DieModel.findAll({ where: { id: question.dieIds }, transaction }),
+      brought ?? (await fromShelf(question, transaction)),
       await PlateModel.findAll({ order: [['id', 'ASC']], transaction }),
       await readHouseRules(transaction),
     ]
-    const ordered = question.dieIds.map((id) => dies.find((die) => die.id === id))
-    if (!press || !sheet || ordered.some((die) => die === undefined)) return undefined
+    if (!press || !things) return undefined
     const [pressRow] = await pressTable.rows([press], transaction)
     if (!pressRow) return undefined
     const all = new Map<string, Plate>(plates.map((plate) => [plate.id, toPlate(toPlateRow(plate))]))
     const onShelf = plates.filter((plate) => plate.retiredAt === null && plate.deletedAt === null)
-    const found = ordered.flatMap((die) => die ?? [])
-    const dieRows = new Map((await toDieRows(found, transaction)).map((row) => [row.id, row]))
-    const outlines = await outlinesOf(question.dieIds, transaction)
     const cut: CutContext = {
       press: toPress(pressRow, all),
-      dies: found.flatMap(({ id }) => {
-        const row = dieRows.get(id)
-        return row ? [toDie(row, outlines.get(id)?.lines)] : []
-      }),
-      sheet: toSheet(toSheetRow(sheet)),
+      ...things,
       sheetCount: question.sheetCount,
       bladeSide: question.bladeSide ?? rules.bladeSide,
       rules: toHouseRules(rules),

@@ -8,6 +8,7 @@ import { HouseRulesModel } from './models/house-rules-model.js'
 import { JobModel } from './models/job-model.js'
 import { PlateModel } from './models/plate-model.js'
 import { PressModel } from './models/press-model.js'
+import { RecipeModel } from './models/recipe-model.js'
 import type { RowModel } from './models/row-model.js'
 import { RunModel } from './models/run-model.js'
 import { SheetModel } from './models/sheet-model.js'
@@ -53,10 +54,19 @@ export const exportWorkshop = (workshop: Workshop, exportedAt: Date): Promise<Wo
     runs: (await everyRow(workshop.runs.spec, transaction)).map(
       ({ jobName: _, pressName: __, dieNames: ___, sheetName: ____, ...run }) => run,
     ),
+    recipes: await everyRow(workshop.recipes.spec, transaction),
   }))
 
 /** Newest-referenced last: what names others comes after them. */
-const models: readonly ModelStatic<RowModel>[] = [PlateModel, PressModel, DieModel, SheetModel, JobModel, RunModel]
+const models: readonly ModelStatic<RowModel>[] = [
+  PlateModel,
+  PressModel,
+  DieModel,
+  SheetModel,
+  JobModel,
+  RunModel,
+  RecipeModel,
+]
 
 const insertInto = (model: ModelStatic<RowModel>, rows: readonly object[], transaction: Transaction) =>
   model.bulkCreate(rows.map((row) => ({ ...row })) as never[], { transaction })
@@ -72,6 +82,7 @@ export const importWorkshop = (sequelize: Sequelize, file: WorkshopFile): Promis
     await insertInto(SheetModel, file.sheets, transaction)
     await insertInto(JobModel, file.jobs, transaction)
     await insertInto(RunModel, file.runs, transaction)
+    await insertInto(RecipeModel, file.recipes, transaction)
     for (const die of file.dies) await saveDieChildren(die.id, die, transaction)
     for (const press of file.presses) await savePressChildren(press.id, press, transaction)
     for (const job of file.jobs) await saveJobChildren(job.id, job, transaction)

@@ -3,6 +3,7 @@ import { dieTable } from './dies.js'
 import { jobTable } from './jobs.js'
 import { plateTable } from './plates.js'
 import { pressTable } from './presses.js'
+import { recipeTable } from './recipes.js'
 import { runTable } from './runs.js'
 import { sheetTable } from './sheets.js'
 import { Table } from './table.js'
@@ -16,6 +17,7 @@ export const openWorkshop = (sequelize: Sequelize) => ({
   sheets: new Table(sequelize, sheetTable),
   jobs: new Table(sequelize, jobTable),
   runs: new Table(sequelize, runTable),
+  recipes: new Table(sequelize, recipeTable),
 })
 
 export type Workshop = ReturnType<typeof openWorkshop>

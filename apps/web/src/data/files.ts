@@ -17,6 +17,7 @@ export const emptied = (file: WorkshopFile): WorkshopFile => ({
   sheets: [],
   jobs: [],
   runs: [],
+  recipes: [],
 })
 
 /** Whole-workshop changes: everything shown before them is stale. */

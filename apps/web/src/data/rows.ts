@@ -8,6 +8,8 @@ import type {
   PlateRow,
   PressInput,
   PressRow,
+  RecipeInput,
+  RecipeRow,
   RunInput,
   RunRow,
   SheetInput,
@@ -24,6 +26,7 @@ export interface Kinds {
   sheets: { input: SheetInput; row: SheetRow }
   jobs: { input: JobInput; row: JobRow }
   runs: { input: RunInput; row: RunRow }
+  recipes: { input: RecipeInput; row: RecipeRow }
 }
 export type Kind = keyof Kinds
 export type RowOf<K extends Kind> = Kinds[K]['row']
@@ -67,6 +70,7 @@ const touchedBy: Readonly<Record<Kind, readonly string[]>> = {
   sheets: ['sheets', 'jobs', 'runs', 'plan'],
   jobs: ['jobs', 'runs', 'plan'],
   runs: ['runs', 'jobs', 'plan'],
+  recipes: ['recipes'],
 }
 
 /** Makes stale what a change touched; `gone` is a row that was deleted, which nobody need ask for again. */

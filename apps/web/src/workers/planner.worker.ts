@@ -1,4 +1,5 @@
 import {
+  adaptSteps,
   type Assessment,
   assessStack,
   gapStoryOf,
@@ -8,6 +9,7 @@ import {
   planSteps,
   type Press,
   PressModel,
+  type ProvenCut,
   runInSlices,
   type Stack,
   type Steps,
@@ -52,6 +54,9 @@ const planner = {
   /** What to try after the rounds of a trial so far, and what they have taught. */
   advise: (task: number, request: PlanRequest, rounds: readonly TriedRound[], onProgress: (share: number) => unknown) =>
     inSlices(task, trialAdviceSteps(request, rounds, model), onProgress),
+  /** A proven cut carried over to the press of a request. */
+  adapt: (task: number, proven: ProvenCut, request: PlanRequest, onProgress: (share: number) => unknown) =>
+    inSlices(task, adaptSteps(proven, request, model), onProgress),
   giveUp: (task: number): void => void cancelled.add(task),
   assess: (request: PlanRequest, stack: Stack) => assessStack(request, stack, model),
   gapOf: (press: Press) => model.gapOf(press),

@@ -1,10 +1,15 @@
 import {
   type Bed,
+  bedOfStack,
   type CutContext,
+  cutIn,
   type Laying,
+  PLAIN_LAYING,
   type Press,
   pressSample,
   pressTrial,
+  type SqueezeWindow,
+  type Stack,
   type Trial,
   type TryOut,
   tryOut,
@@ -39,6 +44,19 @@ const press = {
     const { cut, bed, laying } = laid
     const sheet = { ...cut.sheet, caliper: { ...cut.sheet.caliper, valueMm: caliperMm } }
     const { map, ...tried } = tryOut({ ...cut, sheet, sheetCount }, bed, squeezeMm, passes, { ...laying, rotationDeg })
+    return { ...tried, paths: pathsOf(map) }
+  },
+  /** Presses a stack once, all its passes; `window` is the one it was planned in. */
+  pressOnce: (
+    cut: CutContext,
+    stack: Stack,
+    squeezeMm: number,
+    passes: number,
+    window?: SqueezeWindow,
+  ): Tried | undefined => {
+    const bed = bedOfStack(stack)
+    if (!bed) return undefined
+    const { map, ...tried } = tryOut(window ? cutIn(cut, window) : cut, bed, squeezeMm, passes, PLAIN_LAYING)
     return { ...tried, paths: pathsOf(map) }
   },
   sample: (mechanics: Pick<Press, 'frame' | 'drive'>) => pressSample(mechanics),

@@ -7,6 +7,7 @@ import type { PressRun } from '../press/simulate.js'
 import { techniqueOf } from '../techniques/list.js'
 import type { CutContext } from '../techniques/technique.js'
 import { certaintyOf } from './certainty.js'
+import type { CutResponse } from '../response/cut-response.js'
 import { bedKey, bedOfStack } from '../response/cut-setup.js'
 import { type Outlook, outlookOf } from './model-cost.js'
 import { modelWindow } from './model-window.js'
@@ -100,11 +101,15 @@ export const assessStack = (asked: PlanRequest, stack: Stack, model: PressModel)
   return { ...assessment, findings: gravestFirst(assessment.findings) }
 }
 
+/** Where in the window of a bed to look for stacks first: the window's own best squeeze, or another inside it. */
+export type Aim = (window: SqueezeWindow, response: CutResponse) => SqueezeWindow
+const atBest: Aim = (window) => window
+
 /**
  * Works out the best stacks with the press simulated: for each bed the shelf offers, the window by simulation, all stacks in
  * it by arithmetic, the best few dozen ranked by how they are going to cut, and the passes of those shown simulated in full.
  */
-export function* planSteps(asked: PlanRequest, model: PressModel): Steps<Plan> {
+export function* planSteps(asked: PlanRequest, model: PressModel, aim: Aim = atBest): Steps<Plan> {
   const { request, gap } = asLearnt(asked, model)
   const { cut, shelf } = request
   yield 0.1
@@ -115,13 +120,14 @@ export function* planSteps(asked: PlanRequest, model: PressModel): Steps<Plan> {
   let tooHeavy = false
   for (const [at, { bed, plates }] of beds.entries()) {
     const response = model.responseOf(cut, bed)
-    const window = modelWindow(response, gap, cut.rules)
+    const own = modelWindow(response, gap, cut.rules)
     yield 0.1 + (0.6 * (at + 0.7)) / beds.length
     // It would cut, but not by this hand.
-    if (!window) {
+    if (!own) {
       tooHeavy ||= response.effortFrom(cut.rules.handShare) <= response.cleanFrom(cut.rules.mostPasses)
       continue
     }
+    const window = aim(own, response)
     const group: BedGroup = { bed, plates, window }
     const { found, complete } = searchStacks({
       technique: techniqueOf(request.technique),

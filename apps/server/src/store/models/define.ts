@@ -5,6 +5,7 @@ import { defineHouseRules } from './house-rules-model.js'
 import { defineJobs } from './job-model.js'
 import { definePlates } from './plate-model.js'
 import { definePresses } from './press-model.js'
+import { defineRecipes } from './recipe-model.js'
 import { defineRuns } from './run-model.js'
 import { defineSheets } from './sheet-model.js'
 
@@ -18,6 +19,7 @@ export const defineModels = (sequelize: Sequelize): void => {
     defineJobs,
     defineRuns,
     defineEvidence,
+    defineRecipes,
     defineHouseRules,
   ])
     define(sequelize)

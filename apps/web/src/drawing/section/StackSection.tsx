@@ -157,7 +157,15 @@ export const StackSection = ({
           />
         </g>
       )}
-      <g fontSize={12.5} fill="var(--color-ink)" fontWeight={700}>
+      <g
+        fontSize={12.5}
+        fill="var(--color-ink)"
+        fontWeight={700}
+        stroke="white"
+        strokeWidth={3}
+        strokeLinejoin="round"
+        paintOrder="stroke"
+      >
         <text x={8} y={Math.max(28, yOf(Math.max(heightMm, gapMm)) - 7)}>
           {squeezeMm > 0 ? `${t('plan.stack.squeezeMark')} ${lengths.thickness(squeezeMm)}` : t('plan.stack.slackMark')}
         </text>

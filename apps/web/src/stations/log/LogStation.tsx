@@ -2,6 +2,7 @@ import { totalPasses } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import type { ColumnDef } from '@tanstack/react-table'
 import type { TFunction } from 'i18next'
+import { BookMarked } from 'lucide-react'
 import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
@@ -107,7 +108,10 @@ export const Component = () => {
       <header className="mb-3 flex items-baseline gap-4">
         <h1 className="text-3xl">{t('log.title')}</h1>
         {runs.data && <p className="text-ink-soft">{t('log.total', { count: runs.data.total })}</p>}
-        <span className="ml-auto">
+        <span className="ml-auto flex flex-wrap items-center gap-3">
+          <ButtonLink look="quiet" to="/log/recipes" icon={<BookMarked aria-hidden size={18} />}>
+            {t('recipes.open')}
+          </ButtonLink>
           <Choice
             label={t('log.views.label')}
             value={filters.view}

@@ -1,5 +1,7 @@
+import { isGood } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
-import { ArrowLeft, Trash2 } from 'lucide-react'
+import { ArrowLeft, BookMarked, Trash2 } from 'lucide-react'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
 import { useMarkRow, useRow } from '../../data/rows.js'
@@ -10,6 +12,7 @@ import { Button, ButtonLink } from '../../ui/Button.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
+import { KeepRecipe } from './recipes/KeepRecipe.js'
 
 const RunDetail = ({ run }: { readonly run: RunRow }) => {
   const { t } = useTranslation()
@@ -17,6 +20,9 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
   const navigate = useNavigate()
   const say = useSay()
   const mark = useMarkRow('runs')
+  const [keeping, setKeeping] = useState(false)
+  const last = run.rounds.at(-1)
+  const cameOut = last !== undefined && isGood(last.seen) && last.feel !== 'stopped'
   const remove = async () => {
     await mark.mutateAsync({ id: run.id, mark: 'delete' })
     say(t('log.deleted'), { undo: () => mark.mutate({ id: run.id, mark: 'restore' }) })
@@ -82,10 +88,16 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
         <ButtonLink look="next" to={`/plan/${run.jobId}`}>
           {t('log.planAgain')}
         </ButtonLink>
+        {cameOut && (
+          <Button icon={<BookMarked aria-hidden size={18} />} onClick={() => setKeeping(true)}>
+            {t('recipes.keep')}
+          </Button>
+        )}
         <Button look="danger" icon={<Trash2 aria-hidden size={18} />} onClick={() => void remove()}>
           {t('common.delete')}
         </Button>
       </div>
+      {keeping && <KeepRecipe run={run} onClose={() => setKeeping(false)} />}
     </>
   )
 }

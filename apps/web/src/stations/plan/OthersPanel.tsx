@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
 import { TabbedPanel } from '../../ui/TabbedPanel.js'
 import { AlternativeList } from './AlternativeList.js'
+import { RecipeList } from './RecipeList.js'
 import { SuggestionList } from './SuggestionList.js'
 
 /** What else would do, and what would do better. */
@@ -23,7 +24,7 @@ export const OthersPanel = ({
   readonly onPick: (stack: Stack) => void
 }) => {
   const { t } = useTranslation()
-  const [open, setOpen] = useState<'others' | 'better'>('others')
+  const [open, setOpen] = useState<'others' | 'better' | 'recipes'>('others')
   return (
     <TabbedPanel
       label={t('plan.others.tabs')}
@@ -40,6 +41,11 @@ export const OthersPanel = ({
           name: 'better',
           title: t('plan.better.title'),
           content: <SuggestionList jobId={jobId} request={request} assessment={assessment} lengths={lengths} />,
+        },
+        {
+          name: 'recipes',
+          title: t('recipes.fits.title'),
+          content: <RecipeList jobId={jobId} request={request} onPick={onPick} />,
         },
       ]}
     />

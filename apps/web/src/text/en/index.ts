@@ -6,10 +6,25 @@ import { frame } from './frame.js'
 import { jobs } from './jobs.js'
 import { log } from './log.js'
 import { plan } from './plan.js'
+import { recipes } from './recipes.js'
 import { shelf } from './shelf.js'
 import { welcome } from './welcome.js'
 import { words } from './words.js'
 import { workshop } from './workshop.js'
 
 /** Every word on the screens, in English. */
-export const en = { bench, common, faults, findings, frame, jobs, log, plan, shelf, welcome, words, workshop } as const
+export const en = {
+  bench,
+  common,
+  faults,
+  findings,
+  frame,
+  jobs,
+  log,
+  plan,
+  recipes,
+  shelf,
+  welcome,
+  words,
+  workshop,
+} as const

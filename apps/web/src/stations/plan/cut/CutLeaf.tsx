@@ -10,9 +10,9 @@ import {
 import { lazy, Suspense, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useTryOut } from '../../../data/try-out.js'
-import { CutMapDrawing, LineSample } from '../../../drawing/cut-map/CutMapDrawing.js'
+import { MapFigure } from '../../../drawing/cut-map/MapFigure.js'
 import type { Lengths } from '../../../text/lengths.js'
-import { percent, sayCut } from '../../../text/say-cut.js'
+import { sayCut } from '../../../text/say-cut.js'
 import { Slider } from '../../../ui/Slider.js'
 import { Loading } from '../../../ui/states.js'
 import { Why } from '../../../ui/Why.js'
@@ -22,37 +22,6 @@ import { TrySliders } from './TrySliders.js'
 import { asPlanned, passesShown, questionOf } from './try-values.js'
 
 const LoadChart = lazy(() => import('./LoadChart.js'))
-
-/** The cut map after one pass, with its legend. */
-const MapAfter = ({ tried }: { readonly tried: Tried }) => {
-  const { t } = useTranslation()
-  const { paths } = tried
-  return (
-    <figure>
-      <CutMapDrawing
-        paths={paths}
-        className="mx-auto block h-60 w-full"
-        spoken={t('plan.map.spoken', {
-          cut: sayCut(t, tried),
-          clean: percent(paths.byState.clean.share),
-          nearly: percent(paths.byState.nearly.share),
-          hanging: percent(paths.byState.hanging.share),
-        })}
-      />
-      <figcaption className="mt-1">
-        <ul className="flex flex-wrap justify-center gap-x-3 text-sm">
-          {(['clean', 'nearly', 'hanging'] as const).map((state) => (
-            <li key={state} className="flex items-center gap-1.5">
-              <LineSample state={state} />
-              {t(`plan.map.${state}`)} {percent(paths.byState[state].share)} %
-            </li>
-          ))}
-        </ul>
-        <p className="text-center text-sm text-ink-soft">↑ {t('plan.map.seen')}</p>
-      </figcaption>
-    </figure>
-  )
-}
 
 /** What the pass leaves and how the handle feels, in words. */
 const PassReading = ({ tried, cut }: { readonly tried: Tried; readonly cut: CutContext }) => {
@@ -94,7 +63,7 @@ export const CutLeaf = ({
   return (
     <div className="grid gap-x-6 gap-y-3 md:grid-cols-2">
       <div>
-        <MapAfter tried={tried} />
+        <MapFigure tried={tried} />
         <Slider
           label={t('plan.map.pass')}
           shown={t('plan.map.passOf', { number, of })}

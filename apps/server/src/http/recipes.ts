@@ -1,0 +1,112 @@
+import { fittingRecipes } from '@bold-heron/core'
+import {
+  idField,
+  type JobRow,
+  recipeFile,
+  recipeJob,
+  recipeNaming,
+  type RecipeRow,
+  toDie,
+  toSheet,
+} from '@bold-heron/schema'
+import type { Express, Request } from 'express'
+import { factsOfCut } from '../store/cut-facts.js'
+import { gatherPlanRequest } from '../store/plan-request.js'
+import { recipeOfRun } from '../store/recipe-of-run.js'
+import { factsOfRecipe } from '../store/recipes.js'
+import type { Saved } from '../store/table.js'
+import type { Workshop } from '../store/workshop.js'
+import { refuse, refuseFields } from './problems.js'
+import { sendSaved } from './resource.js'
+import { validated } from './validate.js'
+
+/** Recipes looked through for a job; more are in no workshop. */
+const MOST_RECIPES = 500
+
+const recipeOf = async (workshop: Workshop, request: Request): Promise<RecipeRow> => {
+  const id = idField.safeParse(request.params['id'])
+  const recipe = id.success ? await workshop.recipes.find(id.data) : undefined
+  return recipe ?? refuse(404, 'There is no such recipe.')
+}
+
+/** A job made of a recipe; dies and a sheet that the shelf has not got come along. */
+const jobOfRecipe = (
+  workshop: Workshop,
+  { name, note, cut }: RecipeRow,
+  { pressId, layers }: ReturnType<typeof recipeJob.parse>,
+): Promise<Saved<JobRow>> =>
+  workshop.sequelize.transaction(async (transaction) => {
+    for (const { id, ...die } of cut.dies)
+      if (!(await workshop.dies.find(id, transaction))) await workshop.dies.putIn(id, die, transaction)
+    const { id: sheetId, ...sheet } = cut.sheet
+    if (!(await workshop.sheets.find(sheetId, transaction))) await workshop.sheets.putIn(sheetId, sheet, transaction)
+    return workshop.jobs.createIn(
+      {
+        name,
+        note,
+        state: layers.length > 0 ? 'planned' : 'waiting',
+        technique: cut.technique,
+        pressId,
+        dieIds: cut.dies.map((die) => die.id),
+        sheetId,
+        sheetCount: cut.sheetCount,
+        bladeSide: cut.bladeSide,
+        wanted: cut.sheetCount,
+        layers,
+      },
+      transaction,
+    )
+  })
+
+/** Recipes: made of runs, given away and taken in as files, found for a job, carried over to another press. */
+export const addRecipes = (app: Express, workshop: Workshop): void => {
+  app.post('/api/runs/:id/recipe', async (request, response) => {
+    const id = idField.safeParse(request.params.id)
+    const naming = validated(recipeNaming, request.body)
+    const saved = await workshop.sequelize.transaction(async (transaction) => {
+      const run = id.success ? await workshop.runs.find(id.data, transaction) : undefined
+      if (!run) return refuse(404, 'There is no such run.')
+      const made = await recipeOfRun(run, transaction)
+      if ('errors' in made) return refuseFields(made.errors)
+      return workshop.recipes.createIn({ ...naming, runId: run.id, cut: made.cut }, transaction)
+    })
+    sendSaved(response, saved, 'recipe', 201)
+  })
+  app.get('/api/recipes/:id/file', async (request, response) => {
+    const { name, note, cut } = await recipeOf(workshop, request)
+    const file = recipeFile.parse({ format: 'bold-heron/recipe', version: 1, name, note, cut })
+    response.attachment(`${name.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'recipe'}.recipe.json`).json(file)
+  })
+  app.post('/api/recipe-files', async (request, response) => {
+    const { name, note, cut } = validated(recipeFile, request.body)
+    sendSaved(response, await workshop.recipes.create({ name, note, runId: null, cut }), 'recipe', 201)
+  })
+  app.get('/api/recipes/:id/plan-request', async (request, response) => {
+    const { cut } = await recipeOf(workshop, request)
+    const pressId = idField.safeParse(request.query['pressId'])
+    if (!pressId.success)
+      return refuse(422, 'pressId is missing or no id; name the press to carry the recipe over to, such as ?pressId=….')
+    const { technique, sheetCount, bladeSide, dies, sheet } = cut
+    const input = await gatherPlanRequest(
+      workshop.sequelize,
+      { technique, pressId: pressId.data, dieIds: dies.map((die) => die.id), sheetId: sheet.id, sheetCount, bladeSide },
+      { brought: { dies: dies.map((die) => toDie(die, die.outline?.lines)), sheet: toSheet(sheet) } },
+    )
+    response.json(input ?? refuse(404, 'There is no such press.'))
+  })
+  app.post('/api/recipes/:id/jobs', async (request, response) => {
+    const recipe = await recipeOf(workshop, request)
+    sendSaved(response, await jobOfRecipe(workshop, recipe, validated(recipeJob, request.body)), 'job', 201)
+  })
+  app.get('/api/jobs/:id/recipes', async (request, response) => {
+    const id = idField.safeParse(request.params.id)
+    const job = id.success ? await workshop.jobs.find(id.data) : undefined
+    if (!job) return refuse(404, 'There is no such job.')
+    const facts = await factsOfCut(workshop, job)
+    const { items } = await workshop.recipes.list({ page: 1, pageSize: MOST_RECIPES, filter: {} })
+    const recipes = items.map((row) => ({ row, facts: factsOfRecipe(row.cut) }))
+    response.json(
+      fittingRecipes(recipes, facts).map(({ recipe, differences }) => ({ recipe: recipe.row, differences })),
+    )
+  })
+}

@@ -1,0 +1,91 @@
+import { isGood, totalPasses } from '@bold-heron/core'
+import type { ProblemField, RecipeBody, RunRow } from '@bold-heron/schema'
+import type { Transaction } from 'sequelize'
+import { outlinesOf, toDieRows } from './dies.js'
+import { DieModel } from './models/die-model.js'
+import { JobModel } from './models/job-model.js'
+import { PlateModel } from './models/plate-model.js'
+import { PressModel } from './models/press-model.js'
+import { SheetModel } from './models/sheet-model.js'
+import { toPlateRow } from './plates.js'
+import { pressTable } from './presses.js'
+import { toSheetRow } from './sheets.js'
+
+/** What of a shelf row goes into a recipe: everything but the keeping of it. */
+const withoutKeeping = <Row extends object>(row: Row) => {
+  const { version: _, createdAt: __, updatedAt: ___, retiredAt: ____, ...kept } = row as Row & Record<string, unknown>
+  return kept as Omit<Row, 'version' | 'createdAt' | 'updatedAt' | 'retiredAt'>
+}
+
+const fault = (path: string, value: unknown, message: string): ProblemField => ({
+  path,
+  code: 'not-a-recipe',
+  value,
+  message,
+})
+
+/** Why a run cannot be kept as a recipe. */
+const faultsOfRun = (run: RunRow): ProblemField[] => {
+  const last = run.rounds.at(-1)
+  return [
+    ...(last && isGood(last.seen) && last.feel !== 'stopped'
+      ? []
+      : [fault('rounds', last?.seen, `rounds ended "${last?.seen}"; keep a run as a recipe that came out clean.`)]),
+    ...run.layers.flatMap((layer, at) =>
+      layer.is === 'plate' && layer.plateId === null
+        ? [
+            fault(
+              `layers.${at}.plateId`,
+              null,
+              `layers.${at} is "${layer.name}", which is not on the shelf; add it there and log the run with it.`,
+            ),
+          ]
+        : [],
+    ),
+  ]
+}
+
+/** Everything of a run that is needed to do it again; or what stands in the way. */
+export const recipeOfRun = async (
+  run: RunRow,
+  transaction: Transaction,
+): Promise<{ readonly cut: RecipeBody } | { readonly errors: ProblemField[] }> => {
+  const errors = faultsOfRun(run)
+  if (errors.length > 0) return { errors }
+  const within = { transaction, rejectOnEmpty: true } as const
+  const [press] = await pressTable.rows([await PressModel.findByPk(run.pressId, within)], transaction)
+  const sheet = toSheetRow(await SheetModel.findByPk(run.sheetId, within))
+  const job = await JobModel.findByPk(run.jobId, within)
+  const dies = await toDieRows(await DieModel.findAll({ where: { id: run.dieIds }, transaction }), transaction)
+  const outlines = await outlinesOf(run.dieIds, transaction)
+  const thicknesses = new Map(run.layers.map((layer) => [layer.plateId, layer.thicknessMm]))
+  const plates = await PlateModel.findAll({
+    where: { id: run.layers.flatMap((layer) => layer.plateId ?? []) },
+    order: [['id', 'ASC']],
+    transaction,
+  })
+  if (!press) throw new Error(`the press ${run.pressId} of run ${run.id} is gone`)
+  const { id, name, pressClass, throatMm, numbers } = press
+  return {
+    cut: {
+      technique: job.technique,
+      press: { id, name, pressClass, throatMm, numbers },
+      plates: plates.map((plate) => ({
+        ...withoutKeeping(toPlateRow(plate)),
+        thicknessMm: thicknesses.get(plate.id) ?? plate.thicknessMm,
+      })),
+      dies: run.dieIds.flatMap((dieId) => {
+        const row = dies.find((die) => die.id === dieId)
+        return row ? [{ ...withoutKeeping(row), outline: outlines.get(dieId) ?? null }] : []
+      }),
+      sheet: withoutKeeping(sheet),
+      sheetCount: run.sheetCount,
+      bladeSide: run.bladeSide,
+      layers: run.layers.map((layer) =>
+        layer.is === 'plate' ? { is: 'plate', plateId: layer.plateId as string } : { is: layer.is },
+      ),
+      squeezeMm: run.squeezeMm,
+      passes: totalPasses(run.rounds),
+    },
+  }
+}

@@ -1,0 +1,161 @@
+import { type Adapted, heightOf, type PlanRequest } from '@bold-heron/core'
+import type { RecipeRow } from '@bold-heron/schema'
+import { useTranslation } from 'react-i18next'
+import { useNavigate, useSearchParams } from 'react-router'
+import { ProblemError } from '../../../data/client.js'
+import { useAdapted, useAdaptedMap, useJobOfRecipe } from '../../../data/recipes.js'
+import { useRows } from '../../../data/rows.js'
+import { MapFigure } from '../../../drawing/cut-map/MapFigure.js'
+import { chosenOfStack } from '../../../pressing/chosen-stack.js'
+import type { Lengths } from '../../../text/lengths.js'
+import { Button } from '../../../ui/Button.js'
+import { boxClass, Field } from '../../../ui/form/fields.js'
+import { Panel } from '../../../ui/Panel.js'
+import { Loaded, Loading } from '../../../ui/states.js'
+import { useSay } from '../../../ui/toasts.js'
+import { useProven } from './RecipeStack.js'
+import { StackTable } from './StackTable.js'
+
+/** mm. A stack further than this from the squeeze that was aimed at says why. */
+const WORTH_SAYING_MM = 0.1
+
+type Done = { readonly adapted: Adapted; readonly request: PlanRequest }
+
+/** Why the stack there is another one, in arithmetic. */
+const Reasons = ({
+  recipe,
+  done,
+  lengths,
+}: {
+  readonly recipe: RecipeRow
+  readonly done: Done
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  const { stack, squeezeMm, passes } = useProven(recipe)
+  const { plan, reserveMm, squeezeThereMm } = done.adapted
+  const gapMm = plan.window.gapMm
+  const best = plan.best
+  const differs =
+    best !== undefined &&
+    squeezeThereMm !== undefined &&
+    Math.abs(best.ledger.squeezeMm - squeezeThereMm) > WORTH_SAYING_MM
+  return (
+    <>
+      <p>
+        {t('recipes.adapt.same', {
+          same: lengths.thickness(heightOf(stack).valueMm - gapMm),
+          gap: lengths.thickness(gapMm),
+        })}
+      </p>
+      <p className="mt-1">
+        {squeezeThereMm === undefined
+          ? t('recipes.adapt.unreached', { count: passes })
+          : t('recipes.adapt.reserve', {
+              here: lengths.thickness(squeezeMm),
+              reserve: lengths.thickness(reserveMm),
+              there: lengths.thickness(squeezeThereMm),
+            })}
+      </p>
+      {differs && (
+        <p className="mt-1">
+          {t('recipes.adapt.instead', {
+            squeeze: lengths.thickness(best.ledger.squeezeMm),
+            spread: lengths.thickness(best.window.ownSpreadMm),
+          })}
+        </p>
+      )}
+    </>
+  )
+}
+
+const MapThere = ({ done }: { readonly done: Done }) => {
+  const { t } = useTranslation()
+  const map = useAdaptedMap(done)
+  return (
+    <Loaded query={map} what={t('plan.map.loading')}>
+      {(tried) => (tried?.solved ? <MapFigure tried={tried} /> : <p>{t('plan.map.unsolved')}</p>)}
+    </Loaded>
+  )
+}
+
+const Result = ({
+  recipe,
+  done,
+  lengths,
+}: {
+  readonly recipe: RecipeRow
+  readonly done: Done
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  const navigate = useNavigate()
+  const say = useSay()
+  const making = useJobOfRecipe(recipe.id)
+  const best = done.adapted.plan.best
+  if (!best) return <p className="text-danger">{t('recipes.adapt.none')}</p>
+  const make = async () => {
+    try {
+      const job = await making.mutateAsync({ pressId: done.request.cut.press.id, layers: chosenOfStack(best.stack) })
+      say(t('recipes.adapt.jobMade', { name: job.name }))
+      await navigate(`/plan/${job.id}`)
+    } catch (error) {
+      say(error instanceof ProblemError ? error.problem.detail : t('common.awayText'), { tone: 'danger' })
+    }
+  }
+  return (
+    <>
+      <Reasons recipe={recipe} done={done} lengths={lengths} />
+      <h3 className="mt-3 font-bold">{t('recipes.adapt.stack')}</h3>
+      <StackTable caption={t('recipes.adapt.stack')} stack={best.stack} gapMm={best.window.gapMm} lengths={lengths} />
+      <p className="mt-1 font-bold">{t('recipes.passes', { count: best.passes.passes })}</p>
+      <h3 className="mt-3 font-bold">{t('recipes.adapt.there', { press: done.request.cut.press.name })}</h3>
+      <MapThere done={done} />
+      <Button look="next" className="mt-3" disabled={making.isPending} onClick={() => void make()}>
+        {t('recipes.adapt.job')}
+      </Button>
+    </>
+  )
+}
+
+/** Carries a recipe over to another press: which stack there cuts as clean, and why it is another. */
+export const AdaptPanel = ({ recipe, lengths }: { readonly recipe: RecipeRow; readonly lengths: Lengths }) => {
+  const { t } = useTranslation()
+  const [query, setQuery] = useSearchParams()
+  const presses = useRows('presses').data?.items ?? []
+  const asked = query.get('press')
+  const pressId = presses.some((press) => press.id === asked) ? (asked ?? undefined) : undefined
+  const adapted = useAdapted(recipe, pressId)
+  return (
+    <Panel title={t('recipes.adapt.title')}>
+      <Field label={t('recipes.adapt.press')} className="mb-3">
+        {(ids) => (
+          <select
+            {...ids}
+            className={boxClass}
+            value={pressId ?? ''}
+            onChange={({ target }) => setQuery(target.value === '' ? {} : { press: target.value }, { replace: true })}
+          >
+            <option value="">{t('recipes.adapt.choose')}</option>
+            {presses.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      {pressId && (
+        <div aria-live="polite">
+          {adapted.isFetching && !adapted.data ? (
+            <Loading what={t('recipes.adapt.working')} />
+          ) : (
+            <Loaded query={adapted} what={t('recipes.adapt.working')}>
+              {(done) => <Result recipe={recipe} done={done} lengths={lengths} />}
+            </Loaded>
+          )}
+        </div>
+      )}
+    </Panel>
+  )
+}

@@ -1,0 +1,99 @@
+import type { RecipeRow } from '@bold-heron/schema'
+import { ArrowLeft, Download, Printer, Trash2 } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { Link, useNavigate, useParams } from 'react-router'
+import { useRecipeMap } from '../../../data/recipes.js'
+import { useMarkRow, useRow } from '../../../data/rows.js'
+import { MapFigure } from '../../../drawing/cut-map/MapFigure.js'
+import { useLengths } from '../../../text/lengths.js'
+import { Button, ButtonLink } from '../../../ui/Button.js'
+import { Panel } from '../../../ui/Panel.js'
+import { Loaded } from '../../../ui/states.js'
+import { useSay } from '../../../ui/toasts.js'
+import { AdaptPanel } from './AdaptPanel.js'
+import { sayRecipe } from './recipe-facts.js'
+import { RecipeStack } from './RecipeStack.js'
+
+const SECTION = { widthPx: 360, heightPx: 300 }
+
+const RecipeMap = ({ recipe }: { readonly recipe: RecipeRow }) => {
+  const { t } = useTranslation()
+  const map = useRecipeMap(recipe)
+  return (
+    <Loaded query={map} what={t('plan.map.loading')}>
+      {(tried) => (tried?.solved ? <MapFigure tried={tried} /> : <p>{t('plan.map.unsolved')}</p>)}
+    </Loaded>
+  )
+}
+
+const RecipeDetail = ({ recipe }: { readonly recipe: RecipeRow }) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const navigate = useNavigate()
+  const say = useSay()
+  const mark = useMarkRow('recipes')
+  const remove = async () => {
+    await mark.mutateAsync({ id: recipe.id, mark: 'delete' })
+    say(t('recipes.deleted', { name: recipe.name }), { undo: () => mark.mutate({ id: recipe.id, mark: 'restore' }) })
+    await navigate('/log/recipes')
+  }
+  return (
+    <>
+      <h1 className="text-3xl">{recipe.name}</h1>
+      <p className="text-ink-soft">
+        {sayRecipe(t, recipe)} · {t(`words.bladeSide.${recipe.cut.bladeSide}`)} ·{' '}
+        {t('recipes.passes', { count: recipe.cut.passes })}
+      </p>
+      {recipe.note && <p className="mt-1 whitespace-pre-wrap">{recipe.note}</p>}
+      <div className="mt-3 flex flex-wrap gap-2">
+        <ButtonLink to={`/log/recipes/cards?ids=${recipe.id}`} icon={<Printer aria-hidden size={18} />}>
+          {t('recipes.printOne')}
+        </ButtonLink>
+        <a
+          href={`/api/recipes/${recipe.id}/file`}
+          download
+          className="inline-flex min-h-11 items-center gap-2 rounded-md border border-ink/40 px-3.5 py-2 font-bold no-underline hover:bg-sunk"
+        >
+          <Download aria-hidden size={18} />
+          {t('recipes.file')}
+        </a>
+        {recipe.runId && (
+          <ButtonLink look="quiet" to={`/log/${recipe.runId}`}>
+            {t('recipes.fromRun')}
+          </ButtonLink>
+        )}
+        <Button look="danger" icon={<Trash2 aria-hidden size={18} />} onClick={() => void remove()}>
+          {t('common.delete')}
+        </Button>
+      </div>
+      <div className="mt-4 grid items-start gap-4 md:grid-cols-2">
+        <Panel title={t('recipes.stack')}>
+          <RecipeStack recipe={recipe} lengths={lengths} size={SECTION} />
+        </Panel>
+        <div className="flex flex-col gap-4">
+          <Panel title={t('recipes.map', { count: recipe.cut.passes })}>
+            <RecipeMap recipe={recipe} />
+          </Panel>
+          <AdaptPanel recipe={recipe} lengths={lengths} />
+        </div>
+      </div>
+    </>
+  )
+}
+
+export const Component = () => {
+  const { t } = useTranslation()
+  const { recipeId } = useParams()
+  const recipe = useRow('recipes', recipeId)
+  return (
+    <>
+      <Link to="/log/recipes" className="mb-2 inline-flex min-h-11 items-center gap-1">
+        <ArrowLeft aria-hidden size={18} />
+        {t('recipes.back')}
+      </Link>
+      <Loaded query={recipe} what={t('recipes.loading')}>
+        {(row) => <RecipeDetail recipe={row} />}
+      </Loaded>
+    </>
+  )
+}

@@ -1,0 +1,23 @@
+import type { CutContext, HouseRules, Layer, Plate, ProvenCut } from '@bold-heron/core'
+import type { RecipeBody } from './recipe.js'
+import { toDie, toPlate, toPress, toSheet } from './to-core.js'
+
+/** A recipe's cut as the planner takes it, under the rules of the house that reads it. */
+export const toProvenCut = (body: RecipeBody, rules: HouseRules): ProvenCut => {
+  const plates = new Map<string, Plate>(body.plates.map((plate) => [plate.id, toPlate(plate)]))
+  const cut: CutContext = {
+    press: toPress({ ...body.press, knownGood: [] }, plates),
+    dies: body.dies.map((die) => toDie(die, die.outline?.lines)),
+    sheet: toSheet(body.sheet),
+    sheetCount: body.sheetCount,
+    bladeSide: body.bladeSide,
+    rules,
+  }
+  const stack = body.layers.flatMap((layer): Layer[] => {
+    if (layer.is === 'dies') return [{ is: 'dies', dies: cut.dies, blade: body.bladeSide }]
+    if (layer.is === 'sheets') return [{ is: 'sheets', sheet: cut.sheet, count: body.sheetCount }]
+    const plate = plates.get(layer.plateId)
+    return plate ? [{ is: 'plate', plate }] : []
+  })
+  return { cut, stack, squeezeMm: body.squeezeMm, passes: body.passes }
+}
