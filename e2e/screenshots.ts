@@ -102,6 +102,7 @@ const views: readonly View[] = [
     words: 'Lay this there',
     prepare: (browser) => browser.says('clean 100 %'),
   },
+  { name: 'practice', path: () => '/practice', words: 'The middle will not cut' },
   { name: 'workshop', path: () => '/workshop', words: 'House rules' },
   { name: 'welcome', path: () => '/welcome', words: 'What kind of press is it?' },
 ]

@@ -10,7 +10,7 @@ import {
 import type { JobInput, JobRow, Page, RunRow } from '@bold-heron/schema'
 import { Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { stackOfChosen } from '../../apps/web/src/pressing/chosen-stack.js'
+import { stackOfChosen } from '../../apps/web/src/pressing/stack/chosen-stack.js'
 import { type Application, startApplication } from '../fixtures/application.js'
 import { Browser } from '../fixtures/browser.js'
 import { BenchPage } from '../pages/bench-page.js'

@@ -103,6 +103,17 @@ export {
   type TriedRound,
 } from './calibration/trial.js'
 export { type BlindOutcome, BlindPress, drawTraits, type HiddenTraits } from './practice/blind-press.js'
+export {
+  type Exercise,
+  type ExerciseId,
+  exerciseIds,
+  exerciseOf,
+  type Grade,
+  gradeOf,
+  type PlayedRound,
+  playRounds,
+  type PracticeThing,
+} from './practice/exercises.js'
 export { type GapStory, gapStoryOf } from './planner/gap-story.js'
 export { type TrialAdvice, trialAdviceSteps } from './planner/trial-advice.js'
 export { usualSqueezeMm } from './planner/rule-of-thumb.js'

@@ -1,10 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { migrations } from './migrate.js'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
-import { workshopTables } from './migrations/0001-workshop.js'
-import { pressModelColumns } from './migrations/0002-press-model.js'
-import { learningTables } from './migrations/0003-learning.js'
 
 let server: TestServer
 beforeAll(async () => {
@@ -61,12 +59,8 @@ describe('the database itself refuses', () => {
 describe('migrations', () => {
   it('go down and up again', async () => {
     const context = server.database.sequelize.getQueryInterface()
-    await learningTables.down({ context })
-    await pressModelColumns.down({ context })
-    await workshopTables.down({ context })
-    await workshopTables.up({ context })
-    await pressModelColumns.up({ context })
-    await learningTables.up({ context })
+    for (const migration of [...migrations].reverse()) await migration.down({ context })
+    for (const migration of migrations) await migration.up({ context })
     const [rules] = await server.database.sequelize.query<{ count: string }>('SELECT count(*) FROM house_rules', {
       type: QueryTypes.SELECT,
     })

@@ -5,10 +5,13 @@ import { pressModelColumns } from './migrations/0002-press-model.js'
 import { learningTables } from './migrations/0003-learning.js'
 import { recipeTable } from './migrations/0004-recipes.js'
 
-/** Brings the database's tables up to date. Listed here, not found by name, so that a bundle or a move cannot lose one. */
+/** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
+export const migrations = [workshopTables, pressModelColumns, learningTables, recipeTable] as const
+
+/** Brings the database's tables up to date. */
 export const migrate = async (sequelize: Sequelize): Promise<void> => {
   const umzug = new Umzug<QueryInterface>({
-    migrations: [workshopTables, pressModelColumns, learningTables, recipeTable],
+    migrations: [...migrations],
     context: sequelize.getQueryInterface(),
     storage: new SequelizeStorage({ sequelize, modelName: 'schema_migrations' }),
     logger: undefined,

@@ -1,8 +1,17 @@
-import { ClipboardList, Hammer, Layers, type LucideIcon, NotebookPen, Settings2, Warehouse } from 'lucide-react'
+import {
+  ClipboardList,
+  Dumbbell,
+  Hammer,
+  Layers,
+  type LucideIcon,
+  NotebookPen,
+  Settings2,
+  Warehouse,
+} from 'lucide-react'
 
 /** The stations a job travels through, in the order people work; `key` goes there after `g`. */
 export const stations: readonly {
-  readonly id: 'jobs' | 'shelf' | 'plan' | 'bench' | 'log' | 'workshop'
+  readonly id: 'jobs' | 'shelf' | 'plan' | 'bench' | 'log' | 'practice' | 'workshop'
   readonly key: string
   readonly icon: LucideIcon
   /** Whether the job in hand goes along in the address. */
@@ -13,6 +22,7 @@ export const stations: readonly {
   { id: 'plan', key: 'p', icon: Layers, withJob: true },
   { id: 'bench', key: 'b', icon: Hammer, withJob: true },
   { id: 'log', key: 'l', icon: NotebookPen, withJob: false },
+  { id: 'practice', key: 'x', icon: Dumbbell, withJob: false },
   { id: 'workshop', key: 'w', icon: Settings2, withJob: false },
 ]
 

@@ -5,6 +5,9 @@ import {
   cutIn,
   type Laying,
   PLAIN_LAYING,
+  type BlindOutcome,
+  type PlayedRound,
+  playRounds,
   type Press,
   pressSample,
   pressTrial,
@@ -60,8 +63,18 @@ const press = {
     return { ...tried, paths: pathsOf(map) }
   },
   sample: (mechanics: Pick<Press, 'frame' | 'drive'>) => pressSample(mechanics),
+  play: (cut: CutContext, seed: number, rounds: readonly PlayedRound[]): Played => {
+    const { press, outcomes } = playRounds(cut, seed, rounds)
+    return { outcomes, paths: rounds.length > 0 ? pathsOf(press.map()) : undefined }
+  },
   simulate: (trial: Trial) => pressTrial(trial),
 }
+/** What an attempt at an exercise has come to: every round as it really was, and the cut map that the sheets show now. */
+export interface Played {
+  readonly outcomes: readonly BlindOutcome[]
+  readonly paths: MapPaths | undefined
+}
+
 export type PressWorker = typeof press
 
 expose(press)

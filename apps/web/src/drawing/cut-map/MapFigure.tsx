@@ -1,19 +1,25 @@
 import { useTranslation } from 'react-i18next'
-import { percent, sayCut } from '../../text/say-cut.js'
-import type { Tried } from '../../workers/press.worker.js'
+import { percent } from '../../text/say-cut.js'
 import { CutMapDrawing, LineSample } from './CutMapDrawing.js'
+import type { MapPaths } from './paths.js'
 
 /** The cut map after one pass, with its legend. */
-export const MapFigure = ({ tried }: { readonly tried: Tried }) => {
+export const MapFigure = ({
+  paths,
+  said,
+}: {
+  readonly paths: MapPaths
+  /** What it shows, in words. */
+  readonly said: string
+}) => {
   const { t } = useTranslation()
-  const { paths } = tried
   return (
     <figure>
       <CutMapDrawing
         paths={paths}
         className="mx-auto block h-60 w-full"
         spoken={t('plan.map.spoken', {
-          cut: sayCut(t, tried),
+          cut: said,
           clean: percent(paths.byState.clean.share),
           nearly: percent(paths.byState.nearly.share),
           hanging: percent(paths.byState.hanging.share),

@@ -9,12 +9,12 @@ import {
   type TriedRound,
 } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useTranslation } from 'react-i18next'
 import { layRun } from '../../data/bench-outbox.js'
 import { useAssessment } from '../../data/plan.js'
-import { chosenOfStack } from '../../pressing/chosen-stack.js'
+import { chosenOfStack } from '../../pressing/stack/chosen-stack.js'
 import { runOf } from '../../pressing/run-of.js'
 import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
@@ -26,6 +26,17 @@ import { NextStage } from './NextStage.js'
 import { type BenchSession, moved, oneMore, passCounted, roundsOfLastRun, told, tryNext } from './session.js'
 import { StepCard } from './StepCard.js'
 import { TellStep } from './TellStep.js'
+
+/** What stands in for a press and the log at a practice bench: it says what a pass did, and nothing is written down for good. */
+export interface StandIn {
+  /** How the passes so far felt, and whether the handle stopped; undefined for the moment that it takes to work that out. */
+  readonly felt: { readonly feel: HandleFeel; readonly stopped: boolean } | undefined
+  /** What the sheet shows. */
+  readonly picture: ReactNode
+  /** Another way to go on than the one advised. */
+  readonly otherWay: ReactNode
+  readonly finish: ReactNode
+}
 
 /** How many layers lie in the press at a step of a round. */
 const layersLaid = (session: BenchSession, steps: ReturnType<typeof stepsOfRound>, all: number): number => {
@@ -45,6 +56,7 @@ export const BenchOfSession = ({
   session,
   stack,
   rounds,
+  standIn,
   onChange,
 }: {
   readonly job: JobRow
@@ -52,6 +64,8 @@ export const BenchOfSession = ({
   readonly session: BenchSession
   readonly stack: Stack
   readonly rounds: readonly TriedRound[]
+  /** In place of a real press and the log, where one practises. */
+  readonly standIn?: StandIn | undefined
   readonly onChange: (session: BenchSession | undefined) => void
 }) => {
   const { t } = useTranslation()
@@ -68,6 +82,7 @@ export const BenchOfSession = ({
   const inRound = session.stage === 'round'
 
   const forward = () => {
+    if (step.is === 'press' && standIn?.felt?.stopped) return stopped()
     if (step.is === 'press' && session.passesDone + 1 < passes) return onChange(passCounted(session, 1))
     const counted = step.is === 'press' ? passCounted(session, 1) : session
     onChange(moved(counted, 1, steps.length))
@@ -83,6 +98,8 @@ export const BenchOfSession = ({
   }
   const tell = (look: Round, pieces: number) => {
     const next = told(session, look, pieces, new Date().toISOString())
+    setStoppedHere(false)
+    if (standIn) return onChange(next)
     const all = roundsOfLastRun(next)
     // Laid down to be sent before the page goes on: from here on it cannot be lost.
     layRun({
@@ -101,7 +118,6 @@ export const BenchOfSession = ({
         followsRunId: session.round.followsRunId,
       },
     })
-    setStoppedHere(false)
     onChange(next)
   }
   const canStep = inRound && step.is !== 'tell'
@@ -110,7 +126,8 @@ export const BenchOfSession = ({
 
   const expected = assessment?.prediction?.passes[0]?.feel
   const feel: HandleFeel =
-    stoppedHere || expected === 'stop' ? (stoppedHere ? 'stopped' : 'hard') : (expected ?? 'firm')
+    standIn?.felt?.feel ??
+    (stoppedHere || expected === 'stop' ? (stoppedHere ? 'stopped' : 'hard') : (expected ?? 'firm'))
   const cutByNow = session.pressed.reduce((sum, each) => sum + each.pieces, 0)
   return (
     <div className="grid gap-5 text-xl md:grid-cols-[minmax(0,15rem)_minmax(0,1fr)] lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
@@ -141,10 +158,12 @@ export const BenchOfSession = ({
             request={request}
             rounds={rounds}
             lengths={lengths}
+            otherWay={standIn?.otherWay}
             onTry={(next, count) => onChange(tryNext(session, chosenOfStack(next), count, crypto.randomUUID()))}
           />
         )}
-        {session.stage === 'finish' && (
+        {session.stage === 'finish' && standIn?.finish}
+        {session.stage === 'finish' && !standIn && (
           <FinishStage
             job={job}
             cut={session.cutBefore + cutByNow}
@@ -164,6 +183,7 @@ export const BenchOfSession = ({
               passesDone={session.passesDone}
               lengths={lengths}
             />
+            {(step.is === 'look' || step.is === 'tell') && standIn?.picture}
             {step.is === 'tell' ? (
               <TellStep
                 key={`${session.pressed.length} ${feel}`}

@@ -1,7 +1,7 @@
 import type { PlanRequest, Stack } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { StackSection } from '../../drawing/section/StackSection.js'
-import { layerName } from '../../pressing/layer-name.js'
+import { layerName } from '../../pressing/stack/layer-name.js'
 import type { Lengths } from '../../text/lengths.js'
 
 const SECTION = { widthPx: 340, heightPx: 420 }

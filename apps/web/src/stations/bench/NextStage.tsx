@@ -1,7 +1,8 @@
 import { differenceOf, type PlanRequest, sheetsGoOn, type Stack, type TriedRound } from '@bold-heron/core'
+import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useTrialAdvice } from '../../data/plan.js'
-import { layerName } from '../../pressing/layer-name.js'
+import { layerName } from '../../pressing/stack/layer-name.js'
 import type { Lengths } from '../../text/lengths.js'
 import { percent } from '../../text/say-cut.js'
 import { sayPieces } from '../../text/say-difference.js'
@@ -34,12 +35,15 @@ export const NextStage = ({
   request,
   rounds,
   lengths,
+  otherWay,
   onTry,
 }: {
   readonly jobId: string
   readonly request: PlanRequest
   readonly rounds: readonly TriedRound[]
   readonly lengths: Lengths
+  /** In place of the way back to the plan. */
+  readonly otherWay?: ReactNode
   readonly onTry: (stack: Stack, passes: number) => void
 }) => {
   const { t } = useTranslation()
@@ -83,9 +87,11 @@ export const NextStage = ({
                 })}
             </p>
             <div className="flex flex-wrap justify-end gap-3">
-              <ButtonLink to={`/plan/${jobId}`} className="min-h-16 px-6 text-xl">
-                {t('bench.nextTry.plan')}
-              </ButtonLink>
+              {otherWay ?? (
+                <ButtonLink to={`/plan/${jobId}`} className="min-h-16 px-6 text-xl">
+                  {t('bench.nextTry.plan')}
+                </ButtonLink>
+              )}
               {next && (
                 <Button
                   look="next"

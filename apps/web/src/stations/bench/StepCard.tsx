@@ -2,7 +2,7 @@ import { type Assessment, bestFace, type PlanRequest, type Stack, type StackDiff
 import { TriangleAlert } from 'lucide-react'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
-import { layerName } from '../../pressing/layer-name.js'
+import { layerName } from '../../pressing/stack/layer-name.js'
 import type { Lengths } from '../../text/lengths.js'
 import { sayCut } from '../../text/say-cut.js'
 import { sayPieces } from '../../text/say-difference.js'

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
 import { Panel } from '../../ui/Panel.js'
 import { Why } from '../../ui/Why.js'
-import { layerName } from '../../pressing/layer-name.js'
+import { layerName } from '../../pressing/stack/layer-name.js'
 
 const WIDTH = 400
 const HEIGHT = 62

@@ -6,7 +6,7 @@ import { StackSection } from '../../drawing/section/StackSection.js'
 import type { Lengths } from '../../text/lengths.js'
 import { sayFinding } from '../../text/say-finding.js'
 import { percent, sayCut } from '../../text/say-cut.js'
-import { layerName } from '../../pressing/layer-name.js'
+import { layerName } from '../../pressing/stack/layer-name.js'
 
 const SECTION = { widthPx: 360, heightPx: 380 }
 const BLANK_LINES = 4

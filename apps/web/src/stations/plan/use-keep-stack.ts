@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { ProblemError } from '../../data/client.js'
 import { useSaveRow } from '../../data/rows.js'
 import { useSay } from '../../ui/toasts.js'
-import { chosenOfStack } from '../../pressing/chosen-stack.js'
+import { chosenOfStack } from '../../pressing/stack/chosen-stack.js'
 import { inputOfJob } from './job-input.js'
 
 /** Keeps a stack with its job, which is then planned. */

@@ -6,6 +6,7 @@ import { frame } from './frame.js'
 import { jobs } from './jobs.js'
 import { log } from './log.js'
 import { plan } from './plan.js'
+import { practice } from './practice.js'
 import { recipes } from './recipes.js'
 import { shelf } from './shelf.js'
 import { welcome } from './welcome.js'
@@ -22,6 +23,7 @@ export const en = {
   jobs,
   log,
   plan,
+  practice,
   recipes,
   shelf,
   welcome,

@@ -6,8 +6,9 @@ import { ProblemError } from '../../../data/client.js'
 import { useAdapted, useAdaptedMap, useJobOfRecipe } from '../../../data/recipes.js'
 import { useRows } from '../../../data/rows.js'
 import { MapFigure } from '../../../drawing/cut-map/MapFigure.js'
-import { chosenOfStack } from '../../../pressing/chosen-stack.js'
+import { chosenOfStack } from '../../../pressing/stack/chosen-stack.js'
 import type { Lengths } from '../../../text/lengths.js'
+import { sayCut } from '../../../text/say-cut.js'
 import { Button } from '../../../ui/Button.js'
 import { boxClass, Field } from '../../../ui/form/fields.js'
 import { Panel } from '../../../ui/Panel.js'
@@ -74,7 +75,9 @@ const MapThere = ({ done }: { readonly done: Done }) => {
   const map = useAdaptedMap(done)
   return (
     <Loaded query={map} what={t('plan.map.loading')}>
-      {(tried) => (tried?.solved ? <MapFigure tried={tried} /> : <p>{t('plan.map.unsolved')}</p>)}
+      {(tried) =>
+        tried?.solved ? <MapFigure paths={tried.paths} said={sayCut(t, tried)} /> : <p>{t('plan.map.unsolved')}</p>
+      }
     </Loaded>
   )
 }

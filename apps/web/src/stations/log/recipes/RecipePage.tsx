@@ -6,6 +6,7 @@ import { useRecipeMap } from '../../../data/recipes.js'
 import { useMarkRow, useRow } from '../../../data/rows.js'
 import { MapFigure } from '../../../drawing/cut-map/MapFigure.js'
 import { useLengths } from '../../../text/lengths.js'
+import { sayCut } from '../../../text/say-cut.js'
 import { Button, ButtonLink } from '../../../ui/Button.js'
 import { Panel } from '../../../ui/Panel.js'
 import { Loaded } from '../../../ui/states.js'
@@ -21,7 +22,9 @@ const RecipeMap = ({ recipe }: { readonly recipe: RecipeRow }) => {
   const map = useRecipeMap(recipe)
   return (
     <Loaded query={map} what={t('plan.map.loading')}>
-      {(tried) => (tried?.solved ? <MapFigure tried={tried} /> : <p>{t('plan.map.unsolved')}</p>)}
+      {(tried) =>
+        tried?.solved ? <MapFigure paths={tried.paths} said={sayCut(t, tried)} /> : <p>{t('plan.map.unsolved')}</p>
+      }
     </Loaded>
   )
 }

@@ -4,7 +4,7 @@ import { type RecipeRow, toProvenCut } from '@bold-heron/schema'
 import { useMemo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { type SectionSize, StackSection } from '../../../drawing/section/StackSection.js'
-import { layerName } from '../../../pressing/layer-name.js'
+import { layerName } from '../../../pressing/stack/layer-name.js'
 import type { Lengths } from '../../../text/lengths.js'
 import { StackTable } from './StackTable.js'
 

@@ -1,6 +1,6 @@
 import { ledgerOf, type Stack } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
-import { layerName } from '../../../pressing/layer-name.js'
+import { layerName } from '../../../pressing/stack/layer-name.js'
 import type { Lengths } from '../../../text/lengths.js'
 
 /** A stack as a sum that can be checked with a pencil. */

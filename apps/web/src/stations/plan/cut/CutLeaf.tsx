@@ -63,7 +63,7 @@ export const CutLeaf = ({
   return (
     <div className="grid gap-x-6 gap-y-3 md:grid-cols-2">
       <div>
-        <MapFigure tried={tried} />
+        <MapFigure paths={tried.paths} said={sayCut(t, tried)} />
         <Slider
           label={t('plan.map.pass')}
           shown={t('plan.map.passOf', { number, of })}

@@ -22,8 +22,8 @@ import { HatchSwatch } from '../../drawing/section/hatches.js'
 import type { Lengths } from '../../text/lengths.js'
 import { IconButton } from '../../ui/Button.js'
 import { classes } from '../../ui/classes.js'
-import { movedLayer, piecesLeft } from '../../pressing/chosen-stack.js'
-import { layerName } from '../../pressing/layer-name.js'
+import { movedLayer, piecesLeft } from './chosen-stack.js'
+import { layerName } from './layer-name.js'
 import { PieceMenu } from './PieceMenu.js'
 
 /** Height of one line of the list in pixels; the drawing's leaders count on it. */

@@ -1,0 +1,63 @@
+import type { CutContext, ExerciseId, Grade, PlayedRound } from '@bold-heron/core'
+import { useQuery } from '@tanstack/react-query'
+import { useCallback, useState } from 'react'
+import { press } from '../workers/press.js'
+
+const GRADES_KEY = 'bold-heron.practice.grades'
+const seedKey = (id: ExerciseId): string => `bold-heron.practice.seed.${id}`
+
+const newSeed = (): number => (crypto.getRandomValues(new Uint32Array(1))[0] as number) >>> 1
+
+/** Which press is hidden in an exercise: the same until another is drawn, also when the page is opened anew. */
+export const useHiddenPress = (id: ExerciseId) => {
+  const [seed, setSeed] = useState(() => {
+    const kept = Number(localStorage.getItem(seedKey(id)) ?? Number.NaN)
+    if (Number.isInteger(kept)) return kept
+    const drawn = newSeed()
+    localStorage.setItem(seedKey(id), String(drawn))
+    return drawn
+  })
+  const redraw = useCallback(() => {
+    const drawn = newSeed()
+    localStorage.setItem(seedKey(id), String(drawn))
+    setSeed(drawn)
+  }, [id])
+  return { seed, redraw }
+}
+
+/** What the rounds of an attempt did on the hidden press, worked out in the worker. */
+export const usePlayed = (cut: CutContext, seed: number, rounds: readonly PlayedRound[]) =>
+  useQuery({
+    queryKey: [
+      'practice',
+      cut.press.id,
+      seed,
+      rounds.map(({ stack, passes, freshSheets }) => [
+        stack.map((layer) => (layer.is === 'plate' ? layer.plate.id : layer.is)),
+        passes,
+        freshSheets,
+      ]),
+    ],
+    queryFn: () => press().play(cut, seed, rounds),
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+  })
+
+const readGrades = (): Partial<Record<ExerciseId, Grade>> => {
+  try {
+    return JSON.parse(localStorage.getItem(GRADES_KEY) ?? '{}') as Partial<Record<ExerciseId, Grade>>
+  } catch {
+    return {}
+  }
+}
+
+/** The best grade of each exercise so far, in this browser. */
+export const gradesSoFar = readGrades
+
+/** Keeps a grade where it is better than the one before. */
+export const keepGrade = (id: ExerciseId, grade: Grade): void => {
+  const grades = readGrades()
+  if (grade === 'open' || grades[id] === 'mastered') return
+  localStorage.setItem(GRADES_KEY, JSON.stringify({ ...grades, [id]: grade }))
+}

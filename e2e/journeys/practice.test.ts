@@ -1,0 +1,117 @@
+import type { HandleFeel, Seen } from '@bold-heron/core'
+import { By } from 'selenium-webdriver'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { en } from '../../apps/web/src/text/en/index.js'
+import { type Application, startApplication } from '../fixtures/application.js'
+import { Browser } from '../fixtures/browser.js'
+import { BenchPage } from '../pages/bench-page.js'
+import { PlanPage } from '../pages/plan-page.js'
+
+let application: Application
+let browser: Browser
+let bench: BenchPage
+let plan: PlanPage
+beforeAll(async () => {
+  application = await startApplication({ demo: false })
+  browser = await Browser.start(() => application.address)
+  plan = new PlanPage(browser)
+  bench = new BenchPage(browser, 'practice-first-clean')
+})
+afterAll(async () => {
+  await browser?.close()
+  await application?.close()
+})
+
+const { practice, bench: benchWords, words } = en
+const MOST_ROUNDS = 8
+const wordOf = <Key extends string>(of: Readonly<Record<Key, string>>, said: string): Key =>
+  (Object.keys(of) as Key[]).find((key) => of[key] === said)!
+
+/** Opens the first exercise anew, with a known press hidden in it. */
+const begin = async (seed: number): Promise<void> => {
+  await browser.go('/practice')
+  await browser.driver.executeScript(
+    `localStorage.clear(); localStorage.setItem('bold-heron.practice.seed.first-clean', arguments[0])`,
+    String(seed),
+  )
+  await browser.go('/practice/first-clean')
+  await browser.says(practice.set.title)
+}
+
+/** What the sheet shows and how the handle felt, as the page has it. */
+const shown = async (): Promise<{ seen: Seen; feel: HandleFeel }> => {
+  const map = await browser.find(By.css('figure svg[role=img]'))
+  const [, seen = ''] = /: ([^.]+)\./.exec((await map.getAttribute('aria-label')) ?? '') ?? []
+  const [, felt] = /The handle felt (\w+)/.exec(await browser.pageText()) ?? []
+  return { seen: wordOf(words.seen, seen), feel: felt ? wordOf(words.feel, felt) : 'stopped' }
+}
+
+it('offers five exercises', async () => {
+  await browser.go('/practice')
+  for (const { name } of Object.values(practice.exercises)) await browser.says(name)
+  expect(await browser.accessibilityFaults()).toEqual([])
+})
+
+it('leads by looks and advice to a clean cut on a hidden press, and grades it', async () => {
+  await begin(1)
+  await browser.press(practice.set.start)
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    await bench.goOnTo(benchWords.tell.title)
+    const look = await shown()
+    await bench.tell(look)
+    await browser.until(async () => (await bench.title()) !== benchWords.tell.title, 'an answer to the look')
+    if (look.seen === 'clean') break
+    await browser.press(benchWords.nextTry.doIt)
+  }
+  expect([practice.result.mastered, practice.result.passed]).toContain(await bench.title())
+  await browser.go('/practice')
+  await browser.until(
+    async () => /mastered|passed/.test(await (await browser.find(By.css('main ol > li'))).getText()),
+    'the grade among the exercises',
+  )
+})
+
+it('writes nothing into the log', async () => {
+  const runs = (await (await fetch(`${application.address}/api/runs`)).json()) as { total: number }
+  expect(runs.total).toBe(0)
+})
+
+it('finds out who says clean when it is not', async () => {
+  await begin(2)
+  await browser.press(practice.set.start)
+  await bench.goOnTo(benchWords.tell.title)
+  const { seen, feel } = await shown()
+  expect(seen).not.toBe('clean')
+  await bench.tell({ seen: 'clean', feel })
+  await browser.says(practice.result.open)
+  await browser.says('Look before lifting.')
+  await browser.press(practice.result.goOn)
+  await browser.says(benchWords.nextTry.title)
+})
+
+it('a stack that is far too tight stops the handle; the stack can be set anew by hand', async () => {
+  await begin(1)
+  for (const piece of [...Array<string>(4).fill(practice.things.card), ...Array<string>(3).fill(practice.things.film)])
+    await plan.pick(en.plan.stack.addBelow, piece)
+  await browser.press(practice.set.start)
+  await bench.goOnTo(/^Pass 1/)
+  await browser.press(benchWords.press.done)
+  await browser.says(practice.stopped)
+  await bench.tell({ seen: 'dented', feel: 'stopped' })
+  await browser.press(practice.set.again)
+  await browser.says(practice.set.title)
+})
+
+it('goes on where it was when the page is opened anew', async () => {
+  await begin(3)
+  await browser.press(practice.set.start)
+  await bench.goOnTo(benchWords.tell.title)
+  const before = await shown()
+  await browser.go('/practice/first-clean')
+  await browser.says(benchWords.tell.title)
+  expect(await shown()).toEqual(before)
+})
+
+it('nothing was complained of', async () => {
+  expect(await browser.complaints()).toEqual([])
+})
