@@ -88,6 +88,16 @@ const views: readonly View[] = [
       await browser.find(By.css('canvas[role=img]'))
     },
   },
+  {
+    name: 'pad',
+    path: async (application) => `/shelf/plates/${await idOf(application, 'plates', 'Clear pad, small')}`,
+    words: 'How it wears',
+    prepare: async (browser) => {
+      await browser.says('Bowed by about')
+      const title = await browser.heading('How it wears')
+      await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "start" })', title)
+    },
+  },
   { name: 'log', path: () => '/log', words: 'Good pieces' },
   {
     name: 'log-pictures',

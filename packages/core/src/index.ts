@@ -128,6 +128,19 @@ export {
 } from './planner/prediction.js'
 export { bedOfStack, type Laying, PLAIN_LAYING } from './response/cut-setup.js'
 export { type Hanging } from './outcomes/hanging.js'
+export { type PadFace, padFaces, type PadLie, padLies, PLAIN_LIE } from './pads/lie.js'
+export { type BorneRun, type FaceWear, linesOnPad, type PadWear, wearOf, ZONE_MM } from './pads/pad-wear.js'
+export {
+  adviceOnPad,
+  asWorn,
+  bestLie,
+  bowMmOf,
+  MOST_BOW_MM,
+  type PadAdvice,
+  padAdvices,
+  passesLeft,
+  SCORED_FROM,
+} from './pads/pad-state.js'
 export { type Affine, after, identity, rotation, transformed, translation } from './geometry/affine.js'
 export { type Box, boxAround, heightOfBox, middleOf, widthOf } from './geometry/box.js'
 export { appendCubic, appendQuadratic, arcLine, type Point } from './geometry/flatten.js'

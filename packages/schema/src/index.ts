@@ -6,6 +6,7 @@ export { type HouseRulesInput, houseRulesInput, type HouseRulesRow, houseRulesRo
 export { type ChosenLayer, chosenLayer, chosenStack, type JobInput, jobInput, type JobRow, jobRow } from './job.js'
 export { evidenceChange, type PressLearning, pressLearning, type RunAsEvidence, runAsEvidence } from './learning.js'
 export { type OutlineInput, outlineInput, type OutlineSummary, outlineSummary } from './outline.js'
+export { padWear, type PadWearRow } from './pad-wear.js'
 export { type Page, pageOf, pageQuery } from './page.js'
 export { type PlanAnswer, planAnswer, type PlanFile, planFile, type PlannedStack } from './plan-file.js'
 export { type PlanQuestion, planQuestion } from './plan.js'
@@ -39,7 +40,17 @@ export {
   type RecipeRow,
   recipeRow,
 } from './recipe.js'
-export { roundFields, type RunInput, runInput, type RunLayer, runLayer, type RunRow, runRow } from './run.js'
+export {
+  roundFields,
+  type RunInput,
+  runInput,
+  type RunLayer,
+  runLayer,
+  runNote,
+  type RunNoteInput,
+  type RunRow,
+  runRow,
+} from './run.js'
 export { type SetupInput, setupInput } from './setup.js'
 export { caliperWays, type SheetInput, sheetInput, type SheetRow, sheetRow } from './sheet.js'
 export { answerOfTrial, placingFaults, toTrial } from './to-trial.js'

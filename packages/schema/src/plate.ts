@@ -21,6 +21,8 @@ export const plateFields = {
   widthMm: sizeMmField,
   fullThicknessWidthMm: sizeMmField,
   magnetic: z.boolean().default(false),
+  /** A cutting pad kept for lying beside a hard plate, which bows it. */
+  reservedForSteel: z.boolean().default(false),
   faceA: z.enum(faceStates).default('fresh'),
   faceB: z.enum(faceStates).default('fresh'),
   note: noteField,
@@ -34,7 +36,13 @@ export const edgeTooWide = {
 }
 
 /** What a user enters for a plate, pad, mat or shim. Lengths in mm. */
-export const plateInput = z.object(plateFields).refine(edgeFitsPlate, edgeTooWide)
+export const plateInput = z
+  .object(plateFields)
+  .refine(edgeFitsPlate, edgeTooWide)
+  .refine((plate) => !plate.reservedForSteel || plate.kind === 'cutting-pad', {
+    path: ['reservedForSteel'],
+    error: 'must be false for anything but a cutting pad',
+  })
 export type PlateInput = z.infer<typeof plateInput>
 
 export const plateRow = z.object({ ...plateFields, ...shelfRowFields })

@@ -1,4 +1,4 @@
-import { handleFeels, hangingPlaces, seenOutcomes } from '@bold-heron/core'
+import { handleFeels, hangingPlaces, padFaces, seenOutcomes } from '@bold-heron/core'
 import { z } from 'zod'
 import { countField, idField, nameField, noteField, rowFields } from './fields.js'
 
@@ -24,6 +24,11 @@ export const runLayer = z.object({
   plateId: idField.nullable().default(null),
   name: nameField,
   thicknessMm: z.number().min(0).max(120),
+  /** How a pad lay: which face at the blade, and whether turned end for end; null where nobody noted it. */
+  lie: z
+    .object({ face: z.enum(padFaces), turned: z.boolean() })
+    .nullable()
+    .default(null),
 })
 export type RunLayer = z.infer<typeof runLayer>
 
@@ -51,6 +56,10 @@ const runFields = {
 /** What a user enters after pressing. */
 export const runInput = z.object(runFields)
 export type RunInput = z.infer<typeof runInput>
+
+/** A note written to a run long after it. */
+export const runNote = z.object({ note: noteField })
+export type RunNoteInput = z.infer<typeof runNote>
 
 export const runRow = z.object({
   ...runFields,

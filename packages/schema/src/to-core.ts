@@ -39,6 +39,7 @@ export const toPlate = (row: PlateInput & Named): Plate => ({
   widthMm: row.widthMm,
   fullThicknessWidthMm: row.fullThicknessWidthMm,
   magnetic: row.magnetic,
+  reservedForSteel: row.reservedForSteel,
   faces: [row.faceA, row.faceB],
 })
 

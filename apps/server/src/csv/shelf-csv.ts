@@ -117,6 +117,7 @@ const plates = shelfCsv({
     lengthColumn('width_mm', 'widthMm'),
     lengthColumn('full_thickness_width_mm', 'fullThicknessWidthMm'),
     yesNoColumn('magnetic', 'magnetic'),
+    yesNoColumn('reserved_for_steel', 'reservedForSteel'),
     textColumn('face_a', 'faceA'),
     textColumn('face_b', 'faceB'),
     textColumn('note', 'note'),

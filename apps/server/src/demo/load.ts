@@ -126,6 +126,7 @@ const runLayers = ({ ledger }: Assessment): RunInput['layers'] =>
           ? layer.dies.map((die) => die.name).join(', ')
           : layer.sheet.name,
     thicknessMm: Math.round(thickness.valueMm * 1000) / 1000,
+    lie: null,
   }))
 
 const inventRun = (

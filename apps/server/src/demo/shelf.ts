@@ -13,6 +13,7 @@ const plate = ({ size: [lengthMm, widthMm], ...line }: PlateLine): PlateInput =>
   widthMm,
   fullThicknessWidthMm: widthMm,
   magnetic: false,
+  reservedForSteel: false,
   faceA: 'fresh',
   faceB: 'fresh',
   note: '',
@@ -50,6 +51,7 @@ export const demoPlates = {
     material: 'board with magnet sheet',
     size: [370, 226],
     magnetic: true,
+    reservedForSteel: false,
     note: 'Keep away from medical implants; the maker’s booklet says no steel plate on it.',
   }),
   smallPads: plate({

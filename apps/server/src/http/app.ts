@@ -33,9 +33,11 @@ import { addLearning } from './learning.js'
 import { openApiDocument } from './openapi.js'
 import { ownPageOnly } from './own-page-only.js'
 import { refuse } from './problems.js'
+import { addPads } from './pads.js'
 import { addRecipes } from './recipes.js'
 import { resourceRouter, sendSaved, versionOf } from './resource.js'
 import { resources } from './resources.js'
+import { addRunNotes } from './run-notes.js'
 import { trialOfRequest } from './simulation.js'
 import { validated } from './validate.js'
 
@@ -209,6 +211,8 @@ export const createApp = (
   addLearning(app, workshop, options.learner)
   addBenchRuns(app, workshop)
   addRecipes(app, workshop)
+  addPads(app, workshop)
+  addRunNotes(app, workshop)
   addRows(app, workshop)
   addSetups(app, workshop)
   addPlans(app, workshop, options.heavy)

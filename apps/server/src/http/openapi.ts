@@ -4,6 +4,7 @@ import {
   houseRulesInput,
   houseRulesRow,
   outlineInput,
+  padWear,
   pageOf,
   evidenceChange,
   pageQuery,
@@ -15,6 +16,7 @@ import {
   recipeNaming,
   recipeRow,
   runInput,
+  runNote,
   runRow,
   setupInput,
   simulationAnswer,
@@ -243,6 +245,14 @@ export const openApiDocument = (): Json => {
           },
         },
       },
+      '/api/runs/{id}/note': {
+        put: {
+          summary: 'Writes a note to a run; nothing else of it changes',
+          parameters: [idParameter],
+          requestBody: body(schemaOf(runNote, 'input')),
+          responses: { 200: answer('The run', schemaOf(runRow)), ...refusals },
+        },
+      },
       '/api/runs/{id}/recipe': {
         post: {
           summary: 'Keeps a run that came out clean as a recipe',
@@ -291,6 +301,12 @@ export const openApiDocument = (): Json => {
             ),
             404: refusals[404],
           },
+        },
+      },
+      '/api/pad-wear': {
+        get: {
+          summary: 'What every cutting pad has borne, by the log',
+          responses: { 200: answer('The pads', schemaOf(z.array(padWear))) },
         },
       },
       '/api/dies/{id}/outline': {

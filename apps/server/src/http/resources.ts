@@ -27,6 +27,7 @@ const runFilter = z.object({
   pressId: idField.optional(),
   dieId: idField.optional(),
   sheetId: idField.optional(),
+  technique: jobInput.shape.technique.unwrap().optional(),
   seen: z.enum(seenOutcomes).optional(),
   since: time.optional(),
   until: time.optional(),

@@ -1,4 +1,12 @@
-import type { CutContext, Die, PlanRequest, Plate, Sheet } from '@bold-heron/core'
+import {
+  asWorn,
+  type CutContext,
+  type Die,
+  linesOnPad,
+  type PlanRequest,
+  type Plate,
+  type Sheet,
+} from '@bold-heron/core'
 import { type PlanQuestion, toDie, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { learntOf } from '../learning/learnt-of.js'
@@ -8,6 +16,7 @@ import { DieModel } from './models/die-model.js'
 import { PlateModel } from './models/plate-model.js'
 import { PressModel } from './models/press-model.js'
 import { SheetModel } from './models/sheet-model.js'
+import { wearOfPads } from './pad-wear.js'
 import { toPlateRow } from './plates.js'
 import { pressTable } from './presses.js'
 import { toSheetRow } from './sheets.js'
@@ -84,10 +93,18 @@ export const gatherPlanRequest = (
       rules: toHouseRules(rules),
     }
     const dieClass = cut.dies[0]?.dieClass ?? ''
+    const wear = await wearOfPads(transaction)
+    const asItLies = (plate: Plate): Plate => {
+      const borne = wear.get(plate.id)
+      return borne ? asWorn(plate, borne, linesOnPad(cut.dies, cut.press.throatMm, plate)) : plate
+    }
     return {
       technique: question.technique,
       cut,
-      shelf: onShelf.flatMap((plate) => all.get(plate.id) ?? []),
+      shelf: onShelf.flatMap(({ id }) => {
+        const plate = all.get(id)
+        return plate ? [asItLies(plate)] : []
+      }),
       workedBefore: await stacksThatWorked(sequelize, question.pressId, dieClass, transaction),
       learnt: await learntOf(
         sequelize,

@@ -15,6 +15,7 @@ export const toPlateRow = (stored: PlateModel): PlateRow => ({
   widthMm: stored.widthMm,
   fullThicknessWidthMm: stored.fullThicknessWidthMm,
   magnetic: stored.magnetic,
+  reservedForSteel: stored.reservedForSteel,
   faceA: stored.faceA,
   faceB: stored.faceB,
   note: stored.note,

@@ -1,4 +1,4 @@
-import { isGood, type Seen, stateAfterRun } from '@bold-heron/core'
+import { isGood, type Seen, stateAfterRun, type TechniqueId } from '@bold-heron/core'
 import type { RunInput, RunRow } from '@bold-heron/schema'
 import { literal, Op, type Transaction, type WhereOptions } from 'sequelize'
 import { cutReferences, jobTable } from './jobs.js'
@@ -15,6 +15,7 @@ export interface RunFilter {
   readonly pressId?: string | undefined
   readonly dieId?: string | undefined
   readonly sheetId?: string | undefined
+  readonly technique?: TechniqueId | undefined
   /** How it came out in the end. */
   readonly seen?: Seen | undefined
   readonly since?: string | undefined
@@ -68,11 +69,12 @@ const toRunRows = async (stored: readonly RunModel[], transaction?: Transaction)
       sheetCount: run.sheetCount,
       bladeSide: run.bladeSide,
       at: run.at.toISOString(),
-      layers: (layersByRun.get(run.id) ?? []).map(({ layerIs, plateId, name, thicknessMm }) => ({
+      layers: (layersByRun.get(run.id) ?? []).map(({ layerIs, plateId, name, thicknessMm, face, turned }) => ({
         is: layerIs,
         plateId,
         name,
         thicknessMm,
+        lie: face === null || turned === null ? null : { face, turned },
       })),
       squeezeMm: run.squeezeMm,
       rounds: (roundsByRun.get(run.id) ?? []).map(({ passes, seen, hangingShare, hangingPlace, feel }) => ({
@@ -103,7 +105,14 @@ export const saveRunChildren = async (runId: string, input: RunInput, transactio
     { transaction },
   )
   await RunLayerModel.bulkCreate(
-    input.layers.map(({ is, ...layer }, position) => ({ runId, position, layerIs: is, ...layer })),
+    input.layers.map(({ is, lie, ...layer }, position) => ({
+      runId,
+      position,
+      layerIs: is,
+      face: lie?.face ?? null,
+      turned: lie?.turned ?? null,
+      ...layer,
+    })),
     { transaction },
   )
   await RunRoundModel.bulkCreate(
@@ -125,6 +134,13 @@ const usesDie = (dieId: string | undefined): WhereOptions => {
   if (!dieId) return {}
   const quoted = RunModel.sequelize?.escape(dieId) ?? ''
   return { id: { [Op.in]: literal(`(SELECT run_id FROM run_dies WHERE die_id = ${quoted})`) } }
+}
+
+/** The technique of a run is its job's. */
+const ofTechnique = (technique: TechniqueId | undefined): WhereOptions => {
+  if (!technique) return {}
+  const quoted = RunModel.sequelize?.escape(technique) ?? ''
+  return { jobId: { [Op.in]: literal(`(SELECT id FROM jobs WHERE technique = ${quoted})`) } }
 }
 
 /** A logged run moves its job on: under way, or done once enough pieces are cut. Jobs set aside stay there. */
@@ -152,12 +168,13 @@ export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
     ...cutReferences(run),
   ],
   afterSave: moveJobOn,
-  where: ({ jobId, pressId, dieId, sheetId, seen, since, until }) => ({
+  where: ({ jobId, pressId, dieId, sheetId, technique, seen, since, until }) => ({
     [Op.and]: [
       jobId ? { jobId } : {},
       pressId ? { pressId } : {},
       sheetId ? { sheetId } : {},
       usesDie(dieId),
+      ofTechnique(technique),
       endedIn(seen),
       since ? { at: { [Op.gte]: new Date(since) } } : {},
       until ? { at: { [Op.lt]: new Date(until) } } : {},

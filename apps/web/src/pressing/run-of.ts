@@ -32,6 +32,7 @@ export const runOf = (
     plateId: layer.is === 'plate' ? layer.plate.id : null,
     name: nameOf(layer),
     thicknessMm: rounded(thickness.valueMm),
+    lie: layer.is === 'plate' ? (layer.plate.lie ?? null) : null,
   })),
   squeezeMm: rounded(ledger.squeezeMm),
   rounds: outcome.rounds.map((round) => ({ ...round })),

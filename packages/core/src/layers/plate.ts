@@ -31,6 +31,10 @@ export interface Plate {
   readonly fullThicknessWidthMm: number
   readonly magnetic: boolean
   readonly faces: readonly [FaceState, FaceState]
+  /** A pad kept for lying beside a hard plate, which bows it. */
+  readonly reservedForSteel?: boolean
+  /** How a pad had best lie for the cut at hand, where its wear is known. */
+  readonly lie?: { readonly face: 'a' | 'b'; readonly turned: boolean }
 }
 
 /** The better of a plate's two faces. */

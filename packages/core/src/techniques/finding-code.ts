@@ -17,6 +17,8 @@ export const findingCodes = [
   'too-many-sheets',
   'no-fresh-face',
   'face-lined',
+  'pad-reserved',
+  'pad-bows-with-steel',
   'die-not-for-foam',
   'unusual-order',
 ] as const

@@ -70,7 +70,17 @@ describe('the blade', () => {
 describe('a hard plate', () => {
   it('is the bed for lace', () => {
     const cut = aCut({ dies: [aDie({ dieClass: 'thin-lace' })] })
-    expect(codesOf(cut, stackOf(cut, steel))).toEqual([])
+    expect(codesOf(cut, stackOf(cut, steel))).toEqual(['note pad-bows-with-steel'])
+  })
+
+  it('has nothing against it beside a pad that is kept for it, which no blade should land on', () => {
+    const cut = aCut({ dies: [aDie({ dieClass: 'thin-lace' })] })
+    const kept = aPlate({ reservedForSteel: true })
+    const stack = stackOf(cut, steel).map((layer) =>
+      layer.is === 'plate' && layer.plate === pad ? plateLayer(kept) : layer,
+    )
+    expect(codesOf(cut, stack)).toEqual([])
+    expect(codesOf(aCut(), stackOf(aCut(), kept))).toEqual(['caution pad-reserved'])
   })
 
   it('stays away from long thin frames, even where the house allows it under outlines', () => {

@@ -63,6 +63,7 @@ const bedFindings = (plate: Plate, cut: CutContext): Finding<FindingCode>[] => {
     found.push(finding('bed-not-for-class', 'caution', { plate: plate.name, dieClass: dieClassOf(cut) }))
   const face = bestFace(plate)
   if (face === 'scored') found.push(finding('no-fresh-face', 'caution', { plate: plate.name }))
+  if (plate.reservedForSteel) found.push(finding('pad-reserved', 'caution', { plate: plate.name }))
   if (face === 'lined') found.push(finding('face-lined', 'note', { plate: plate.name }))
   return found
 }
@@ -163,7 +164,10 @@ export const fullCut = {
   ofPair(one, other, cut) {
     const magnetic = one.magnetic ? one : other.magnetic ? other : undefined
     const hard = one.kind === 'hard-plate' ? one : other.kind === 'hard-plate' ? other : undefined
-    if (!magnetic || !hard || magnetic === hard) return []
+    const pad = [one, other].find((each) => each.kind === 'cutting-pad')
+    const bows = hard && pad && !pad.reservedForSteel
+    const bowing = bows ? [finding('pad-bows-with-steel', 'note', { plate: pad.name, hard: hard.name })] : []
+    if (!magnetic || !hard || magnetic === hard) return bowing
     const severity = cut.rules.hardPlateWithMagnet === 'allowed' ? 'caution' : 'stop'
     return [finding('hard-plate-with-magnet', severity, { plate: hard.name, platform: magnetic.name })]
   },

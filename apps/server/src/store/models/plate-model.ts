@@ -13,6 +13,7 @@ export class PlateModel extends ShelfModel {
   declare widthMm: number
   declare fullThicknessWidthMm: number
   declare magnetic: boolean
+  declare reservedForSteel: boolean
   declare faceA: FaceState
   declare faceB: FaceState
   declare note: string
@@ -32,6 +33,7 @@ export const definePlates = (sequelize: Sequelize): void => {
       widthMm: real(),
       fullThicknessWidthMm: real(),
       magnetic: flag(),
+      reservedForSteel: flag(),
       faceA: text(),
       faceB: text(),
       note: text(),

@@ -1,4 +1,4 @@
-import type { BladeSide, HandleFeel, HangingPlace, Seen } from '@bold-heron/core'
+import type { BladeSide, HandleFeel, HangingPlace, PadFace, Seen } from '@bold-heron/core'
 import { DataTypes, Model, type ModelAttributes, type Sequelize } from 'sequelize'
 import { flag, real, reference, rowColumns, RowModel, text, whole } from './row-model.js'
 
@@ -29,6 +29,8 @@ export class RunLayerModel extends Model {
   declare plateId: string | null
   declare name: string
   declare thicknessMm: number
+  declare face: PadFace | null
+  declare turned: boolean | null
 }
 
 export class RunRoundModel extends Model {
@@ -72,6 +74,8 @@ export const defineRuns = (sequelize: Sequelize): void => {
       plateId: { type: DataTypes.UUID, allowNull: true },
       name: text(),
       thicknessMm: real(),
+      face: { type: DataTypes.TEXT, allowNull: true },
+      turned: { type: DataTypes.BOOLEAN, allowNull: true },
     },
     { sequelize, tableName: 'run_layers' },
   )

@@ -2,6 +2,7 @@ import { type Assessment, bestFace, type PlanRequest, type Stack, type StackDiff
 import { TriangleAlert } from 'lucide-react'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
+import { sayLie } from '../../pressing/say-lie.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import type { Lengths } from '../../text/lengths.js'
 import { sayCut } from '../../text/say-cut.js'
@@ -49,9 +50,11 @@ const CheckList = ({ stack }: { readonly stack: Stack }) => {
     else {
       const { id, name } = layer.plate
       const isBed = roleOf(stack, at) === 'bed'
-      const face = isBed
-        ? t(bestFace(layer.plate) === 'fresh' ? 'bench.check.face' : 'bench.check.faceLined')
-        : lines.get(id)?.face
+      const face =
+        sayLie(t, layer) ??
+        (isBed
+          ? t(bestFace(layer.plate) === 'fresh' ? 'bench.check.face' : 'bench.check.faceLined')
+          : lines.get(id)?.face)
       lines.set(id, { text: name, face, count: (lines.get(id)?.count ?? 0) + 1 })
     }
   })
@@ -101,6 +104,7 @@ export const StepCard = ({
     case 'lay': {
       const layer = stack[step.layer] as Stack[number]
       const heightMm = assessment?.ledger.lines[step.layer]?.runningMm
+      const lie = sayLie(t, layer)
       const text =
         layer.is === 'sheets'
           ? t('bench.lay.sheets')
@@ -111,6 +115,7 @@ export const StepCard = ({
         <>
           <BenchTitle>{t('bench.lay.title', { name: layerName(t, layer) })}</BenchTitle>
           <p>{text}</p>
+          {lie && <p className="font-bold">{t('bench.lay.lie', { lie })}</p>}
           {heightMm !== undefined && (
             <p className="text-ink-soft">{t('bench.lay.height', { height: lengths.thickness(heightMm) })}</p>
           )}

@@ -1,4 +1,4 @@
-import { seenOutcomes } from '@bold-heron/core'
+import { seenOutcomes, techniqueIds } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { useRows } from '../../data/rows.js'
 import { Button } from '../../ui/Button.js'
@@ -34,7 +34,7 @@ const Picker = ({
   </Field>
 )
 
-/** Narrows the log by press, die, sheet, outcome and time. */
+/** Narrows the log by press, die, sheet, technique, outcome and time. */
 export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
   const { t } = useTranslation()
   const { values, set } = filters
@@ -69,6 +69,13 @@ export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
         value={values.sheetId}
         options={options(sheets)}
         onPick={(value) => set('sheetId', value)}
+      />
+      <Picker
+        label={t('log.technique')}
+        any={t('log.anyTechnique')}
+        value={values.technique}
+        options={techniqueIds.map((id) => ({ value: id, text: t(`words.technique.${id}`) }))}
+        onPick={(value) => set('technique', value)}
       />
       <Picker
         label={t('log.outcome')}

@@ -6,6 +6,7 @@ import { BookMarked } from 'lucide-react'
 import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
+import { usePadWear } from '../../data/pad-wear.js'
 import { useRows, useRowsPage } from '../../data/rows.js'
 import { sayTime } from '../../text/dates.js'
 import { type Lengths, useLengths } from '../../text/lengths.js'
@@ -17,7 +18,8 @@ import { Panel } from '../../ui/Panel.js'
 import { SeenBadge } from '../../ui/SeenBadge.js'
 import { Empty, Loaded, Loading } from '../../ui/states.js'
 import { Filters } from './Filters.js'
-import { type LogFilters, useLogFilters } from './use-filters.js'
+import { Timeline } from './Timeline.js'
+import { type LogFilters, logViews, useLogFilters } from './use-filters.js'
 
 const PAGE_SIZE = 25
 
@@ -87,11 +89,12 @@ const Pictures = ({ filters }: { readonly filters: LogFilters }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const all = useRows('runs', filters.values)
+  const pads = usePadWear()
   return (
     <Loaded query={all} what={t('log.pictures.loading')}>
       {({ items }) => (
         <Suspense fallback={<Loading what={t('log.pictures.loading')} />}>
-          <LogPictures runs={items} lengths={lengths} />
+          <LogPictures runs={items} pads={pads.data ?? []} lengths={lengths} />
         </Suspense>
       )}
     </Loaded>
@@ -116,7 +119,7 @@ export const Component = () => {
             label={t('log.views.label')}
             value={filters.view}
             onChange={filters.show}
-            options={(['table', 'pictures'] as const).map((view) => ({ value: view, text: t(`log.views.${view}`) }))}
+            options={logViews.map((view) => ({ value: view, text: t(`log.views.${view}`) }))}
           />
         </span>
       </header>
@@ -127,7 +130,11 @@ export const Component = () => {
             <Pictures filters={filters} />
           ) : items.length > 0 ? (
             <Panel>
-              <DataTable caption={t('log.title')} rows={items} columns={columnsOf(t, lengths)} />
+              {filters.view === 'timeline' ? (
+                <Timeline runs={items} />
+              ) : (
+                <DataTable caption={t('log.title')} rows={items} columns={columnsOf(t, lengths)} />
+              )}
               <Pager page={page} pageSize={PAGE_SIZE} total={total} onTurn={filters.turnTo} />
             </Panel>
           ) : filters.narrowed || page > 1 ? (

@@ -12,6 +12,7 @@ import { Button, ButtonLink } from '../../ui/Button.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
+import { RunNote } from './RunNote.js'
 import { KeepRecipe } from './recipes/KeepRecipe.js'
 
 const RunDetail = ({ run }: { readonly run: RunRow }) => {
@@ -64,7 +65,9 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
             ))}
           </ol>
           <p className="mt-3 font-bold">{t('log.goodPieces', { count: run.pieces })}</p>
-          {run.note && <p className="mt-2 whitespace-pre-wrap">{run.note}</p>}
+          <div className="mt-3">
+            <RunNote key={run.version} run={run} />
+          </div>
         </Panel>
         <Panel title={t('log.layers')}>
           <table className="w-full">

@@ -1,10 +1,11 @@
-import { type Seen, seenOutcomes } from '@bold-heron/core'
+import { type Seen, seenOutcomes, type TechniqueId, techniqueIds } from '@bold-heron/core'
 import { useSearchParams } from 'react-router'
 
-const names = ['pressId', 'dieId', 'sheetId', 'seen', 'since', 'until'] as const
+const names = ['pressId', 'dieId', 'sheetId', 'technique', 'seen', 'since', 'until'] as const
 type FilterName = (typeof names)[number]
 
-export type LogView = 'table' | 'pictures'
+export const logViews = ['table', 'timeline', 'pictures'] as const
+export type LogView = (typeof logViews)[number]
 
 export interface LogFilters {
   readonly page: number
@@ -25,6 +26,7 @@ const isUsable: Record<FilterName, (text: string) => boolean> = {
   pressId: isId,
   dieId: isId,
   sheetId: isId,
+  technique: (text) => techniqueIds.includes(text as TechniqueId),
   seen: (text) => seenOutcomes.includes(text as Seen),
   since: isDay,
   until: isDay,
@@ -62,13 +64,13 @@ export const useLogFilters = (): LogFilters => {
         return next
       }),
     clear: () => setQuery(new URLSearchParams(), { replace: true }),
-    view: query.get('view') === 'pictures' ? 'pictures' : 'table',
+    view: logViews.find((view) => view === query.get('view')) ?? 'table',
     show: (view) =>
       setQuery(
         (before) => {
           const next = new URLSearchParams(before)
-          if (view === 'pictures') next.set('view', view)
-          else next.delete('view')
+          if (view === 'table') next.delete('view')
+          else next.set('view', view)
           return next
         },
         { replace: true },

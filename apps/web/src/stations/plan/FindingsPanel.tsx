@@ -3,6 +3,7 @@ import { CircleCheck } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
 import { sayFinding } from '../../text/say-finding.js'
+import { turnedPads } from '../../pressing/say-lie.js'
 import { Panel } from '../../ui/Panel.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
 
@@ -15,6 +16,7 @@ export const FindingsPanel = ({
   readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
+  const pads = turnedPads(t, stack)
   const magnetic = stack.some((layer) => layer.is === 'plate' && layer.plate.magnetic)
   return (
     <Panel
@@ -43,6 +45,15 @@ export const FindingsPanel = ({
           )
         })}
       </ul>
+      {pads.length > 0 && (
+        <ul className="mt-1.5 border-t border-line pt-1.5 text-sm leading-snug">
+          {pads.map(({ name, lie }) => (
+            <li key={name}>
+              {name}: {lie}
+            </li>
+          ))}
+        </ul>
+      )}
       <ul className="mt-1.5 space-y-0.5 border-t border-line pt-1.5 text-sm leading-snug">
         <li>
           <strong>{t('plan.always.fights')}</strong>

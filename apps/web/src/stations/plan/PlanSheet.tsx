@@ -6,6 +6,7 @@ import { StackSection } from '../../drawing/section/StackSection.js'
 import type { Lengths } from '../../text/lengths.js'
 import { sayFinding } from '../../text/say-finding.js'
 import { percent, sayCut } from '../../text/say-cut.js'
+import { turnedPads } from '../../pressing/say-lie.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 
 const SECTION = { widthPx: 360, heightPx: 380 }
@@ -90,6 +91,11 @@ export const PlanSheet = ({
         {findings.map((finding, at) => (
           <li key={at}>
             {t(`words.severity.${finding.severity}`)}: {sayFinding(t, lengths, finding).say}
+          </li>
+        ))}
+        {turnedPads(t, stack).map(({ name, lie }) => (
+          <li key={name}>
+            {name}: {lie}
           </li>
         ))}
         <li>{t('plan.always.fights')}</li>

@@ -52,6 +52,7 @@ export const usualPlate = (piece: Piece, pressClass: PressClass, name: string): 
     widthMm,
     fullThicknessWidthMm: widthMm,
     magnetic: false,
+    reservedForSteel: false,
     faceA: 'fresh',
     faceB: 'fresh',
     note: '',

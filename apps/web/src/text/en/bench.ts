@@ -42,6 +42,7 @@ export const bench = {
     diesUp:
       'Blade up, under the sheet. Keep to the middle, and turn it a few degrees so that no long edge meets the rollers all at once.',
     title: 'Lay {{name}}',
+    lie: 'This time: {{lie}}.',
     height: 'Height so far: {{height}}',
   },
   change: {

@@ -68,6 +68,14 @@ export const findings = {
     say: '{{plate}} has lines on its better face.',
     why: 'It still cuts. Lay the die where the face is smooth.',
   },
+  'pad-reserved': {
+    say: '{{plate}} is kept for work with the hard plate.',
+    why: 'It is bowed from it. Let the blade land on another pad, which stays flat for ordinary work.',
+  },
+  'pad-bows-with-steel': {
+    say: '{{plate}} bows beside {{hard}}.',
+    why: 'A hard plate bows its partner pad. Keep one pad for it, and mark it so on the shelf.',
+  },
   'die-not-for-foam': {
     say: '{{die}} is not marked as fit for foam.',
     why: 'Foam is thicker than many blades are tall, so the body of the die squashes it. Try on an offcut.',

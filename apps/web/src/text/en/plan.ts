@@ -1,4 +1,5 @@
 export const plan = {
+  lie: { plain: '{{face}} to the blade', turned: '{{face}} to the blade, turned end for end' },
   title: 'Plan',
   loading: 'Working out the stacks…',
   chooseTitle: 'Which job?',

@@ -1,5 +1,5 @@
 import { seenOutcomes } from '@bold-heron/core'
-import type { RunRow } from '@bold-heron/schema'
+import type { PadWearRow, RunRow } from '@bold-heron/schema'
 import {
   BarController,
   BarElement,
@@ -55,8 +55,57 @@ const Picture = ({ question, answer, children }: { question: string; answer: str
 const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
 const toTenth = (value: number): string => value.toFixed(1)
 
+/** How much of each pad's life is gone, in passes. */
+const PadLife = ({ pads }: { readonly pads: readonly PadWearRow[] }) => {
+  const { t } = useTranslation()
+  const used = pads.flatMap(({ name, faces, passesLeft }) =>
+    passesLeft === null ? [] : [{ name, done: faces.a.passes + faces.b.passes, left: passesLeft }],
+  )
+  const answer =
+    used.length > 0
+      ? used.map(({ name, left }) => t('log.pictures.padLeft', { name, count: Math.round(left) })).join(' · ')
+      : t('log.pictures.nothing')
+  return (
+    <Picture question={t('log.pictures.pads')} answer={answer}>
+      <Bar
+        role="img"
+        aria-label={`${t('log.pictures.pads')} ${answer}`}
+        data={{
+          labels: used.map(({ name }) => name),
+          datasets: [
+            { data: used.map(({ done }) => done), backgroundColor: chartColours.inkSoft, maxBarThickness: 26 },
+            {
+              data: used.map(({ left }) => left),
+              backgroundColor: 'transparent',
+              borderColor: chartColours.clean,
+              borderWidth: 2,
+              maxBarThickness: 26,
+            },
+          ],
+        }}
+        options={{
+          ...plain,
+          indexAxis: 'y',
+          scales: {
+            x: { stacked: true, min: 0, ticks, title: titled(t('log.pictures.padsAxis')) },
+            y: { stacked: true, ticks, grid: { display: false } },
+          },
+        }}
+      />
+    </Picture>
+  )
+}
+
 /** Questions people ask of their log, each with the picture that answers it, for the runs that the filters leave. */
-const LogPictures = ({ runs, lengths }: { readonly runs: readonly RunRow[]; readonly lengths: Lengths }) => {
+const LogPictures = ({
+  runs,
+  pads,
+  lengths,
+}: {
+  readonly runs: readonly RunRow[]
+  readonly pads: readonly PadWearRow[]
+  readonly lengths: Lengths
+}) => {
   const { t } = useTranslation()
   const attempts = roundsUntilClean(runs)
   const smooth = runningMean(
@@ -191,6 +240,7 @@ const LogPictures = ({ runs, lengths }: { readonly runs: readonly RunRow[]; read
           }}
         />
       </Picture>
+      <PadLife pads={pads} />
     </div>
   )
 }

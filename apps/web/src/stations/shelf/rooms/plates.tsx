@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { choice, flag, length, text, whole } from '../../../ui/form/codec.js'
 import { ChoiceField, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
+import { PadWearPanel } from '../wear/PadWearPanel.js'
 import type { Room } from './room.js'
 
 const cuts: readonly PlateKind[] = ['cutting-pad', 'hard-plate', 'soft-mat']
@@ -48,6 +49,13 @@ const PlateFields = () => {
           <ChoiceField name="faceB" label={t('shelf.field.faceB')} options={faces} />
         </>
       )}
+      {kind === 'cutting-pad' && (
+        <FlagField
+          name="reservedForSteel"
+          label={t('shelf.field.reservedForSteel')}
+          hint={t('shelf.hint.reservedForSteel')}
+        />
+      )}
       <FlagField name="magnetic" label={t('shelf.field.magnetic')} hint={t('shelf.hint.magnetic')} />
       <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
     </div>
@@ -58,6 +66,8 @@ export const platesRoom: Room<'plates'> = {
   kind: 'plates',
   form: rowForm({
     schema: plateInput,
+    // The mark is shown for pads only, so it goes when something else is made of one.
+    toInput: (plate) => ({ ...plate, reservedForSteel: plate.kind === 'cutting-pad' && plate.reservedForSteel }),
     codecs: {
       name: text,
       kind: choice(),
@@ -69,6 +79,7 @@ export const platesRoom: Room<'plates'> = {
       widthMm: length('size'),
       fullThicknessWidthMm: length('size'),
       magnetic: flag,
+      reservedForSteel: flag,
       faceA: choice(),
       faceB: choice(),
       note: text,
@@ -85,6 +96,7 @@ export const platesRoom: Room<'plates'> = {
     widthMm: 155,
     fullThicknessWidthMm: 155,
     magnetic: false,
+    reservedForSteel: false,
     faceA: 'fresh',
     faceB: 'fresh',
     note: '',
@@ -115,5 +127,6 @@ export const platesRoom: Room<'plates'> = {
       meta: { wideOnly: true },
     },
   ],
+  Beside: PadWearPanel,
   Fields: PlateFields,
 }

@@ -1,0 +1,51 @@
+import { adviceOnPad, bowMmOf, padFaces, passesLeft, ZONE_MM } from '@bold-heron/core'
+import { type PadWearRow, toPlate } from '@bold-heron/schema'
+import type { Express } from 'express'
+import { PlateModel } from '../store/models/plate-model.js'
+import { wearOfPads } from '../store/pad-wear.js'
+import { toPlateRow } from '../store/plates.js'
+import type { Workshop } from '../store/workshop.js'
+
+/** A tenth of a mm is finer than anybody's eye, and keeps the answer short. */
+const tenths = (mm: number): number => Math.round(mm * 10) / 10
+
+/** What the log says of every cutting pad. */
+export const addPads = (app: Express, workshop: Workshop): void => {
+  app.get('/api/pad-wear', async (_request, response) => {
+    const rows = await workshop.sequelize.transaction(async (transaction) => {
+      const wear = await wearOfPads(transaction)
+      const stored = await PlateModel.findAll({
+        where: { id: [...wear.keys()], retiredAt: null },
+        order: [
+          ['name', 'ASC'],
+          ['id', 'ASC'],
+        ],
+        transaction,
+      })
+      return stored.flatMap((plate): PadWearRow[] => {
+        const borne = wear.get(plate.id)
+        if (!borne) return []
+        const faces = Object.fromEntries(
+          padFaces.map((face) => {
+            const { passes, cutMm, zonesMm } = borne.faces[face]
+            return [face, { passes: tenths(passes), cutMm: tenths(cutMm), zonesMm: Array.from(zonesMm, tenths) }]
+          }),
+        ) as PadWearRow['faces']
+        return [
+          {
+            plateId: plate.id,
+            name: plate.name,
+            zoneMm: ZONE_MM,
+            columns: borne.columns,
+            rows: borne.rows,
+            faces,
+            bowMm: Math.round(bowMmOf(borne) * 1000) / 1000,
+            passesLeft: passesLeft(borne) ?? null,
+            advice: adviceOnPad(borne, toPlate(toPlateRow(plate))),
+          },
+        ]
+      })
+    })
+    response.json(rows)
+  })
+}

@@ -1,0 +1,51 @@
+import { By } from 'selenium-webdriver'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { en } from '../../apps/web/src/text/en/index.js'
+import { type Application, startApplication } from '../fixtures/application.js'
+import { Browser } from '../fixtures/browser.js'
+
+let application: Application
+let browser: Browser
+beforeAll(async () => {
+  application = await startApplication({ demo: true })
+  browser = await Browser.start(() => application.address)
+})
+afterAll(async () => {
+  await browser?.close()
+  await application?.close()
+})
+
+const { log } = en
+const choose = (view: keyof typeof log.views) =>
+  browser.click(() => browser.find(By.xpath(`//button[@role='radio'][normalize-space(.)='${log.views[view]}']`)))
+
+it('a note written to a run long after it stands in the timeline', async () => {
+  await browser.go('/log')
+  await browser.click(() => browser.find(By.css('main tbody tr td a')))
+  await browser.untilPath(/^\/log\/[0-9a-f-]{36}$/)
+  await browser.type(log.note, 'The window was open: damp card.')
+  await browser.press(en.common.save)
+  await browser.says(log.noteSaved)
+  await browser.go('/log')
+  await choose('timeline')
+  await browser.says('The window was open: damp card.')
+  expect(new URL(await browser.driver.getCurrentUrl()).searchParams.get('view')).toBe('timeline')
+  expect(await browser.accessibilityFaults()).toEqual([])
+})
+
+it('the timeline goes day by day, newest first, and keeps to the filters', async () => {
+  const days = async () =>
+    Promise.all((await browser.driver.findElements(By.css('main ol > li > h2'))).map((each) => each.getText()))
+  const times = (await days()).map((day) => Date.parse(/^\d+ \w+ \d+/.exec(day)![0]))
+  expect(times.length).toBeGreaterThan(5)
+  expect(times).toEqual([...times].sort((a, b) => b - a))
+  await browser.choose(log.outcome, en.words.seen.hanging)
+  await browser.until(async () => (await days()).length < times.length, 'fewer days')
+  await browser.choose(log.technique, en.words.technique['full-cut'])
+  await browser.until(async () => (await browser.driver.getCurrentUrl()).includes('technique=full-cut'))
+  expect((await days()).length).toBeGreaterThan(0)
+})
+
+it('nothing was complained of', async () => {
+  expect(await browser.complaints()).toEqual([])
+})

@@ -1,0 +1,75 @@
+import type { PadWearRow, RunRow } from '@bold-heron/schema'
+import { By } from 'selenium-webdriver'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { en } from '../../apps/web/src/text/en/index.js'
+import { type Application, startApplication } from '../fixtures/application.js'
+import { Browser } from '../fixtures/browser.js'
+import { BenchPage } from '../pages/bench-page.js'
+import { PlanPage } from '../pages/plan-page.js'
+
+let application: Application
+let browser: Browser
+beforeAll(async () => {
+  application = await startApplication({ demo: true })
+  browser = await Browser.start(() => application.address)
+})
+afterAll(async () => {
+  await browser?.close()
+  await application?.close()
+})
+
+const ask = async <Answer>(path: string): Promise<Answer> =>
+  (await (await fetch(`${application.address}/api/${path}`)).json()) as Answer
+const padNamed = async (name: string) => (await ask<PadWearRow[]>('pad-wear')).find((pad) => pad.name === name)!
+const PAD = 'Clear pad, small'
+
+it('a pad shows what each face has borne, and how long it will last', async () => {
+  const { plateId, passesLeft } = await padNamed(PAD)
+  await browser.go(`/shelf/plates/${plateId}`)
+  await browser.says(en.shelf.wear.title)
+  await browser.says(`About ${Math.round(passesLeft!)} more passes`)
+  const [a, b] = await browser.driver.findElements(By.css('figure svg[role=img]'))
+  expect(await a!.getAttribute('aria-label')).toMatch(/face A: \d+ passes, \d+\.\d m of cut/)
+  expect(await b!.getAttribute('aria-label')).toContain('face B: 0 passes')
+  expect(await browser.accessibilityFaults()).toEqual([])
+})
+
+it('the plan lays it the other way, the Bench says so, and the log keeps how it lay', async () => {
+  const [job] = (await ask<{ items: { id: string }[] }>('jobs?q=Box kites')).items
+  const before = await padNamed(PAD)
+  await browser.go(`/plan/${job!.id}`)
+  await new PlanPage(browser).settled()
+  await browser.says(`${PAD}: face B to the blade`)
+  const bench = new BenchPage(browser, job!.id)
+  await bench.open()
+  await browser.heading(en.bench.check.title)
+  expect(await browser.pageText()).toContain('face B to the blade')
+  await bench.goOnTo(en.bench.tell.title)
+  await bench.tell({ seen: 'clean', feel: 'light' })
+  await browser.heading(en.bench.finish.title)
+  await browser.until(
+    async () => (await padNamed(PAD)).faces.b.cutMm > before.faces.b.cutMm,
+    'the cut counted on the other face',
+  )
+  const [run] = (await ask<{ items: RunRow[] }>('runs?pageSize=1')).items
+  const laid = run!.layers.filter((layer) => layer.name === PAD)
+  expect(laid.map((layer) => layer.lie?.face)).toContain('b')
+})
+
+it('a pad is marked as kept for the hard plate, and only a pad can be', async () => {
+  const { plateId } = await padNamed(PAD)
+  await browser.go(`/shelf/plates/${plateId}`)
+  const label = en.shelf.field.reservedForSteel
+  await browser.click(() => browser.field(label))
+  await browser.press('Save')
+  await browser.until(async () => (await ask<{ reservedForSteel: boolean }>(`plates/${plateId}`)).reservedForSteel)
+  await browser.choose('Kind', 'shim')
+  await browser.until(async () => !(await browser.pageText()).includes(label), 'the mark to go with the kind')
+})
+
+it('the log’s pictures say how long the pads will last', async () => {
+  await browser.go('/log?view=pictures')
+  await browser.says(en.log.pictures.pads)
+  await browser.says(`${PAD}: about`)
+  expect(await browser.complaints()).toEqual([])
+})

@@ -1,0 +1,114 @@
+import type { Die } from '../dies/die.js'
+import { boxAround, middleOf } from '../geometry/box.js'
+import { visitCells } from '../geometry/grid.js'
+import { isGood, type Round } from '../outcomes/seen.js'
+import { layOutDies } from '../placement/lay-out.js'
+import { placeLines } from '../placement/place-die.js'
+import type { PadFace, PadLie } from './lie.js'
+
+/** mm. Side of the zones that a face's wear is counted in; as fine as anyone lays a die. */
+export const ZONE_MM = 10
+
+/** What one face has borne. */
+export interface FaceWear {
+  /** Passes with a blade on it. */
+  readonly passes: number
+  /** mm of line cut into it; a groove that is pressed again counts again. */
+  readonly cutMm: number
+  /** mm of that in each zone, row by row across, as the face lies unturned. */
+  readonly zonesMm: Float64Array
+}
+
+/** What a pad has borne, on average a piece of its shelf entry. */
+export interface PadWear {
+  readonly columns: number
+  readonly rows: number
+  readonly faces: Readonly<Record<PadFace, FaceWear>>
+  /** Passes that pressed it hollow one way less those the other way, those beside a hard plate counted as many. */
+  readonly bentPasses: number
+}
+
+/** A run as a pad bore it. */
+export interface BorneRun {
+  /** The pad lay where the blade lands, or on the die's other side. */
+  readonly role: 'bed' | 'partner'
+  readonly withHardPlate: boolean
+  readonly lie: PadLie
+  readonly dies: readonly Die[]
+  readonly throatMm: number
+  readonly rounds: readonly Round[]
+  /** Pieces of the shelf entry that took turns, at least 1. */
+  readonly pieces: number
+}
+
+/** A pass beside a hard plate bows a pad as much as so many others. From memory. */
+const HARD_PLATE_BOWS = 4
+
+/** How much of the line cuts into the bed in a pass after which a sheet looks so. */
+const shareCut = ({ seen, hangingShare, feel }: Round): number => {
+  if (feel === 'stopped') return 0
+  if (isGood(seen) || seen === 'cut-into-pad') return 1
+  return seen === 'hanging' ? 1 - (hangingShare ?? 0.5) : 0
+}
+
+/** The dies' lines on an unturned pad, the middle of the dies on the middle of the pad: mm from the pad's corner. */
+export const linesOnPad = (
+  dies: readonly Die[],
+  throatMm: number,
+  pad: { readonly lengthMm: number; readonly widthMm: number },
+): number[][] => {
+  const poses = layOutDies(dies, throatMm, 0)
+  const lines = dies.flatMap((die, at) => {
+    const pose = poses[at]
+    return pose ? placeLines(die.outline.lines, pose) : []
+  })
+  const box = boxAround(lines)
+  if (!box) return []
+  const [middleX, middleY] = middleOf(box)
+  return lines.map((line) =>
+    line.map((value, at) => (at % 2 === 0 ? value - middleX + pad.lengthMm / 2 : value - middleY + pad.widthMm / 2)),
+  )
+}
+
+/** Hands out the zones that lines lie over, mm by mm; what sticks out over the pad's edge counts to its edge zones. */
+export const visitZones = (
+  lines: readonly (readonly number[])[],
+  { columns, rows }: Pick<PadWear, 'columns' | 'rows'>,
+  turned: boolean,
+  visit: (zone: number, lengthMm: number) => void,
+): void => {
+  const within = (at: number, count: number): number => Math.min(count - 1, Math.max(0, at))
+  for (const line of lines)
+    visitCells(line, { cellX: ZONE_MM, cellY: ZONE_MM }, (x, y, lengthMm) => {
+      const column = within(x, columns)
+      const row = within(y, rows)
+      visit(turned ? (rows - 1 - row) * columns + (columns - 1 - column) : row * columns + column, lengthMm)
+    })
+}
+
+/** Counts what a pad has borne in all runs. */
+export const wearOf = (
+  pad: { readonly lengthMm: number; readonly widthMm: number },
+  runs: readonly BorneRun[],
+): PadWear => {
+  const columns = Math.max(1, Math.ceil(pad.lengthMm / ZONE_MM))
+  const rows = Math.max(1, Math.ceil(pad.widthMm / ZONE_MM))
+  const fresh = () => ({ passes: 0, cutMm: 0, zonesMm: new Float64Array(columns * rows) })
+  const faces = { a: fresh(), b: fresh() }
+  let bentPasses = 0
+  for (const run of runs) {
+    const face = faces[run.lie.face]
+    const passes = run.rounds.reduce((sum, round) => sum + round.passes, 0) / run.pieces
+    bentPasses += passes * (run.withHardPlate ? HARD_PLATE_BOWS : 1) * (run.lie.face === 'a' ? 1 : -1)
+    if (run.role === 'partner') continue
+    face.passes += passes
+    const cuts = run.rounds.reduce((sum, round) => sum + round.passes * shareCut(round), 0) / run.pieces
+    if (cuts === 0) continue
+    const lines = linesOnPad(run.dies, run.throatMm, pad)
+    visitZones(lines, { columns, rows }, run.lie.turned, (zone, lengthMm) => {
+      face.zonesMm[zone] = (face.zonesMm[zone] as number) + lengthMm * cuts
+      face.cutMm += lengthMm * cuts
+    })
+  }
+  return { columns, rows, faces, bentPasses }
+}
