@@ -4,12 +4,19 @@ import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { database } from './cluster.mjs'
 import { freePort } from './ports.mjs'
-import { untilEnded } from './server-process.mjs'
+import { runCaliper, untilEnded } from './server-process.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const { url, stop } = await database(root, 'postgres', { durable: true })
 const port = await freePort(4310)
-const env = { ...process.env, DATABASE_URL: url, PORT: String(port) }
+const caliperPort = await freePort(4390)
+runCaliper(root, caliperPort)
+const env = {
+  ...process.env,
+  DATABASE_URL: url,
+  PORT: String(port),
+  CALIPER_URL: `ws://127.0.0.1:${caliperPort}/`,
+}
 const server = spawn(
   process.execPath,
   [join(root, 'node_modules/tsx/dist/cli.mjs'), 'watch', 'apps/server/src/main.ts'],

@@ -10,6 +10,14 @@ export const runServer = (root, env) =>
     env: { ...process.env, ...env },
   })
 
+/** The simulated caliper as a process of its own; it ends with this one, and nothing else depends on it. */
+export const runCaliper = (root, port) =>
+  spawn(process.execPath, ['--import', 'tsx', join(root, 'apps/caliper/src/main.ts')], {
+    cwd: root,
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+    env: { ...process.env, CALIPER_PORT: String(port) },
+  })
+
 /** Waits for the children to end, passes signals on to them, then cleans up and ends with the first one's code. */
 export const untilEnded = (children, cleanUp) => {
   let asked = false

@@ -22,6 +22,7 @@ for (const room of [
   'apps/server',
   'apps/web',
   'apps/cli',
+  'apps/caliper',
   'e2e',
 ])
   step(`checking types of ${room}`, 'typescript/bin/tsc', ['-p', room])

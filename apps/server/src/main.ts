@@ -30,7 +30,10 @@ const heavy = new HeavyThread()
 const learner = new Learner(sequelize, heavy, (error) => logger.error(error, 'learning from the log failed'))
 learner.wake()
 const port = Number(setting('PORT'))
-const server = createServer(createApp(workshop, { logger, pagesFolder, heavy, learner }))
+const caliperUrl = process.env['CALIPER_URL']
+const server = createServer(
+  createApp(workshop, { logger, pagesFolder, heavy, learner, ...(caliperUrl ? { caliperUrl } : {}) }),
+)
 server.listen(port, '127.0.0.1', () => {
   // The start script and the tests wait for this line.
   console.log(`Bold Heron is open at http://127.0.0.1:${port}/`)

@@ -1,7 +1,7 @@
 export { type Fault, failed, ok, type Result } from './faults/fault.js'
 export { countOf, type Finding, gravestFirst, type Severity } from './faults/finding.js'
 export { atLeast, Mistake } from './faults/guards.js'
-export { type RandomSource, randomInteger, randomItem, seededRandom } from './numerics/random.js'
+export { type RandomSource, randomInteger, randomItem, randomNormal, seededRandom } from './numerics/random.js'
 export { type FractionDenominator } from './units/fraction.js'
 export {
   fromMm,
@@ -24,6 +24,7 @@ export {
   poundsFromGrammage,
   type TypedCardWeight,
 } from './units/card-weight.js'
+export { type Averaged, averagedReadings } from './units/readings.js'
 export { measured, type MeasuredMm, type MeasuringWay, measuringWays, spreadOf } from './units/measured.js'
 export { estimatedCaliper, isSoldByWeight, type SheetKind, sheetKinds, strengthOfKind } from './materials/sheet-kind.js'
 export type { Sheet } from './materials/sheet.js'

@@ -161,7 +161,14 @@ const addPages = (app: Express, pagesFolder: string): void => {
 /** The whole server on one workshop. */
 export const createApp = (
   workshop: Workshop,
-  options: { logger: Logger; pagesFolder: string; heavy: HeavyThread; learner: Learner },
+  options: {
+    logger: Logger
+    pagesFolder: string
+    heavy: HeavyThread
+    learner: Learner
+    /** Where the simulated caliper listens, where there is one. */
+    caliperUrl?: string
+  },
 ): Express => {
   const app = express()
   app.disable('x-powered-by')
@@ -170,7 +177,11 @@ export const createApp = (
   app.use(
     helmet({
       contentSecurityPolicy: {
-        directives: { upgradeInsecureRequests: null, 'style-src': ["'self'", "'unsafe-inline'"] },
+        directives: {
+          upgradeInsecureRequests: null,
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'connect-src': ["'self'", ...(options.caliperUrl ? [options.caliperUrl] : [])],
+        },
       },
       strictTransportSecurity: false,
     }),
@@ -207,6 +218,9 @@ export const createApp = (
   app.get('/api/health', async (_request, response) => {
     await workshop.sequelize.query('SELECT 1')
     response.json({ ok: true })
+  })
+  app.get('/api/devices', (_request, response) => {
+    response.json({ caliperUrl: options.caliperUrl ?? null })
   })
   addLearning(app, workshop, options.learner)
   addBenchRuns(app, workshop)

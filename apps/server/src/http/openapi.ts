@@ -303,6 +303,12 @@ export const openApiDocument = (): Json => {
           },
         },
       },
+      '/api/devices': {
+        get: {
+          summary: 'Devices that the page can speak to: the simulated caliper’s WebSocket, or null',
+          responses: { 200: answer('The devices', { type: 'object' }) },
+        },
+      },
       '/api/pad-wear': {
         get: {
           summary: 'What every cutting pad has borne, by the log',

@@ -8,6 +8,7 @@ import { length } from '../../../ui/form/codec.js'
 import { boxClass, ChoiceField, Field, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { dieForm } from '../outline/die-form.js'
 import { OutlineField } from '../outline/OutlineField.js'
+import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
 import type { Room } from './room.js'
 
 const thickness = length('thickness')
@@ -65,7 +66,7 @@ const DieFields = ({ row }: { readonly row?: DieRow | undefined }) => {
       <ClassField />
       <LengthField name="lengthMm" measures="size" label={t('shelf.field.lengthMm')} />
       <LengthField name="widthMm" measures="size" label={t('shelf.field.widthMm')} />
-      <LengthField name="heightMm" measures="thickness" label={t('shelf.field.heightMm')} />
+      <MeasuredField name="heightMm" knownBy="heightMeasuredBy" label={t('shelf.field.heightMm')} />
       <ChoiceField
         name="heightMeasuredBy"
         label={t('shelf.field.heightMeasuredBy')}

@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { choice, flag, length, text, whole } from '../../../ui/form/codec.js'
 import { ChoiceField, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
+import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
 import { PadWearPanel } from '../wear/PadWearPanel.js'
 import type { Room } from './room.js'
 
@@ -23,9 +24,9 @@ const PlateFields = () => {
         options={plateKinds.map((each) => ({ value: each, text: t(`words.plateKind.${each}`) }))}
       />
       <TextField name="count" label={t('shelf.field.count')} hint={t('shelf.hint.count')} inputMode="numeric" />
-      <LengthField
+      <MeasuredField
         name="thicknessMm"
-        measures="thickness"
+        knownBy="measuredBy"
         label={t('shelf.field.thicknessMm')}
         hint={kind === 'shim' ? t('shelf.hint.thicknessMm') : undefined}
       />

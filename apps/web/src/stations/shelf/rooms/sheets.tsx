@@ -15,6 +15,7 @@ import { Button } from '../../../ui/Button.js'
 import { cardWeight, choice, length, optionalNumber, text, whole } from '../../../ui/form/codec.js'
 import { ChoiceField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
+import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
 import type { Room } from './room.js'
 
 /** In the form the weight is one field: as typed, and the g/m² it means. */
@@ -87,7 +88,7 @@ const SheetFields = () => {
       />
       <TextField name="weight" label={t('shelf.field.weightTyped')} hint={t('shelf.hint.weightTyped')} />
       <CaliperEstimate />
-      <LengthField name="caliperMm" measures="thickness" label={t('shelf.field.caliperMm')} />
+      <MeasuredField name="caliperMm" knownBy="caliperBy" label={t('shelf.field.caliperMm')} />
       <ChoiceField
         name="caliperBy"
         label={t('shelf.field.caliperBy')}

@@ -1,0 +1,29 @@
+// A simulated digital caliper: a small process of its own that speaks a line protocol over a WebSocket on loopback.
+import { seededRandom } from '@bold-heron/core'
+import { WebSocketServer } from 'ws'
+import { SimulatedCaliper } from './simulated-caliper.js'
+
+const LONGEST_LINE = 200
+
+const server = new WebSocketServer({
+  host: '127.0.0.1',
+  port: Number(process.env['CALIPER_PORT'] ?? 0),
+  maxPayload: LONGEST_LINE,
+})
+server.on('connection', (socket) => {
+  const caliper = new SimulatedCaliper(seededRandom(Date.now() % 2 ** 31))
+  socket.send(caliper.greeting())
+  // A line too long ends the connection, which is all there is to do about it.
+  socket.on('error', () => socket.terminate())
+  socket.on('message', (data: Buffer) => {
+    const answer = caliper.answer(data.toString())
+    if (answer !== '') socket.send(answer)
+  })
+})
+server.on('listening', () => {
+  const { port } = server.address() as { port: number }
+  // The start script and the tests wait for this line.
+  console.log(`The simulated caliper is at ws://127.0.0.1:${port}/`)
+})
+// Whoever started it has gone.
+process.on('disconnect', () => process.exit(0))

@@ -1,0 +1,106 @@
+import { averagedReadings, type MeasuredMm } from '@bold-heron/core'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { hasSerial } from '../../devices/serial-caliper.js'
+import { useCaliper } from '../../devices/use-caliper.js'
+import { useLengths } from '../../text/lengths.js'
+import { Button } from '../Button.js'
+import { boxClass, Field } from '../form/fields.js'
+import { Modal } from '../Modal.js'
+
+const MOST_PIECES = 500
+
+/** Takes readings of a connected caliper, of one thing or of a pile of like things, and hands their average on. */
+export const MeasureDialog = ({
+  aboutMm,
+  onTake,
+  onClose,
+}: {
+  /** About how thick it is, for a simulated caliper. */
+  readonly aboutMm: number
+  readonly onTake: (thickness: MeasuredMm) => void
+  readonly onClose: () => void
+}) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const caliper = useCaliper()
+  const [typed, setTyped] = useState('1')
+  const pieces = /^\d+$/.test(typed.trim()) ? Number(typed) : 0
+  const isPile = pieces >= 1 && pieces <= MOST_PIECES
+  const averaged = isPile ? averagedReadings(caliper.readings, pieces) : undefined
+  return (
+    <Modal open onClose={onClose} title={t('common.measure.title')} description={t('common.measure.text')}>
+      {caliper.connection === 'connected' ? (
+        <div className="space-y-3">
+          <Field
+            label={t('common.measure.pieces')}
+            hint={t('common.measure.piecesHint')}
+            fault={isPile ? undefined : t('common.measure.piecesFault', { most: MOST_PIECES })}
+          >
+            {(ids) => (
+              <input
+                {...ids}
+                className={boxClass}
+                inputMode="numeric"
+                value={typed}
+                onChange={({ target }) => {
+                  setTyped(target.value)
+                  caliper.forget()
+                }}
+              />
+            )}
+          </Field>
+          <div className="flex flex-wrap gap-2">
+            <Button look="next" autoFocus disabled={!isPile} onClick={caliper.read}>
+              {t('common.measure.read')}
+            </Button>
+            {caliper.readings.length > 0 && (
+              <Button look="quiet" onClick={caliper.forget}>
+                {t('common.measure.again')}
+              </Button>
+            )}
+          </div>
+          <ol className="flex flex-wrap gap-2" aria-label={t('common.measure.readings')}>
+            {caliper.readings.map((mm, at) => (
+              <li key={at} className="rounded bg-sunk px-2 py-0.5">
+                {averaged?.counted[at] === false ? (
+                  <del title={t('common.measure.misread')}>
+                    {mm.toFixed(2)} <span className="sr-only">{t('common.measure.misread')}</span>
+                  </del>
+                ) : (
+                  mm.toFixed(2)
+                )}
+              </li>
+            ))}
+          </ol>
+          <p aria-live="polite">
+            {averaged
+              ? t('common.measure.average', {
+                  thickness: lengths.thickness(averaged.thickness.valueMm),
+                  spread: averaged.thickness.spreadMm.toFixed(3),
+                })
+              : t('common.measure.noneYet')}
+          </p>
+          <Button disabled={!averaged} onClick={() => averaged && onTake(averaged.thickness)}>
+            {t('common.measure.take')}
+          </Button>
+        </div>
+      ) : (
+        <div className="flex flex-col items-start gap-2">
+          {caliper.connection === 'failed' && (
+            <p role="alert" className="text-danger">
+              {t('common.measure.failed')}
+            </p>
+          )}
+          {hasSerial() && <Button onClick={caliper.connectSerial}>{t('common.measure.serial')}</Button>}
+          {caliper.hasSimulated && (
+            <Button onClick={() => caliper.connectSimulated(aboutMm * Math.max(1, pieces))}>
+              {t('common.measure.simulated')}
+            </Button>
+          )}
+          {!hasSerial() && !caliper.hasSimulated && <p>{t('common.measure.noWay')}</p>}
+        </div>
+      )}
+    </Modal>
+  )
+}

@@ -1,0 +1,75 @@
+import { By } from 'selenium-webdriver'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { en } from '../../apps/web/src/text/en/index.js'
+import { type Application, startApplication } from '../fixtures/application.js'
+import { Browser } from '../fixtures/browser.js'
+import { startCaliper } from '../fixtures/caliper.js'
+
+let caliper: Awaited<ReturnType<typeof startCaliper>>
+let application: Application
+let browser: Browser
+beforeAll(async () => {
+  caliper = await startCaliper()
+  application = await startApplication({ demo: true, caliperUrl: caliper.url })
+  browser = await Browser.start(() => application.address)
+})
+afterAll(async () => {
+  await browser?.close()
+  await application?.close()
+  caliper?.stop()
+})
+
+const { measure } = en.common
+const readings = () => browser.driver.findElements(By.css(`ol[aria-label="${measure.readings}"] > li`))
+const take = async (count: number): Promise<void> => {
+  for (let at = 1; at <= count; at++) {
+    await browser.press(measure.read)
+    await browser.until(async () => (await readings()).length === at, `reading ${at}`)
+  }
+}
+
+it('a thickness is filled by the caliper, averaged, and then known by caliper', async () => {
+  await browser.go('/shelf/plates/new')
+  await browser.type(en.shelf.field.thicknessMm, '2.5 mm')
+  await browser.choose(en.shelf.field.measuredBy, en.words.measuredBy.table)
+  await browser.press(`${measure.open}: ${en.shelf.field.thicknessMm}`)
+  await browser.press(measure.simulated)
+  await take(9)
+  await browser.says('One piece is')
+  expect(await browser.accessibilityFaults()).toEqual([])
+  await browser.press(measure.take)
+  const field = await browser.field(en.shelf.field.thicknessMm)
+  await browser.until(
+    async () => /^2\.[3-7]\d* mm$/.test((await field.getAttribute('value')) ?? ''),
+    'a reading in the field',
+  )
+  expect(await (await browser.field(en.shelf.field.measuredBy)).getAttribute('value')).toBe('caliper')
+})
+
+it('a pile of ten is ten times as sure', async () => {
+  const spread = async (): Promise<number> => Number(/give or take ([\d.]+) mm/.exec(await browser.pageText())![1])
+  await browser.go('/shelf/sheets/new')
+  await browser.type(en.shelf.field.caliperMm, '0.3 mm')
+  await browser.press(`${measure.open}: ${en.shelf.field.caliperMm}`)
+  await browser.press(measure.simulated)
+  await take(5)
+  await browser.says('give or take')
+  const one = await spread()
+  await browser.type(measure.pieces, '10')
+  await take(5)
+  await browser.says('give or take')
+  expect(await spread()).toBeLessThan(one / 4)
+  await browser.type(measure.pieces, 'ten')
+  await browser.says('A whole number from 1 to')
+})
+
+it('a caliper that is gone says so, and nothing typed is lost', async () => {
+  caliper.stop()
+  await browser.go('/shelf/plates/new')
+  await browser.type(en.shelf.field.thicknessMm, '3 mm')
+  await browser.press(`${measure.open}: ${en.shelf.field.thicknessMm}`)
+  await browser.press(measure.simulated)
+  await browser.says(measure.failed)
+  await browser.press(en.common.close)
+  expect(await (await browser.field(en.shelf.field.thicknessMm)).getAttribute('value')).toBe('3 mm')
+})
