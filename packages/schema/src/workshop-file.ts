@@ -3,6 +3,7 @@ import { dieRow } from './die.js'
 import { houseRulesRow } from './house-rules.js'
 import { jobRow } from './job.js'
 import { outlineInput } from './outline.js'
+import { photoInFile } from './photo.js'
 import { plateRow } from './plate.js'
 import { pressRow } from './press.js'
 import { recipeRow } from './recipe.js'
@@ -34,5 +35,6 @@ export const workshopFile = z.object({
   runs: z.array(runInFile).max(100_000),
   /** A file from before there were any reads as without. */
   recipes: z.array(recipeRow.extend(deletable)).max(20_000).default([]),
+  photos: z.array(photoInFile).max(20_000).default([]),
 })
 export type WorkshopFile = z.infer<typeof workshopFile>

@@ -7,6 +7,7 @@ import {
   planQuestion,
   setupInput,
   simulationFile,
+  type WorkshopFile,
   workshopFile,
 } from '@bold-heron/schema'
 import compression from 'compression'
@@ -21,6 +22,7 @@ import { csvNames } from '../csv/tables.js'
 import { outlinesOf } from '../store/dies.js'
 import { readHouseRules, saveHouseRules } from '../store/house-rules.js'
 import { gatherPlanRequest } from '../store/plan-request.js'
+import { type ReadPhoto, readPhoto } from '../store/read-photo.js'
 import { saveSetup } from '../store/setup.js'
 import { exportWorkshop, importWorkshop } from '../store/workshop-file.js'
 import type { Workshop } from '../store/workshop.js'
@@ -34,6 +36,7 @@ import { openApiDocument } from './openapi.js'
 import { ownPageOnly } from './own-page-only.js'
 import { refuse } from './problems.js'
 import { addPads } from './pads.js'
+import { addPhotos } from './photos.js'
 import { addRecipes } from './recipes.js'
 import { resourceRouter, sendSaved, versionOf } from './resource.js'
 import { resources } from './resources.js'
@@ -42,9 +45,11 @@ import { trialOfRequest } from './simulation.js'
 import { validated } from './validate.js'
 
 const BODY_LIMIT = '1mb'
+/** A workshop brings its photos along. */
+const WORKSHOP_LIMIT = '256mb'
 const FILE_LIMIT = '32mb'
 /** Addresses whose bodies may hold drawings, which are long. */
-const TAKES_FILES = ['/api/workshop', '/api/dies', '/api/simulations', '/api/recipes', '/api/recipe-files']
+const TAKES_FILES = ['/api/dies', '/api/simulations', '/api/recipes', '/api/recipe-files']
 const REQUESTS_PER_MINUTE = 3000
 
 const addRows = (app: Express, workshop: Workshop): void => {
@@ -115,13 +120,24 @@ const addHouseRules = (app: Express, workshop: Workshop): void => {
   })
 }
 
+/** The photos of a file, each read anew, so that nothing comes in that is no photo. */
+const photosOf = async ({ photos }: WorkshopFile): Promise<ReadPhoto[]> => {
+  const read: ReadPhoto[] = []
+  for (const [at, { jpegBase64 }] of photos.entries())
+    read.push(
+      (await readPhoto(Buffer.from(jpegBase64, 'base64'))) ??
+        refuse(422, `photos.${at}.jpegBase64 is no photo that can be read; leave it out.`),
+    )
+  return read
+}
+
 const addFiles = (app: Express, workshop: Workshop): void => {
   app.get('/api/workshop', async (_request, response) => {
     response.attachment('workshop.bold-heron.json').json(await exportWorkshop(workshop, new Date()))
   })
   app.put('/api/workshop', async (request, response) => {
     const file = validated(workshopFile, request.body)
-    await importWorkshop(workshop.sequelize, file)
+    await importWorkshop(workshop.sequelize, file, await photosOf(file))
     const { plates, presses, dies, sheets, jobs, runs, recipes } = file
     response.json({
       plates: plates.length,
@@ -198,8 +214,10 @@ export const createApp = (
       validate: false,
     }),
   )
+  app.use('/api/workshop', express.json({ limit: WORKSHOP_LIMIT }))
   app.use(TAKES_FILES, express.json({ limit: FILE_LIMIT }))
   app.use('/api/csv', express.text({ type: 'text/csv', limit: FILE_LIMIT }))
+  addPhotos(app, workshop)
   app.use('/api', express.json({ limit: BODY_LIMIT }))
   app.use('/api', (request, _response, next) => {
     const hasBody = Number(request.get('Content-Length') ?? 0) > 0

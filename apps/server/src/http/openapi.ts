@@ -5,6 +5,7 @@ import {
   houseRulesRow,
   outlineInput,
   padWear,
+  photoRow,
   pageOf,
   evidenceChange,
   pageQuery,
@@ -243,6 +244,45 @@ export const openApiDocument = (): Json => {
             201: answer('The new run', schemaOf(runRow)),
             422: refusals[422],
           },
+        },
+      },
+      '/api/runs/{id}/photos': {
+        get: {
+          summary: 'The photos of a run',
+          parameters: [idParameter],
+          responses: { 200: answer('The photos', schemaOf(z.array(photoRow))) },
+        },
+        post: {
+          summary: 'Keeps a photo of a run: a JPEG, PNG or WebP by its content, made small and without metadata',
+          parameters: [idParameter],
+          requestBody: body({ type: 'string', format: 'binary' }, 'image/*'),
+          responses: {
+            201: answer('The photo', schemaOf(photoRow)),
+            415: problemAnswer('No photo'),
+            ...refusals,
+          },
+        },
+      },
+      '/api/photos/{id}': {
+        get: {
+          summary: 'A photo',
+          parameters: [idParameter],
+          responses: {
+            200: answer('The photo', { type: 'string', format: 'binary' }, 'image/jpeg'),
+            404: refusals[404],
+          },
+        },
+        delete: {
+          summary: 'Delete a photo; it can be restored',
+          parameters: [idParameter],
+          responses: { 200: answer('The photo', schemaOf(photoRow)), 404: refusals[404] },
+        },
+      },
+      '/api/photos/{id}/restore': {
+        post: {
+          summary: 'Undo the deleting of a photo',
+          parameters: [idParameter],
+          responses: { 200: answer('The photo', schemaOf(photoRow)), 404: refusals[404] },
         },
       },
       '/api/runs/{id}/note': {

@@ -4,10 +4,18 @@ import { workshopTables } from './migrations/0001-workshop.js'
 import { pressModelColumns } from './migrations/0002-press-model.js'
 import { learningTables } from './migrations/0003-learning.js'
 import { padColumns } from './migrations/0005-pads.js'
+import { photoTable } from './migrations/0006-photos.js'
 import { recipeTable } from './migrations/0004-recipes.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
-export const migrations = [workshopTables, pressModelColumns, learningTables, recipeTable, padColumns] as const
+export const migrations = [
+  workshopTables,
+  pressModelColumns,
+  learningTables,
+  recipeTable,
+  padColumns,
+  photoTable,
+] as const
 
 /** Brings the database's tables up to date. */
 export const migrate = async (sequelize: Sequelize): Promise<void> => {

@@ -12,7 +12,9 @@ import { RecipeModel } from './models/recipe-model.js'
 import type { RowModel } from './models/row-model.js'
 import { RunModel } from './models/run-model.js'
 import { SheetModel } from './models/sheet-model.js'
+import { photosForFile, replacePhotos } from './photos.js'
 import { savePressChildren } from './presses.js'
+import type { ReadPhoto } from './read-photo.js'
 import { saveRunChildren } from './runs.js'
 import type { TableSpec } from './table.js'
 import type { Workshop } from './workshop.js'
@@ -55,6 +57,7 @@ export const exportWorkshop = (workshop: Workshop, exportedAt: Date): Promise<Wo
       ({ jobName: _, pressName: __, dieNames: ___, sheetName: ____, ...run }) => run,
     ),
     recipes: await everyRow(workshop.recipes.spec, transaction),
+    photos: await photosForFile(transaction),
   }))
 
 /** Newest-referenced last: what names others comes after them. */
@@ -71,8 +74,8 @@ const models: readonly ModelStatic<RowModel>[] = [
 const insertInto = (model: ModelStatic<RowModel>, rows: readonly object[], transaction: Transaction) =>
   model.bulkCreate(rows.map((row) => ({ ...row })) as never[], { transaction })
 
-/** Puts the file's workshop in the place of the present one; all of it or, where a row is refused, none. */
-export const importWorkshop = (sequelize: Sequelize, file: WorkshopFile): Promise<void> =>
+/** Puts the file's workshop, its photos as they were read, in the place of the present one; all of it or, where a row is refused, none. */
+export const importWorkshop = (sequelize: Sequelize, file: WorkshopFile, photos: readonly ReadPhoto[]): Promise<void> =>
   sequelize.transaction(async (transaction) => {
     for (const model of [...models].reverse()) await model.destroy({ where: {}, transaction })
     await HouseRulesModel.update({ ...file.houseRules }, { where: { id: 1 }, transaction })
@@ -83,6 +86,7 @@ export const importWorkshop = (sequelize: Sequelize, file: WorkshopFile): Promis
     await insertInto(JobModel, file.jobs, transaction)
     await insertInto(RunModel, file.runs, transaction)
     await insertInto(RecipeModel, file.recipes, transaction)
+    await replacePhotos(file.photos, photos, transaction)
     for (const die of file.dies) await saveDieChildren(die.id, die, transaction)
     for (const press of file.presses) await savePressChildren(press.id, press, transaction)
     for (const job of file.jobs) await saveJobChildren(job.id, job, transaction)

@@ -23,21 +23,30 @@ export interface Asked {
   readonly body?: unknown
   /** Sent as it is, with its type, in place of JSON. */
   readonly text?: { readonly type: string; readonly content: string }
+  /** A file, sent as it is. */
+  readonly file?: Blob
   /** The version a save was made from. */
   readonly version?: number
   readonly signal?: AbortSignal
 }
 
-const send = async (path: string, { method = 'GET', body, text, version, signal }: Asked): Promise<Response> => {
+const send = async (path: string, { method = 'GET', body, text, file, version, signal }: Asked): Promise<Response> => {
   const headers: Record<string, string> = {}
   if (body !== undefined) headers['Content-Type'] = 'application/json'
   if (text) headers['Content-Type'] = text.type
+  if (file) headers['Content-Type'] = file.type || 'application/octet-stream'
   if (version !== undefined) headers['If-Match'] = `"${version}"`
   try {
     return await fetch(path, {
       method,
       headers,
-      ...(text ? { body: text.content } : body === undefined ? {} : { body: JSON.stringify(body) }),
+      ...(file
+        ? { body: file }
+        : text
+          ? { body: text.content }
+          : body === undefined
+            ? {}
+            : { body: JSON.stringify(body) }),
       ...(signal ? { signal } : {}),
     })
   } catch (error) {

@@ -18,6 +18,7 @@ export const emptied = (file: WorkshopFile): WorkshopFile => ({
   jobs: [],
   runs: [],
   recipes: [],
+  photos: [],
 })
 
 /** Whole-workshop changes: everything shown before them is stale. */

@@ -5,6 +5,7 @@ import { defineHouseRules } from './house-rules-model.js'
 import { defineJobs } from './job-model.js'
 import { definePlates } from './plate-model.js'
 import { definePresses } from './press-model.js'
+import { definePhotos } from './photo-model.js'
 import { defineRecipes } from './recipe-model.js'
 import { defineRuns } from './run-model.js'
 import { defineSheets } from './sheet-model.js'
@@ -19,6 +20,7 @@ export const defineModels = (sequelize: Sequelize): void => {
     defineJobs,
     defineRuns,
     defineEvidence,
+    definePhotos,
     defineRecipes,
     defineHouseRules,
   ])

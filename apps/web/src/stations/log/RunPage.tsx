@@ -12,6 +12,7 @@ import { Button, ButtonLink } from '../../ui/Button.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
+import { PhotosPanel } from './PhotosPanel.js'
 import { RunNote } from './RunNote.js'
 import { KeepRecipe } from './recipes/KeepRecipe.js'
 
@@ -69,23 +70,26 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
             <RunNote key={run.version} run={run} />
           </div>
         </Panel>
-        <Panel title={t('log.layers')}>
-          <table className="w-full">
-            <caption className="sr-only">{t('log.layers')}</caption>
-            <tbody>
-              {[...run.layers].reverse().map((layer, at) => (
-                <tr key={at} className="border-b border-line">
-                  <td className="py-1">{layer.name}</td>
-                  <td className="text-right">{lengths.thickness(layer.thicknessMm)}</td>
+        <div className="flex flex-col gap-4">
+          <Panel title={t('log.layers')}>
+            <table className="w-full">
+              <caption className="sr-only">{t('log.layers')}</caption>
+              <tbody>
+                {[...run.layers].reverse().map((layer, at) => (
+                  <tr key={at} className="border-b border-line">
+                    <td className="py-1">{layer.name}</td>
+                    <td className="text-right">{lengths.thickness(layer.thicknessMm)}</td>
+                  </tr>
+                ))}
+                <tr className="font-bold">
+                  <td className="pt-1">{t('plan.ledger.squeeze')}</td>
+                  <td className="text-right">{lengths.thickness(run.squeezeMm)}</td>
                 </tr>
-              ))}
-              <tr className="font-bold">
-                <td className="pt-1">{t('plan.ledger.squeeze')}</td>
-                <td className="text-right">{lengths.thickness(run.squeezeMm)}</td>
-              </tr>
-            </tbody>
-          </table>
-        </Panel>
+              </tbody>
+            </table>
+          </Panel>
+          <PhotosPanel runId={run.id} />
+        </div>
       </div>
       <div className="mt-4 flex flex-wrap gap-2">
         <ButtonLink look="next" to={`/plan/${run.jobId}`}>
