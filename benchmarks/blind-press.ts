@@ -2,7 +2,6 @@ import { evidenceForPair } from '../packages/core/src/calibration/run-evidence.j
 import { evidenceOfTrial, tightestOverMm } from '../packages/core/src/calibration/trial.js'
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { BlindPress, drawTraits } from '../packages/core/src/practice/blind-press.js'
-import { gapOfClass } from '../packages/core/src/press/press-class.js'
 import { runTrial, type TrialResult } from './blind/trial.js'
 import { addingFromLoose, fromUsual, ourWay, type Way } from './blind/ways.js'
 import { aBlindCut, aBlindPress, shelfFor } from './blind/workshop.js'
@@ -39,7 +38,7 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
   for (let at = 0; at < presses; at++) {
     const draw = seededRandom(seed * 1_000_003 + at)
     const press = aBlindPress(draw)
-    const shelf = shelfFor(gapOfClass(press.pressClass).valueMm, draw)
+    const shelf = shelfFor(press, draw)
     const traits = drawTraits(draw)
     const cut = aBlindCut(press, draw)
     const jobs = Array.from({ length: RUNS_BEFORE }, () => aBlindCut(press, draw))

@@ -10,11 +10,21 @@ import { type RandomSource, randomItem } from '../../packages/core/src/numerics/
 import { aDie, aPlate, aPress, aSheet } from '../../packages/core/src/testing/makers.js'
 import { defaultHouseRules } from '../../packages/core/src/techniques/house-rules.js'
 
-/** A shelf of ten plates and five kinds of shim that goes with a press of this gap, mm. */
-export const shelfFor = (gapMm: number, random: RandomSource): Plate[] => {
+/** A shelf of ten plates and five kinds of shim that goes with a press: right for its gap, and narrow enough for its throat. */
+export const shelfFor = ({ pressClass, throatMm }: Press, random: RandomSource): Plate[] => {
+  const { gapMm } = factsOfPressClass(pressClass)
   const about = (mm: number): number => Math.round(mm * (1 + 0.04 * (random() - 0.5)) * 100) / 100
   const plate = (id: string, kind: Plate['kind'], mm: number, count = 1): Plate =>
-    aPlate({ id, name: id, kind, mm: about(mm), count, lengthMm: 320, widthMm: 330, fullThicknessWidthMm: 326 })
+    aPlate({
+      id,
+      name: id,
+      kind,
+      mm: about(mm),
+      count,
+      lengthMm: 320,
+      widthMm: throatMm - 5,
+      fullThicknessWidthMm: throatMm - 9,
+    })
   return [
     plate('platform', 'platform', gapMm - 7.6),
     plate('thin platform', 'platform', gapMm - 8.6),
