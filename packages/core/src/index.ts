@@ -32,7 +32,7 @@ export { type DieClass, dieClasses, factsOfDieClass } from './dies/die-class.js'
 export type { Die } from './dies/die.js'
 export { bestFace, type FaceState, faceStates, type Plate, type PlateKind, plateKinds } from './layers/plate.js'
 export { type BladeSide, type Layer, thicknessOf } from './layers/layer.js'
-export { heightOf, isSameStack, landingOf, type Stack } from './layers/stack.js'
+export { heightOf, isSameStack, landingAmong, landingOf, type Stack } from './layers/stack.js'
 export { type Ledger, ledgerOf } from './layers/ledger.js'
 export { factsOfPressClass, gapOfClass, type PressClass, pressClasses } from './press/press-class.js'
 export type { KnownGoodStack, Press } from './press/press.js'
@@ -49,6 +49,8 @@ export {
 export { type TechniqueId, techniqueIds } from './techniques/list.js'
 export type { CutContext, Role } from './techniques/technique.js'
 export {
+  cameOutGood,
+  endedGood,
   type HandleFeel,
   handleFeels,
   type HangingPlace,

@@ -2,17 +2,17 @@ import { createHash } from 'node:crypto'
 import {
   bedOfStack,
   type CutContext,
+  landingAmong,
   pilesOf,
   type Plate,
   type Pressed,
   type Stack,
   type TriedRound,
 } from '@bold-heron/core'
-import { type RunRow, toDie, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
+import { type RunRow, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
-import { outlinesOf, toDieRows } from '../store/dies.js'
+import { diesWithLines } from '../store/dies.js'
 import { readHouseRules } from '../store/house-rules.js'
-import { DieModel } from '../store/models/die-model.js'
 import { PlateModel } from '../store/models/plate-model.js'
 import { PressModel } from '../store/models/press-model.js'
 import { RunModel } from '../store/models/run-model.js'
@@ -66,14 +66,9 @@ const stackOf = (run: RunRow, cut: CutContext, plates: ReadonlyMap<string, Plate
   })
 
 /** Whether the plate that the blade landed on is still known; without it nothing can be told from the run. */
-const bedIsKnown = (run: RunRow, stack: Stack): boolean => {
-  const at = stack.findIndex((layer) => layer.is === 'dies')
-  const step = run.bladeSide === 'down' ? -1 : 1
-  for (let index = at + step; index >= 0 && index < stack.length; index += step) {
-    const layer = run.layers[index]
-    if (layer?.is === 'plate') return layer.plateId !== null
-  }
-  return false
+const bedIsKnown = ({ layers, bladeSide }: RunRow): boolean => {
+  const { bedIndex } = landingAmong(layers, bladeSide)
+  return bedIndex !== undefined && layers[bedIndex]?.plateId != null
 }
 
 /** Of all that evidence depends on, and of nothing else: a plate that was renamed makes no evidence stale. */
@@ -103,12 +98,7 @@ export const loggedTrials = async (transaction: Transaction): Promise<LoggedTria
   )
   const pressRows = await pressTable.rows(await PressModel.findAll({ transaction }), transaction)
   const presses = new Map(pressRows.map((press) => [press.id, toPress(press, plates)]))
-  const dieRows = await toDieRows(await DieModel.findAll({ transaction }), transaction)
-  const outlines = await outlinesOf(
-    dieRows.map((die) => die.id),
-    transaction,
-  )
-  const dies = new Map(dieRows.map((die) => [die.id, toDie(die, outlines.get(die.id)?.lines)]))
+  const dies = await diesWithLines(transaction)
   const sheets = new Map(
     (await SheetModel.findAll({ transaction })).map((sheet) => [sheet.id, toSheet(toSheetRow(sheet))]),
   )
@@ -131,7 +121,7 @@ export const loggedTrials = async (transaction: Transaction): Promise<LoggedTria
     const rounds: TriedRound[] = []
     for (const run of pile) {
       const stack = stackOf(run, cut, plates)
-      if (!bedIsKnown(run, stack) || !bedOfStack(stack)) return []
+      if (!bedIsKnown(run) || !bedOfStack(stack)) return []
       for (const look of run.rounds) rounds.push({ stack, look, freshSheets: rounds.length === 0 })
     }
     const piles = pilesOf(cut, rounds)

@@ -1,5 +1,5 @@
-import { measureOutline } from '@bold-heron/core'
-import type { DieInput, DieRow, OutlineInput, OutlineSummary } from '@bold-heron/schema'
+import { type Die, measureOutline } from '@bold-heron/core'
+import { type DieInput, type DieRow, type OutlineInput, type OutlineSummary, toDie } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import { DieModel, DieOutlineModel } from './models/die-model.js'
 import { type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
@@ -54,6 +54,17 @@ export const outlinesOf = async (
     ...(transaction ? { transaction } : {}),
   })
   return new Map(stored.map(({ dieId, source, fileName, lines }) => [dieId, { source, fileName, lines }]))
+}
+
+/** Dies, or those of some ids, with their lines as the planner takes them, by id; deleted ones too, as the log may name them. */
+export const diesWithLines = async (transaction: Transaction, ids?: readonly string[]): Promise<Map<string, Die>> => {
+  const stored = await DieModel.findAll({ ...(ids ? { where: { id: [...ids] } } : {}), transaction })
+  const rows = await toDieRows(stored, transaction)
+  const outlines = await outlinesOf(
+    rows.map((row) => row.id),
+    transaction,
+  )
+  return new Map(rows.map((row) => [row.id, toDie(row, outlines.get(row.id)?.lines)]))
 }
 
 /** Saves what an input says of the outline: new lines, none any more, or nothing, which leaves it as it is. */

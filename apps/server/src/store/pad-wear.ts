@@ -1,79 +1,67 @@
-import { type BorneRun, type Die, type PadWear, PLAIN_LIE, wearOf } from '@bold-heron/core'
-import { type RunRow, toDie } from '@bold-heron/schema'
-import type { Transaction } from 'sequelize'
-import { outlinesOf, toDieRows } from './dies.js'
-import { DieModel } from './models/die-model.js'
+import { type BorneRun, type Die, landingAmong, type PadLie, type PadWear, PLAIN_LIE, wearOf } from '@bold-heron/core'
+import type { RunRow } from '@bold-heron/schema'
+import { QueryTypes, type Transaction } from 'sequelize'
+import { diesWithLines } from './dies.js'
 import { PlateModel } from './models/plate-model.js'
-import { PressModel } from './models/press-model.js'
-import { RunModel } from './models/run-model.js'
-import { runTable } from './runs.js'
 
 /** Newest runs that are counted; what a pad bore before is on its face for anyone to see. */
 const MOST_RUNS = 1000
 
-/** Where the blade of a run landed, as an index of its layers; -1 where it met nothing. */
-const landingOf = ({ layers, bladeSide }: RunRow): number => {
-  const step = bladeSide === 'down' ? -1 : 1
-  let at = layers.findIndex((layer) => layer.is === 'dies') + step
-  while (layers[at]?.is === 'sheets') at += step
-  return layers[at] ? at : -1
+/** As much of a run as its pads bore. */
+interface PadRun extends Pick<RunRow, 'bladeSide' | 'dieIds' | 'rounds'> {
+  readonly throatMm: number
+  readonly layers: readonly (Pick<RunRow['layers'][number], 'is' | 'plateId'> & {
+    readonly face: PadLie['face'] | null
+    readonly turned: boolean | null
+  })[]
 }
 
-interface Bearing {
-  readonly plateId: string
-  readonly run: BorneRun
-}
-
-/** What each pad of a run bore. */
-const bornIn = (
-  run: RunRow,
-  pads: ReadonlyMap<string, PlateModel>,
-  hardPlates: ReadonlySet<string>,
-  dies: readonly Die[],
-  throatMm: number,
-): Bearing[] => {
-  const landing = landingOf(run)
-  const withHardPlate = run.layers.some((layer) => layer.plateId !== null && hardPlates.has(layer.plateId))
-  return run.layers.flatMap((layer, at): Bearing[] => {
-    const pad = layer.plateId === null ? undefined : pads.get(layer.plateId)
-    if (!pad) return []
-    const { rounds } = run
-    const role = at === landing ? 'bed' : 'partner'
-    const lie = layer.lie ?? PLAIN_LIE
-    return [{ plateId: pad.id, run: { role, withHardPlate, lie, dies, throatMm, rounds, pieces: pad.count } }]
-  })
-}
+/** Every plan asks for this, so it is one question of the database, whatever the length of the log. */
+const padRuns = (transaction: Transaction): Promise<PadRun[]> =>
+  (PlateModel.sequelize as NonNullable<typeof PlateModel.sequelize>).query<PadRun>(
+    `SELECT run.blade_side AS "bladeSide", press.throat_mm AS "throatMm",
+       (SELECT json_agg(die_id ORDER BY position) FROM run_dies WHERE run_id = run.id) AS "dieIds",
+       (SELECT json_agg(json_build_object('is', layer_is, 'plateId', plate_id, 'face', face, 'turned', turned)
+          ORDER BY position) FROM run_layers WHERE run_id = run.id) AS layers,
+       (SELECT json_agg(json_build_object('passes', passes, 'seen', seen, 'hangingShare', hanging_share,
+          'hangingPlace', hanging_place, 'feel', feel) ORDER BY position) FROM run_rounds WHERE run_id = run.id) AS rounds
+     FROM runs AS run JOIN presses AS press ON press.id = run.press_id
+     WHERE run.deleted_at IS NULL ORDER BY run.at DESC LIMIT :most`,
+    { type: QueryTypes.SELECT, replacements: { most: MOST_RUNS }, transaction },
+  )
 
 /** What every cutting pad has borne in the log, by its id; pads that lay in no run too. */
 export const wearOfPads = async (transaction: Transaction): Promise<Map<string, PadWear>> => {
   const plates = await PlateModel.findAll({ where: { deletedAt: null }, transaction })
   const pads = new Map(plates.flatMap((plate) => (plate.kind === 'cutting-pad' ? [[plate.id, plate]] : [])))
   const hardPlates = new Set(plates.flatMap((plate) => (plate.kind === 'hard-plate' ? [plate.id] : [])))
-  const stored = await RunModel.findAll({
-    where: { deletedAt: null },
-    order: [['at', 'DESC']],
-    limit: MOST_RUNS,
-    transaction,
-  })
-  const runs = await runTable.rows(stored, transaction)
-  const throats = new Map(
-    (await PressModel.findAll({ attributes: ['id', 'throatMm'], transaction })).map((press) => [
-      press.id,
-      press.throatMm,
-    ]),
-  )
-  const dieIds = [...new Set(runs.flatMap((run) => run.dieIds))]
-  const dieRows = await toDieRows(await DieModel.findAll({ where: { id: dieIds }, transaction }), transaction)
-  const outlines = await outlinesOf(dieIds, transaction)
-  const dies = new Map(dieRows.map((row) => [row.id, toDie(row, outlines.get(row.id)?.lines)]))
-  const byPad = new Map<string, BorneRun[]>()
-  for (const run of runs) {
-    const found = run.dieIds.flatMap((id) => dies.get(id) ?? [])
-    for (const { plateId, run: borne } of bornIn(run, pads, hardPlates, found, throats.get(run.pressId) ?? 0)) {
-      const list = byPad.get(plateId)
-      if (list) list.push(borne)
-      else byPad.set(plateId, [borne])
-    }
+  const runs = await padRuns(transaction)
+  const found = await diesWithLines(transaction, [...new Set(runs.flatMap((run) => run.dieIds))])
+  // One list for the same dies, so that where their lines lie is worked out once.
+  const lists = new Map<string, readonly Die[]>()
+  const diesOf = (ids: readonly string[]): readonly Die[] => {
+    const key = ids.join(' ')
+    const dies = lists.get(key) ?? ids.flatMap((id) => found.get(id) ?? [])
+    lists.set(key, dies)
+    return dies
   }
-  return new Map([...pads].map(([id, pad]) => [id, wearOf(pad, byPad.get(id) ?? [])]))
+  const borne = new Map<string, BorneRun[]>([...pads.keys()].map((id) => [id, []]))
+  for (const { layers, bladeSide, dieIds, throatMm, rounds } of runs) {
+    const { bedIndex } = landingAmong(layers, bladeSide)
+    const withHardPlate = layers.some(({ plateId }) => plateId !== null && hardPlates.has(plateId))
+    layers.forEach(({ plateId, face, turned }, at) => {
+      const pad = plateId === null ? undefined : pads.get(plateId)
+      if (!pad) return
+      borne.get(pad.id)?.push({
+        role: at === bedIndex ? 'bed' : 'partner',
+        withHardPlate,
+        lie: face === null || turned === null ? PLAIN_LIE : { face, turned },
+        dies: diesOf(dieIds),
+        throatMm,
+        rounds,
+        pieces: pad.count,
+      })
+    })
+  }
+  return new Map([...pads].map(([id, pad]) => [id, wearOf(pad, borne.get(id) ?? [])]))
 }

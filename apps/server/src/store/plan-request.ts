@@ -7,12 +7,11 @@ import {
   type Plate,
   type Sheet,
 } from '@bold-heron/core'
-import { type PlanQuestion, toDie, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
+import { type PlanQuestion, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { learntOf } from '../learning/learnt-of.js'
-import { outlinesOf, toDieRows } from './dies.js'
+import { diesWithLines } from './dies.js'
 import { readHouseRules } from './house-rules.js'
-import { DieModel } from './models/die-model.js'
 import { PlateModel } from './models/plate-model.js'
 import { PressModel } from './models/press-model.js'
 import { SheetModel } from './models/sheet-model.js'
@@ -47,13 +46,8 @@ const fromShelf = async (
   transaction: Transaction,
 ): Promise<Pick<CutContext, 'dies' | 'sheet'> | undefined> => {
   const sheet = await SheetModel.findByPk(sheetId, { transaction })
-  const stored = await DieModel.findAll({ where: { id: dieIds }, transaction })
-  const rows = new Map((await toDieRows(stored, transaction)).map((row) => [row.id, row]))
-  const outlines = await outlinesOf(dieIds, transaction)
-  const dies = dieIds.flatMap((id) => {
-    const row = rows.get(id)
-    return row ? [toDie(row, outlines.get(id)?.lines)] : []
-  })
+  const found = await diesWithLines(transaction, dieIds)
+  const dies = dieIds.flatMap((id) => found.get(id) ?? [])
   return sheet && dies.length === dieIds.length ? { dies, sheet: toSheet(toSheetRow(sheet)) } : undefined
 }
 
@@ -101,10 +95,7 @@ export const gatherPlanRequest = (
     return {
       technique: question.technique,
       cut,
-      shelf: onShelf.flatMap(({ id }) => {
-        const plate = all.get(id)
-        return plate ? [asItLies(plate)] : []
-      }),
+      shelf: onShelf.flatMap(({ id }) => all.get(id) ?? []).map(asItLies),
       workedBefore: await stacksThatWorked(sequelize, question.pressId, dieClass, transaction),
       learnt: await learntOf(
         sequelize,

@@ -37,19 +37,22 @@ export interface Landing {
   readonly throughSheet: boolean
 }
 
-/** Finds the layer that the blade lands on: the first one in the blade's direction that is not a sheet. */
-export const landingOf = (stack: Stack): Landing | undefined => {
-  const dieIndex = dieIndexOf(stack)
-  const side = bladeSideOf(stack)
-  if (side === undefined) return undefined
-  const step = side === 'down' ? -1 : 1
-  let at = dieIndex + step
+/** Finds where the blade of layers, of which only the kind need be known, lands: on the first that is not a sheet. */
+export const landingAmong = (layers: readonly Pick<Layer, 'is'>[], blade: BladeSide): Landing => {
+  const step = blade === 'down' ? -1 : 1
+  let at = layers.findIndex((layer) => layer.is === 'dies') + step
   let throughSheet = false
-  while (stack[at]?.is === 'sheets') {
+  while (layers[at]?.is === 'sheets') {
     throughSheet = true
     at += step
   }
-  return { bedIndex: stack[at] === undefined ? undefined : at, throughSheet }
+  return { bedIndex: layers[at] === undefined ? undefined : at, throughSheet }
+}
+
+/** Finds the layer that the blade of a stack lands on; undefined without a die. */
+export const landingOf = (stack: Stack): Landing | undefined => {
+  const side = bladeSideOf(stack)
+  return side === undefined ? undefined : landingAmong(stack, side)
 }
 
 /** Whether two stacks are the same pieces in the same order. */

@@ -23,5 +23,14 @@ export interface Round {
 /** Whether a look calls the cut good. */
 export const isGood = (seen: Seen): boolean => seen === 'clean' || seen === 'cut-into-pad'
 
+/** Whether a round came to a good end: it looks good, and the handle went round. */
+export const cameOutGood = ({ seen, feel }: Pick<Round, 'seen' | 'feel'>): boolean => isGood(seen) && feel !== 'stopped'
+
+/** Whether rounds came to a good end; none did not. */
+export const endedGood = (rounds: readonly Round[]): boolean => {
+  const last = rounds.at(-1)
+  return last !== undefined && cameOutGood(last)
+}
+
 /** All passes of a pressing. */
 export const totalPasses = (rounds: readonly Round[]): number => rounds.reduce((sum, round) => sum + round.passes, 0)

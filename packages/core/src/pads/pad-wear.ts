@@ -47,7 +47,7 @@ const HARD_PLATE_BOWS = 4
 /** How much of the line cuts into the bed in a pass after which a sheet looks so. */
 const shareCut = ({ seen, hangingShare, feel }: Round): number => {
   if (feel === 'stopped') return 0
-  if (isGood(seen) || seen === 'cut-into-pad') return 1
+  if (isGood(seen)) return 1
   return seen === 'hanging' ? 1 - (hangingShare ?? 0.5) : 0
 }
 
@@ -95,6 +95,15 @@ export const wearOf = (
   const rows = Math.max(1, Math.ceil(pad.widthMm / ZONE_MM))
   const fresh = () => ({ passes: 0, cutMm: 0, zonesMm: new Float64Array(columns * rows) })
   const faces = { a: fresh(), b: fresh() }
+  // Runs that share their dies share where the lines lie, and there are far fewer lay-outs than runs.
+  const layOuts = new Map<number, Map<readonly Die[], number[][]>>()
+  const linesOf = ({ dies, throatMm }: BorneRun): number[][] => {
+    const ofThroat = layOuts.get(throatMm) ?? new Map<readonly Die[], number[][]>()
+    layOuts.set(throatMm, ofThroat)
+    const lines = ofThroat.get(dies) ?? linesOnPad(dies, throatMm, pad)
+    ofThroat.set(dies, lines)
+    return lines
+  }
   let bentPasses = 0
   for (const run of runs) {
     const face = faces[run.lie.face]
@@ -104,8 +113,7 @@ export const wearOf = (
     face.passes += passes
     const cuts = run.rounds.reduce((sum, round) => sum + round.passes * shareCut(round), 0) / run.pieces
     if (cuts === 0) continue
-    const lines = linesOnPad(run.dies, run.throatMm, pad)
-    visitZones(lines, { columns, rows }, run.lie.turned, (zone, lengthMm) => {
+    visitZones(linesOf(run), { columns, rows }, run.lie.turned, (zone, lengthMm) => {
       face.zonesMm[zone] = (face.zonesMm[zone] as number) + lengthMm * cuts
       face.cutMm += lengthMm * cuts
     })

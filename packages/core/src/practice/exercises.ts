@@ -18,21 +18,8 @@ export const exerciseIds = ['first-clean', 'steel-for-lace', 'thick-pile', 'sore
 export type ExerciseId = (typeof exerciseIds)[number]
 
 /** Things that lie on the table of an exercise; what they are called is the page's business. */
-export const practiceThings = [
-  'board',
-  'pad',
-  'spacer',
-  'steel',
-  'card',
-  'film',
-  'paper',
-  'sheet',
-  'leaf',
-  'lace',
-  'panel',
-  'press',
-] as const
-export type PracticeThing = (typeof practiceThings)[number]
+export type PracticeThing =
+  'board' | 'pad' | 'spacer' | 'steel' | 'card' | 'film' | 'paper' | 'sheet' | 'leaf' | 'lace' | 'panel' | 'press'
 
 interface Setting {
   readonly pressClass: PressClass
@@ -220,8 +207,7 @@ export const playRounds = (
 }
 
 /** How an attempt is judged. */
-export const grades = ['mastered', 'passed', 'open'] as const
-export type Grade = (typeof grades)[number]
+export type Grade = 'mastered' | 'passed' | 'open'
 
 /**
  * Judges an attempt by what really happened: mastered within par, with no stop and no cut deep into the pad; passed where it came
