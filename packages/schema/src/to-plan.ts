@@ -2,7 +2,6 @@ import {
   type Assessment,
   defaultHouseRules,
   type HouseRules,
-  type Layer,
   type Plan,
   type PlanRequest,
   type Polyline,
@@ -10,6 +9,7 @@ import {
 } from '@bold-heron/core'
 import type { PlanAnswer, PlanFile, PlannedStack } from './plan-file.js'
 import { toDie, toPlate, toPress, toSheet } from './to-core.js'
+import { nameOfLayer } from './to-run.js'
 
 /** A plan's file as the planner takes it; `lines` are the drawings of its dies, in their order, undefined for a stand-in. */
 export const requestOfPlanFile = (
@@ -35,13 +35,6 @@ export const requestOfPlanFile = (
   }
 }
 
-const nameOf = (layer: Layer): string =>
-  layer.is === 'plate'
-    ? layer.plate.name
-    : layer.is === 'dies'
-      ? layer.dies.map((die) => die.name).join(', ')
-      : layer.sheet.name
-
 const passOf = ({ hanging, handleForceN, cleanFromMm: _, ...pass }: PredictedPass): PlannedStack['passes'][number] => ({
   ...pass,
   hanging: hanging ?? null,
@@ -52,7 +45,7 @@ const stackOf = ({ ledger, window, certainty, findings, passes, prediction }: As
   layers: ledger.lines.map(({ layer, thickness }) => ({
     is: layer.is,
     ...(layer.is === 'plate' ? { id: layer.plate.id } : {}),
-    name: nameOf(layer),
+    name: nameOfLayer(layer),
     thicknessMm: thickness.valueMm,
   })),
   totalMm: ledger.total.valueMm,

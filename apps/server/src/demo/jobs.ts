@@ -1,5 +1,7 @@
 import type { JobInput } from '@bold-heron/schema'
-import type { DemoDie, DemoPressKey, DemoSheet } from './shelf.js'
+import type { DemoDie } from './shelf/dies.js'
+import type { DemoPressKey } from './shelf/presses.js'
+import type { DemoSheet } from './shelf/sheets.js'
 
 /** A job of the weekend and how often it was pressed; the loader works out its stacks with the planner itself. */
 export interface DemoJob {

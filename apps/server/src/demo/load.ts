@@ -3,6 +3,7 @@ import {
   type BlindPress,
   type CutContext,
   defaultHouseRules,
+  endedGood,
   type PlanRequest,
   PressModel,
   randomInteger,
@@ -13,10 +14,12 @@ import {
   type ChosenLayer,
   type DieInput,
   type DieRow,
+  layersOfRun,
   type PlateInput,
   type PlateRow,
   type PressRow,
   type RecipeNaming,
+  roundedMm,
   type RunInput,
   type RunRow,
   type SheetInput,
@@ -34,18 +37,11 @@ import { type DemoJob, demoJobs } from './jobs.js'
 import { doNow } from '../jobs/heavy-task.js'
 import { demoId } from './demo-id.js'
 import { demoOutlines } from './outlines.js'
-import { cameOutGood, demoPress, pressRounds } from './outcomes.js'
-import {
-  type DemoDie,
-  demoDies,
-  type DemoPlate,
-  demoPlates,
-  type DemoPress,
-  demoPresses,
-  type DemoPressKey,
-  type DemoSheet,
-  demoSheets,
-} from './shelf.js'
+import { demoPress, pressRounds } from './outcomes.js'
+import { type DemoDie, demoDies } from './shelf/dies.js'
+import { type DemoPlate, demoPlates } from './shelf/plates.js'
+import { type DemoPress, demoPresses, type DemoPressKey } from './shelf/presses.js'
+import { type DemoSheet, demoSheets } from './shelf/sheets.js'
 
 const SEED = 20_260_620
 const DAYS_OF_LOG = 61
@@ -115,20 +111,6 @@ const chosenLayers = ({ stack }: Assessment): ChosenLayer[] =>
     layer.is === 'plate' ? { is: 'plate', plateId: layer.plate.id } : { is: layer.is },
   )
 
-const runLayers = ({ ledger }: Assessment): RunInput['layers'] =>
-  ledger.lines.map(({ layer, thickness }) => ({
-    is: layer.is,
-    plateId: layer.is === 'plate' ? layer.plate.id : null,
-    name:
-      layer.is === 'plate'
-        ? layer.plate.name
-        : layer.is === 'dies'
-          ? layer.dies.map((die) => die.name).join(', ')
-          : layer.sheet.name,
-    thicknessMm: Math.round(thickness.valueMm * 1000) / 1000,
-    lie: null,
-  }))
-
 const inventRun = (
   job: DemoJob,
   ids: Pick<RunInput, 'jobId' | 'pressId' | 'dieIds' | 'sheetId'>,
@@ -153,14 +135,14 @@ const inventRun = (
           },
         ]
       : pressRounds(press, cut, assessment, random() < early)
-  const good = cameOutGood(rounds)
+  const good = endedGood(rounds)
   return {
     ...ids,
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,
     at: at.toISOString(),
-    layers: runLayers(assessment),
-    squeezeMm: Math.round(squeezeMm * 1000) / 1000,
+    layers: layersOfRun(assessment.ledger),
+    squeezeMm: roundedMm(squeezeMm),
     rounds,
     followsRunId: null,
     setAside: false,
@@ -230,7 +212,7 @@ const loadJob = async (
       transaction,
       demoId('run', `${job.name} ${run}`),
     )
-    if (logged.is === 'saved' && cameOutGood(logged.row.rounds)) lastGood = logged.row
+    if (logged.is === 'saved' && endedGood(logged.row.rounds)) lastGood = logged.row
   }
   if (job.recipe && lastGood) await keepRecipe(workshop, job.recipe, lastGood, transaction)
 }

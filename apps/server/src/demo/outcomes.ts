@@ -47,9 +47,3 @@ export const pressRounds = (
   }
   return rounds
 }
-
-/** Whether a pressing came to a good end. */
-export const cameOutGood = (rounds: readonly Round[]): boolean => {
-  const last = rounds.at(-1)
-  return last !== undefined && last.feel !== 'stopped' && isGood(last.seen)
-}

@@ -1,4 +1,4 @@
-import { isGood, totalPasses } from '@bold-heron/core'
+import { endedGood, totalPasses } from '@bold-heron/core'
 import type { ProblemField, RecipeBody, RunRow } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import { outlinesOf, toDieRows } from './dies.js'
@@ -28,7 +28,7 @@ const fault = (path: string, value: unknown, message: string): ProblemField => (
 const faultsOfRun = (run: RunRow): ProblemField[] => {
   const last = run.rounds.at(-1)
   return [
-    ...(last && isGood(last.seen) && last.feel !== 'stopped'
+    ...(endedGood(run.rounds)
       ? []
       : [fault('rounds', last?.seen, `rounds ended "${last?.seen}"; keep a run as a recipe that came out clean.`)]),
     ...run.layers.flatMap((layer, at) =>

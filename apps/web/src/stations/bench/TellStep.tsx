@@ -1,4 +1,4 @@
-import { type HandleFeel, isGood, type Round } from '@bold-heron/core'
+import { cameOutGood, type HandleFeel, type Round } from '@bold-heron/core'
 import { Minus, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -29,7 +29,7 @@ export const TellStep = ({
     feel,
   })
   const [pieces, setPieces] = useState(usual)
-  const good = isGood(round.seen) && round.feel !== 'stopped'
+  const good = cameOutGood(round)
   return (
     <form
       className="space-y-4"

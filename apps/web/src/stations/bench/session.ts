@@ -1,4 +1,4 @@
-import { isGood, type Round, sheetsGoOn } from '@bold-heron/core'
+import { cameOutGood, type Round, sheetsGoOn } from '@bold-heron/core'
 import type { ChosenLayer } from '@bold-heron/schema'
 
 /** One round that was pressed and looked at. */
@@ -72,7 +72,7 @@ export const passCounted = (session: BenchSession, by: 1 | -1): BenchSession => 
 /** Writes down what was seen: then comes finishing where it is good, else the next try. */
 export const told = (session: BenchSession, look: Round, pieces: number, at: string): BenchSession => {
   const { runId, stack, freshSheets } = session.round
-  const good = isGood(look.seen) && look.feel !== 'stopped'
+  const good = cameOutGood(look)
   return {
     ...session,
     pressed: [...session.pressed, { runId, stack, freshSheets, look, pieces: good ? pieces : 0, at }],

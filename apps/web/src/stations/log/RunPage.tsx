@@ -1,4 +1,4 @@
-import { isGood } from '@bold-heron/core'
+import { endedGood } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import { ArrowLeft, BookMarked, Trash2 } from 'lucide-react'
 import { useState } from 'react'
@@ -23,8 +23,6 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
   const say = useSay()
   const mark = useMarkRow('runs')
   const [keeping, setKeeping] = useState(false)
-  const last = run.rounds.at(-1)
-  const cameOut = last !== undefined && isGood(last.seen) && last.feel !== 'stopped'
   const remove = async () => {
     await mark.mutateAsync({ id: run.id, mark: 'delete' })
     say(t('log.deleted'), { undo: () => mark.mutate({ id: run.id, mark: 'restore' }) })
@@ -95,7 +93,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
         <ButtonLink look="next" to={`/plan/${run.jobId}`}>
           {t('log.planAgain')}
         </ButtonLink>
-        {cameOut && (
+        {endedGood(run.rounds) && (
           <Button icon={<BookMarked aria-hidden size={18} />} onClick={() => setKeeping(true)}>
             {t('recipes.keep')}
           </Button>

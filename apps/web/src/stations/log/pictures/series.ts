@@ -1,4 +1,4 @@
-import { isGood, seenOutcomes, type Seen, totalPasses } from '@bold-heron/core'
+import { endedGood, seenOutcomes, type Seen, totalPasses } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 
 /** Runs that went on with the same sheets belong together, oldest first; each pile is one attempt at a cut. */
@@ -19,10 +19,7 @@ export const pilesOfRuns = (runs: readonly RunRow[]): RunRow[][] => {
     .sort((one, other) => Date.parse(one.at(-1)?.at ?? '') - Date.parse(other.at(-1)?.at ?? ''))
 }
 
-const endsGood = (pile: readonly RunRow[]): boolean => {
-  const last = pile.at(-1)?.rounds.at(-1)
-  return last !== undefined && last.feel !== 'stopped' && isGood(last.seen)
-}
+const endsGood = (pile: readonly RunRow[]): boolean => endedGood(pile.at(-1)?.rounds ?? [])
 
 /** Rounds that each attempt took until it was clean, by its time (ms); attempts that never were are left out. */
 export const roundsUntilClean = (runs: readonly RunRow[]): { readonly at: number; readonly rounds: number }[] =>

@@ -1,0 +1,60 @@
+import { factsOfDieClass, measureOutline } from '@bold-heron/core'
+import type { DieInput } from '@bold-heron/schema'
+import { demoOutlines } from '../outlines.js'
+
+type DieLine = Pick<DieInput, 'name' | 'dieClass'> & Partial<DieInput>
+
+/** A die whose size is that of its outline. */
+const die = (key: keyof typeof demoOutlines, line: DieLine): DieInput => {
+  const lines = demoOutlines[key]
+  const measures = measureOutline(lines)
+  if (!measures) throw new Error(`the demo's ${key} has no outline`)
+  const { heightMm, bladeHeightMm, cased } = factsOfDieClass(line.dieClass)
+  return {
+    lengthMm: Math.round(measures.lengthMm * 10) / 10,
+    widthMm: Math.round(measures.widthMm * 10) / 10,
+    heightMm,
+    heightMeasuredBy: 'caliper',
+    bladeHeightMm,
+    bodyStripMm: null,
+    laciness: null,
+    fitForFoam: cased,
+    note: '',
+    outline: {
+      source: 'drawing',
+      fileName: `${key.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}.svg`,
+      lines,
+    },
+    ...line,
+  }
+}
+
+/** Dies of the Harbour Kite Weekend: an invented workshop with invented things. */
+export const demoDies = {
+  boxKite: die('boxKite', { name: 'Box kite outline', dieClass: 'thin-outline' }),
+  sailLace: die('sailLace', {
+    name: 'Lattice sail lace',
+    dieClass: 'thin-lace',
+    note: 'Wants waxed paper to let go.',
+  }),
+  ropeBorder: die('ropeBorder', { name: 'Rope border', dieClass: 'thin-border' }),
+  portholes: die('portholes', { name: 'Porthole rounds', dieClass: 'thin-outline' }),
+  gulls: die('gulls', { name: 'Gull trio', dieClass: 'thin-outline' }),
+  numerals: die('numerals', { name: 'Pier numerals', dieClass: 'thin-outline', fitForFoam: true }),
+  tideEdge: die('tideEdge', { name: 'Tide-wave edge', dieClass: 'thin-border' }),
+  compassLace: die('compassLace', { name: 'Compass rose lace', dieClass: 'thin-lace' }),
+  tailLace: die('tailLace', { name: 'Kite tail lace', dieClass: 'thin-lace' }),
+  coverFrame: die('coverFrame', { name: 'Programme cover frame', dieClass: 'thin-outline', heightMm: 1.05 }),
+  lanternFrame: die('lanternFrame', { name: 'Lantern window frame', dieClass: 'thin-outline' }),
+  tagBlock: die('tagBlock', { name: 'Anchor tag', dieClass: 'small-cased' }),
+  pennantBlock: die('pennantBlock', { name: 'Pennant row', dieClass: 'small-cased' }),
+  buoyBlock: die('buoyBlock', {
+    name: 'Buoy block',
+    dieClass: 'large-cased',
+    heightMm: 12,
+    heightMeasuredBy: 'ruler',
+    bladeHeightMm: 4,
+  }),
+} satisfies Record<string, DieInput>
+
+export type DemoDie = keyof typeof demoDies

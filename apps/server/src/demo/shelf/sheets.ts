@@ -1,0 +1,121 @@
+import type { SheetInput } from '@bold-heron/schema'
+
+type SheetLine = Pick<SheetInput, 'name' | 'kind' | 'caliperMm' | 'caliperBy' | 'stock' | 'colour'> &
+  Partial<SheetInput>
+
+const sheet = (line: SheetLine): SheetInput => ({
+  grammage: null,
+  weightTyped: '',
+  shearStrengthMPa: null,
+  squashModulusMPa: null,
+  lengthMm: 297,
+  widthMm: 210,
+  note: '',
+  ...line,
+})
+
+/** Sheets of the Harbour Kite Weekend: an invented workshop with invented things. */
+export const demoSheets = {
+  ivory: sheet({
+    name: 'Ivory card 250',
+    kind: 'smooth-card',
+    grammage: 250,
+    weightTyped: '250 g/m²',
+    caliperMm: 0.31,
+    caliperBy: 'caliper',
+    stock: 84,
+    colour: 'ivory',
+  }),
+  slate: sheet({
+    name: 'Slate card 300',
+    kind: 'smooth-card',
+    grammage: 300,
+    weightTyped: '300 g/m²',
+    caliperMm: 0.375,
+    caliperBy: 'weight',
+    stock: 40,
+    colour: 'slate blue',
+  }),
+  white: sheet({
+    name: 'White cover card',
+    kind: 'smooth-card',
+    grammage: 176,
+    weightTyped: '65 lb cover',
+    caliperMm: 0.22,
+    caliperBy: 'weight',
+    stock: 110,
+    colour: 'white',
+    lengthMm: 279.4,
+    widthMm: 215.9,
+  }),
+  index: sheet({
+    name: 'Cream index card',
+    kind: 'smooth-card',
+    grammage: 199,
+    weightTyped: '110 lb index',
+    caliperMm: 0.24,
+    caliperBy: 'caliper',
+    stock: 60,
+    colour: 'cream',
+    lengthMm: 279.4,
+    widthMm: 215.9,
+  }),
+  sand: sheet({
+    name: 'Sand textured card',
+    kind: 'textured-card',
+    grammage: 240,
+    weightTyped: '240 g/m²',
+    caliperMm: 0.384,
+    caliperBy: 'weight',
+    stock: 25,
+    colour: 'sand',
+  }),
+  kraft: sheet({
+    name: 'Kraft card 280',
+    kind: 'smooth-card',
+    grammage: 280,
+    weightTyped: '280 g/m²',
+    caliperMm: 0.38,
+    caliperBy: 'caliper',
+    stock: 52,
+    colour: 'brown',
+  }),
+  foil: sheet({
+    name: 'Silver foil paper',
+    kind: 'foil-paper',
+    caliperMm: 0.12,
+    caliperBy: 'caliper',
+    stock: 18,
+    colour: 'silver',
+  }),
+  film: sheet({ name: 'Clear film', kind: 'film', caliperMm: 0.2, caliperBy: 'caliper', stock: 12, colour: 'clear' }),
+  vellum: sheet({
+    name: 'Sea-mist vellum',
+    kind: 'vellum',
+    grammage: 100,
+    weightTyped: '100 g/m²',
+    caliperMm: 0.105,
+    caliperBy: 'weight',
+    stock: 20,
+    colour: 'pale green',
+  }),
+  foam: sheet({
+    name: 'Red craft foam',
+    kind: 'craft-foam',
+    caliperMm: 2,
+    caliperBy: 'ruler',
+    stock: 9,
+    colour: 'red',
+  }),
+  greyboard: sheet({ name: 'Greyboard', kind: 'board', caliperMm: 1, caliperBy: 'table', stock: 10, colour: 'grey' }),
+  adhesive: sheet({
+    name: 'Adhesive sheet',
+    kind: 'adhesive-sheet',
+    caliperMm: 0.1,
+    caliperBy: 'table',
+    stock: 15,
+    colour: 'clear',
+  }),
+} satisfies Record<string, SheetInput>
+
+export type DemoSheet = keyof typeof demoSheets
