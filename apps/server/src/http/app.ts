@@ -7,7 +7,6 @@ import {
   planQuestion,
   setupInput,
   simulationFile,
-  type WorkshopFile,
   workshopFile,
 } from '@bold-heron/schema'
 import compression from 'compression'
@@ -22,7 +21,6 @@ import { csvNames } from '../csv/tables.js'
 import { outlinesOf } from '../store/dies.js'
 import { readHouseRules, saveHouseRules } from '../store/house-rules.js'
 import { gatherPlanRequest } from '../store/plan-request.js'
-import { type ReadPhoto, readPhoto } from '../store/read-photo.js'
 import { saveSetup } from '../store/setup.js'
 import { exportWorkshop, importWorkshop } from '../store/workshop-file.js'
 import type { Workshop } from '../store/workshop.js'
@@ -36,7 +34,7 @@ import { openApiDocument } from './openapi.js'
 import { ownPageOnly } from './own-page-only.js'
 import { refuse } from './problems.js'
 import { addPads } from './pads.js'
-import { addPhotos } from './photos.js'
+import { addPhotos, photosOf } from './photos.js'
 import { addRecipes } from './recipes.js'
 import { resourceRouter, sendSaved, versionOf } from './resource.js'
 import { resources } from './resources.js'
@@ -118,17 +116,6 @@ const addHouseRules = (app: Express, workshop: Workshop): void => {
     const input = validated(houseRulesInput, request.body)
     sendSaved(response, await saveHouseRules(workshop.sequelize, versionOf(request), input), 'set of house rules')
   })
-}
-
-/** The photos of a file, each read anew, so that nothing comes in that is no photo. */
-const photosOf = async ({ photos }: WorkshopFile): Promise<ReadPhoto[]> => {
-  const read: ReadPhoto[] = []
-  for (const [at, { jpegBase64 }] of photos.entries())
-    read.push(
-      (await readPhoto(Buffer.from(jpegBase64, 'base64'))) ??
-        refuse(422, `photos.${at}.jpegBase64 is no photo that can be read; leave it out.`),
-    )
-  return read
 }
 
 const addFiles = (app: Express, workshop: Workshop): void => {

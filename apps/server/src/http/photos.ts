@@ -1,23 +1,30 @@
 import { randomUUID } from 'node:crypto'
-import { idField } from '@bold-heron/schema'
+import type { WorkshopFile } from '@bold-heron/schema'
 import express, { type Express, type Request } from 'express'
 import { PhotoModel } from '../store/models/photo-model.js'
 import { toPhotoRow } from '../store/photos.js'
-import { readPhoto } from '../store/read-photo.js'
+import { type ReadPhoto, readPhoto } from '../store/read-photo.js'
 import type { Workshop } from '../store/workshop.js'
+import { idOf } from './id-of.js'
 import { refuse } from './problems.js'
 
 /** What a camera makes, with room to spare. */
 const PHOTO_LIMIT = '20mb'
 const MOST_OF_A_RUN = 12
 
-const idOf = (request: Request, what: string): string => {
-  const id = idField.safeParse(request.params['id'])
-  return id.success ? id.data : refuse(404, `There is no such ${what}.`)
-}
-
 const photoOf = async (request: Request): Promise<PhotoModel> =>
   (await PhotoModel.findByPk(idOf(request, 'photo'))) ?? refuse(404, 'There is no such photo.')
+
+/** The photos of a file, each read anew, so that nothing comes in that is no photo. */
+export const photosOf = async ({ photos }: WorkshopFile): Promise<ReadPhoto[]> => {
+  const read: ReadPhoto[] = []
+  for (const [at, { jpegBase64 }] of photos.entries())
+    read.push(
+      (await readPhoto(Buffer.from(jpegBase64, 'base64'))) ??
+        refuse(422, `photos.${at}.jpegBase64 is no photo that can be read; leave it out.`),
+    )
+  return read
+}
 
 /** Photos of runs: taken in, shown, deleted and had back. */
 export const addPhotos = (app: Express, workshop: Workshop): void => {

@@ -16,6 +16,7 @@ import { recipeOfRun } from '../store/recipe-of-run.js'
 import { factsOfRecipe } from '../store/recipes.js'
 import type { Saved } from '../store/table.js'
 import type { Workshop } from '../store/workshop.js'
+import { idOf } from './id-of.js'
 import { refuse, refuseFields } from './problems.js'
 import { sendSaved } from './resource.js'
 import { validated } from './validate.js'
@@ -24,8 +25,7 @@ import { validated } from './validate.js'
 const MOST_RECIPES = 500
 
 const recipeOf = async (workshop: Workshop, request: Request): Promise<RecipeRow> => {
-  const id = idField.safeParse(request.params['id'])
-  const recipe = id.success ? await workshop.recipes.find(id.data) : undefined
+  const recipe = await workshop.recipes.find(idOf(request, 'recipe'))
   return recipe ?? refuse(404, 'There is no such recipe.')
 }
 
@@ -61,10 +61,10 @@ const jobOfRecipe = (
 /** Recipes: made of runs, given away and taken in as files, found for a job, carried over to another press. */
 export const addRecipes = (app: Express, workshop: Workshop): void => {
   app.post('/api/runs/:id/recipe', async (request, response) => {
-    const id = idField.safeParse(request.params.id)
     const naming = validated(recipeNaming, request.body)
+    const id = idOf(request, 'run')
     const saved = await workshop.sequelize.transaction(async (transaction) => {
-      const run = id.success ? await workshop.runs.find(id.data, transaction) : undefined
+      const run = await workshop.runs.find(id, transaction)
       if (!run) return refuse(404, 'There is no such run.')
       const made = await recipeOfRun(run, transaction)
       if ('errors' in made) return refuseFields(made.errors)
@@ -99,8 +99,7 @@ export const addRecipes = (app: Express, workshop: Workshop): void => {
     sendSaved(response, await jobOfRecipe(workshop, recipe, validated(recipeJob, request.body)), 'job', 201)
   })
   app.get('/api/jobs/:id/recipes', async (request, response) => {
-    const id = idField.safeParse(request.params.id)
-    const job = id.success ? await workshop.jobs.find(id.data) : undefined
+    const job = await workshop.jobs.find(idOf(request, 'job'))
     if (!job) return refuse(404, 'There is no such job.')
     const facts = await factsOfCut(workshop, job)
     const { items } = await workshop.recipes.list({ page: 1, pageSize: MOST_RECIPES, filter: {} })

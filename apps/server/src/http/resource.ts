@@ -1,8 +1,9 @@
-import { idField, pageQuery } from '@bold-heron/schema'
+import { pageQuery } from '@bold-heron/schema'
 import { type Request, type Response, Router } from 'express'
 import { type z } from 'zod'
 import type { RowModel } from '../store/models/row-model.js'
 import type { Saved, Table } from '../store/table.js'
+import { idOf } from './id-of.js'
 import { refuse, refuseFields } from './problems.js'
 import { validated } from './validate.js'
 
@@ -15,11 +16,6 @@ export interface Resource<Input, Row, Filter> {
   readonly row: z.ZodType<Row>
   readonly filter: z.ZodType<Filter>
   readonly retirable: boolean
-}
-
-const idOf = (request: Request, one: string): string => {
-  const id = idField.safeParse(request.params['id'])
-  return id.success ? id.data : refuse(404, `There is no ${one} with the id given; ids look like 0b5f1c9e-….`)
 }
 
 /** The version a save was made from: `If-Match: "3"`. */

@@ -121,6 +121,16 @@ export const saveRunChildren = async (runId: string, input: RunInput, transactio
   )
 }
 
+/** Changes columns of runs that no job follows from; says how many. */
+export const changeRuns = async (
+  where: WhereOptions,
+  columns: { readonly setAside: boolean } | { readonly note: string },
+): Promise<number> => {
+  const bumped = { version: RunModel.sequelize?.literal('version + 1'), updatedAt: new Date() }
+  const [count] = await RunModel.update({ ...columns, ...bumped }, { where })
+  return count
+}
+
 /** The outcome of a run is that of its last round. */
 const endedIn = (seen: Seen | undefined): WhereOptions => {
   if (!seen) return {}
