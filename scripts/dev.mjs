@@ -4,18 +4,16 @@ import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { database } from './cluster.mjs'
 import { freePort } from './ports.mjs'
-import { runCaliper, untilEnded } from './server-process.mjs'
+import { startCaliper, untilEnded } from './server-process.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const { url, stop } = await database(root, 'postgres', { durable: true })
 const port = await freePort(4310)
-const caliperPort = await freePort(4390)
-runCaliper(root, caliperPort)
 const env = {
   ...process.env,
   DATABASE_URL: url,
   PORT: String(port),
-  CALIPER_URL: `ws://127.0.0.1:${caliperPort}/`,
+  CALIPER_URL: await startCaliper(root),
 }
 const server = spawn(
   process.execPath,

@@ -1,6 +1,7 @@
 // The server as a child process, so that the database is stopped after it however it ends.
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
+import { freePort } from './ports.mjs'
 
 export const runServer = (root, env) =>
   spawn(process.execPath, ['--import', 'tsx', join(root, 'apps/server/src/main.ts')], {
@@ -10,13 +11,16 @@ export const runServer = (root, env) =>
     env: { ...process.env, ...env },
   })
 
-/** The simulated caliper as a process of its own; it ends with this one, and nothing else depends on it. */
-export const runCaliper = (root, port) =>
+/** Starts the simulated caliper, a process of its own that ends with this one, and returns its address; nothing else depends on it. */
+export const startCaliper = async (root) => {
+  const port = await freePort(4390)
   spawn(process.execPath, ['--import', 'tsx', join(root, 'apps/caliper/src/main.ts')], {
     cwd: root,
     stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
     env: { ...process.env, CALIPER_PORT: String(port) },
   })
+  return `ws://127.0.0.1:${port}/`
+}
 
 /** Waits for the children to end, passes signals on to them, then cleans up and ends with the first one's code. */
 export const untilEnded = (children, cleanUp) => {

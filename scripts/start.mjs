@@ -5,7 +5,7 @@ import { buildWeb } from './build-web.mjs'
 import { database } from './cluster.mjs'
 import { freePort, isFree } from './ports.mjs'
 import { giveUp } from './say.mjs'
-import { runCaliper, runServer, untilEnded } from './server-process.mjs'
+import { runServer, startCaliper, untilEnded } from './server-process.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const wanted = process.env.PORT ? Number(process.env.PORT) : undefined
@@ -16,7 +16,5 @@ if (wanted !== undefined && !(Number.isInteger(wanted) && wanted > 0 && wanted <
 buildWeb(root)
 const { url, stop } = await database(root, 'postgres', { durable: true })
 const port = wanted ?? (await freePort(4310))
-const caliperPort = await freePort(4390)
-runCaliper(root, caliperPort)
-const CALIPER_URL = `ws://127.0.0.1:${caliperPort}/`
+const CALIPER_URL = await startCaliper(root)
 untilEnded([runServer(root, { DATABASE_URL: url, PORT: String(port), CALIPER_URL })], stop)

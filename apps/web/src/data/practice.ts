@@ -6,22 +6,20 @@ import { press } from '../workers/press.js'
 const GRADES_KEY = 'bold-heron.practice.grades'
 const seedKey = (id: ExerciseId): string => `bold-heron.practice.seed.${id}`
 
-const newSeed = (): number => (crypto.getRandomValues(new Uint32Array(1))[0] as number) >>> 1
+/** Draws another press to hide in an exercise. */
+const drawSeed = (id: ExerciseId): number => {
+  const drawn = (crypto.getRandomValues(new Uint32Array(1))[0] as number) >>> 1
+  localStorage.setItem(seedKey(id), String(drawn))
+  return drawn
+}
 
 /** Which press is hidden in an exercise: the same until another is drawn, also when the page is opened anew. */
 export const useHiddenPress = (id: ExerciseId) => {
   const [seed, setSeed] = useState(() => {
     const kept = Number(localStorage.getItem(seedKey(id)) ?? Number.NaN)
-    if (Number.isInteger(kept)) return kept
-    const drawn = newSeed()
-    localStorage.setItem(seedKey(id), String(drawn))
-    return drawn
+    return Number.isInteger(kept) ? kept : drawSeed(id)
   })
-  const redraw = useCallback(() => {
-    const drawn = newSeed()
-    localStorage.setItem(seedKey(id), String(drawn))
-    setSeed(drawn)
-  }, [id])
+  const redraw = useCallback(() => setSeed(drawSeed(id)), [id])
   return { seed, redraw }
 }
 
@@ -44,7 +42,8 @@ export const usePlayed = (cut: CutContext, seed: number, rounds: readonly Played
     retry: false,
   })
 
-const readGrades = (): Partial<Record<ExerciseId, Grade>> => {
+/** The best grade of each exercise so far, in this browser. */
+export const gradesSoFar = (): Partial<Record<ExerciseId, Grade>> => {
   try {
     return JSON.parse(localStorage.getItem(GRADES_KEY) ?? '{}') as Partial<Record<ExerciseId, Grade>>
   } catch {
@@ -52,12 +51,9 @@ const readGrades = (): Partial<Record<ExerciseId, Grade>> => {
   }
 }
 
-/** The best grade of each exercise so far, in this browser. */
-export const gradesSoFar = readGrades
-
 /** Keeps a grade where it is better than the one before. */
 export const keepGrade = (id: ExerciseId, grade: Grade): void => {
-  const grades = readGrades()
+  const grades = gradesSoFar()
   if (grade === 'open' || grades[id] === 'mastered') return
   localStorage.setItem(GRADES_KEY, JSON.stringify({ ...grades, [id]: grade }))
 }

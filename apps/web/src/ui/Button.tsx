@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes, ReactNode, Ref } from 'react'
+import type { AnchorHTMLAttributes, ButtonHTMLAttributes, ReactNode, Ref } from 'react'
 import { Link, type LinkProps } from 'react-router'
 import { classes } from './classes.js'
 
@@ -39,6 +39,20 @@ export const ButtonLink = ({ look = 'plain', icon, className, children, ...rest 
     {icon}
     {children}
   </Link>
+)
+
+/** Looks as a button and saves what the address gives as a file. */
+export const DownloadLink = ({
+  look = 'plain',
+  icon,
+  className,
+  children,
+  ...rest
+}: Look & AnchorHTMLAttributes<HTMLAnchorElement>) => (
+  <a className={classes(shape, looks[look], className)} {...rest}>
+    {icon}
+    {children}
+  </a>
 )
 
 /** A button that shows only an icon; its label is read out and shown on hovering. */

@@ -35,6 +35,9 @@ export interface Tried extends Omit<TryOut, 'map'> {
   readonly paths: MapPaths
 }
 
+/** As the page takes what came of a pressing. */
+const toTried = ({ map, ...tried }: TryOut): Tried => ({ ...tried, paths: pathsOf(map) })
+
 let laid: { readonly cut: CutContext; readonly bed: Bed; readonly laying: Laying } | undefined
 
 const press = {
@@ -46,8 +49,7 @@ const press = {
     if (!laid) return undefined
     const { cut, bed, laying } = laid
     const sheet = { ...cut.sheet, caliper: { ...cut.sheet.caliper, valueMm: caliperMm } }
-    const { map, ...tried } = tryOut({ ...cut, sheet, sheetCount }, bed, squeezeMm, passes, { ...laying, rotationDeg })
-    return { ...tried, paths: pathsOf(map) }
+    return toTried(tryOut({ ...cut, sheet, sheetCount }, bed, squeezeMm, passes, { ...laying, rotationDeg }))
   },
   /** Presses a stack once, all its passes; `window` is the one it was planned in. */
   pressOnce: (
@@ -56,11 +58,9 @@ const press = {
     squeezeMm: number,
     passes: number,
     window?: SqueezeWindow,
-  ): Tried | undefined => {
+  ): Tried | null => {
     const bed = bedOfStack(stack)
-    if (!bed) return undefined
-    const { map, ...tried } = tryOut(window ? cutIn(cut, window) : cut, bed, squeezeMm, passes, PLAIN_LAYING)
-    return { ...tried, paths: pathsOf(map) }
+    return bed ? toTried(tryOut(window ? cutIn(cut, window) : cut, bed, squeezeMm, passes, PLAIN_LAYING)) : null
   },
   sample: (mechanics: Pick<Press, 'frame' | 'drive'>) => pressSample(mechanics),
   play: (cut: CutContext, seed: number, rounds: readonly PlayedRound[]): Played => {

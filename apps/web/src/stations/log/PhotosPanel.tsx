@@ -1,6 +1,6 @@
 import { Camera, Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import { ProblemError } from '../../data/client.js'
+import { sayTrouble } from '../../text/say-trouble.js'
 import { useChangePhotos, usePhotos } from '../../data/photos.js'
 import { IconButton } from '../../ui/Button.js'
 import { FilePicker } from '../../ui/FilePicker.js'
@@ -18,7 +18,7 @@ export const PhotosPanel = ({ runId }: { readonly runId: string }) => {
     try {
       await add.mutateAsync(file)
     } catch (error) {
-      say(error instanceof ProblemError ? error.problem.detail : t('common.awayText'), { tone: 'danger' })
+      say(sayTrouble(t, error), { tone: 'danger' })
     }
   }
   const remove = async (id: string) => {

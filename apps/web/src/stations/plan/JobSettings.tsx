@@ -1,7 +1,7 @@
 import type { JobInput, JobRow } from '@bold-heron/schema'
 import { Minus, Plus } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import { ProblemError } from '../../data/client.js'
+import { sayTrouble } from '../../text/say-trouble.js'
 import { useRows, useSaveRow } from '../../data/rows.js'
 import { IconButton } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
@@ -48,8 +48,7 @@ export const JobSettings = ({ job }: { readonly job: JobRow }) => {
       // Another press, die or count wants another stack, so a stack kept before is dropped.
       { id: job.id, version: job.version, input: { ...inputOfJob(job), ...changed, layers: [] } },
       {
-        onError: (error) =>
-          say(error instanceof ProblemError ? error.problem.detail : t('common.awayText'), { tone: 'danger' }),
+        onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }),
       },
     )
   }

@@ -1,7 +1,7 @@
 import type { Stack } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
-import { ProblemError } from '../../data/client.js'
+import { sayTrouble } from '../../text/say-trouble.js'
 import { useSaveRow } from '../../data/rows.js'
 import { useSay } from '../../ui/toasts.js'
 import { chosenOfStack } from '../../pressing/stack/chosen-stack.js'
@@ -27,8 +27,7 @@ export const useKeepStack = (job: JobRow) => {
         },
         {
           onSuccess: () => say(t('plan.stack.keptSaid', { name: job.name })),
-          onError: (error) =>
-            say(error instanceof ProblemError ? error.problem.detail : t('common.awayText'), { tone: 'danger' }),
+          onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }),
         },
       ),
   }

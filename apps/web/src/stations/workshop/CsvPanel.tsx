@@ -1,8 +1,9 @@
 import type { CsvReport } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { ProblemError } from '../../data/client.js'
+import { sayTrouble } from '../../text/say-trouble.js'
 import { type CsvTable, csvTables, useFiles } from '../../data/files.js'
+import { DownloadLink } from '../../ui/Button.js'
 import { FilePicker } from '../../ui/FilePicker.js'
 import { Modal } from '../../ui/Modal.js'
 import { Panel } from '../../ui/Panel.js'
@@ -48,7 +49,7 @@ export const CsvPanel = () => {
         say(t('workshop.files.csvDone', { rows: report.rows, added: report.added, changed: report.changed }))
       else setRefused(report)
     } catch (error) {
-      say(error instanceof ProblemError ? error.problem.detail : t('common.awayText'), { tone: 'danger' })
+      say(sayTrouble(t, error), { tone: 'danger' })
     }
   }
   return (
@@ -61,14 +62,13 @@ export const CsvPanel = () => {
             <li key={table} className="flex items-center justify-between gap-3 border-t border-line py-2">
               <span className="font-bold first-letter:uppercase">{what}</span>
               <span className="flex gap-2">
-                <a
+                <DownloadLink
                   href={`/api/csv/${table}`}
                   download={`${table}.csv`}
                   aria-label={t('workshop.files.csvSave', { what })}
-                  className="inline-flex min-h-11 items-center rounded-md border border-ink/40 px-3.5 py-2 font-bold no-underline hover:bg-sunk"
                 >
                   {t('workshop.files.saveShort')}
-                </a>
+                </DownloadLink>
                 <FilePicker
                   accept=".csv,text/csv"
                   label={t('workshop.files.readShort')}

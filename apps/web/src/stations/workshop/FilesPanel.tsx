@@ -2,10 +2,11 @@ import { type WorkshopFile, workshopFile } from '@bold-heron/schema'
 import { Download, Upload } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { ProblemError } from '../../data/client.js'
+import { sayTrouble } from '../../text/say-trouble.js'
 import { fetchWorkshop, useFiles } from '../../data/files.js'
 import { sayDay } from '../../text/dates.js'
 import { Confirm } from '../../ui/Confirm.js'
+import { DownloadLink } from '../../ui/Button.js'
 import { FilePicker } from '../../ui/FilePicker.js'
 import { Panel } from '../../ui/Panel.js'
 import { useSay } from '../../ui/toasts.js'
@@ -32,7 +33,7 @@ export const useReplaceWorkshop = () => {
         undo: () => void files.replaceWorkshop(before).then(() => say(t('workshop.files.undone'))),
       })
     } catch (error) {
-      say(error instanceof ProblemError ? error.problem.detail : t('common.awayText'), { tone: 'danger' })
+      say(sayTrouble(t, error), { tone: 'danger' })
     }
   }
 }
@@ -52,14 +53,13 @@ export const FilesPanel = () => {
     <Panel title={t('workshop.files.title')}>
       <p className="mb-3 text-ink-soft">{t('workshop.files.text')}</p>
       <div className="flex flex-wrap gap-2">
-        <a
+        <DownloadLink
           href="/api/workshop"
           download="workshop.bold-heron.json"
-          className="inline-flex min-h-11 items-center gap-2 rounded-md border border-ink/40 px-3.5 py-2 font-bold no-underline hover:bg-sunk"
+          icon={<Download aria-hidden size={18} />}
         >
-          <Download aria-hidden size={18} />
           {t('workshop.files.export')}
-        </a>
+        </DownloadLink>
         <FilePicker
           accept=".json,application/json"
           label={t('workshop.files.import')}

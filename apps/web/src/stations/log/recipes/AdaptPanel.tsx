@@ -2,17 +2,16 @@ import { type Adapted, heightOf, type PlanRequest } from '@bold-heron/core'
 import type { RecipeRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useSearchParams } from 'react-router'
-import { ProblemError } from '../../../data/client.js'
+import { sayTrouble } from '../../../text/say-trouble.js'
 import { useAdapted, useAdaptedMap, useJobOfRecipe } from '../../../data/recipes.js'
 import { useRows } from '../../../data/rows.js'
-import { MapFigure } from '../../../drawing/cut-map/MapFigure.js'
+import { TriedMap } from '../../../drawing/cut-map/TriedMap.js'
 import { chosenOfStack } from '../../../pressing/stack/chosen-stack.js'
 import type { Lengths } from '../../../text/lengths.js'
-import { sayCut } from '../../../text/say-cut.js'
 import { Button } from '../../../ui/Button.js'
 import { boxClass, Field } from '../../../ui/form/fields.js'
 import { Panel } from '../../../ui/Panel.js'
-import { Loaded, Loading } from '../../../ui/states.js'
+import { Loaded } from '../../../ui/states.js'
 import { useSay } from '../../../ui/toasts.js'
 import { useProven } from './RecipeStack.js'
 import { StackTable } from './StackTable.js'
@@ -70,18 +69,6 @@ const Reasons = ({
   )
 }
 
-const MapThere = ({ done }: { readonly done: Done }) => {
-  const { t } = useTranslation()
-  const map = useAdaptedMap(done)
-  return (
-    <Loaded query={map} what={t('plan.map.loading')}>
-      {(tried) =>
-        tried?.solved ? <MapFigure paths={tried.paths} said={sayCut(t, tried)} /> : <p>{t('plan.map.unsolved')}</p>
-      }
-    </Loaded>
-  )
-}
-
 const Result = ({
   recipe,
   done,
@@ -95,6 +82,7 @@ const Result = ({
   const navigate = useNavigate()
   const say = useSay()
   const making = useJobOfRecipe(recipe.id)
+  const map = useAdaptedMap(done)
   const best = done.adapted.plan.best
   if (!best) return <p className="text-danger">{t('recipes.adapt.none')}</p>
   const make = async () => {
@@ -103,7 +91,7 @@ const Result = ({
       say(t('recipes.adapt.jobMade', { name: job.name }))
       await navigate(`/plan/${job.id}`)
     } catch (error) {
-      say(error instanceof ProblemError ? error.problem.detail : t('common.awayText'), { tone: 'danger' })
+      say(sayTrouble(t, error), { tone: 'danger' })
     }
   }
   return (
@@ -113,7 +101,7 @@ const Result = ({
       <StackTable caption={t('recipes.adapt.stack')} stack={best.stack} gapMm={best.window.gapMm} lengths={lengths} />
       <p className="mt-1 font-bold">{t('recipes.passes', { count: best.passes.passes })}</p>
       <h3 className="mt-3 font-bold">{t('recipes.adapt.there', { press: done.request.cut.press.name })}</h3>
-      <MapThere done={done} />
+      <TriedMap query={map} />
       <Button look="next" className="mt-3" disabled={making.isPending} onClick={() => void make()}>
         {t('recipes.adapt.job')}
       </Button>
@@ -150,13 +138,9 @@ export const AdaptPanel = ({ recipe, lengths }: { readonly recipe: RecipeRow; re
       </Field>
       {pressId && (
         <div aria-live="polite">
-          {adapted.isFetching && !adapted.data ? (
-            <Loading what={t('recipes.adapt.working')} />
-          ) : (
-            <Loaded query={adapted} what={t('recipes.adapt.working')}>
-              {(done) => <Result recipe={recipe} done={done} lengths={lengths} />}
-            </Loaded>
-          )}
+          <Loaded query={adapted} what={t('recipes.adapt.working')}>
+            {(done) => <Result recipe={recipe} done={done} lengths={lengths} />}
+          </Loaded>
         </div>
       )}
     </Panel>

@@ -4,10 +4,9 @@ import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
 import { useRecipeMap } from '../../../data/recipes.js'
 import { useMarkRow, useRow } from '../../../data/rows.js'
-import { MapFigure } from '../../../drawing/cut-map/MapFigure.js'
+import { TriedMap } from '../../../drawing/cut-map/TriedMap.js'
 import { useLengths } from '../../../text/lengths.js'
-import { sayCut } from '../../../text/say-cut.js'
-import { Button, ButtonLink } from '../../../ui/Button.js'
+import { Button, ButtonLink, DownloadLink } from '../../../ui/Button.js'
 import { Panel } from '../../../ui/Panel.js'
 import { Loaded } from '../../../ui/states.js'
 import { useSay } from '../../../ui/toasts.js'
@@ -17,24 +16,13 @@ import { RecipeStack } from './RecipeStack.js'
 
 const SECTION = { widthPx: 360, heightPx: 300 }
 
-const RecipeMap = ({ recipe }: { readonly recipe: RecipeRow }) => {
-  const { t } = useTranslation()
-  const map = useRecipeMap(recipe)
-  return (
-    <Loaded query={map} what={t('plan.map.loading')}>
-      {(tried) =>
-        tried?.solved ? <MapFigure paths={tried.paths} said={sayCut(t, tried)} /> : <p>{t('plan.map.unsolved')}</p>
-      }
-    </Loaded>
-  )
-}
-
 const RecipeDetail = ({ recipe }: { readonly recipe: RecipeRow }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const navigate = useNavigate()
   const say = useSay()
   const mark = useMarkRow('recipes')
+  const map = useRecipeMap(recipe)
   const remove = async () => {
     await mark.mutateAsync({ id: recipe.id, mark: 'delete' })
     say(t('recipes.deleted', { name: recipe.name }), { undo: () => mark.mutate({ id: recipe.id, mark: 'restore' }) })
@@ -52,14 +40,9 @@ const RecipeDetail = ({ recipe }: { readonly recipe: RecipeRow }) => {
         <ButtonLink to={`/log/recipes/cards?ids=${recipe.id}`} icon={<Printer aria-hidden size={18} />}>
           {t('recipes.printOne')}
         </ButtonLink>
-        <a
-          href={`/api/recipes/${recipe.id}/file`}
-          download
-          className="inline-flex min-h-11 items-center gap-2 rounded-md border border-ink/40 px-3.5 py-2 font-bold no-underline hover:bg-sunk"
-        >
-          <Download aria-hidden size={18} />
+        <DownloadLink href={`/api/recipes/${recipe.id}/file`} download icon={<Download aria-hidden size={18} />}>
           {t('recipes.file')}
-        </a>
+        </DownloadLink>
         {recipe.runId && (
           <ButtonLink look="quiet" to={`/log/${recipe.runId}`}>
             {t('recipes.fromRun')}
@@ -75,7 +58,7 @@ const RecipeDetail = ({ recipe }: { readonly recipe: RecipeRow }) => {
         </Panel>
         <div className="flex flex-col gap-4">
           <Panel title={t('recipes.map', { count: recipe.cut.passes })}>
-            <RecipeMap recipe={recipe} />
+            <TriedMap query={map} />
           </Panel>
           <AdaptPanel recipe={recipe} lengths={lengths} />
         </div>

@@ -1,5 +1,4 @@
-import { heightOf } from '@bold-heron/core'
-import { defaultHouseRules } from '@bold-heron/core'
+import { defaultHouseRules, heightOf } from '@bold-heron/core'
 import { type RecipeRow, toProvenCut } from '@bold-heron/schema'
 import { useMemo } from 'react'
 import { useTranslation } from 'react-i18next'
