@@ -59,6 +59,8 @@ it('a pile of ten is ten times as sure', async () => {
   await take(5)
   await browser.says('give or take')
   expect(await spread()).toBeLessThan(one / 4)
+  // The pile is ten times as thick, so that one piece is as thick as before.
+  expect(await browser.pageText()).toMatch(/One piece is 0\.(2[7-9]|3[0-3])\d* mm/)
   await browser.type(measure.pieces, 'ten')
   await browser.says('A whole number from 1 to')
 })

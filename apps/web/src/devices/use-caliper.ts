@@ -43,6 +43,8 @@ export const useCaliper = () => {
         ? undefined
         : void connect((listener) => connectByWebSocket(url, listener)).then(() => caliper.current?.holding(holdingMm)),
     connectSerial: () => void connect(connectBySerial),
+    /** Says that something else is between the jaws, about so thick, mm. */
+    hold: (mm: number) => caliper.current?.holding(mm),
     read: () => caliper.current?.read(),
     forget: () => setReadings([]),
   }

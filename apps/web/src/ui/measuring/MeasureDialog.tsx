@@ -10,6 +10,12 @@ import { Modal } from '../Modal.js'
 
 const MOST_PIECES = 500
 
+/** How many pieces were typed; 0 for what is no such number. */
+const piecesOf = (typed: string): number => {
+  const pieces = /^\d+$/.test(typed.trim()) ? Number(typed) : 0
+  return pieces <= MOST_PIECES ? pieces : 0
+}
+
 /** Takes readings of a connected caliper, of one thing or of a pile of like things, and hands their average on. */
 export const MeasureDialog = ({
   aboutMm,
@@ -25,9 +31,14 @@ export const MeasureDialog = ({
   const lengths = useLengths()
   const caliper = useCaliper()
   const [typed, setTyped] = useState('1')
-  const pieces = /^\d+$/.test(typed.trim()) ? Number(typed) : 0
-  const isPile = pieces >= 1 && pieces <= MOST_PIECES
-  const averaged = isPile ? averagedReadings(caliper.readings, pieces) : undefined
+  const pieces = piecesOf(typed)
+  const isPile = pieces > 0
+  const averaged = averagedReadings(caliper.readings, pieces)
+  const typePieces = (text: string) => {
+    setTyped(text)
+    caliper.forget()
+    if (piecesOf(text) > 0) caliper.hold(aboutMm * piecesOf(text))
+  }
   return (
     <Modal open onClose={onClose} title={t('common.measure.title')} description={t('common.measure.text')}>
       {caliper.connection === 'connected' ? (
@@ -43,10 +54,7 @@ export const MeasureDialog = ({
                 className={boxClass}
                 inputMode="numeric"
                 value={typed}
-                onChange={({ target }) => {
-                  setTyped(target.value)
-                  caliper.forget()
-                }}
+                onChange={({ target }) => typePieces(target.value)}
               />
             )}
           </Field>
@@ -94,9 +102,7 @@ export const MeasureDialog = ({
           )}
           {hasSerial() && <Button onClick={caliper.connectSerial}>{t('common.measure.serial')}</Button>}
           {caliper.hasSimulated && (
-            <Button onClick={() => caliper.connectSimulated(aboutMm * Math.max(1, pieces))}>
-              {t('common.measure.simulated')}
-            </Button>
+            <Button onClick={() => caliper.connectSimulated(aboutMm)}>{t('common.measure.simulated')}</Button>
           )}
           {!hasSerial() && !caliper.hasSimulated && <p>{t('common.measure.noWay')}</p>}
         </div>
