@@ -43,7 +43,7 @@ export default tseslint.config(
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: [{ regex: '^(?!\\.)', message: 'The core imports nothing but itself.' }] },
+        { patterns: [{ regex: '^(?!\\.|clipper2-ts$)', message: 'The core imports nothing but itself, and a polygon library.' }] },
       ],
       'no-restricted-properties': [
         'error',

@@ -48,6 +48,7 @@ const addJob = async (name: string, press: string): Promise<string> => {
     wanted: 9,
     layers: [],
     note: '',
+    placement: null,
   }
   const headers = { 'Content-Type': 'application/json' }
   return (await ask<JobRow>('/api/jobs', { method: 'POST', headers, body: JSON.stringify(input) })).id

@@ -144,6 +144,9 @@ export {
   passesLeft,
   SCORED_FROM,
 } from './pads/pad-state.js'
+export { offsetOf, rectangle } from './geometry/polygons.js'
+export { splitByRegion, type Stretch } from './geometry/region.js'
+export { acrossX, acrossY } from './geometry/reflect.js'
 export { type Affine, after, identity, rotation, transformed, translation } from './geometry/affine.js'
 export { type Box, boxAround, heightOfBox, middleOf, widthOf } from './geometry/box.js'
 export { appendCubic, appendQuadratic, arcLine, type Point } from './geometry/flatten.js'
@@ -171,6 +174,66 @@ export {
   STANDARD_GRID,
 } from './press/nip/contact-cells.js'
 export { type DiePose, placeLines } from './placement/place-die.js'
+export {
+  type BaseKind,
+  baseKinds,
+  type Card,
+  cardOfFront,
+  type Fold,
+  frontOf,
+  lineOfFold,
+  matOf,
+  outlineOfCard,
+  type UsualFront,
+  usualFronts,
+} from './placement/card.js'
+export { gluedBlock, gluedCount, gluingOrder, MOST_GLUED } from './placement/card-stack.js'
+export type { CardPiece, PieceKind } from './placement/card-pieces.js'
+export { type Crease, clearOfCrease } from './placement/crease.js'
+export { cutLinesOf, cutOfRun, type DieCut, type Hinge, type RunCut } from './placement/cut-of-run.js'
+export { type PlacementFindingCode, placementFindingCodes } from './placement/finding-code.js'
+export { type Guide, guideFor } from './placement/guide.js'
+export { type KnifeCut, type KnifePlan, planKnife } from './placement/knife-plan.js'
+export {
+  type BlockMaterial,
+  type CardEdge,
+  cardEdges,
+  type EdgeLine,
+  type Laid,
+  type LaidBlock,
+  type LaidDie,
+  linesOnCard,
+  type Motif,
+  type PlacedRun,
+  type Placement,
+  type PressWay,
+  pressWays,
+  type Spot,
+} from './placement/placed-run.js'
+export { liesMirrored, sizeInPress, toPress, toPressDrawing } from './placement/press-view.js'
+export { beyondLine, outlineOfBlock, type PadOnLine, padOnLine } from './placement/pressed-region.js'
+export { type PlacementFinding, type PlacementReading, readPlacement } from './placement/read-placement.js'
+export { insideRim, RIM_CLEARANCE_MM } from './placement/rim-saved.js'
+export { type RowOfDies, setInRow } from './placement/set-in-row.js'
+export { snapAlong, type Snapped, type SnapTo } from './placement/snap.js'
+export {
+  templateOf,
+  type TemplateChoice,
+  type TemplateLine,
+  type TemplatePart,
+  templateParts,
+} from './placement/template.js'
+export { insidePlace } from './placement/window-through.js'
+export { USUAL_OVERLAP_MM, type WordOnFold, wordOnFold } from './placement/word-on-fold.js'
+export {
+  type BesidePressed,
+  besidePressed,
+  placedDies,
+  placedCut,
+  placedRequest,
+  runInHand,
+  techniqueOfRun,
+} from './planner/placed-cut.js'
 export { type ForceCurve, type PassOutcome, type Pressing, PressRun } from './press/simulate.js'
 export {
   diesOutOfThroat,

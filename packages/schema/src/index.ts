@@ -9,6 +9,7 @@ export { type OutlineInput, outlineInput, type OutlineSummary, outlineSummary } 
 export { padWear, type PadWearRow } from './pad-wear.js'
 export { type Page, pageOf, pageQuery } from './page.js'
 export { photoInFile, type PhotoInFile, photoRow, type PhotoRow } from './photo.js'
+export { placementInput } from './placement.js'
 export { type PlanAnswer, planAnswer, type PlanFile, planFile, type PlannedStack } from './plan-file.js'
 export { type PlanQuestion, planQuestion } from './plan.js'
 export { type PlateInput, plateInput, type PlateRow, plateRow } from './plate.js'

@@ -1,10 +1,14 @@
 import { jobStates, type TechniqueId, techniqueIds } from '@bold-heron/core'
 import { z } from 'zod'
 import { idField, nameField, noteField, rowFields, someField } from './fields.js'
+import { placementInput } from './placement.js'
+
+/** A press block glued up of card: so many sheets of one of the shelf. */
+const gluedField = z.string().regex(/^cards:[0-9a-f-]{36}:\d{1,2}$/)
 
 /** A layer of a chosen stack, by reference: a plate of the shelf, the job's dies, or its sheets. */
 export const chosenLayer = z.discriminatedUnion('is', [
-  z.object({ is: z.literal('plate'), plateId: idField }),
+  z.object({ is: z.literal('plate'), plateId: z.union([idField, gluedField]) }),
   z.object({ is: z.literal('dies') }),
   z.object({ is: z.literal('sheets') }),
 ])
@@ -28,7 +32,7 @@ const jobFields = {
   state: z.enum(jobStates).default('waiting'),
   technique: z.enum(techniques).default('full-cut'),
   pressId: idField,
-  dieIds: z.array(idField).min(1).max(6),
+  dieIds: z.array(idField).min(1).max(24),
   sheetId: idField,
   sheetCount: z.int().min(1).max(12),
   bladeSide: z.enum(['down', 'up']),
@@ -36,6 +40,8 @@ const jobFields = {
   wanted: someField,
   layers: chosenStack.default([]),
   note: noteField,
+  /** Where things lie on the card, for a cut that is not simply a die on a sheet. */
+  placement: placementInput.nullable().default(null),
 }
 
 /** What a user enters for a job. */

@@ -1,6 +1,7 @@
 import { handleFeels, hangingPlaces, padFaces, seenOutcomes } from '@bold-heron/core'
 import { z } from 'zod'
 import { countField, idField, nameField, noteField, rowFields } from './fields.js'
+import { placementInput } from './placement.js'
 
 /** One set of passes and the look after it. */
 export const roundFields = z
@@ -35,7 +36,7 @@ export type RunLayer = z.infer<typeof runLayer>
 const runFields = {
   jobId: idField,
   pressId: idField,
-  dieIds: z.array(idField).min(1).max(6),
+  dieIds: z.array(idField).min(1).max(24),
   sheetId: idField,
   sheetCount: z.int().min(1).max(12),
   bladeSide: z.enum(['down', 'up']),
@@ -51,6 +52,8 @@ const runFields = {
   /** Pieces that came out good. */
   pieces: countField,
   note: noteField,
+  /** Where things lay on the card, where that was laid out; its run in hand is the one that was pressed. */
+  placement: placementInput.nullable().default(null),
 }
 
 /** What a user enters after pressing. */

@@ -1,4 +1,4 @@
-import type { Layer, Ledger } from '@bold-heron/core'
+import { gluedCount, type Layer, type Ledger } from '@bold-heron/core'
 import type { RunLayer } from './run.js'
 
 const LONGEST_NAME = 120
@@ -18,7 +18,8 @@ export const nameOfLayer = (layer: Layer): string =>
 export const layersOfRun = ({ lines }: Pick<Ledger, 'lines'>): RunLayer[] =>
   lines.map(({ layer, thickness }) => ({
     is: layer.is,
-    plateId: layer.is === 'plate' ? layer.plate.id : null,
+    // Card glued up is a height, not a thing of the shelf.
+    plateId: layer.is === 'plate' && !gluedCount(layer.plate.id) ? layer.plate.id : null,
     name: nameOfLayer(layer).slice(0, LONGEST_NAME),
     thicknessMm: roundedMm(thickness.valueMm),
     lie: layer.is === 'plate' ? (layer.plate.lie ?? null) : null,

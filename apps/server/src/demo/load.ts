@@ -148,6 +148,7 @@ const inventRun = (
     setAside: false,
     pieces: good ? job.yield : 0,
     note: '',
+    placement: null,
   }
 }
 
@@ -197,6 +198,7 @@ const loadJob = async (
       wanted: job.wanted,
       layers: best && job.state !== 'waiting' ? chosenLayers(best) : [],
       note: job.note,
+      placement: null,
     },
     transaction,
     demoId('job', job.name),

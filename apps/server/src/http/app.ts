@@ -46,8 +46,15 @@ const BODY_LIMIT = '1mb'
 /** A workshop brings its photos along. */
 const WORKSHOP_LIMIT = '256mb'
 const FILE_LIMIT = '32mb'
-/** Addresses whose bodies may hold drawings, which are long. */
-const TAKES_FILES = ['/api/dies', '/api/simulations', '/api/recipes', '/api/recipe-files']
+/** Addresses whose bodies may hold drawings or pictures, which are long. */
+const TAKES_FILES = [
+  '/api/dies',
+  '/api/simulations',
+  '/api/recipes',
+  '/api/recipe-files',
+  '/api/jobs',
+  '/api/bench-runs',
+]
 const REQUESTS_PER_MINUTE = 3000
 
 const addRows = (app: Express, workshop: Workshop): void => {
@@ -89,7 +96,7 @@ const addPlans = (app: Express, workshop: Workshop, heavy: HeavyThread): void =>
     const except = request.query['except']
     const exceptRuns =
       typeof except === 'string' ? except.split(',').filter((each) => idField.safeParse(each).success) : []
-    const input = job && (await gatherPlanRequest(workshop.sequelize, job, { exceptRuns }))
+    const input = job && (await gatherPlanRequest(workshop.sequelize, job, { exceptRuns, placement: job.placement }))
     if (!input) return refuse(404, 'There is no such job.')
     response.json(input)
   })

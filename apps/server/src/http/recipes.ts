@@ -53,6 +53,7 @@ const jobOfRecipe = (
         bladeSide: cut.bladeSide,
         wanted: cut.sheetCount,
         layers,
+        placement: null,
       },
       transaction,
     )

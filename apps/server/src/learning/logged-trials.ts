@@ -4,6 +4,7 @@ import {
   type CutContext,
   landingAmong,
   pilesOf,
+  placedCut,
   type Plate,
   type Pressed,
   type Stack,
@@ -112,7 +113,8 @@ export const loggedTrials = async (transaction: Transaction): Promise<LoggedTria
     const found = last.dieIds.flatMap((id) => dies.get(id) ?? [])
     if (!press || !sheet || found.length < last.dieIds.length) return []
     const { bladeSide, sheetCount } = last
-    const cut: CutContext = { press: { ...press, knownGood: [] }, dies: found, sheet, sheetCount, bladeSide, rules }
+    const plain: CutContext = { press: { ...press, knownGood: [] }, dies: found, sheet, sheetCount, bladeSide, rules }
+    const cut = last.placement ? placedCut(plain, last.placement, (id) => dies.get(id)) : plain
     const pile: RunRow[] = []
     for (let run: RunRow | undefined = last; run; run = run.followsRunId ? byId.get(run.followsRunId) : undefined) {
       if (pile.includes(run)) break

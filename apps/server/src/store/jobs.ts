@@ -1,4 +1,4 @@
-import type { JobState } from '@bold-heron/core'
+import { gluedCount, type JobState, techniqueOfRun } from '@bold-heron/core'
 import type { ChosenLayer, JobInput, JobRow } from '@bold-heron/schema'
 import { literal, Op, QueryTypes, type Transaction } from 'sequelize'
 import { DieModel } from './models/die-model.js'
@@ -29,7 +29,7 @@ const piecesCut = async (jobIds: readonly string[], transaction?: Transaction): 
 }
 
 const chosen = (layer: JobLayerModel): ChosenLayer =>
-  layer.layerIs === 'plate' ? { is: 'plate', plateId: layer.plateId as string } : { is: layer.layerIs }
+  layer.layerIs === 'plate' ? { is: 'plate', plateId: (layer.plateId ?? layer.glued) as string } : { is: layer.layerIs }
 
 const toJobRows = async (stored: readonly JobModel[], transaction?: Transaction): Promise<JobRow[]> => {
   const within = {
@@ -76,6 +76,7 @@ const toJobRows = async (stored: readonly JobModel[], transaction?: Transaction)
       wanted: job.wanted,
       layers: (layersByJob.get(job.id) ?? []).map(chosen),
       note: job.note,
+      placement: job.placement,
       cut: cut.get(job.id) ?? 0,
       pressName: pressNames.get(job.pressId) ?? '',
       dieNames: dieIds.map((id) => dieNames.get(id) ?? ''),
@@ -96,7 +97,8 @@ export const saveJobChildren = async (jobId: string, input: JobInput, transactio
       jobId,
       position,
       layerIs: layer.is,
-      plateId: layer.is === 'plate' ? layer.plateId : null,
+      plateId: layer.is === 'plate' && !gluedCount(layer.plateId) ? layer.plateId : null,
+      glued: layer.is === 'plate' && gluedCount(layer.plateId) ? layer.plateId : null,
     })),
     { transaction },
   )
@@ -109,6 +111,36 @@ export const cutReferences = (input: { pressId: string; dieIds: readonly string[
   ...input.dieIds.map((id, at) => ({ path: `dieIds.${at}`, id, model: DieModel, what: 'a die' })),
 ]
 
+/** Dies, pads, blocks and sheets that a placement names. */
+const referencesOfPlacement = (placement: JobInput['placement']): Reference[] =>
+  (placement?.runs ?? []).flatMap((run, at) => {
+    const path = `placement.runs.${at}`
+    return [
+      ...run.dies.map(({ dieId }, die) => ({
+        path: `${path}.dies.${die}.dieId`,
+        id: dieId,
+        model: DieModel,
+        what: 'a die',
+      })),
+      ...(run.padId ? [{ path: `${path}.padId`, id: run.padId, model: PlateModel, what: 'a plate' }] : []),
+      ...run.blocks.map(({ material }, block): Reference =>
+        material.is === 'plate'
+          ? {
+              path: `${path}.blocks.${block}.material.plateId`,
+              id: material.plateId,
+              model: PlateModel,
+              what: 'a plate',
+            }
+          : {
+              path: `${path}.blocks.${block}.material.sheetId`,
+              id: material.sheetId,
+              model: SheetModel,
+              what: 'a sheet',
+            },
+      ),
+    ]
+  })
+
 /** Jobs in the order they call for hands: under way, planned, waiting, then the ended ones, latest first. */
 const byUrgency = literal(`array_position(ARRAY['cutting','planned','waiting','done','set-aside'], state)`)
 
@@ -119,16 +151,25 @@ export const jobTable: TableSpec<JobModel, JobInput, JobRow, JobFilter> = {
     ['updatedAt', 'DESC'],
     ['id', 'ASC'],
   ],
-  columns: ({ dieIds: _, layers: __, ...columns }) => columns,
+  columns: ({ dieIds: _, layers: __, ...columns }) => {
+    const run = columns.placement?.runs[columns.placement.runInHand]
+    return run ? { ...columns, technique: techniqueOfRun(run) } : columns
+  },
   rows: toJobRows,
   saveChildren: saveJobChildren,
   references: (job) => [
     ...cutReferences(job),
-    ...job.layers.flatMap((layer, at) =>
-      layer.is === 'plate'
-        ? [{ path: `layers.${at}.plateId`, id: layer.plateId, model: PlateModel, what: 'a plate' }]
-        : [],
-    ),
+    ...job.layers.flatMap((layer, at): Reference[] => {
+      if (layer.is !== 'plate') return []
+      const glued = gluedCount(layer.plateId)
+      const path = `layers.${at}.plateId`
+      return [
+        glued
+          ? { path, id: glued.sheetId, model: SheetModel, what: 'a sheet' }
+          : { path, id: layer.plateId, model: PlateModel, what: 'a plate' },
+      ]
+    }),
+    ...referencesOfPlacement(job.placement),
   ],
   where: ({ q, state }) => ({ [Op.and]: [nameHolds(q), state ? { state } : {}] }),
 }

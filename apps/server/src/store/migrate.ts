@@ -5,6 +5,7 @@ import { pressModelColumns } from './migrations/0002-press-model.js'
 import { learningTables } from './migrations/0003-learning.js'
 import { padColumns } from './migrations/0005-pads.js'
 import { photoTable } from './migrations/0006-photos.js'
+import { placementColumns } from './migrations/0007-placements.js'
 import { recipeTable } from './migrations/0004-recipes.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -15,6 +16,7 @@ export const migrations = [
   recipeTable,
   padColumns,
   photoTable,
+  placementColumns,
 ] as const
 
 /** Brings the database's tables up to date. */

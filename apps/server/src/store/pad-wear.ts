@@ -1,4 +1,13 @@
-import { type BorneRun, type Die, landingAmong, type PadLie, type PadWear, PLAIN_LIE, wearOf } from '@bold-heron/core'
+import {
+  type BorneRun,
+  type Die,
+  landingAmong,
+  type PadLie,
+  type PadWear,
+  placedDies,
+  PLAIN_LIE,
+  wearOf,
+} from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import { QueryTypes, type Transaction } from 'sequelize'
 import { diesWithLines } from './dies.js'
@@ -8,7 +17,7 @@ import { PlateModel } from './models/plate-model.js'
 const MOST_RUNS = 1000
 
 /** As much of a run as its pads bore. */
-interface PadRun extends Pick<RunRow, 'bladeSide' | 'dieIds' | 'rounds'> {
+interface PadRun extends Pick<RunRow, 'bladeSide' | 'dieIds' | 'rounds' | 'placement'> {
   readonly throatMm: number
   readonly layers: readonly (Pick<RunRow['layers'][number], 'is' | 'plateId'> & {
     readonly face: PadLie['face'] | null
@@ -19,7 +28,7 @@ interface PadRun extends Pick<RunRow, 'bladeSide' | 'dieIds' | 'rounds'> {
 /** Every plan asks for this, so it is one question of the database, whatever the length of the log. */
 const padRuns = (transaction: Transaction): Promise<PadRun[]> =>
   (PlateModel.sequelize as NonNullable<typeof PlateModel.sequelize>).query<PadRun>(
-    `SELECT run.blade_side AS "bladeSide", press.throat_mm AS "throatMm",
+    `SELECT run.blade_side AS "bladeSide", press.throat_mm AS "throatMm", run.placement,
        (SELECT json_agg(die_id ORDER BY position) FROM run_dies WHERE run_id = run.id) AS "dieIds",
        (SELECT json_agg(json_build_object('is', layer_is, 'plateId', plate_id, 'face', face, 'turned', turned)
           ORDER BY position) FROM run_layers WHERE run_id = run.id) AS layers,
@@ -30,13 +39,18 @@ const padRuns = (transaction: Transaction): Promise<PadRun[]> =>
     { type: QueryTypes.SELECT, replacements: { most: MOST_RUNS }, transaction },
   )
 
+const diesOfPlacement = (placement: PadRun['placement']): string[] =>
+  (placement?.runs ?? []).flatMap((run) => run.dies.map(({ dieId }) => dieId))
+
 /** What every cutting pad has borne in the log, by its id; pads that lay in no run too. */
 export const wearOfPads = async (transaction: Transaction): Promise<Map<string, PadWear>> => {
   const plates = await PlateModel.findAll({ where: { deletedAt: null }, transaction })
   const pads = new Map(plates.flatMap((plate) => (plate.kind === 'cutting-pad' ? [[plate.id, plate]] : [])))
   const hardPlates = new Set(plates.flatMap((plate) => (plate.kind === 'hard-plate' ? [plate.id] : [])))
   const runs = await padRuns(transaction)
-  const found = await diesWithLines(transaction, [...new Set(runs.flatMap((run) => run.dieIds))])
+  const found = await diesWithLines(transaction, [
+    ...new Set(runs.flatMap(({ dieIds, placement }) => [...dieIds, ...diesOfPlacement(placement)])),
+  ])
   // One list for the same dies, so that where their lines lie is worked out once.
   const lists = new Map<string, readonly Die[]>()
   const diesOf = (ids: readonly string[]): readonly Die[] => {
@@ -46,7 +60,8 @@ export const wearOfPads = async (transaction: Transaction): Promise<Map<string, 
     return dies
   }
   const borne = new Map<string, BorneRun[]>([...pads.keys()].map((id) => [id, []]))
-  for (const { layers, bladeSide, dieIds, throatMm, rounds } of runs) {
+  for (const { layers, bladeSide, dieIds, placement, throatMm, rounds } of runs) {
+    const dies = placement ? placedDies(placement, bladeSide, diesOf(dieIds), (id) => found.get(id)) : diesOf(dieIds)
     const { bedIndex } = landingAmong(layers, bladeSide)
     const withHardPlate = layers.some(({ plateId }) => plateId !== null && hardPlates.has(plateId))
     layers.forEach(({ plateId, face, turned }, at) => {
@@ -56,7 +71,7 @@ export const wearOfPads = async (transaction: Transaction): Promise<Map<string, 
         role: at === bedIndex ? 'bed' : 'partner',
         withHardPlate,
         lie: face === null || turned === null ? PLAIN_LIE : { face, turned },
-        dies: diesOf(dieIds),
+        dies,
         throatMm,
         rounds,
         pieces: pad.count,

@@ -3,6 +3,9 @@ import {
   type CutContext,
   type Die,
   linesOnPad,
+  placedCut,
+  placedRequest,
+  type Placement,
   type PlanRequest,
   type Plate,
   type Sheet,
@@ -51,11 +54,24 @@ const fromShelf = async (
   return sheet && dies.length === dieIds.length ? { dies, sheet: toSheet(toSheetRow(sheet)) } : undefined
 }
 
+/** Finds the dies and sheets that a placement names. */
+const laidThings = async (placement: Placement, transaction: Transaction) => {
+  const dies = await diesWithLines(transaction, [
+    ...new Set(placement.runs.flatMap((run) => run.dies.map(({ dieId }) => dieId))),
+  ])
+  const sheets = new Map(
+    (await SheetModel.findAll({ transaction })).map((sheet) => [sheet.id, toSheet(toSheetRow(sheet))]),
+  )
+  return { dieOf: (id: string) => dies.get(id), sheetOf: (id: string) => sheets.get(id) }
+}
+
 export interface Gathering {
   /** Runs not to learn from: whoever asks knows them already. */
   readonly exceptRuns?: readonly string[]
   /** Dies and a sheet that the asker brings, in place of the shelf's. */
   readonly brought?: { readonly dies: readonly Die[]; readonly sheet: Sheet }
+  /** Where things lie on the card; the request is for its run in hand. */
+  readonly placement?: Placement | null
 }
 
 /**
@@ -65,7 +81,7 @@ export interface Gathering {
 export const gatherPlanRequest = (
   sequelize: Sequelize,
   question: PlanQuestion,
-  { exceptRuns = [], brought }: Gathering = {},
+  { exceptRuns = [], brought, placement }: Gathering = {},
 ): Promise<PlanRequest | undefined> =>
   sequelize.transaction(async (transaction) => {
     const [press, things, plates, rules] = [
@@ -79,22 +95,24 @@ export const gatherPlanRequest = (
     if (!pressRow) return undefined
     const all = new Map<string, Plate>(plates.map((plate) => [plate.id, toPlate(toPlateRow(plate))]))
     const onShelf = plates.filter((plate) => plate.retiredAt === null && plate.deletedAt === null)
-    const cut: CutContext = {
+    const plain: CutContext = {
       press: toPress(pressRow, all),
       ...things,
       sheetCount: question.sheetCount,
       bladeSide: question.bladeSide ?? rules.bladeSide,
       rules: toHouseRules(rules),
     }
+    const laid = placement ? await laidThings(placement, transaction) : undefined
+    const cut = placement && laid ? placedCut(plain, placement, laid.dieOf) : plain
     const dieClass = cut.dies[0]?.dieClass ?? ''
     const wear = await wearOfPads(transaction)
     const asItLies = (plate: Plate): Plate => {
       const borne = wear.get(plate.id)
       return borne ? asWorn(plate, borne, linesOnPad(cut.dies, cut.press.throatMm, plate)) : plate
     }
-    return {
+    const request: PlanRequest = {
       technique: question.technique,
-      cut,
+      cut: plain,
       shelf: onShelf.flatMap(({ id }) => all.get(id) ?? []).map(asItLies),
       workedBefore: await stacksThatWorked(sequelize, question.pressId, dieClass, transaction),
       learnt: await learntOf(
@@ -106,4 +124,5 @@ export const gatherPlanRequest = (
         transaction,
       ),
     }
+    return placement && laid ? placedRequest(request, placement, laid.dieOf, laid.sheetOf) : request
   })

@@ -88,6 +88,7 @@ const toRunRows = async (stored: readonly RunModel[], transaction?: Transaction)
       setAside: run.setAside,
       pieces: run.pieces,
       note: run.note,
+      placement: run.placement,
       jobName: jobNames.get(run.jobId) ?? '',
       pressName: pressNames.get(run.pressId) ?? '',
       dieNames: dieIds.map((id) => dieNames.get(id) ?? ''),

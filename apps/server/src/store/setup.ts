@@ -34,6 +34,7 @@ export const saveSetup = (workshop: Workshop, input: SetupInput): Promise<JobRow
           wanted: 1,
           layers: [],
           note: '',
+          placement: null,
         },
         transaction,
       ),

@@ -21,4 +21,6 @@ export const runOf = (
   setAside: false,
   pieces: outcome.pieces,
   note: outcome.note,
+  // What is logged is where it lay, not what it looked like.
+  placement: job.placement && { ...job.placement, motif: null },
 })

@@ -21,5 +21,7 @@ export const findingCodes = [
   'pad-bows-with-steel',
   'die-not-for-foam',
   'unusual-order',
+  'not-the-placed-pad',
+  'block-missing',
 ] as const
 export type FindingCode = (typeof findingCodes)[number]

@@ -28,7 +28,7 @@ const bedKinds = (dieClass: DieClass, rules: HouseRules): readonly PlateKind[] =
   }
 }
 
-const plates = (role: Role, kinds: readonly PlateKind[], least: number, most: number): Place => ({
+export const plates = (role: Role, kinds: readonly PlateKind[], least: number, most: number): Place => ({
   is: 'plates',
   role,
   kinds,
@@ -36,7 +36,7 @@ const plates = (role: Role, kinds: readonly PlateKind[], least: number, most: nu
   most,
 })
 
-const finding = (
+export const finding = (
   code: FindingCode,
   severity: Severity,
   values: Finding['values'] = {},

@@ -1,8 +1,10 @@
 import { Mistake } from '../faults/guards.js'
+import { blockPartial } from './block-partial.js'
+import { edgePartial } from './edge-partial.js'
 import { fullCut } from './full-cut.js'
 import type { Technique } from './technique.js'
 
-const listed = [fullCut] as const
+const listed = [fullCut, edgePartial, blockPartial] as const
 
 const byId = new Map<string, Technique>()
 for (const technique of listed) {

@@ -10,7 +10,7 @@ import type { FindingCode } from './finding-code.js'
 import type { HouseRules } from './house-rules.js'
 
 /** What a plate is there for. */
-export type Role = 'platform' | 'spacer' | 'shim' | 'bed' | 'pad'
+export type Role = 'platform' | 'spacer' | 'shim' | 'bed' | 'pad' | 'block'
 
 /** A place in the sequence: plates of some kinds, at least and at most so many; or the die; or the sheets. */
 export type Place =
@@ -32,6 +32,8 @@ export interface CutContext {
   readonly sheetCount: number
   readonly bladeSide: BladeSide
   readonly rules: HouseRules
+  /** The pad whose edge is laid on a pencil line; any where absent. */
+  readonly edgePadId?: string | undefined
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { BladeSide, JobState, TechniqueId } from '@bold-heron/core'
+import type { BladeSide, JobState, Placement, TechniqueId } from '@bold-heron/core'
 import { DataTypes, Model, type Sequelize } from 'sequelize'
 import { reference, rowColumns, RowModel, text, whole } from './row-model.js'
 
@@ -12,6 +12,7 @@ export class JobModel extends RowModel {
   declare bladeSide: BladeSide
   declare wanted: number
   declare note: string
+  declare placement: Placement | null
 }
 
 export class JobDieModel extends Model {
@@ -25,6 +26,8 @@ export class JobLayerModel extends Model {
   declare position: number
   declare layerIs: 'plate' | 'dies' | 'sheets'
   declare plateId: string | null
+  /** A press block glued up of card, which is no plate of the shelf. */
+  declare glued: string | null
 }
 
 export const defineJobs = (sequelize: Sequelize): void => {
@@ -40,6 +43,7 @@ export const defineJobs = (sequelize: Sequelize): void => {
       bladeSide: text(),
       wanted: whole(),
       note: text(),
+      placement: { type: DataTypes.JSONB, allowNull: true },
     },
     { sequelize, tableName: 'jobs' },
   )
@@ -57,6 +61,7 @@ export const defineJobs = (sequelize: Sequelize): void => {
       position: { type: DataTypes.INTEGER, primaryKey: true },
       layerIs: text(),
       plateId: { type: DataTypes.UUID, allowNull: true },
+      glued: { type: DataTypes.TEXT, allowNull: true },
     },
     { sequelize, tableName: 'job_layers' },
   )

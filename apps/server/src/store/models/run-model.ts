@@ -1,4 +1,4 @@
-import type { BladeSide, HandleFeel, HangingPlace, PadFace, Seen } from '@bold-heron/core'
+import type { BladeSide, HandleFeel, HangingPlace, PadFace, Placement, Seen } from '@bold-heron/core'
 import { DataTypes, Model, type ModelAttributes, type Sequelize } from 'sequelize'
 import { flag, real, reference, rowColumns, RowModel, text, whole } from './row-model.js'
 
@@ -14,6 +14,7 @@ export class RunModel extends RowModel {
   declare setAside: boolean
   declare pieces: number
   declare note: string
+  declare placement: Placement | null
 }
 
 export class RunDieModel extends Model {
@@ -63,6 +64,7 @@ export const defineRuns = (sequelize: Sequelize): void => {
       setAside: flag(),
       pieces: whole(),
       note: text(),
+      placement: { type: DataTypes.JSONB, allowNull: true },
     },
     { sequelize, tableName: 'runs' },
   )

@@ -21,6 +21,7 @@ const blankJob = (bladeSide: JobInput['bladeSide']): JobInput => ({
   bladeSide,
   wanted: 1,
   layers: [],
+  placement: null,
   note: '',
 })
 

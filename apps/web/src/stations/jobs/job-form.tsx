@@ -23,6 +23,7 @@ export const jobForm = rowForm<JobInput>({
     wanted: whole,
     layers: asItIs(),
     note: text,
+    placement: asItIs(),
   },
 })
 

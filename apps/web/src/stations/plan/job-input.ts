@@ -13,4 +13,5 @@ export const inputOfJob = (job: JobRow): JobInput => ({
   wanted: job.wanted,
   layers: job.layers,
   note: job.note,
+  placement: job.placement,
 })

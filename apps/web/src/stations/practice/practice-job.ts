@@ -20,6 +20,7 @@ export const jobOfExercise = ({ id, request: { cut, technique } }: Exercise, nam
   wanted: cut.sheetCount,
   layers: [],
   note: '',
+  placement: null,
   cut: 0,
   pressName: cut.press.name,
   dieNames: cut.dies.map((die) => die.name),

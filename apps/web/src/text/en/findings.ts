@@ -80,6 +80,14 @@ export const findings = {
     say: '{{die}} is not marked as fit for foam.',
     why: 'Foam is thicker than many blades are tall, so the body of the die squashes it. Try on an offcut.',
   },
+  'not-the-placed-pad': {
+    say: '{{plate}} is not the pad that was laid on the line.',
+    why: 'The line was placed for another pad, whose full-thickness edge lies on it. Use that one, or choose this one in Place.',
+  },
+  'block-missing': {
+    say: 'There is no press block in this stack.',
+    why: 'Without the block behind the die either all of it is pressed, or nothing.',
+  },
   'unusual-order': {
     say: 'This is not the usual order of layers.',
     why: 'For this technique the layers usually stand, bottom to top: platform, spacer, shims, bed, sheets, die, pad; with the blade up: pad, die, sheets, bed.',

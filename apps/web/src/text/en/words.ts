@@ -17,7 +17,7 @@ export const words = {
     shim: 'shim',
     'press-block': 'press block',
   },
-  role: { platform: 'platform', spacer: 'spacer', shim: 'shim', bed: 'bed', pad: 'pad' },
+  role: { platform: 'platform', spacer: 'spacer', shim: 'shim', bed: 'bed', pad: 'pad', block: 'press block' },
   face: { fresh: 'fresh', lined: 'lined, still cuts', scored: 'scored deep' },
   dieClass: {
     'thin-outline': 'thin outline die',
@@ -50,7 +50,7 @@ export const words = {
     done: 'done',
     'set-aside': 'set aside',
   },
-  technique: { 'full-cut': 'full cut' },
+  technique: { 'full-cut': 'full cut', 'edge-partial': 'edge partial', 'block-partial': 'block partial' },
   bladeSide: { down: 'blade down', up: 'blade up' },
   seen: {
     untouched: 'untouched',

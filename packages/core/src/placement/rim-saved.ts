@@ -1,0 +1,19 @@
+import { isClosed, type Polyline, signedAreaOf } from '../geometry/polyline.js'
+import { depthsOf } from '../geometry/nesting-depth.js'
+import { offsetOf } from '../geometry/polygons.js'
+
+/** mm. How much smaller than the die's inner rim the card is cut, so that the outer blade is not pressed. From memory. */
+export const RIM_CLEARANCE_MM = 2
+
+/**
+ * The shape of a block that presses a die's inside but not its outer blade: the outline of the largest line made smaller all round.
+ * Empty where nothing is left of it.
+ */
+export const insideRim = (lines: readonly Polyline[], clearanceMm = RIM_CLEARANCE_MM): number[][] => {
+  const loops = lines.filter(isClosed)
+  const depths = depthsOf(loops)
+  const outer = loops
+    .filter((_, at) => depths[at] === 0)
+    .sort((one, other) => Math.abs(signedAreaOf(other)) - Math.abs(signedAreaOf(one)))[0]
+  return outer ? offsetOf([outer], -clearanceMm) : []
+}

@@ -1,0 +1,115 @@
+import { transformed } from '../geometry/affine.js'
+import { rectangle } from '../geometry/polygons.js'
+import type { Polyline } from '../geometry/polyline.js'
+import type { BladeSide } from '../layers/layer.js'
+import { outlineOfCard } from './card.js'
+import { guideFor } from './guide.js'
+import type { Placement } from './placed-run.js'
+import { directionsOf, FAR_MM, outlineOfBlock, padOnLine } from './pressed-region.js'
+import { toPressDrawing } from './press-view.js'
+import type { PlacementReading } from './read-placement.js'
+
+/** What a line of a template is for; each is drawn in a stroke of its own and named in words. */
+export const templateParts = [
+  'card',
+  'score',
+  'die',
+  'uncut',
+  'pencil',
+  'pad',
+  'block',
+  'guide',
+  'knife',
+  'motif',
+] as const
+export type TemplatePart = (typeof templateParts)[number]
+
+export interface TemplateLine {
+  readonly part: TemplatePart
+  readonly line: Polyline
+}
+
+export interface TemplateChoice {
+  /** The run shown; all of them where undefined. */
+  readonly runAt?: number | undefined
+  /** As it lies in the press, mirrored where the face that the blades enter looks down. */
+  readonly inPress: boolean
+  readonly blade: BladeSide
+  /** With the guide for each die. */
+  readonly guides: boolean
+}
+
+type PadSize = Parameters<typeof padOnLine>[0]
+
+/** Every line of a true-size template, mm from the card's top left corner. */
+export const templateOf = (
+  placement: Placement,
+  reading: PlacementReading,
+  padOf: (id: string) => PadSize | undefined,
+  { runAt, inPress, blade, guides }: TemplateChoice,
+): TemplateLine[] => {
+  const { card, motif } = placement
+  const lines: TemplateLine[] = [{ part: 'card', line: outlineOfCard(card) }]
+  const add = (part: TemplatePart, more: readonly Polyline[]): void =>
+    void lines.push(...more.map((line) => ({ part, line })))
+  add('score', reading.crease?.left ?? [])
+  if (motif) {
+    const [w, h] = [motif.widthMm / 2, motif.heightMm / 2]
+    add('motif', [rectangle({ fromX: motif.xMm - w, fromY: motif.yMm - h, toX: motif.xMm + w, toY: motif.yMm + h })])
+  }
+  const shown = runAt === undefined ? reading.runs : reading.runs.slice(runAt, runAt + 1)
+  for (const { run, dies } of shown) {
+    add(
+      'die',
+      dies.flatMap((die) => die.cut),
+    )
+    add(
+      'uncut',
+      dies.flatMap((die) => [...die.left, ...die.off]),
+    )
+    const pad = run.padId === null ? undefined : padOf(run.padId)
+    if (run.line) {
+      const [ux, uy] = directionsOf(run.line).along
+      const { xMm, yMm } = run.line
+      const long = [xMm - FAR_MM * ux, yMm - FAR_MM * uy, xMm + FAR_MM * ux, yMm + FAR_MM * uy]
+      add('pencil', [clipped(long, card)])
+      if (pad)
+        add('pad', [
+          padOnLine(
+            pad,
+            run.line,
+            dies.flatMap((die) => die.cut),
+          ).outline,
+        ])
+    }
+    if (run.way === 'block') add('block', run.blocks.flatMap(outlineOfBlock))
+    if (guides)
+      for (const die of dies) {
+        const guide = guideFor(die.lines)
+        if (guide) add('guide', [guide.trim])
+      }
+  }
+  add(
+    'knife',
+    reading.knife.cuts.map(({ line }) => line),
+  )
+  const run = placement.runs[runAt ?? 0]
+  if (!inPress || !run) return lines
+  const place = toPressDrawing(card, run, blade)
+  return lines.map(({ part, line }) => ({ part, line: transformed(line, place) }))
+}
+
+/** A long straight line clipped to the card. */
+const clipped = (line: readonly number[], { widthMm, heightMm }: Placement['card']): number[] => {
+  const [ax, ay, bx, by] = line as [number, number, number, number]
+  let [from, to] = [0, 1]
+  const limit = (start: number, delta: number, low: number, high: number): void => {
+    if (delta === 0) return
+    const [one, other] = [(low - start) / delta, (high - start) / delta]
+    from = Math.max(from, Math.min(one, other))
+    to = Math.min(to, Math.max(one, other))
+  }
+  limit(ax, bx - ax, 0, widthMm)
+  limit(ay, by - ay, 0, heightMm)
+  return [ax + from * (bx - ax), ay + from * (by - ay), ax + to * (bx - ax), ay + to * (by - ay)]
+}

@@ -1,0 +1,148 @@
+import { type Die, tallest } from '../dies/die.js'
+import { transformed } from '../geometry/affine.js'
+import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
+import type { BladeSide } from '../layers/layer.js'
+import type { Plate } from '../layers/plate.js'
+import { bladeSideOf, dieIndexOf, type Stack } from '../layers/stack.js'
+import type { Sheet } from '../materials/sheet.js'
+import { normalBelow } from '../numerics/normal.js'
+import { gluedBlock, MOST_GLUED } from '../placement/card-stack.js'
+import { cutOfRun } from '../placement/cut-of-run.js'
+import type { Placement, PlacedRun, PressWay } from '../placement/placed-run.js'
+import { toPress } from '../placement/press-view.js'
+import type { TechniqueId } from '../techniques/list.js'
+import type { CutContext } from '../techniques/technique.js'
+import type { Assessment, PlanRequest } from './plan.js'
+
+const techniqueOfWay: Readonly<Record<PressWay, TechniqueId>> = {
+  whole: 'full-cut',
+  edge: 'edge-partial',
+  block: 'block-partial',
+}
+
+/** The technique of a press run. */
+export const techniqueOfRun = ({ way }: Pick<PlacedRun, 'way'>): TechniqueId => techniqueOfWay[way]
+
+/** The run of a placement that is planned and pressed now. */
+export const runInHand = ({ runs, runInHand: at }: Placement): PlacedRun | undefined => runs[at]
+
+type DieOf = (id: string) => Die | undefined
+
+/**
+ * The dies of a placement's run in hand as one die that has the pressed lines of all that lie there, as they lie between the
+ * rollers. Those given where nothing is laid, or nothing is pressed.
+ */
+export const placedDies = (
+  placement: Placement,
+  blade: BladeSide,
+  given: readonly Die[],
+  dieOf: DieOf,
+): readonly Die[] => {
+  const run = runInHand(placement)
+  if (!run) return given
+  const { dies } = cutOfRun(run, placement.card, dieOf)
+  const place = toPress(placement.card, run, blade)
+  const lines = dies.flatMap((die) => die.cut.map((line) => transformed(line, place)))
+  const box = boxAround(lines)
+  const laid = dies.flatMap(({ laid: { dieId } }) => dieOf(dieId) ?? [])
+  const [first] = laid
+  if (!box || !first) return given
+  return [
+    {
+      ...first,
+      id: [...new Set(laid.map((each) => each.id))].join(' '),
+      name: [...new Set(laid.map((each) => each.name))].join(', '),
+      lengthMm: widthOf(box),
+      widthMm: heightOfBox(box),
+      height: tallest(laid),
+      fitForFoam: laid.every((each) => each.fitForFoam),
+      outline: { source: first.outline.source, lines },
+    },
+  ]
+}
+
+/** A cut as a placement's run in hand makes it: its dies as they lie, the sheets twice where the card goes in folded. */
+export const placedCut = (cut: CutContext, placement: Placement, dieOf: DieOf): CutContext => {
+  const run = runInHand(placement)
+  if (!run) return cut
+  return {
+    ...cut,
+    dies: placedDies(placement, cut.bladeSide, cut.dies, dieOf),
+    sheetCount: cut.sheetCount * (run.goesIn === 'folded' ? 2 : 1),
+    ...(run.way === 'edge' && run.padId !== null ? { edgePadId: run.padId } : {}),
+  }
+}
+
+/** Blocks that a run may be built with: the plate it names, or so many sheets of the card it names glued up. */
+const blocksFor = (run: PlacedRun, shelf: readonly Plate[], sheetOf: (id: string) => Sheet | undefined): Plate[] => {
+  const [block] = run.blocks
+  if (run.way !== 'block' || !block) return []
+  const { material } = block
+  if (material.is === 'plate') return shelf.filter((plate) => plate.id === material.plateId)
+  const sheet = sheetOf(material.sheetId)
+  return sheet
+    ? Array.from({ length: MOST_GLUED }, (_, at) => gluedBlock(sheet, at + 1, block.heightMm, block.widthMm))
+    : []
+}
+
+/** The planner's question for a placement's run in hand. */
+export const placedRequest = (
+  request: PlanRequest,
+  placement: Placement,
+  dieOf: DieOf,
+  sheetOf: (id: string) => Sheet | undefined,
+): PlanRequest => {
+  const run = runInHand(placement)
+  if (!run) return request
+  return {
+    ...request,
+    technique: techniqueOfRun(run),
+    cut: placedCut(request.cut, placement, dieOf),
+    shelf: [
+      ...request.shelf.filter((plate) => plate.kind !== 'press-block'),
+      ...blocksFor(run, request.shelf, sheetOf),
+    ],
+  }
+}
+
+/** The plate that presses on the back of the die: the pad that ends on a line, or the block. */
+const behindDie = (stack: Stack): Plate | undefined => {
+  const layer = stack[dieIndexOf(stack) + (bladeSideOf(stack) === 'down' ? 1 : -1)]
+  return layer?.is === 'plate' ? layer.plate : undefined
+}
+
+/** What the stack does beside what is pressed. Lengths in mm. */
+export interface BesidePressed {
+  /** How far the stack is from touching there; negative where it still squeezes. */
+  readonly clearMm: number
+  /** Chance that the blade dents the card there all the same. */
+  readonly dentChance: number
+  /** Beyond a bevelled edge: how far it still cuts, and how far it dents. 0 at a square edge. */
+  readonly cutsToMm: number
+  readonly dentsToMm: number
+}
+
+/**
+ * Beside a pad's edge the stack is thinner by the pad, beside a block by the block: I = squeeze − thickness there; over a bevel
+ * it falls evenly to that (from memory: a bevel runs out to nothing). The blade dents where I > 0 and cuts from `cleanFromMm` on.
+ * Undefined for a run that presses everything, or a stack without what makes the difference.
+ */
+export const besidePressed = (
+  { stack, ledger, certainty, window }: Pick<Assessment, 'stack' | 'ledger' | 'certainty' | 'window'>,
+  way: PressWay,
+): BesidePressed | undefined => {
+  const plate = way === 'whole' ? undefined : behindDie(stack)
+  if (!plate) return undefined
+  const away = plate.thickness
+  const besideMm = ledger.squeezeMm - away.valueMm
+  const spreadMm = Math.hypot(certainty.spreadMm, away.spreadMm)
+  const bevelMm = way === 'edge' ? (plate.widthMm - plate.fullThicknessWidthMm) / 2 : 0
+  const along = (atMm: number): number =>
+    Math.min(bevelMm, Math.max(0, (bevelMm * (ledger.squeezeMm - atMm)) / away.valueMm))
+  return {
+    clearMm: -besideMm,
+    dentChance: normalBelow(besideMm / spreadMm),
+    cutsToMm: along(window.lowMm),
+    dentsToMm: along(0),
+  }
+}
