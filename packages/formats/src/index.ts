@@ -11,3 +11,7 @@ export {
 export { readDrawing } from './read-drawing.js'
 export { readSvg } from './svg/read-svg.js'
 export { writeSvg } from './svg/write-svg.js'
+export { type TemplateWords } from './template/strokes.js'
+export { writeTemplateDxf } from './template/write-template-dxf.js'
+export { type Paper, paperNames, tilesFor, writeTemplatePdf } from './template/write-template-pdf.js'
+export { writeTemplateSvg } from './template/write-template-svg.js'

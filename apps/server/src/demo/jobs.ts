@@ -1,6 +1,7 @@
 import type { JobInput } from '@bold-heron/schema'
 import type { DemoDie } from './shelf/dies.js'
 import type { DemoPressKey } from './shelf/presses.js'
+import type { DemoPlacementKey } from './placements.js'
 import type { DemoSheet } from './shelf/sheets.js'
 
 /** A job of the weekend and how often it was pressed; the loader works out its stacks with the planner itself. */
@@ -18,6 +19,8 @@ export interface DemoJob {
   /** Pieces a good run yields. */
   readonly yield: number
   readonly note: string
+  /** Where things lie on the card, for a cut that is laid out. */
+  readonly placement?: DemoPlacementKey
   /** What its last run that came out good is kept as. */
   readonly recipe?: { readonly name: string; readonly note: string }
 }
@@ -210,5 +213,61 @@ export const demoJobs: readonly DemoJob[] = [
     runs: 1,
     yield: 0,
     note: 'The film splits at the corners. Try vellum next year.',
+  },
+  {
+    name: 'Word on a fold: KITE',
+    press: 'library',
+    dies: ['letterK', 'letterI', 'letterT', 'letterE'],
+    sheet: 'ivory',
+    sheetCount: 1,
+    bladeSide: 'down',
+    wanted: 12,
+    state: 'waiting',
+    placement: 'word',
+    runs: 0,
+    yield: 0,
+    note: 'Stands up when the card is folded at the letters’ feet.',
+  },
+  {
+    name: 'Window with the lighthouse',
+    press: 'library',
+    dies: ['harbourWindow', 'lighthouse'],
+    sheet: 'slate',
+    sheetCount: 1,
+    bladeSide: 'down',
+    wanted: 12,
+    state: 'waiting',
+    placement: 'window',
+    runs: 0,
+    yield: 0,
+    note: 'The light stands on the lower edge of the window.',
+  },
+  {
+    name: 'Corner aperture',
+    press: 'library',
+    dies: ['harbourWindow'],
+    sheet: 'ivory',
+    sheetCount: 1,
+    bladeSide: 'down',
+    wanted: 12,
+    state: 'waiting',
+    placement: 'corner',
+    runs: 0,
+    yield: 0,
+    note: 'Only the corner of the window, under the clear block.',
+  },
+  {
+    name: 'Cover with its rim saved',
+    press: 'library',
+    dies: ['coverFrame'],
+    sheet: 'ivory',
+    sheetCount: 1,
+    bladeSide: 'down',
+    wanted: 12,
+    state: 'waiting',
+    placement: 'rim',
+    runs: 0,
+    yield: 0,
+    note: 'The inner line is cut, the outer is not.',
   },
 ]

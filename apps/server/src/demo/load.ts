@@ -4,6 +4,8 @@ import {
   type CutContext,
   defaultHouseRules,
   endedGood,
+  placedRequest,
+  type Placement,
   type PlanRequest,
   PressModel,
   randomInteger,
@@ -38,6 +40,7 @@ import { doNow } from '../jobs/heavy-task.js'
 import { demoId } from './demo-id.js'
 import { demoOutlines } from './outlines.js'
 import { demoPress, pressRounds } from './outcomes.js'
+import { demoPlacements } from './placements.js'
 import { type DemoDie, demoDies } from './shelf/dies.js'
 import { type DemoPlate, demoPlates } from './shelf/plates.js'
 import { type DemoPress, demoPresses, type DemoPressKey } from './shelf/presses.js'
@@ -103,7 +106,27 @@ const requestOf = (job: DemoJob, shelf: DemoShelf): PlanRequest => {
     bladeSide: job.bladeSide,
     rules: defaultHouseRules,
   }
-  return { technique: 'full-cut', cut, shelf: plates, workedBefore: [] }
+  const plain: PlanRequest = { technique: 'full-cut', cut, shelf: plates, workedBefore: [] }
+  const placement = placementOf(job, shelf)
+  if (!placement) return plain
+  const dies = new Map(cut.dies.map((die) => [die.id, die]))
+  const sheets = new Map(Object.values(shelf.sheets).map((sheet) => [sheet.id, toSheet(sheet)]))
+  return placedRequest(
+    plain,
+    placement,
+    (id) => dies.get(id),
+    (id) => sheets.get(id),
+  )
+}
+
+const placementOf = (job: DemoJob, { plates, dies, sheets }: DemoShelf): Placement | null => {
+  if (!job.placement) return null
+  const laid = job.dies.map((key) => toDie(dies[key], demoOutlines[key]))
+  return demoPlacements[job.placement](laid, {
+    padId: plates.a4Pads.id,
+    blockId: plates.block.id,
+    cardId: sheets.ivory.id,
+  })
 }
 
 const chosenLayers = ({ stack }: Assessment): ChosenLayer[] =>
@@ -192,13 +215,13 @@ const loadJob = async (
       ...ids,
       name: job.name,
       state: job.state === 'by-log' ? 'planned' : job.state,
-      technique: 'full-cut',
+      technique: request.technique,
       sheetCount: job.sheetCount,
       bladeSide: job.bladeSide,
       wanted: job.wanted,
       layers: best && job.state !== 'waiting' ? chosenLayers(best) : [],
       note: job.note,
-      placement: null,
+      placement: placementOf(job, shelf),
     },
     transaction,
     demoId('job', job.name),

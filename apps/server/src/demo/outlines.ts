@@ -286,6 +286,80 @@ const buoyBlock = (): Lines => [
   circle(100, 52, 16),
 ]
 
+/** Stencil letters 32 mm tall, of straight strokes, as they are read: x to the right, y down. */
+const letterK = (): Lines => [
+  closed([
+    [0, 0],
+    [7, 0],
+    [7, 12],
+    [16, 0],
+    [25, 0],
+    [13, 15.5],
+    [26, 32],
+    [17, 32],
+    [7, 19],
+    [7, 32],
+    [0, 32],
+  ]),
+]
+const letterI = (): Lines => [
+  closed([
+    [0, 0],
+    [8, 0],
+    [8, 32],
+    [0, 32],
+  ]),
+]
+const letterT = (): Lines => [
+  closed([
+    [0, 0],
+    [24, 0],
+    [24, 7],
+    [16, 7],
+    [16, 32],
+    [8, 32],
+    [8, 7],
+    [0, 7],
+  ]),
+]
+const letterE = (): Lines => [
+  closed([
+    [0, 0],
+    [20, 0],
+    [20, 7],
+    [7.5, 7],
+    [7.5, 12.5],
+    [17, 12.5],
+    [17, 19.5],
+    [7.5, 19.5],
+    [7.5, 25],
+    [20, 25],
+    [20, 32],
+    [0, 32],
+  ]),
+]
+
+const harbourWindow = (): Lines => [roundedRectangle(0, 0, 72, 92, 8)]
+
+/** A light on its rock, with a door and a lamp room left open. */
+const lighthouse = (): Lines => [
+  closed([
+    [14, 14],
+    [16, 4],
+    [22, 0],
+    [28, 4],
+    [30, 14],
+    [33, 50],
+    [44, 56],
+    [44, 62],
+    [0, 62],
+    [0, 56],
+    [11, 50],
+  ]),
+  roundedRectangle(19, 6, 6, 6, 1.5),
+  roundedRectangle(18, 30, 8, 12, 3),
+]
+
 /** The outline of each of the demo's dies. */
 export const demoOutlines = {
   boxKite: round(boxKite()),
@@ -302,4 +376,10 @@ export const demoOutlines = {
   tagBlock: round(tagBlock()),
   pennantBlock: round(pennantBlock()),
   buoyBlock: round(buoyBlock()),
+  letterK: round(letterK()),
+  letterI: round(letterI()),
+  letterT: round(letterT()),
+  letterE: round(letterE()),
+  harbourWindow: round(harbourWindow()),
+  lighthouse: round(lighthouse()),
 }

@@ -34,6 +34,7 @@ import { openApiDocument } from './openapi.js'
 import { ownPageOnly } from './own-page-only.js'
 import { refuse } from './problems.js'
 import { addPads } from './pads.js'
+import { addPlacing } from './placing.js'
 import { addPhotos, photosOf } from './photos.js'
 import { addRecipes } from './recipes.js'
 import { resourceRouter, sendSaved, versionOf } from './resource.js'
@@ -238,6 +239,7 @@ export const createApp = (
   addBenchRuns(app, workshop)
   addRecipes(app, workshop)
   addPads(app, workshop)
+  addPlacing(app, workshop)
   addRunNotes(app, workshop)
   addRows(app, workshop)
   addSetups(app, workshop)

@@ -315,6 +315,14 @@ export const openApiDocument = (): Json => {
           responses: { 201: answer('The new recipe', schemaOf(recipeRow)), 422: refusals[422] },
         },
       },
+      '/api/jobs/{id}/place-request': {
+        get: {
+          summary:
+            'Everything Place needs for a job: the planner’s input without a placement, all dies with their lines, all sheets',
+          parameters: [idParameter],
+          responses: { 200: answer('Request, dies and sheets', { type: 'object' }), 404: refusals[404] },
+        },
+      },
       '/api/recipes/{id}/plan-request': {
         get: {
           summary: 'Everything the planner needs to carry a recipe over to a press of this workshop',

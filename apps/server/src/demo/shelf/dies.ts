@@ -55,6 +55,12 @@ export const demoDies = {
     heightMeasuredBy: 'ruler',
     bladeHeightMm: 4,
   }),
+  letterK: die('letterK', { name: 'Pier letter K', dieClass: 'thin-outline' }),
+  letterI: die('letterI', { name: 'Pier letter I', dieClass: 'thin-outline' }),
+  letterT: die('letterT', { name: 'Pier letter T', dieClass: 'thin-outline' }),
+  letterE: die('letterE', { name: 'Pier letter E', dieClass: 'thin-outline' }),
+  harbourWindow: die('harbourWindow', { name: 'Harbour window', dieClass: 'thin-outline' }),
+  lighthouse: die('lighthouse', { name: 'Lighthouse', dieClass: 'thin-outline' }),
 } satisfies Record<string, DieInput>
 
 export type DemoDie = keyof typeof demoDies

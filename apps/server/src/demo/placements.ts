@@ -1,0 +1,73 @@
+import { type Die, insideRim, type LaidBlock, type Placement, startPlacement, USUAL_OVERLAP_MM } from '@bold-heron/core'
+
+/** Things of the demo's shelf that its cards are laid out with. */
+interface Things {
+  readonly padId: string
+  readonly blockId: string
+  readonly cardId: string
+}
+
+const names = { first: 'First press run', second: 'Second press run' }
+
+const onPad = (placement: Placement, padId: string): Placement => ({
+  ...placement,
+  runs: placement.runs.map((run) => ({ ...run, padId })),
+})
+
+const withBlock = (placement: Placement, block: LaidBlock, waste: Placement['waste']): Placement => ({
+  ...placement,
+  waste,
+  runs: placement.runs.map((run) => ({ ...run, blocks: [block] })),
+})
+
+/** Cards of the weekend that are cut only in part. */
+export const demoPlacements = {
+  word: (dies: readonly Die[], { padId }: Things) =>
+    onPad(startPlacement('word-on-fold', dies, names, USUAL_OVERLAP_MM), padId),
+
+  window: (dies: readonly Die[], { padId }: Things) => {
+    const placement = onPad(startPlacement('window', dies, names, USUAL_OVERLAP_MM), padId)
+    const { widthMm, heightMm } = placement.card
+    // The sky beside the tower comes away.
+    return { ...placement, waste: [{ xMm: widthMm / 2 - 30, yMm: heightMm / 2 - 30 }] }
+  },
+
+  corner: (dies: readonly Die[], { blockId }: Things) => {
+    const placement = startPlacement('block', dies, names, USUAL_OVERLAP_MM)
+    const { widthMm, heightMm } = placement.card
+    const block: LaidBlock = {
+      id: 'block 1',
+      xMm: widthMm / 2 + 50,
+      yMm: heightMm / 2 - 45,
+      rotationDeg: 0,
+      material: { is: 'plate', plateId: blockId },
+      widthMm: 100,
+      heightMm: 75,
+      outline: null,
+    }
+    return withBlock(placement, block, [])
+  },
+
+  rim: (dies: readonly Die[], { cardId }: Things) => {
+    const start = startPlacement('block', dies, names, USUAL_OVERLAP_MM)
+    const card = { widthMm: 210, heightMm: 148, fold: null }
+    const place = { xMm: 105, yMm: 74, rotationDeg: 0 }
+    const [die] = dies
+    const block: LaidBlock = {
+      id: 'block 1',
+      ...place,
+      material: { is: 'cards', sheetId: cardId },
+      widthMm: 196,
+      heightMm: 136,
+      outline: insideRim(die?.outline.lines ?? []),
+    }
+    const runs = start.runs.map((run) => ({
+      ...run,
+      leads: 'left' as const,
+      dies: run.dies.map((laid) => ({ ...laid, ...place })),
+    }))
+    return withBlock({ ...start, card, runs }, block, [])
+  },
+} satisfies Record<string, (dies: readonly Die[], things: Things) => Placement>
+
+export type DemoPlacementKey = keyof typeof demoPlacements
