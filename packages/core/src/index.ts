@@ -192,6 +192,7 @@ export type { CardPiece, PieceKind } from './placement/card-pieces.js'
 export { type Crease, clearOfCrease } from './placement/crease.js'
 export { cutLinesOf, cutOfRun, type DieCut, type Hinge, type RunCut } from './placement/cut-of-run.js'
 export { type PlacementFindingCode, placementFindingCodes } from './placement/finding-code.js'
+export { fitFindings, type Fitting } from './placement/fit-findings.js'
 export { type Guide, guideFor } from './placement/guide.js'
 export { type KnifeCut, type KnifePlan, planKnife } from './placement/knife-plan.js'
 export {
@@ -229,6 +230,8 @@ export { USUAL_OVERLAP_MM, type WordOnFold, wordOnFold } from './placement/word-
 export {
   type BesidePressed,
   besidePressed,
+  type PlacedPlan,
+  placedPlanSteps,
   placedDies,
   placedCut,
   placedRequest,

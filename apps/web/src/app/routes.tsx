@@ -25,6 +25,8 @@ export const router = createBrowserRouter([
       },
       { path: 'plan', lazy: () => import('../stations/plan/ChooseJob.js') },
       { path: 'plan/:jobId', lazy: () => import('../stations/plan/PlanStation.js') },
+      { path: 'place', lazy: () => import('../stations/place/ChooseJob.js') },
+      { path: 'place/:jobId', lazy: () => import('../stations/place/PlaceStation.js') },
       { path: 'bench', lazy: () => import('../stations/bench/ChooseJob.js') },
       { path: 'bench/:jobId', lazy: () => import('../stations/bench/BenchStation.js') },
       { path: 'log', lazy: () => import('../stations/log/LogStation.js') },

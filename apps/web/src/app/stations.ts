@@ -3,6 +3,7 @@ import {
   Dumbbell,
   Hammer,
   Layers,
+  PencilRuler,
   type LucideIcon,
   NotebookPen,
   Settings2,
@@ -11,7 +12,7 @@ import {
 
 /** The stations a job travels through, in the order people work; `key` goes there after `g`. */
 export const stations: readonly {
-  readonly id: 'jobs' | 'shelf' | 'plan' | 'bench' | 'log' | 'practice' | 'workshop'
+  readonly id: 'jobs' | 'shelf' | 'plan' | 'place' | 'bench' | 'log' | 'practice' | 'workshop'
   readonly key: string
   readonly icon: LucideIcon
   /** Whether the job in hand goes along in the address. */
@@ -20,6 +21,7 @@ export const stations: readonly {
   { id: 'jobs', key: 'j', icon: ClipboardList, withJob: false },
   { id: 'shelf', key: 's', icon: Warehouse, withJob: false },
   { id: 'plan', key: 'p', icon: Layers, withJob: true },
+  { id: 'place', key: 'c', icon: PencilRuler, withJob: true },
   { id: 'bench', key: 'b', icon: Hammer, withJob: true },
   { id: 'log', key: 'l', icon: NotebookPen, withJob: false },
   { id: 'practice', key: 'x', icon: Dumbbell, withJob: false },

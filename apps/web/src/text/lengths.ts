@@ -6,6 +6,8 @@ export interface Lengths {
   readonly style: LengthStyle
   /** A size such as a die's. */
   size(mm: number): string
+  /** A place on a card: to the hundredth of a millimetre, or as an inch's fraction where it is one. */
+  place(mm: number): string
   /** A thickness, where a hundredth counts. */
   thickness(mm: number): string
   /** A thickness without its unit, for columns where the unit is plain. */
@@ -16,11 +18,23 @@ export interface Lengths {
   area(lengthMm: number, widthMm: number): string
 }
 
+/** mm. A place so near to a thirty-second of an inch is one. */
+const ON_FRACTION_MM = 0.006
+const INCH_MM = 25.4
+
+const printPlace = (mm: number, style: LengthStyle): string => {
+  if (style.unit === 'mm') return `${Number(mm.toFixed(2))} mm`
+  const step = INCH_MM / 32
+  const isFraction = Math.abs(mm - Math.round(mm / step) * step) < ON_FRACTION_MM
+  return isFraction ? printSize(mm, { ...style, denominator: 32 }) : `${Number((mm / INCH_MM).toFixed(3))} in`
+}
+
 const withoutUnit = (text: string): string => text.replace(/ (mm|in)$/, '')
 
 export const lengthsIn = (style: LengthStyle): Lengths => ({
   style,
   size: (mm) => printSize(mm, style),
+  place: (mm) => printPlace(mm, style),
   thickness: (mm) => printThickness(mm, style),
   bare: (mm) => withoutUnit(printThickness(mm, style)),
   difference: (mm) => printDifference(mm, style),

@@ -3,13 +3,17 @@ import {
   type Assessment,
   assessStack,
   gapStoryOf,
+  type Die,
   type Learnt,
+  type Placement,
+  placedPlanSteps,
   planCut,
   type PlanRequest,
   planSteps,
   type Press,
   PressModel,
   type ProvenCut,
+  type Sheet,
   runInSlices,
   type Stack,
   type Steps,
@@ -48,6 +52,14 @@ const planner = {
   /** The plan with the press simulated; undefined where the task was given up. */
   plan: (task: number, request: PlanRequest, onProgress: (share: number) => unknown) =>
     inSlices(task, planSteps(request, model), onProgress),
+  /** The plan of a placement's run in hand, and the cut on the card. */
+  planPlaced: (
+    task: number,
+    request: PlanRequest,
+    placement: Placement,
+    things: { readonly dies: readonly Die[]; readonly sheets: readonly Sheet[] },
+    onProgress: (share: number) => unknown,
+  ) => inSlices(task, placedPlanSteps(request, placement, things, model), onProgress),
   /** What would make a stack cut better. */
   suggest: (task: number, request: PlanRequest, assessment: Assessment, onProgress: (share: number) => unknown) =>
     inSlices(task, suggestionSteps(request, assessment, model), onProgress),

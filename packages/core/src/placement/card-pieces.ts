@@ -1,3 +1,4 @@
+import { boxAround } from '../geometry/box.js'
 import { contains } from '../geometry/nesting-depth.js'
 import { areaOfPolygon, piecesOf, type Polygon } from '../geometry/polygons.js'
 import type { Polyline } from '../geometry/polyline.js'
@@ -60,6 +61,20 @@ export interface PieceQuestion {
   readonly keep: readonly Spot[]
 }
 
+/** mm. How near to the card's edge a piece reaches it. */
+const AT_EDGE_MM = 0.01
+
+const reachesEdge = ({ outer }: Polygon, { widthMm, heightMm }: Card): boolean => {
+  const box = boxAround([outer])
+  if (!box) return false
+  return (
+    box.fromX < AT_EDGE_MM ||
+    box.fromY < AT_EDGE_MM ||
+    box.toX > widthMm - AT_EDGE_MM ||
+    box.toY > heightMm - AT_EDGE_MM
+  )
+}
+
 /** The pieces that the card falls into, the card itself first. */
 export const sortPieces = ({ card, cuts, shapes, waste, keep }: PieceQuestion): CardPiece[] => {
   const pieces = piecesOf([outlineOfCard(card)], cuts)
@@ -67,6 +82,7 @@ export const sortPieces = ({ card, cuts, shapes, waste, keep }: PieceQuestion): 
     spots.some(({ xMm, yMm }) => isInPolygon(piece, xMm, yMm))
   const own =
     pieces.find((piece) => holds(piece, keep) && !holds(piece, waste)) ??
+    pieces.find((piece) => !holds(piece, waste) && reachesEdge(piece, card)) ??
     pieces.find((piece) => !holds(piece, waste)) ??
     pieces[0]
   const kindOf = (piece: Polygon, { xMm, yMm }: Spot): PieceKind => {

@@ -6,7 +6,6 @@ export const placementFindingCodes = [
   'little-overlap',
   'hinge-narrow',
   'die-off-card',
-  'die-not-covered',
   'cut-near-crease',
   'crease-gone',
   'halves-parted',
@@ -20,6 +19,7 @@ export const placementFindingCodes = [
   'pad-has-bevel',
   'piece-falls-out',
   'waste-held',
+  'dies-differ',
   'no-dies',
 ] as const
 export type PlacementFindingCode = (typeof placementFindingCodes)[number]

@@ -316,7 +316,7 @@ export const planKnife = (question: KnifeQuestion): KnifePlan => {
   // A spot that happens to lie on a candidate belongs to the piece beside it.
   const pieceNear = ({ xMm, yMm }: Spot): number[] =>
     [[0, 0], ...NUDGES]
-      .map(([x, y]) => pieceAt(xMm + (x as number), yMm + (y as number)))
+      .map(([x, y]) => pieceAt(xMm + x, yMm + y))
       .filter((at) => at >= 0)
       .slice(0, 1)
   const sources = waste.flatMap(pieceNear)

@@ -1,6 +1,6 @@
 import { type Die, tallest } from '../dies/die.js'
-import { transformed } from '../geometry/affine.js'
-import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
+import { type Affine, transformed } from '../geometry/affine.js'
+import { boxAround, heightOfBox, middleOf, widthOf } from '../geometry/box.js'
 import type { BladeSide } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import { bladeSideOf, dieIndexOf, type Stack } from '../layers/stack.js'
@@ -9,10 +9,19 @@ import { normalBelow } from '../numerics/normal.js'
 import { gluedBlock, MOST_GLUED } from '../placement/card-stack.js'
 import { cutOfRun } from '../placement/cut-of-run.js'
 import type { Placement, PlacedRun, PressWay } from '../placement/placed-run.js'
+import { layOutDies } from '../placement/lay-out.js'
 import { toPress } from '../placement/press-view.js'
+import { bedOfStack, PLAIN_LAYING } from '../response/cut-setup.js'
 import type { TechniqueId } from '../techniques/list.js'
-import type { CutContext } from '../techniques/technique.js'
-import type { Assessment, PlanRequest } from './plan.js'
+import { type CutContext, dieClassOf } from '../techniques/technique.js'
+import type { CutMap } from './cut-map.js'
+import { cutIn } from './learnt-cut.js'
+import { planSteps } from './model-plan.js'
+import type { Assessment, Plan, PlanRequest } from './plan.js'
+import type { PressModel } from './press-model.js'
+import { usualSqueezeMm } from './rule-of-thumb.js'
+import type { Steps } from './steps.js'
+import { tryOut } from './try-out.js'
 
 const techniqueOfWay: Readonly<Record<PressWay, TechniqueId>> = {
   whole: 'full-cut',
@@ -73,16 +82,26 @@ export const placedCut = (cut: CutContext, placement: Placement, dieOf: DieOf): 
   }
 }
 
+/** mm. A glued block is thicker than the usual squeeze by so much: twice the doubt of a press known by its class, so that nothing dents beside it. */
+const CLEAR_OF_DENT_MM = 0.7
+
 /** Blocks that a run may be built with: the plate it names, or so many sheets of the card it names glued up. */
-const blocksFor = (run: PlacedRun, shelf: readonly Plate[], sheetOf: (id: string) => Sheet | undefined): Plate[] => {
+const blocksFor = (
+  run: PlacedRun,
+  cut: CutContext,
+  shelf: readonly Plate[],
+  sheetOf: (id: string) => Sheet | undefined,
+): Plate[] => {
   const [block] = run.blocks
   if (run.way !== 'block' || !block) return []
   const { material } = block
   if (material.is === 'plate') return shelf.filter((plate) => plate.id === material.plateId)
   const sheet = sheetOf(material.sheetId)
-  return sheet
-    ? Array.from({ length: MOST_GLUED }, (_, at) => gluedBlock(sheet, at + 1, block.heightMm, block.widthMm))
-    : []
+  if (!sheet) return []
+  const thick = usualSqueezeMm(dieClassOf(cut), cut.sheetCount * cut.sheet.caliper.valueMm) + CLEAR_OF_DENT_MM
+  return Array.from({ length: MOST_GLUED }, (_, at) => gluedBlock(sheet, at + 1, block.heightMm, block.widthMm)).filter(
+    ({ thickness }) => thickness.valueMm >= thick,
+  )
 }
 
 /** The planner's question for a placement's run in hand. */
@@ -94,13 +113,14 @@ export const placedRequest = (
 ): PlanRequest => {
   const run = runInHand(placement)
   if (!run) return request
+  const cut = placedCut(request.cut, placement, dieOf)
   return {
     ...request,
     technique: techniqueOfRun(run),
-    cut: placedCut(request.cut, placement, dieOf),
+    cut,
     shelf: [
       ...request.shelf.filter((plate) => plate.kind !== 'press-block'),
-      ...blocksFor(run, request.shelf, sheetOf),
+      ...blocksFor(run, cut, request.shelf, sheetOf),
     ],
   }
 }
@@ -145,4 +165,64 @@ export const besidePressed = (
     cutsToMm: along(window.lowMm),
     dentsToMm: along(0),
   }
+}
+
+/** What comes of a placement's run in hand: the plan, what it does beside what is pressed, and the cut on the card. */
+export interface PlacedPlan {
+  readonly plan: Plan
+  readonly beside: BesidePressed | undefined
+  /** The lines as they are cut after the recommended passes, on the card's front; undefined where no stack was found. */
+  readonly map: CutMap | undefined
+}
+
+/** Points between the rollers back on the card's front: what `toPress` and the middle of the throat moved. */
+const backOnCard = (points: Float32Array, [a, b, c, d, e, f]: Affine, shiftX: number, shiftY: number): Float32Array => {
+  const back = new Float32Array(points.length)
+  for (let at = 0; at < points.length; at += 2) {
+    const x = (points[at] as number) - shiftX - e
+    const y = (points[at + 1] as number) - shiftY - f
+    // A turn or a mirror image is undone by its transpose.
+    back[at] = a * x + b * y
+    back[at + 1] = c * x + d * y
+  }
+  return back
+}
+
+/** Plans a placement's run in hand with the press simulated, slice by slice. `request` is the planner's as if nothing were laid. */
+export function* placedPlanSteps(
+  request: PlanRequest,
+  placement: Placement,
+  things: { readonly dies: readonly Die[]; readonly sheets: readonly Sheet[] },
+  model: PressModel,
+): Steps<PlacedPlan> {
+  const run = runInHand(placement)
+  const asked = placedRequest(
+    request,
+    placement,
+    (id) => things.dies.find((die) => die.id === id),
+    (id) => things.sheets.find((sheet) => sheet.id === id),
+  )
+  const plan = yield* planSteps(asked, model)
+  const { best } = plan
+  const bed = best && bedOfStack(best.stack)
+  if (!run || !best || !bed) return { plan, beside: undefined, map: undefined }
+  const { cut } = asked
+  const passes = best.prediction?.recommended ?? best.passes.passes
+  const tried = tryOut(cutIn(cut, best.window), bed, best.ledger.squeezeMm, passes, PLAIN_LAYING)
+  const [die] = cut.dies
+  const box = die && boxAround(die.outline.lines)
+  const [pose] = layOutDies(cut.dies, cut.press.throatMm, 0)
+  const map =
+    box && pose
+      ? {
+          ...tried.map,
+          points: backOnCard(
+            tried.map.points,
+            toPress(placement.card, run, cut.bladeSide),
+            pose.xMm - middleOf(box)[0],
+            pose.yMm - middleOf(box)[1],
+          ),
+        }
+      : undefined
+  return { plan, beside: besidePressed(best, run.way), map }
 }

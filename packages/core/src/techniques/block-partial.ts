@@ -4,11 +4,21 @@ import { type CutContext, dieClassOf, type Place, type Technique } from './techn
 
 const block: Place = plates('block', ['press-block'], 1, 1)
 
+/** A block is thicker than the pad it stands for: the platform may leave the stack, and a pad may fill it up instead. */
+const below: readonly Place[] = [
+  plates('platform', ['platform'], 0, 1),
+  plates('spacer', ['spacer', 'cutting-pad'], 0, 1),
+  plates('spacer', ['spacer'], 0, 1),
+]
+
 /** As for a full cut, with a block behind the die; the plate that it replaces in height may leave the stack. */
 const placesOf: Technique['places'] = (dieClass, bladeSide, rules) =>
   fullCut.places(dieClass, bladeSide, rules).flatMap((place): Place[] => {
     if (place.is === 'dies') return bladeSide === 'down' ? [place, block] : [block, place]
-    return [place.is === 'plates' && place.role === 'pad' ? { ...place, least: 0 } : place]
+    if (place.is !== 'plates') return [place]
+    if (place.role === 'platform') return [...below]
+    if (place.role === 'spacer') return []
+    return [place.role === 'pad' ? { ...place, least: 0 } : place]
   })
 
 /** Cutting only under a press block: everywhere else the stack is thinner by the block, so that nothing touches. */

@@ -19,6 +19,8 @@ export const rolesOf = (stack: Stack): (Role | undefined)[] => {
         return 'spacer'
       case 'shim':
         return 'shim'
+      case 'press-block':
+        return 'block'
       default:
         return 'pad'
     }

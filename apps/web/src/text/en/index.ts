@@ -5,6 +5,7 @@ import { findings } from './findings.js'
 import { frame } from './frame.js'
 import { jobs } from './jobs.js'
 import { log } from './log.js'
+import { place } from './place.js'
 import { plan } from './plan.js'
 import { practice } from './practice.js'
 import { recipes } from './recipes.js'
@@ -22,6 +23,7 @@ export const en = {
   frame,
   jobs,
   log,
+  place,
   plan,
   practice,
   recipes,

@@ -1,0 +1,65 @@
+import type { Die, Fitting, PlacedPlan, Placement, PlanRequest, Sheet } from '@bold-heron/core'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useDeferredValue } from 'react'
+import { placeWorker } from '../workers/place.js'
+import type { PlacementView } from '../workers/place.worker.js'
+import { longWork, planner } from '../workers/planner.js'
+import { ask } from './client.js'
+
+/** Everything Place needs for a job. */
+export interface PlaceRequest {
+  /** The planner's request as if nothing were laid out. */
+  readonly request: PlanRequest
+  readonly dies: readonly Die[]
+  readonly sheets: readonly Sheet[]
+}
+
+export const usePlaceRequest = (jobId: string | undefined) =>
+  useQuery({
+    queryKey: ['plan', jobId, 'place-request'],
+    queryFn: async ({ signal }) => {
+      const things = await ask<PlaceRequest>(`/api/jobs/${jobId}/place-request`, { signal })
+      await placeWorker().know(things.dies)
+      return things
+    },
+    enabled: jobId !== undefined,
+    // The worker goes by these dies; they are asked for anew when Place is opened.
+    refetchOnWindowFocus: false,
+  })
+
+/** Pictures are long and change nothing that is computed. */
+const withoutPicture = (placement: Placement): Placement => ({
+  ...placement,
+  motif: placement.motif && { ...placement.motif, picture: null },
+})
+
+/** How a placement reads, worked out in the worker while it is being changed. */
+export const usePlacementView = (placement: Placement, caliperMm: number, fitting: Fitting) => {
+  const asked = useDeferredValue(withoutPicture(placement))
+  return useQuery<PlacementView>({
+    queryKey: ['worked-out', 'placement', asked, caliperMm, fitting.throatMm, fitting.blade],
+    queryFn: () => placeWorker().read(asked, caliperMm, fitting),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 10_000,
+    retry: false,
+  })
+}
+
+/** The plan of the run in hand with the press simulated; asked for only while `wanted`. */
+export const usePlacedPlan = ({ request, dies, sheets }: PlaceRequest, placement: Placement, wanted: boolean) => {
+  const asked = withoutPicture(placement)
+  const { card, runs, runInHand } = asked
+  return useQuery<PlacedPlan>({
+    queryKey: ['worked-out', 'placed-plan', request.cut.press.id, card, runs[runInHand]],
+    queryFn: ({ signal }) =>
+      longWork((task, onProgress) => planner().planPlaced(task, request, asked, { dies, sheets }, onProgress), {
+        signal,
+      }),
+    enabled: wanted,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+  })
+}

@@ -1,0 +1,132 @@
+import { insidePlace, type Motif } from '@bold-heron/core'
+import { X } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { IconButton } from '../../ui/Button.js'
+import { Choice } from '../../ui/Choice.js'
+import { FilePicker } from '../../ui/FilePicker.js'
+import { useSay } from '../../ui/toasts.js'
+import { editMotif, takeThing } from './edits.js'
+import { LengthInput, NumberInput } from './LengthInput.js'
+import type { PanelProps } from './panel-props.js'
+
+/** Bytes. The server keeps no larger picture with a job. */
+const LARGEST_BYTES = 3_000_000
+const KINDS = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml']
+/** mm. How large a picture is laid at first. */
+const FIRST_MM = 60
+
+const asDataAddress = (file: File): Promise<string> =>
+  new Promise((resolve, reject) => {
+    const reader = new FileReader()
+    reader.onload = () => resolve(reader.result as string)
+    reader.onerror = () => reject(reader.error ?? new Error('not read'))
+    reader.readAsDataURL(file)
+  })
+
+const proportionOf = (address: string): Promise<number> =>
+  new Promise((resolve, reject) => {
+    const image = new Image()
+    image.onload = () => resolve(image.naturalHeight > 0 ? image.naturalWidth / image.naturalHeight : 1)
+    image.onerror = () => reject(new Error('no picture'))
+    image.src = address
+  })
+
+/** A printed or stamped picture that the dies are placed by, on the front or seen through a window. */
+export const MotifFields = ({ placement, lengths, onChange, onSelect }: PanelProps) => {
+  const { t } = useTranslation()
+  const say = useSay()
+  const { motif, card } = placement
+  const open = async (file: File) => {
+    if (!KINDS.includes(file.type)) return say(t('place.things.motifNot'), { tone: 'danger' })
+    if (file.size > LARGEST_BYTES) return say(t('place.things.motifTooLarge'), { tone: 'danger' })
+    try {
+      const picture = await asDataAddress(file)
+      const proportion = await proportionOf(picture)
+      const made: Motif = {
+        name: file.name.slice(0, 100),
+        xMm: card.widthMm / 2,
+        yMm: card.heightMm / 2,
+        widthMm: FIRST_MM,
+        heightMm: FIRST_MM / proportion,
+        rotationDeg: 0,
+        on: 'front',
+        picture,
+      }
+      onChange((now) => ({ ...now, motif: made }))
+      onSelect({ is: 'motif' })
+    } catch {
+      say(t('place.things.motifNot'), { tone: 'danger' })
+    }
+  }
+  const inside = motif?.on === 'inside' ? insidePlace(card, motif) : undefined
+  return (
+    <section className="space-y-1">
+      <h3 className="font-bold">{t('place.things.motifTitle')}</h3>
+      {motif ? (
+        <>
+          <div className="flex items-center gap-1">
+            <span className="flex-1">{motif.name}</span>
+            <IconButton
+              label={t('place.things.take', { name: motif.name })}
+              onClick={() => onChange(takeThing({ is: 'motif' }))}
+            >
+              <X aria-hidden size={16} />
+            </IconButton>
+          </div>
+          <div className="flex flex-wrap gap-2">
+            <LengthInput
+              label={t('place.things.x')}
+              mm={motif.xMm}
+              lengths={lengths}
+              onChange={(xMm) => onChange(editMotif({ xMm }))}
+            />
+            <LengthInput
+              label={t('place.things.y')}
+              mm={motif.yMm}
+              lengths={lengths}
+              onChange={(yMm) => onChange(editMotif({ yMm }))}
+            />
+            <LengthInput
+              label={t('place.things.width')}
+              mm={motif.widthMm}
+              lengths={lengths}
+              leastMm={1}
+              onChange={(widthMm) =>
+                onChange(editMotif({ widthMm, heightMm: (motif.heightMm * widthMm) / motif.widthMm }))
+              }
+            />
+            <NumberInput
+              label={t('place.things.turn')}
+              value={motif.rotationDeg}
+              step={1}
+              least={-180}
+              most={180}
+              onChange={(rotationDeg) => onChange(editMotif({ rotationDeg }), 'turn motif')}
+            />
+          </div>
+          {card.fold && (
+            <div className="flex flex-wrap items-center gap-2">
+              <span>{t('place.things.motifOn')}</span>
+              <Choice
+                label={t('place.things.motifOn')}
+                value={motif.on}
+                options={(['front', 'inside'] as const).map((on) => ({
+                  value: on,
+                  text: t(`place.things.motifOns.${on}`),
+                }))}
+                onChange={(on) => onChange(editMotif({ on }))}
+              />
+            </div>
+          )}
+          {inside && (
+            <p className="text-sm">
+              {t('place.things.insideAt', { x: lengths.place(inside.xMm), y: lengths.place(inside.yMm) })}
+            </p>
+          )}
+        </>
+      ) : (
+        <FilePicker accept={KINDS.join(',')} label={t('place.things.addMotif')} onFile={(file) => void open(file)} />
+      )}
+    </section>
+  )
+}

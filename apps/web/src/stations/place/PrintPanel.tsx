@@ -1,0 +1,138 @@
+import { type BladeSide, guideFor, linesOnCard, templateParts } from '@bold-heron/core'
+import type { Paper, TemplateWords } from '@bold-heron/formats'
+import { Download, Printer } from 'lucide-react'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { sayTrouble } from '../../text/say-trouble.js'
+import { Button } from '../../ui/Button.js'
+import { Choice } from '../../ui/Choice.js'
+import { boxClass, Field } from '../../ui/form/fields.js'
+import { saveFile } from '../../ui/save-file.js'
+import { useSay } from '../../ui/toasts.js'
+import { placeWorker } from '../../workers/place.js'
+import type { PanelProps } from './panel-props.js'
+
+const types = { pdf: 'application/pdf', svg: 'image/svg+xml', dxf: 'application/dxf' } as const
+
+/** Templates of true size, and the instructions on paper. */
+export const PrintPanel = ({
+  placement,
+  things,
+  lengths,
+  name,
+  blade,
+}: Pick<PanelProps, 'placement' | 'things' | 'lengths'> & { readonly name: string; readonly blade: BladeSide }) => {
+  const { t } = useTranslation()
+  const say = useSay()
+  const [which, setWhich] = useState<'all' | number>('all')
+  const [inPress, setInPress] = useState(false)
+  const [guides, setGuides] = useState(false)
+  const [paper, setPaper] = useState<Paper>('a4')
+  const words: TemplateWords = {
+    title: name,
+    parts: Object.fromEntries(
+      templateParts.map((part) => [part, t(`place.print.parts.${part}`)]),
+    ) as TemplateWords['parts'],
+    check: t('place.print.check'),
+    seen: inPress ? t('place.print.seenPress') : t('place.print.seenFront'),
+    join: t('place.print.join'),
+  }
+  const save = async (format: keyof typeof types) => {
+    try {
+      const content = await placeWorker().template({
+        placement: { ...placement, motif: placement.motif && { ...placement.motif, picture: null } },
+        caliperMm: things.request.cut.sheet.caliper.valueMm,
+        pads: things.request.shelf,
+        blade,
+        runAt: which === 'all' ? undefined : which,
+        inPress,
+        guides,
+        words,
+        format,
+        paper,
+      })
+      saveFile(`${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.${format}`, types[format], content)
+    } catch (error) {
+      say(sayTrouble(t, error), { tone: 'danger' })
+    }
+  }
+  const run = which === 'all' ? undefined : placement.runs[which]
+  const guided = (run ? [run] : placement.runs).flatMap((each) =>
+    each.dies.flatMap((laid) => {
+      const die = things.dies.find((one) => one.id === laid.dieId)
+      const guide = die && guideFor(linesOnCard(die, laid, each.face))
+      return die && guide ? [{ id: laid.id, name: die.name, guide }] : []
+    }),
+  )
+  return (
+    <div className="space-y-3">
+      <h3 className="font-bold">{t('place.print.title')}</h3>
+      <Field label={t('place.print.which')} className="gap-0.5">
+        {(ids) => (
+          <select
+            {...ids}
+            className={boxClass}
+            value={which}
+            onChange={(event) => setWhich(event.target.value === 'all' ? 'all' : Number(event.target.value))}
+          >
+            <option value="all">{t('place.print.all')}</option>
+            {placement.runs.map((each, at) => (
+              <option key={each.id} value={at}>
+                {at + 1}. {each.name}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <label className="flex min-h-9 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-accent"
+          checked={inPress}
+          onChange={(event) => setInPress(event.target.checked)}
+        />
+        {t('place.print.inPress')}
+      </label>
+      <label className="flex min-h-9 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-accent"
+          checked={guides}
+          onChange={(event) => setGuides(event.target.checked)}
+        />
+        {t('place.print.guides')}
+      </label>
+      {guides && (
+        <ul className="space-y-1 text-sm">
+          {guided.map(({ id, name: die, guide }) => (
+            <li key={id}>
+              {t('place.print.guideText', {
+                name: die,
+                size: `${lengths.place(guide.widthMm)} × ${lengths.place(guide.heightMm)}`,
+              })}
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="flex flex-wrap items-center gap-2">
+        <span>{t('place.print.paper')}</span>
+        <Choice
+          label={t('place.print.paper')}
+          value={paper}
+          options={(['a4', 'letter'] as const).map((each) => ({ value: each, text: t(`place.print.papers.${each}`) }))}
+          onChange={setPaper}
+        />
+      </div>
+      <div className="flex flex-wrap gap-2">
+        {(['pdf', 'svg', 'dxf'] as const).map((format) => (
+          <Button key={format} icon={<Download aria-hidden size={16} />} onClick={() => void save(format)}>
+            {t(`place.print.${format}`)}
+          </Button>
+        ))}
+      </div>
+      <Button icon={<Printer aria-hidden size={16} />} onClick={() => window.print()}>
+        {t('place.print.steps')}
+      </Button>
+    </div>
+  )
+}

@@ -1,0 +1,141 @@
+import { type BladeSide, type EdgeLine, liesMirrored, type Placement } from '@bold-heron/core'
+import { useTranslation } from 'react-i18next'
+import { placementStrokes } from '../../drawing/placement/strokes.js'
+import type { PlacementView } from '../../workers/place.worker.js'
+import type { PanelProps } from './panel-props.js'
+
+/** The card with what is cut, for the page of instructions. */
+const Picture = ({
+  placement: { card, runs },
+  view,
+  at,
+}: {
+  placement: Placement
+  view: PlacementView
+  at: number | undefined
+}) => (
+  <svg
+    viewBox={`-2 -2 ${card.widthMm + 4} ${card.heightMm + 4}`}
+    style={{ width: `${Math.min(card.widthMm, 90)}mm` }}
+    fill="none"
+    aria-hidden
+  >
+    <path d={`M0 0H${card.widthMm}V${card.heightMm}H0Z`} vectorEffect="non-scaling-stroke" {...placementStrokes.card} />
+    {view.crease && <path d={view.crease.d} vectorEffect="non-scaling-stroke" {...placementStrokes.fold} />}
+    {view.runs.map(
+      ({ runId, dies }, which) =>
+        (at === undefined || which === at) &&
+        dies.map((die) => (
+          <g key={`${runId} ${die.laidId}`}>
+            <path d={die.cut} vectorEffect="non-scaling-stroke" stroke="black" strokeWidth={1.4} />
+            <path d={die.left} vectorEffect="non-scaling-stroke" {...placementStrokes.left} />
+          </g>
+        )),
+    )}
+    {runs.map(({ id, line }, which) =>
+      line && (at === undefined || which === at) ? (
+        <path key={id} d={lineD(line)} vectorEffect="non-scaling-stroke" {...placementStrokes.pencil} />
+      ) : null,
+    )}
+    {at === undefined &&
+      view.knife.cuts.map(({ d }, which) => (
+        <path key={which} d={d} vectorEffect="non-scaling-stroke" stroke="black" strokeWidth={3} />
+      ))}
+  </svg>
+)
+
+const LINE_MM = 500
+const lineD = ({ xMm, yMm, angleDeg }: EdgeLine): string => {
+  const angle = (angleDeg * Math.PI) / 180
+  const [dx, dy] = [LINE_MM * Math.cos(angle), LINE_MM * Math.sin(angle)]
+  return `M${xMm - dx} ${yMm - dy}L${xMm + dx} ${yMm + dy}`
+}
+
+/** The instructions for the job on paper, with drawings: shown only in print. */
+export const StepSheet = ({
+  placement,
+  things,
+  view,
+  lengths,
+  name,
+  blade,
+}: Pick<PanelProps, 'placement' | 'things' | 'lengths'> & {
+  readonly view: PlacementView
+  readonly name: string
+  readonly blade: BladeSide
+}) => {
+  const { t } = useTranslation()
+  const { card, runs } = placement
+  const at = (mm: number) => lengths.place(mm)
+  const nameOf = (dieId: string) => things.dies.find((die) => die.id === dieId)?.name ?? ''
+  return (
+    <article className="hidden print:block">
+      <h1 className="text-2xl">{t('place.steps.title', { name })}</h1>
+      <p>
+        {t('place.steps.card', { size: `${at(card.widthMm)} × ${at(card.heightMm)}` })}{' '}
+        {card.fold &&
+          t('place.steps.cardFold', {
+            at: at(card.fold.atMm),
+            from: t(card.fold.runs === 'upright' ? 'place.steps.left' : 'place.steps.top'),
+          })}
+      </p>
+      <Picture placement={placement} view={view} at={undefined} />
+      {runs.map((run, index) => (
+        <section key={run.id} className="break-inside-avoid">
+          <h2 className="mt-3 text-lg">{t('place.steps.runTitle', { count: index + 1, name: run.name })}</h2>
+          <div className="flex gap-4">
+            <ol className="flex-1 list-decimal pl-6">
+              {card.fold && <li>{t(run.goesIn === 'open' ? 'place.steps.open' : 'place.steps.folded')}</li>}
+              {liesMirrored(run, blade) && <li>{t('place.steps.mirrored')}</li>}
+              {run.line && run.way === 'edge' && (
+                <li>
+                  {t('place.steps.pencil', {
+                    at: at(run.line.yMm),
+                    from: t('place.steps.top'),
+                    slant: run.line.angleDeg === 0 ? '' : t('place.steps.slant', { angle: run.line.angleDeg }),
+                  })}
+                </li>
+              )}
+              {run.dies.map((laid) => (
+                <li key={laid.id}>
+                  {t('place.steps.die', {
+                    name: nameOf(laid.dieId),
+                    x: at(laid.xMm),
+                    y: at(laid.yMm),
+                    turn: laid.rotationDeg === 0 ? '' : t('place.steps.turn', { angle: laid.rotationDeg }),
+                  })}
+                </li>
+              ))}
+              {run.line && run.way === 'edge' && (
+                <li>{t('place.steps.pad', { side: t(`place.things.pressed.${run.line.presses}`) })}</li>
+              )}
+              {run.way === 'block' &&
+                run.blocks.map((block) => (
+                  <li key={block.id}>{t('place.steps.block', { x: at(block.xMm), y: at(block.yMm) })}</li>
+                ))}
+              <li>{t('place.steps.leads', { edge: t(`place.run.edges.${run.leads}`) })}</li>
+            </ol>
+            <Picture placement={placement} view={view} at={index} />
+          </div>
+        </section>
+      ))}
+      {view.knife.cuts.length > 0 && (
+        <section>
+          <h2 className="mt-3 text-lg">{t('place.steps.knifeTitle')}</h2>
+          <p>{t('place.reads.knifeCare')}</p>
+          <ol className="list-decimal pl-6">
+            {view.knife.cuts.map((cut, index) => (
+              <li key={index}>
+                {t('place.steps.knife', { how: t(`place.reads.${cut.how}`), length: at(cut.lengthMm) })}
+              </li>
+            ))}
+          </ol>
+          <p>{t('place.steps.waste')}</p>
+        </section>
+      )}
+      {card.fold && <p className="mt-3">{t('place.steps.score')}</p>}
+      <p className="mt-3 font-bold">{t('place.press.fights')}</p>
+      <p>{t('place.press.booklet')}</p>
+    </article>
+  )
+}

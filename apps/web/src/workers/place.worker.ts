@@ -1,0 +1,146 @@
+import {
+  type BladeSide,
+  boxAround,
+  type CardPiece,
+  type Crease,
+  type Die,
+  fitFindings,
+  type Fitting,
+  type Hinge,
+  type KnifeCut,
+  type Placement,
+  type PlacementFinding,
+  type Plate,
+  type Polyline,
+  readPlacement,
+  templateOf,
+} from '@bold-heron/core'
+import {
+  type Paper,
+  type TemplateWords,
+  writeTemplateDxf,
+  writeTemplatePdf,
+  writeTemplateSvg,
+} from '@bold-heron/formats'
+import { expose } from 'comlink'
+
+/** What one die does, ready to be drawn. */
+export interface DieView {
+  readonly laidId: string
+  readonly dieName: string
+  readonly cut: string
+  readonly left: string
+  readonly off: string
+  readonly cutMm: number
+  readonly leftMm: number
+  readonly hinges: readonly Hinge[]
+}
+
+/** A placement as it reads, with its lines as paths. */
+export interface PlacementView {
+  readonly runs: readonly { readonly runId: string; readonly dies: readonly DieView[] }[]
+  readonly cutMm: number
+  readonly knife: {
+    readonly cuts: readonly (Omit<KnifeCut, 'line'> & { readonly d: string })[]
+    readonly totalMm: number
+    readonly frees: boolean
+  }
+  readonly pieces: readonly (Pick<CardPiece, 'is' | 'areaMm2' | 'spot'> & {
+    readonly d: string
+    readonly widthMm: number
+    readonly heightMm: number
+  })[]
+  readonly crease: (Pick<Crease, 'leftMm' | 'ofMm' | 'joins'> & { readonly d: string }) | null
+  readonly findings: readonly PlacementFinding[]
+}
+
+export interface TemplateQuestion {
+  readonly placement: Placement
+  readonly caliperMm: number
+  readonly pads: readonly Plate[]
+  readonly blade: BladeSide
+  readonly runAt: number | undefined
+  readonly inPress: boolean
+  readonly guides: boolean
+  readonly words: TemplateWords
+  readonly format: 'pdf' | 'svg' | 'dxf'
+  readonly paper: Paper
+}
+
+const pathOf = (line: Polyline): string => {
+  let d = ''
+  for (let at = 0; at + 1 < line.length; at += 2)
+    d += `${at === 0 ? 'M' : 'L'}${(line[at] as number).toFixed(3)} ${(line[at + 1] as number).toFixed(3)}`
+  return d
+}
+const pathsOf = (lines: readonly Polyline[]): string => lines.map(pathOf).join('')
+
+let known = new Map<string, Die>()
+const dieOf = (id: string): Die | undefined => known.get(id)
+
+const place = {
+  /** The dies of the shelf, which everything else goes by. */
+  know: (dies: readonly Die[]): void => {
+    known = new Map(dies.map((die) => [die.id, die]))
+  },
+
+  read: (placement: Placement, caliperMm: number, fitting: Fitting): PlacementView => {
+    const reading = readPlacement(placement, dieOf, caliperMm)
+    return {
+      runs: reading.runs.map(({ run, dies }) => ({
+        runId: run.id,
+        dies: dies.map(({ laid, dieName, cut, left, off, cutMm, leftMm, hinges }) => ({
+          laidId: laid.id,
+          dieName,
+          cut: pathsOf(cut),
+          left: pathsOf(left),
+          off: pathsOf(off),
+          cutMm,
+          leftMm,
+          hinges,
+        })),
+      })),
+      cutMm: reading.cutMm,
+      knife: {
+        ...reading.knife,
+        cuts: reading.knife.cuts.map(({ line, how, lengthMm }) => ({ d: pathOf(line), how, lengthMm })),
+      },
+      pieces: reading.pieces.map(({ is, areaMm2, spot, outer, holes }) => {
+        const box = boxAround([outer])
+        return {
+          is,
+          areaMm2,
+          spot,
+          d: pathsOf([outer, ...holes]),
+          widthMm: box ? box.toX - box.fromX : 0,
+          heightMm: box ? box.toY - box.fromY : 0,
+        }
+      }),
+      crease: reading.crease
+        ? {
+            leftMm: reading.crease.leftMm,
+            ofMm: reading.crease.ofMm,
+            joins: reading.crease.joins,
+            d: pathsOf(reading.crease.left),
+          }
+        : null,
+      findings: [...reading.findings, ...fitFindings(placement, reading.runs, dieOf, fitting)],
+    }
+  },
+
+  /** A template as a file's content. */
+  template: (question: TemplateQuestion): string | ArrayBuffer => {
+    const { placement, caliperMm, pads, blade, runAt, inPress, guides, words, format, paper } = question
+    const lines = templateOf(
+      placement,
+      readPlacement(placement, dieOf, caliperMm),
+      (id) => pads.find((pad) => pad.id === id),
+      { runAt, inPress, blade, guides },
+    )
+    if (format === 'pdf') return writeTemplatePdf(lines, words, paper)
+    return format === 'svg' ? writeTemplateSvg(lines, words) : writeTemplateDxf(lines)
+  },
+}
+export type PlaceWorker = typeof place
+
+expose(place)

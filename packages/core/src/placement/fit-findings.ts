@@ -1,0 +1,58 @@
+import type { Die } from '../dies/die.js'
+import { SAME_DIE_HEIGHT_MM } from '../dies/die.js'
+import { boxAround, heightOfBox } from '../geometry/box.js'
+import { transformed } from '../geometry/affine.js'
+import type { BladeSide } from '../layers/layer.js'
+import type { Plate } from '../layers/plate.js'
+import type { RunCut } from './cut-of-run.js'
+import type { Placement } from './placed-run.js'
+import { padOnLine } from './pressed-region.js'
+import { sizeInPress, toPress } from './press-view.js'
+import type { PlacementFinding } from './read-placement.js'
+
+/** The press and the plates that a placement is to fit. */
+export interface Fitting {
+  readonly throatMm: number
+  readonly blade: BladeSide
+  readonly plates: readonly Plate[]
+}
+
+const SMALL_MM = 0.01
+
+/** What does not fit of a placement: card and dies through the throat, pads over what they are to press, dies side by side. */
+export const fitFindings = (
+  { card, runs }: Placement,
+  cuts: readonly RunCut[],
+  dieOf: (id: string) => Die | undefined,
+  { throatMm, blade, plates }: Fitting,
+): PlacementFinding[] =>
+  runs.flatMap((run, at): PlacementFinding[] => {
+    const own = (
+      code: PlacementFinding['code'],
+      severity: PlacementFinding['severity'],
+      values: PlacementFinding['values'],
+    ): PlacementFinding => ({ code, severity, values, runId: run.id })
+    const found: PlacementFinding[] = []
+    const pressed = (cuts[at]?.dies ?? []).flatMap((die) => [...die.cut])
+    const box = boxAround(pressed.map((line) => transformed(line, toPress(card, run, blade))))
+    const { acrossMm } = sizeInPress(card, run)
+    // Card may hang over the plates' sides, but not wider than the rollers; lines that are pressed must lie within them.
+    if (acrossMm > throatMm)
+      found.push(
+        own('card-wider-than-throat', box && heightOfBox(box) > throatMm ? 'stop' : 'caution', {
+          acrossMm,
+          limitMm: throatMm,
+        }),
+      )
+    const heights = run.dies.flatMap((laid) => dieOf(laid.dieId)?.height.valueMm ?? [])
+    const differMm = Math.max(...heights) - Math.min(...heights)
+    if (differMm > SAME_DIE_HEIGHT_MM) found.push(own('dies-differ', 'stop', { differMm }))
+    const pad = plates.find((plate) => plate.id === run.padId)
+    if (run.way !== 'edge' || !run.line || !pad || pressed.length === 0) return found
+    const { bevelMm, sparesAlongMm, sparesAcrossMm } = padOnLine(pad, run.line, pressed)
+    if (sparesAlongMm < -SMALL_MM) found.push(own('pad-too-short', 'stop', { plate: pad.name, byMm: -sparesAlongMm }))
+    if (sparesAcrossMm < -SMALL_MM)
+      found.push(own('pad-too-narrow', 'stop', { plate: pad.name, byMm: -sparesAcrossMm }))
+    if (bevelMm > SMALL_MM) found.push(own('pad-has-bevel', 'note', { plate: pad.name, bevelMm }))
+    return found
+  })
