@@ -12,7 +12,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
-import { LengthInput } from './LengthInput.js'
+import { LengthInput } from '../../ui/form/LengthInput.js'
 import type { PanelProps } from './panel-props.js'
 
 const kindOf = ({ fold }: Card): BaseKind => (fold ? (fold.runs === 'upright' ? 'side-fold' : 'top-fold') : 'panel')

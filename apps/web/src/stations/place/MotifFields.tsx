@@ -1,16 +1,18 @@
 import { insidePlace, type Motif } from '@bold-heron/core'
 import { X } from 'lucide-react'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { IconButton } from '../../ui/Button.js'
+import { Button, IconButton } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { FilePicker } from '../../ui/FilePicker.js'
 import { useSay } from '../../ui/toasts.js'
 import { editMotif, takeThing } from './edits.js'
-import { LengthInput, NumberInput } from './LengthInput.js'
+import { LengthInput, NumberInput } from '../../ui/form/LengthInput.js'
 import type { PanelProps } from './panel-props.js'
+import { SquareUpDialog } from './SquareUpDialog.js'
 
-/** Bytes. The server keeps no larger picture with a job. */
-const LARGEST_BYTES = 3_000_000
+/** Signs of a data address: the server keeps no larger picture with a job, about 3 MB. */
+const LONGEST_ADDRESS = 4_000_000
 const KINDS = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml']
 /** mm. How large a picture is laid at first. */
 const FIRST_MM = 60
@@ -36,24 +38,27 @@ export const MotifFields = ({ placement, lengths, onChange, onSelect }: PanelPro
   const { t } = useTranslation()
   const say = useSay()
   const { motif, card } = placement
+  const [isSquaring, setSquaring] = useState(false)
+  const lay = (picture: string, name: string, widthMm: number, heightMm: number) => {
+    if (picture.length > LONGEST_ADDRESS) return say(t('place.things.motifTooLarge'), { tone: 'danger' })
+    const made: Motif = {
+      name: name.slice(0, 100),
+      xMm: card.widthMm / 2,
+      yMm: card.heightMm / 2,
+      widthMm,
+      heightMm,
+      rotationDeg: 0,
+      on: 'front',
+      picture,
+    }
+    onChange((now) => ({ ...now, motif: made }))
+    onSelect({ is: 'motif' })
+  }
   const open = async (file: File) => {
     if (!KINDS.includes(file.type)) return say(t('place.things.motifNot'), { tone: 'danger' })
-    if (file.size > LARGEST_BYTES) return say(t('place.things.motifTooLarge'), { tone: 'danger' })
     try {
       const picture = await asDataAddress(file)
-      const proportion = await proportionOf(picture)
-      const made: Motif = {
-        name: file.name.slice(0, 100),
-        xMm: card.widthMm / 2,
-        yMm: card.heightMm / 2,
-        widthMm: FIRST_MM,
-        heightMm: FIRST_MM / proportion,
-        rotationDeg: 0,
-        on: 'front',
-        picture,
-      }
-      onChange((now) => ({ ...now, motif: made }))
-      onSelect({ is: 'motif' })
+      lay(picture, file.name, FIRST_MM, FIRST_MM / (await proportionOf(picture)))
     } catch {
       say(t('place.things.motifNot'), { tone: 'danger' })
     }
@@ -125,7 +130,19 @@ export const MotifFields = ({ placement, lengths, onChange, onSelect }: PanelPro
           )}
         </>
       ) : (
-        <FilePicker accept={KINDS.join(',')} label={t('place.things.addMotif')} onFile={(file) => void open(file)} />
+        <div className="flex flex-wrap gap-2">
+          <FilePicker accept={KINDS.join(',')} label={t('place.things.addMotif')} onFile={(file) => void open(file)} />
+          <Button onClick={() => setSquaring(true)}>{t('trace.squareUp')}</Button>
+        </div>
+      )}
+      {isSquaring && (
+        <SquareUpDialog
+          onClose={() => setSquaring(false)}
+          onSquared={(picture, name, widthMm, heightMm) => {
+            setSquaring(false)
+            lay(picture, name, widthMm, heightMm)
+          }}
+        />
       )}
     </section>
   )

@@ -10,6 +10,7 @@ import { plan } from './plan.js'
 import { practice } from './practice.js'
 import { recipes } from './recipes.js'
 import { shelf } from './shelf.js'
+import { trace } from './trace.js'
 import { welcome } from './welcome.js'
 import { words } from './words.js'
 import { workshop } from './workshop.js'
@@ -28,6 +29,7 @@ export const en = {
   practice,
   recipes,
   shelf,
+  trace,
   welcome,
   words,
   workshop,

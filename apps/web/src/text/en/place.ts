@@ -337,7 +337,4 @@ export const place = {
     },
     'no-dies': { say: 'No die lies here yet.', why: 'Lay one from the list.' },
   },
-  trace: {
-    open: 'Trace a picture…',
-  },
 } as const

@@ -151,6 +151,7 @@ export const shelf = {
     one: '{{height}} high: {{dieClass}}, {{count}} × {{caliper}}',
   },
   outline: {
+    trace: 'Trace a picture…',
     title: 'Cutting lines',
     text: 'A drawing of the die’s lines shows where a cut is going to hang. SVG or DXF, true to size.',
     read: 'Read an SVG or DXF…',

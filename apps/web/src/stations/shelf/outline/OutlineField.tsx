@@ -1,7 +1,7 @@
 import { type DieClass, type Fault, usualLaciness } from '@bold-heron/core'
 import { type DrawingFaultCode, drawingLimits, type DrawingNote } from '@bold-heron/formats'
 import type { DieRow } from '@bold-heron/schema'
-import { Download, Undo2, Upload, X } from 'lucide-react'
+import { Download, ScanLine, Undo2, Upload, X } from 'lucide-react'
 import { useState } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
@@ -15,6 +15,7 @@ import { length } from '../../../ui/form/codec.js'
 import { saveText } from '../../../ui/save-file.js'
 import { drawing, readInTime } from '../../../workers/drawing.js'
 import type { OutlineView } from '../../../workers/drawing.worker.js'
+import { TraceDialog } from '../trace/TraceDialog.js'
 import { OutlineChoice } from './die-form.js'
 import { LacinessField } from './LacinessField.js'
 import { MeasuredOutline } from './MeasuredOutline.js'
@@ -63,6 +64,7 @@ export const OutlineField = ({ row }: { readonly row?: DieRow | undefined }) => 
   const [fresh, setFresh] = useState<Fresh>()
   const [refused, setRefused] = useState<{ name: string; fault: Refused }>()
   const [isReading, setReading] = useState(false)
+  const [isTracing, setTracing] = useState(false)
   const stored = useStoredOutline(row)
   const keepsStored = outline === undefined && row?.outline != null
   const isStandIn = outline === null || (outline === undefined && !keepsStored)
@@ -153,6 +155,9 @@ export const OutlineField = ({ row }: { readonly row?: DieRow | undefined }) => 
           icon={<Upload aria-hidden size={18} />}
           onFile={(file) => void pick(file)}
         />
+        <Button icon={<ScanLine aria-hidden size={18} />} onClick={() => setTracing(true)}>
+          {t('shelf.outline.trace')}
+        </Button>
         {lines && (
           <>
             <Button look="quiet" icon={<Download aria-hidden size={18} />} onClick={() => void save('svg')}>
@@ -176,6 +181,24 @@ export const OutlineField = ({ row }: { readonly row?: DieRow | undefined }) => 
           </Button>
         )}
       </div>
+      {isTracing && (
+        <TraceDialog
+          open
+          onClose={() => setTracing(false)}
+          onTraced={(traced, tracedView, name) => {
+            setTracing(false)
+            setFresh({ view: tracedView, notes: [] })
+            takeSize(tracedView)
+            choose(
+              new OutlineChoice({
+                source: 'traced',
+                fileName: name.slice(0, LONGEST_NAME),
+                lines: traced.map((line) => [...line]),
+              }),
+            )
+          }}
+        />
+      )}
     </fieldset>
   )
 }

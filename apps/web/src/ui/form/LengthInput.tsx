@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
 import { sayFault } from '../../text/say-fault.js'
-import { boxClass, Field } from '../../ui/form/fields.js'
+import { boxClass, Field } from './fields.js'
 
 /** A length that may be negative: what lies left of the card or above it. */
 const read = (typed: string, unit: 'mm' | 'in') => {

@@ -1,0 +1,83 @@
+import { join } from 'node:path'
+import sharp from 'sharp'
+import { demoOutlines } from '../apps/server/src/demo/outlines.js'
+
+/**
+ * Draws the sample scans that Place's tracing can be tried on: a flat scan of what a die cut, and a photo of it from the side, on a
+ * sheet of A6. Run by hand when the samples change: node --import tsx scripts/make-sample-scans.ts
+ */
+const SHEET = { widthMm: 148, heightMm: 105 }
+type Point = readonly [number, number]
+
+/** Where a place of the sheet is in the picture, by the four corners of the sheet in it. */
+const projected =
+  (corners: readonly [Point, Point, Point, Point]) =>
+  (x: number, y: number): Point => {
+    const [p0, p1, p2, p3] = corners
+    const [dx1, dy1, dx2, dy2] = [p1[0] - p2[0], p1[1] - p2[1], p3[0] - p2[0], p3[1] - p2[1]]
+    const [sx, sy] = [p0[0] - p1[0] + p2[0] - p3[0], p0[1] - p1[1] + p2[1] - p3[1]]
+    const area = dx1 * dy2 - dx2 * dy1
+    const [g, h] = [(sx * dy2 - dx2 * sy) / area, (dx1 * sy - sx * dy1) / area]
+    const [u, v] = [x / SHEET.widthMm, y / SHEET.heightMm]
+    const w = g * u + h * v + 1
+    return [
+      ((p1[0] - p0[0] + g * p1[0]) * u + (p3[0] - p0[0] + h * p3[0]) * v + p0[0]) / w,
+      ((p1[1] - p0[1] + g * p1[1]) * u + (p3[1] - p0[1] + h * p3[1]) * v + p0[1]) / w,
+    ]
+  }
+
+const path = (lines: readonly (readonly number[])[], at: Point, place: (x: number, y: number) => Point): string =>
+  lines
+    .map((line) => {
+      let d = ''
+      for (let index = 0; index + 1 < line.length; index += 2) {
+        const [x, y] = place((line[index] as number) + at[0], (line[index + 1] as number) + at[1])
+        d += `${index === 0 ? 'M' : 'L'}${x.toFixed(3)} ${y.toFixed(3)}`
+      }
+      return `${d}Z`
+    })
+    .join('')
+
+const draw = async (
+  file: string,
+  size: Point,
+  corners: readonly [Point, Point, Point, Point],
+  lines: readonly (readonly number[])[],
+  at: Point,
+  table: string,
+): Promise<void> => {
+  const place = projected(corners)
+  const sheet = corners.map(([x, y]) => `${x},${y}`).join(' ')
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${size[0]}" height="${size[1]}">
+    <defs><linearGradient id="shade" x2="1" y2="1"><stop stop-color="#fdfbf4"/><stop offset="1" stop-color="#d9d4c6"/></linearGradient></defs>
+    <rect width="100%" height="100%" fill="${table}"/><polygon points="${sheet}" fill="url(#shade)"/>
+    <path d="${path(lines, at, place)}" fill="#2b3a48" fill-rule="evenodd"/></svg>`
+  await sharp(Buffer.from(svg)).png({ palette: true, colours: 64 }).toFile(join('apps/web/public/samples', file))
+}
+
+await draw(
+  'lighthouse-scan.png',
+  [948, 690],
+  [
+    [30, 30],
+    [918, 30],
+    [918, 660],
+    [30, 660],
+  ],
+  demoOutlines.lighthouse,
+  [52, 22],
+  '#8d8272',
+)
+await draw(
+  'kite-photo.png',
+  [1100, 820],
+  [
+    [150, 110],
+    [990, 70],
+    [1060, 760],
+    [60, 700],
+  ],
+  demoOutlines.boxKite,
+  [26, 15],
+  '#6b5a45',
+)
