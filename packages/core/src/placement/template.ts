@@ -1,6 +1,7 @@
 import { transformed } from '../geometry/affine.js'
 import { rectangle } from '../geometry/polygons.js'
 import type { Polyline } from '../geometry/polyline.js'
+import { splitByRegion } from '../geometry/region.js'
 import type { BladeSide } from '../layers/layer.js'
 import { outlineOfCard } from './card.js'
 import { guideFor } from './guide.js'
@@ -59,10 +60,8 @@ export const templateOf = (
   }
   const shown = runAt === undefined ? reading.runs : reading.runs.slice(runAt, runAt + 1)
   for (const { run, dies } of shown) {
-    add(
-      'die',
-      dies.flatMap((die) => die.cut),
-    )
+    const pressed = dies.flatMap((die) => [...die.cut])
+    add('die', pressed)
     add(
       'uncut',
       dies.flatMap((die) => [...die.left, ...die.off]),
@@ -73,14 +72,7 @@ export const templateOf = (
       const { xMm, yMm } = run.line
       const long = [xMm - FAR_MM * ux, yMm - FAR_MM * uy, xMm + FAR_MM * ux, yMm + FAR_MM * uy]
       add('pencil', [clipped(long, card)])
-      if (pad)
-        add('pad', [
-          padOnLine(
-            pad,
-            run.line,
-            dies.flatMap((die) => die.cut),
-          ).outline,
-        ])
+      if (pad) add('pad', nearCard(padOnLine(pad, run.line, pressed).outline, card))
     }
     if (run.way === 'block') add('block', run.blocks.flatMap(outlineOfBlock))
     if (guides)
@@ -98,6 +90,20 @@ export const templateOf = (
   const place = toPressDrawing(card, run, blade)
   return lines.map(({ part, line }) => ({ part, line: transformed(line, place) }))
 }
+
+/** mm. How far beyond the card a pad is drawn; all of it would want many pages. */
+const BESIDE_CARD_MM = 10
+
+/** The stretches of a line that lie on the card or close by. */
+const nearCard = (line: Polyline, { widthMm, heightMm }: Placement['card']): Polyline[] =>
+  splitByRegion(line, [
+    rectangle({
+      fromX: -BESIDE_CARD_MM,
+      fromY: -BESIDE_CARD_MM,
+      toX: widthMm + BESIDE_CARD_MM,
+      toY: heightMm + BESIDE_CARD_MM,
+    }),
+  ]).flatMap((stretch) => (stretch.inside ? [stretch.line] : []))
 
 /** A long straight line clipped to the card. */
 const clipped = (line: readonly number[], { widthMm, heightMm }: Placement['card']): number[] => {

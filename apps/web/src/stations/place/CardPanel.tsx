@@ -41,7 +41,7 @@ export const CardPanel = ({ placement, lengths, onChange }: PanelProps) => {
         />
       </div>
       <div>
-        <h3 className="font-bold">{t('place.card.usualLabel')}</h3>
+        <h2 className="font-bold text-base">{t('place.card.usualLabel')}</h2>
         <div className="flex flex-wrap gap-1">
           {usualFronts.map(({ id, widthMm, heightMm }) => (
             <Button
@@ -55,7 +55,7 @@ export const CardPanel = ({ placement, lengths, onChange }: PanelProps) => {
         </div>
       </div>
       <div>
-        <h3 className="font-bold">{t('place.card.size')}</h3>
+        <h2 className="font-bold text-base">{t('place.card.size')}</h2>
         <div className="flex gap-2">
           <LengthInput
             label={t('place.things.width')}
@@ -86,7 +86,7 @@ export const CardPanel = ({ placement, lengths, onChange }: PanelProps) => {
         </div>
       </div>
       <div>
-        <h3 className="font-bold">{t('place.card.mat')}</h3>
+        <h2 className="font-bold text-base">{t('place.card.mat')}</h2>
         <div className="flex items-end gap-2">
           <LengthInput
             label={t('place.card.matMargin')}
@@ -103,7 +103,7 @@ export const CardPanel = ({ placement, lengths, onChange }: PanelProps) => {
         </div>
       </div>
       <div>
-        <h3 className="font-bold">{t('place.card.word')}</h3>
+        <h2 className="font-bold text-base">{t('place.card.word')}</h2>
         <div className="flex items-end gap-2">
           <LengthInput
             label={t('place.card.wordLine')}

@@ -59,7 +59,7 @@ const DieRows = (props: PanelProps) => {
     )
   return (
     <section>
-      <h3 className="font-bold">{t('place.things.dies')}</h3>
+      <h2 className="font-bold text-base">{t('place.things.dies')}</h2>
       <ul className="divide-y divide-line">
         {run.dies.map((laid) => {
           const die = dieOf(laid.dieId)
@@ -73,7 +73,7 @@ const DieRows = (props: PanelProps) => {
                   type="button"
                   className="flex-1 rounded-sm text-left font-bold hover:underline"
                   aria-expanded={on}
-                  onClick={() => onSelect(on ? undefined : thing)}
+                  onClick={() => onSelect(thing)}
                 >
                   {name}
                 </button>
@@ -152,7 +152,7 @@ const LineFields = (props: PanelProps) => {
   const laidPad = pad && padOnLine(pad, line, lines)
   return (
     <section className="space-y-1">
-      <h3 className="font-bold">{t('place.things.lineTitle')}</h3>
+      <h2 className="font-bold text-base">{t('place.things.lineTitle')}</h2>
       <div className="flex gap-2">
         <LengthInput
           label={t('place.things.y')}
@@ -323,7 +323,7 @@ const BlockRows = (props: PanelProps) => {
   }
   return (
     <section>
-      <h3 className="font-bold">{t('place.things.blocks')}</h3>
+      <h2 className="font-bold text-base">{t('place.things.blocks')}</h2>
       <ul className="divide-y divide-line">
         {run.blocks.map((block) => {
           const thing = { is: 'block' as const, id: block.id }
@@ -335,7 +335,7 @@ const BlockRows = (props: PanelProps) => {
                   type="button"
                   className="flex-1 rounded-sm text-left font-bold hover:underline"
                   aria-expanded={on}
-                  onClick={() => onSelect(on ? undefined : thing)}
+                  onClick={() => onSelect(thing)}
                 >
                   {block.id} · {lengths.area(block.widthMm, block.heightMm)}
                 </button>

@@ -66,7 +66,7 @@ export const MotifFields = ({ placement, lengths, onChange, onSelect }: PanelPro
   const inside = motif?.on === 'inside' ? insidePlace(card, motif) : undefined
   return (
     <section className="space-y-1">
-      <h3 className="font-bold">{t('place.things.motifTitle')}</h3>
+      <h2 className="font-bold text-base">{t('place.things.motifTitle')}</h2>
       {motif ? (
         <>
           <div className="flex items-center gap-1">

@@ -53,7 +53,7 @@ export const PlaceBoard = ({
   const history = useHistory(first)
   const placement = history.now
   const [kept, setKept] = useState<Placement | null>(job.placement)
-  const isKept = kept === placement
+  const isKept = useMemo(() => JSON.stringify(kept) === JSON.stringify(placement), [kept, placement])
   const [selected, setSelected] = useState<Thing>()
   const [cardView, setCardView] = useState<CardView>('front')
   const [snap, setSnap] = useState(true)
@@ -153,7 +153,10 @@ export const PlaceBoard = ({
     event.preventDefault()
     history.redo()
   })
-  useHotkeys('v', () => setCardView((before) => (before === 'front' ? 'press' : 'front')))
+  useHotkeys('v', () => setCardView((before) => (before === 'front' ? 'press' : 'front')), {
+    // The keys of choices and tabs are others.
+    enableOnFormTags: ['radio', 'tab'],
+  })
 
   const mark = (xMm: number, yMm: number) => {
     const near = placement.waste.findIndex((spot) => Math.hypot(spot.xMm - xMm, spot.yMm - yMm) < MARK_MM)

@@ -62,7 +62,7 @@ const Found = ({ planned: { plan, beside }, lengths }: { readonly planned: Place
       )}
       {beside && (
         <section>
-          <h3 className="font-bold">{t('place.press.beside')}</h3>
+          <h2 className="font-bold text-base">{t('place.press.beside')}</h2>
           <p>
             {beside.clearMm > 0
               ? t('place.press.clear', { clear: lengths.thickness(beside.clearMm) })

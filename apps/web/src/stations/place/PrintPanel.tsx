@@ -66,7 +66,7 @@ export const PrintPanel = ({
   )
   return (
     <div className="space-y-3">
-      <h3 className="font-bold">{t('place.print.title')}</h3>
+      <h2 className="font-bold text-base">{t('place.print.title')}</h2>
       <Field label={t('place.print.which')} className="gap-0.5">
         {(ids) => (
           <select

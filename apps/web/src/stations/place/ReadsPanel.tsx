@@ -55,7 +55,7 @@ export const ReadsPanel = ({
         })}
       </ul>
       <section>
-        <h3 className="font-bold">{t('place.reads.pieces')}</h3>
+        <h2 className="font-bold text-base">{t('place.reads.pieces')}</h2>
         <ul>
           {view.pieces.slice(0, PIECES_LISTED).map((piece, at) => (
             <li key={at} className="flex justify-between gap-2">
@@ -79,7 +79,7 @@ export const ReadsPanel = ({
         )}
       </section>
       <section>
-        <h3 className="font-bold">{t('place.reads.hinges')}</h3>
+        <h2 className="font-bold text-base">{t('place.reads.hinges')}</h2>
         {hinges.length === 0 ? (
           <p className="text-ink-soft">{t('place.reads.hingesNone')}</p>
         ) : (
@@ -92,7 +92,7 @@ export const ReadsPanel = ({
         )}
       </section>
       <section className="space-y-1">
-        <h3 className="font-bold">{t('place.reads.knife')}</h3>
+        <h2 className="font-bold text-base">{t('place.reads.knife')}</h2>
         <div className="flex flex-wrap gap-2">
           <Button aria-pressed={marking} look={marking ? 'danger' : 'plain'} onClick={() => onMarking(!marking)}>
             {t('place.reads.markWaste')}

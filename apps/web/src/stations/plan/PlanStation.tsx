@@ -1,10 +1,10 @@
-import { type Assessment, isSameStack, type Plan, type PlanRequest, type Stack } from '@bold-heron/core'
+import { type Assessment, isSameStack, type Placement, type Plan, type PlanRequest, type Stack } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import { Hammer, NotebookPen, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useTranslation } from 'react-i18next'
-import { useParams } from 'react-router'
+import { Link, useParams } from 'react-router'
 import { takeJobInHand } from '../../data/job-in-hand.js'
 import { type PlanProgress, useAssessment, usePlan } from '../../data/plan.js'
 import { useRow } from '../../data/rows.js'
@@ -154,6 +154,7 @@ const PlanBench = ({
     <>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
         <JobSettings job={job} />
+        {job.placement && <PlacedNotice job={job} placement={job.placement} />}
         <div className="ml-auto flex gap-2">
           <ButtonLink look="next" to={`/bench/${job.id}`} icon={<Hammer aria-hidden size={18} />}>
             {t('plan.toBench')}
@@ -218,6 +219,18 @@ const PlanBench = ({
       <PlanSheet job={job} assessment={assessment} request={request} lengths={lengths} />
       {cutting && <CutDialog job={job} assessment={assessment} onClose={() => setCutting(false)} />}
     </>
+  )
+}
+
+/** Which press run of a laid-out card is planned here. */
+const PlacedNotice = ({ job, placement }: { readonly job: JobRow; readonly placement: Placement }) => {
+  const { t } = useTranslation()
+  const run = placement.runs[placement.runInHand]
+  return (
+    <p>
+      {t('plan.placed', { at: placement.runInHand + 1, of: placement.runs.length, name: run?.name ?? '' })}{' '}
+      <Link to={`/place/${job.id}`}>{t('plan.toPlace')}</Link>
+    </p>
   )
 }
 

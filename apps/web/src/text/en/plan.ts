@@ -6,6 +6,8 @@ export const plan = {
   chooseText: 'Plans belong to jobs. Choose one, or make a new one.',
   chooseAction: 'To the jobs',
   noneTitle: 'The shelf cannot reach this cut',
+  placed: 'For press run {{at}} of {{of}}, “{{name}}”, as it is laid out:',
+  toPlace: 'to Place',
   noneMissing: 'There is nothing on the shelf to serve as {{roles}}.',
   noneReach:
     'No choice of plates and shims comes within {{low}} to {{high}} of squeeze. A few more shims of different thickness would help.',

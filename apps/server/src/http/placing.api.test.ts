@@ -1,0 +1,150 @@
+import { finish, gluedCount, type Placement, type PlanRequest, PressModel, planSteps } from '@bold-heron/core'
+import { type JobRow, layersOfRun, type Page, type RunRow } from '@bold-heron/schema'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { startTestServer, type TestServer } from '../testing/test-server.js'
+
+let server: TestServer
+beforeAll(async () => {
+  server = await startTestServer({ demo: true })
+})
+afterAll(() => server.close())
+
+const jobNamed = async (q: string): Promise<JobRow> =>
+  ((await server.api.get('/api/jobs').query({ q })).body as Page<JobRow>).items[0]!
+
+const inputOf = (job: JobRow) => ({
+  name: job.name,
+  state: job.state,
+  technique: job.technique,
+  pressId: job.pressId,
+  dieIds: job.dieIds,
+  sheetId: job.sheetId,
+  sheetCount: job.sheetCount,
+  bladeSide: job.bladeSide,
+  wanted: job.wanted,
+  layers: job.layers,
+  note: job.note,
+  placement: job.placement,
+})
+const save = (job: JobRow, change: object) =>
+  server.api
+    .put(`/api/jobs/${job.id}`)
+    .set('If-Match', `"${job.version}"`)
+    .send({ ...inputOf(job), ...change })
+const requestOf = async (job: JobRow): Promise<PlanRequest> =>
+  (await server.api.get(`/api/jobs/${job.id}/plan-request`)).body as PlanRequest
+
+describe('a job with a placement', () => {
+  it('is planned for the lines that its run in hand presses', async () => {
+    const job = await jobNamed('Word on a fold')
+    expect(job.technique).toBe('edge-partial')
+    const request = await requestOf(job)
+    expect(request).toMatchObject({ technique: 'edge-partial', cut: { edgePadId: job.placement!.runs[0]!.padId } })
+    // Letters of 32 mm, of which 2 reach over the line.
+    expect(request.cut.dies).toHaveLength(1)
+    expect(request.cut.dies[0]!.lengthMm).toBeCloseTo(30, 1)
+  })
+
+  it('goes by the run that is in hand, and by what is pressed of it', async () => {
+    const job = await jobNamed('Window with')
+    const first = await requestOf(job)
+    const saved = await save(job, { placement: { ...job.placement, runInHand: 1 } })
+    expect(saved.status).toBe(200)
+    const second = await requestOf(saved.body as JobRow)
+    expect(second.cut.dies[0]!.name).toBe('Lighthouse')
+    expect(first.cut.dies[0]!.name).toBe('Harbour window')
+    expect(second.cut.dies[0]!.widthMm).toBeLessThan(first.cut.dies[0]!.widthMm)
+  })
+
+  it('may be pressed under cards glued up: their stack is kept with the job, and logged as a height', async () => {
+    const job = await jobNamed('rim saved')
+    const request = await requestOf(job)
+    const { best } = finish(planSteps(request, new PressModel()))
+    const layers = best!.stack.map((layer) =>
+      layer.is === 'plate' ? { is: 'plate' as const, plateId: layer.plate.id } : { is: layer.is },
+    )
+    expect(layers.some((layer) => layer.is === 'plate' && gluedCount(layer.plateId!))).toBe(true)
+    const kept = await save(job, { layers, state: 'planned' })
+    expect(kept.status).toBe(200)
+    expect((kept.body as JobRow).layers).toEqual(layers)
+    const logged = await server.api.post('/api/runs').send({
+      jobId: job.id,
+      pressId: job.pressId,
+      dieIds: job.dieIds,
+      sheetId: job.sheetId,
+      sheetCount: 1,
+      bladeSide: 'down',
+      at: '2026-06-20T10:00:00.000Z',
+      layers: layersOfRun(best!.ledger),
+      squeezeMm: best!.ledger.squeezeMm,
+      rounds: [{ passes: 2, seen: 'clean', feel: 'light' }],
+      pieces: 1,
+      placement: job.placement,
+    })
+    expect(logged.status).toBe(201)
+    const run = logged.body as RunRow
+    expect(run.placement).toEqual(job.placement)
+    expect(run.layers.find((layer) => layer.name.includes('×'))?.plateId).toBeNull()
+    // The pads are worn only where the block pressed: the frame's inner line, two passes.
+    const wear = await server.api.get('/api/pad-wear')
+    expect(wear.status).toBe(200)
+  })
+
+  it('is refused with the field, where a die or pad is not there or the numbers make no sense', async () => {
+    const job = await jobNamed('Corner')
+    const placement = job.placement as Placement
+    const [run] = placement.runs
+    const unknown = '00000000-0000-4000-8000-000000000000'
+    const refused = async (change: object) =>
+      ((await save(job, { placement: { ...placement, ...change } })).body as { errors: { path: string }[] }).errors.map(
+        ({ path }) => path,
+      )
+    expect(await refused({ runInHand: 5 })).toEqual(['placement.runInHand'])
+    expect(await refused({ runs: [{ ...run, padId: unknown }] })).toEqual(['placement.runs.0.padId'])
+    expect(await refused({ runs: [{ ...run, dies: [{ ...run!.dies[0], dieId: unknown }] }] })).toEqual([
+      'placement.runs.0.dies.0.dieId',
+    ])
+    expect(await refused({ card: { widthMm: 100, heightMm: 80, fold: { runs: 'upright', atMm: 120 } } })).toEqual([
+      'placement.card.fold.atMm',
+    ])
+    expect(
+      await refused({
+        motif: {
+          name: 'x',
+          xMm: 1,
+          yMm: 1,
+          widthMm: 5,
+          heightMm: 5,
+          rotationDeg: 0,
+          on: 'front',
+          picture: 'data:text/html;base64,PGI+',
+        },
+      }),
+    ).toEqual(['placement.motif.picture'])
+    // Nothing was half written.
+    expect((await jobNamed('Corner')).version).toBe(job.version)
+  })
+
+  it('goes through the workshop file without loss', async () => {
+    const before = (await server.api.get('/api/workshop')).body as { jobs: { id: string; placement: unknown }[] }
+    expect((await server.api.put('/api/workshop').send(before)).status).toBe(200)
+    const after = (await server.api.get('/api/workshop')).body as typeof before
+    expect(after.jobs).toEqual(before.jobs)
+  })
+})
+
+it('what Place asks for has every die with its lines, every sheet, and the request as if nothing were laid', async () => {
+  const job = await jobNamed('Word on a fold')
+  const answer = await server.api.get(`/api/jobs/${job.id}/place-request`)
+  const body = answer.body as {
+    request: PlanRequest
+    dies: { name: string; outline: { lines: number[][] } }[]
+    sheets: unknown[]
+  }
+  expect(body.request.technique).toBe('edge-partial')
+  expect(body.request.cut.dies).toHaveLength(4)
+  expect(body.dies.length).toBeGreaterThan(15)
+  expect(body.dies.every((die) => die.outline.lines.length > 0)).toBe(true)
+  expect(body.sheets.length).toBeGreaterThan(5)
+  expect((await server.api.get('/api/jobs/nonsense/place-request')).status).toBe(404)
+})

@@ -1,0 +1,204 @@
+import type { Placement } from '@bold-heron/core'
+import type { JobRow, Page } from '@bold-heron/schema'
+import { By, Key, Origin } from 'selenium-webdriver'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { type Application, startApplication } from '../fixtures/application.js'
+import { Browser } from '../fixtures/browser.js'
+
+let application: Application
+let browser: Browser
+beforeAll(async () => {
+  application = await startApplication({ demo: true })
+  browser = await Browser.start(() => application.address)
+})
+afterAll(async () => {
+  await browser?.close()
+  await application?.close()
+})
+
+const jobNamed = async (q: string): Promise<JobRow> =>
+  ((await (await fetch(`${application.address}/api/jobs?q=${encodeURIComponent(q)}`)).json()) as Page<JobRow>).items[0]!
+
+const thing = (label: string) => browser.find(By.css(`g[data-thing][aria-label=${JSON.stringify(label)}]`))
+const placementOf = async (q: string): Promise<Placement> => (await jobNamed(q)).placement!
+const keep = async () => {
+  await browser.press('Keep the placement')
+  await browser.says('is kept')
+}
+
+describe('laying out a card', () => {
+  it('begins with a usual way, is dragged, nudged by keys, undone, and kept', async () => {
+    const job = await jobNamed('Gulls')
+    await browser.go(`/place/${job.id}`)
+    await browser.says('How shall')
+    await browser.press('On a panelA flat card; the dies in its middle.')
+    const die = await thing('Die Gull trio')
+    await browser.press('Catch edges and middles')
+    await browser.driver
+      .actions()
+      .move({ origin: die })
+      .press()
+      .move({ origin: Origin.POINTER, x: 12, y: 6 })
+      .move({ origin: Origin.POINTER, x: 30, y: 24 })
+      .release()
+      .perform()
+    await keep()
+    const dragged = (await placementOf('Gulls')).runs[0]!.dies[0]!
+    expect(dragged.xMm).toBeGreaterThan(54)
+    expect(dragged.yMm).toBeGreaterThan(70)
+
+    await (await thing('Die Gull trio')).sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.chord(Key.SHIFT, Key.ARROW_UP))
+    await keep()
+    const nudged = (await placementOf('Gulls')).runs[0]!.dies[0]!
+    expect(nudged.xMm).toBeCloseTo(dragged.xMm + 0.2, 6)
+    expect(nudged.yMm).toBeCloseTo(dragged.yMm - 1, 6)
+
+    await browser.press('Undo')
+    await keep()
+    expect((await placementOf('Gulls')).runs[0]!.dies[0]).toMatchObject({ xMm: dragged.xMm, yMm: dragged.yMm })
+  })
+
+  it('takes numbers beside the drawing, in either unit, and says what is wrong with one', async () => {
+    await browser.press('Gull trio')
+    await browser.type('from the left', '2 in')
+    await browser.keys(Key.ENTER)
+    await browser.type('from the top', 'wide')
+    await browser.keys(Key.ENTER)
+    await browser.says('This cannot be read as a length.')
+    await browser.type('from the top', '61.5')
+    await browser.keys(Key.ENTER)
+    await keep()
+    expect((await placementOf('Gulls')).runs[0]!.dies[0]).toMatchObject({ xMm: 50.8, yMm: 61.5 })
+  })
+
+  it('tells plainly when nothing is left attached, and when nothing is cut', async () => {
+    await browser.press('up to a line')
+    await browser.type('from the top', '61.5')
+    await browser.open('Result')
+    await browser.says('What holds')
+    await browser.open('Lay')
+    await browser.press('Gull trio')
+    // The line lies at the middle of the card, 69.85 mm down; the gulls are 63 mm tall.
+    const fields = await browser.driver.findElements(
+      By.xpath("//label[normalize-space(.)='from the top']/following-sibling::input"),
+    )
+    await fields[0]!.sendKeys(Key.chord(Key.CONTROL, 'a'), '20', Key.ENTER)
+    await browser.open('Result')
+    await browser.says('Nothing of Gull trio stays attached: it falls out.')
+    await browser.open('Lay')
+    await browser.press('below it')
+    await browser.open('Result')
+    await browser.says('Gull trio is not cut at all.')
+  })
+})
+
+describe('the window with the lighthouse', () => {
+  it('comes with its knife plan: along the line on either side of the tower', async () => {
+    await browser.go(`/place/${(await jobNamed('Window with')).id}`)
+    await browser.open('Result')
+    await browser.says('together 54.89 mm')
+    const text = await browser.pageText()
+    expect(text.match(/27\.44 mm, with a ruler/g)).toHaveLength(2)
+    expect(text).toContain('Harbour window: 72 mm wide')
+  })
+
+  it('says in words that it lies mirrored where the blades enter the back', async () => {
+    await browser.open('Lay')
+    await browser.press('the back')
+    await browser.keys('v')
+    await browser.says('MIRRORED: the card lies face down.')
+    await browser.press('the front')
+    await browser.says('Not mirrored: the card lies face up.')
+    await browser.keys('v')
+    await browser.says('You see the card’s front.')
+  })
+
+  it('prints a template of true size', async () => {
+    await browser.open('Print')
+    await browser.driver.executeScript(
+      `const made = URL.createObjectURL
+       URL.createObjectURL = (blob) => { blob.text().then((text) => { window.lastFile = text }); return made.call(URL, blob) }`,
+    )
+    await browser.press('PDF, true size')
+    await browser.until(
+      () => browser.driver.executeScript<boolean>(`return (window.lastFile ?? '').startsWith('%PDF')`),
+      'the PDF',
+    )
+    const pdf = await browser.driver.executeScript<string>('return window.lastFile')
+    // The card's edge: 107.95 mm wide, in points of 1/72 in.
+    const xs = [...pdf.matchAll(/(-?[\d.]+) (-?[\d.]+) [ml]\b/g)].map((match) => (Number(match[1]) * 25.4) / 72)
+    expect(xs.some((x) => xs.some((other) => Math.abs(other - x - 107.95) < 0.005))).toBe(true)
+    await browser.press('SVG')
+    await browser.until(
+      () => browser.driver.executeScript<boolean>(`return window.lastFile.includes('<g id="knife"')`),
+      'the SVG with its knife lines',
+    )
+  })
+
+  it('is answered by the press, and its kept placement by Plan', async () => {
+    await browser.open('Press')
+    await browser.says('sure to come clean by then')
+    await browser.says('Beside what is pressed')
+    await browser.says('Chance of a dent: < 1 %')
+    await browser.follow('Open in Plan')
+    await browser.says('For press run 1 of 2')
+    await browser.follow('to Place')
+    await browser.untilPath(/^\/place\//)
+  })
+
+  it('is accessible, on a laptop and on a phone, and nothing was complained of', async () => {
+    await thing('Die Harbour window')
+    expect(await browser.accessibilityFaults()).toEqual([])
+    for (const tab of ['Card', 'Result', 'Press', 'Print']) {
+      await browser.open(tab)
+      expect(await browser.accessibilityFaults(), tab).toEqual([])
+    }
+    await browser.resize(390, 844)
+    await thing('Die Harbour window')
+    expect(await browser.accessibilityFaults()).toEqual([])
+    await browser.resize(1280, 800)
+    expect(await browser.complaints()).toEqual([])
+  })
+})
+
+describe('tracing a die', () => {
+  it('finds the sample’s size within 0.3 mm once its corners are laid', async () => {
+    await browser.go('/shelf/dies/new')
+    await browser.press('Trace a picture…')
+    await browser.press('Try the sample scan')
+    const corners = [
+      ['Top left corner', 30, 30],
+      ['Top right corner', 918, 30],
+      ['Bottom right corner', 918, 660],
+      ['Bottom left corner', 30, 660],
+    ] as const
+    for (const [name, x, y] of corners) {
+      const handle = await browser.button(name)
+      const by = await browser.driver.executeScript<{ x: number; y: number }>(
+        `const [handle, x, y] = arguments
+         const svg = handle.ownerSVGElement
+         const to = new DOMPoint(x, y).matrixTransform(svg.getScreenCTM())
+         const box = handle.getBoundingClientRect()
+         return { x: to.x - (box.x + box.width / 2), y: to.y - (box.y + box.height / 2) }`,
+        handle,
+        x,
+        y,
+      )
+      await browser.driver
+        .actions()
+        .move({ origin: handle })
+        .press()
+        .move({ origin: Origin.POINTER, x: Math.round(by.x), y: Math.round(by.y) })
+        .release()
+        .perform()
+    }
+    await browser.press('Trace it')
+    await browser.says('Found 3 lines')
+    const said = /Found 3 lines, ([\d.]+) × ([\d.]+) mm/.exec(await browser.pageText())!
+    // Marks are dragged to whole pixels of a picture shown smaller, so a corner may be a pixel and a half off.
+    expect(Math.abs(Number(said[1]) - 44)).toBeLessThan(0.4)
+    expect(Math.abs(Number(said[2]) - 62)).toBeLessThan(0.4)
+    await browser.press('Take these lines')
+    await browser.says('lighthouse-scan.png')
+  })
+})
