@@ -75,6 +75,9 @@ const tightestTried = ({ cut: { press }, learnt }: PlanRequest): number | undefi
   return all.length > 0 ? Math.max(...all) : undefined
 }
 
+/** A handle that stops costs so many times what a cut that hangs does: the stack is backed out, and plates may crack. From memory. */
+const STOP_COSTS = 25
+
 /** The least count of passes that has nearly the best chance. */
 const passesOf = (chances: readonly number[], from: number): number => {
   let passes = from
@@ -132,17 +135,17 @@ const bestSqueeze = (
 ): number | undefined => {
   let best: { squeezeMm: number; chance: number } | undefined
   for (let squeezeMm = fromMm; squeezeMm <= toMm; squeezeMm += STEP_MM) {
-    const { goodBy, isAllowed } = judge(response, squeezeMm, spreadMm)
+    const { goodBy, stops, isAllowed } = judge(response, squeezeMm, spreadMm)
     if (!isAllowed) break
-    const chance = Math.max(...goodBy)
+    const chance = Math.max(...goodBy) - STOP_COSTS * stops
     if (!best || chance > best.chance + SAME_CHANCE) best = { squeezeMm, chance }
   }
   return best?.squeezeMm
 }
 
-/** Chance first; then what need not be rebuilt, few passes, few layers. */
-const scoreOf = ({ chance, goesOn, passes, stack }: NextTry): number =>
-  chance + (goesOn ? WORTH_REBUILDING : 0) - 0.004 * passes - 0.003 * stack.length
+/** Chance first, less what a stopped handle would cost; then what need not be rebuilt, few passes, few layers. */
+const scoreOf = ({ chance, stops, goesOn, passes, stack }: NextTry): number =>
+  chance - STOP_COSTS * stops + (goesOn ? WORTH_REBUILDING : 0) - 0.004 * passes - 0.003 * stack.length
 
 /**
  * Proposes the next try: of all stacks that the shelf can build, and of going on with the one at hand, the one with the highest

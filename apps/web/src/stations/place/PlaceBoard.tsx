@@ -155,7 +155,7 @@ export const PlaceBoard = ({
   })
   useHotkeys('v', () => setCardView((before) => (before === 'front' ? 'press' : 'front')), {
     // The keys of choices and tabs are others.
-    enableOnFormTags: ['radio', 'tab'],
+    enableOnFormTags: true,
   })
 
   const mark = (xMm: number, yMm: number) => {
