@@ -2,7 +2,7 @@ import { evidenceForPair } from '../packages/core/src/calibration/run-evidence.j
 import { evidenceOfTrial, tightestOverMm } from '../packages/core/src/calibration/trial.js'
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { BlindPress, drawTraits } from '../packages/core/src/practice/blind-press.js'
-import { runTrial, type TrialResult } from './blind/trial.js'
+import { MOST_ROUNDS, runTrial, type TrialResult } from './blind/trial.js'
 import { addingFromLoose, fromUsual, ourWay, type Way } from './blind/ways.js'
 import { aBlindCut, aBlindPress, shelfFor } from './blind/workshop.js'
 
@@ -19,7 +19,8 @@ const ways: Readonly<Record<string, Way>> = {
 const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
 
 const row = (name: string, results: readonly TrialResult[]): void => {
-  const rounds = mean(results.map((each) => each.rounds.length))
+  // Rounds until success: who gives up has not come there, and counts as having tried for as long as anybody does.
+  const rounds = mean(results.map((each) => (each.solved ? each.rounds.length : MOST_ROUNDS)))
   const all = results.reduce((sum, each) => sum + each.rounds.length, 0)
   const overloads = results.reduce((sum, each) => sum + each.overloads, 0)
   const overcut = mean(results.map((each) => each.overcutMm))
@@ -32,6 +33,7 @@ const row = (name: string, results: readonly TrialResult[]): void => {
 /** The blind press: rounds until clean on presses with hidden traits, for our policy and two ways people do it. */
 export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> => {
   console.log(`blind press, ${presses} hidden presses, seed ${seed}`)
+  console.log(`  rounds until clean; who gives up unsolved counts as ${MOST_ROUNDS} rounds`)
   console.log(`  ${''.padEnd(28)} rounds  overcut mm  overloads  unsolved`)
   const results = new Map<string, TrialResult[]>()
   const note = (name: string, result: TrialResult) => results.set(name, [...(results.get(name) ?? []), result])

@@ -3,7 +3,7 @@ import type { BlindPress } from '../../packages/core/src/practice/blind-press.js
 import type { Situation, Way } from './ways.js'
 
 /** Nobody tries longer. */
-const MOST_ROUNDS = 15
+export const MOST_ROUNDS = 15
 
 export interface TrialResult {
   readonly rounds: readonly TriedRound[]
