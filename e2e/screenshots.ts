@@ -51,6 +51,25 @@ const views: readonly View[] = [
     },
   },
   {
+    name: 'place',
+    path: async (application) => `/place/${await idOf(application, 'jobs', 'Window with')}`,
+    words: 'Kept',
+    prepare: async (browser) => {
+      await browser.open('Result')
+      await browser.says('together')
+    },
+  },
+  {
+    name: 'trace',
+    path: () => '/shelf/dies/new',
+    words: 'Cutting lines',
+    prepare: async (browser) => {
+      await browser.press('Trace a picture…')
+      await browser.press('Try the sample photo')
+      await browser.says('Drag the four marks')
+    },
+  },
+  {
     name: 'how-did-it-come-out',
     path: async (application) => `/plan/${await idOf(application, 'jobs', 'Compass roses')}`,
     words: 'At worst:',

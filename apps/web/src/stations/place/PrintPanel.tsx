@@ -112,6 +112,7 @@ export const PrintPanel = ({
               })}
             </li>
           ))}
+          <li>{t('place.print.maskText')}</li>
         </ul>
       )}
       <div className="flex flex-wrap items-center gap-2">

@@ -215,6 +215,8 @@ export const place = {
     guides: 'with a guide for each die',
     guideText:
       'Guide {{name}}: cut it once from thin contrasting card with the die itself, trim it to {{size}}, lay its opening over the picture, put the die in and tape the guide at its two sides.',
+    maskText:
+      'What falls out of a guide is a mask of the same shape: laid over a picture it keeps ink and glue off. Cut from another card it is an inlay that fits the opening (common practice, no source).',
     paper: 'Paper',
     papers: { a4: 'A4', letter: 'Letter' },
     pdf: 'PDF, true size',
