@@ -43,7 +43,11 @@ export default tseslint.config(
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: [{ regex: '^(?!\\.|clipper2-ts$)', message: 'The core imports nothing but itself, and a polygon library.' }] },
+        {
+          patterns: [
+            { regex: '^(?!\\.|clipper2-ts$)', message: 'The core imports nothing but itself, and a polygon library.' },
+          ],
+        },
       ],
       'no-restricted-properties': [
         'error',

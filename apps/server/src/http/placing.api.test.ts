@@ -63,7 +63,7 @@ describe('a job with a placement', () => {
     const layers = best!.stack.map((layer) =>
       layer.is === 'plate' ? { is: 'plate' as const, plateId: layer.plate.id } : { is: layer.is },
     )
-    expect(layers.some((layer) => layer.is === 'plate' && gluedCount(layer.plateId!))).toBe(true)
+    expect(layers.some((layer) => layer.is === 'plate' && gluedCount(layer.plateId))).toBe(true)
     const kept = await save(job, { layers, state: 'planned' })
     expect(kept.status).toBe(200)
     expect((kept.body as JobRow).layers).toEqual(layers)
