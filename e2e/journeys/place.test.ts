@@ -161,6 +161,17 @@ describe('the window with the lighthouse', () => {
   })
 })
 
+it('the Bench leads through the lay-out before anything is stacked', async () => {
+  await browser.go(`/bench/${(await jobNamed('Word on a fold')).id}`)
+  await browser.says('Get these out')
+  await browser.keys(' ')
+  await browser.heading('Lay out the card')
+  await browser.says('Draw a pencil line 76.2 mm from the top.')
+  await browser.says('Open the card')
+  await browser.says('Lay Pier letter K with its middle')
+  await browser.says('Lay the pad’s full-thickness edge on the line')
+})
+
 describe('tracing a die', () => {
   it('finds the sample’s size within 0.3 mm once its corners are laid', async () => {
     await browser.go('/shelf/dies/new')

@@ -24,6 +24,10 @@ const END_SHARE = 0.18
 
 type Zone = (x: number, y: number) => boolean
 
+/** Whether a place of the die's box (0…1 along the feed and across) belongs to the ends, or to the middle. */
+export const liesAt = (place: 'ends' | 'middle', along: number, across: number): boolean =>
+  place === 'ends' ? along < END_SHARE || along > 1 - END_SHARE : Math.abs(across - 0.5) < 1 / 6
+
 /**
  * Where on the line it hangs: at the ends of the feed, in the middle of the throat, along one side, in one spot, or all over.
  * Undefined where nothing hangs.
@@ -60,8 +64,8 @@ export const whereItHangs = (stretches: readonly Stretch[]): Hanging | undefined
   if (share < 0.5 && spot < SPOT_SHARE) return { share, place: 'one-spot' }
 
   const zones: readonly (readonly [HangingPlace, Zone])[] = [
-    ['ends', (x) => along(x) < END_SHARE || along(x) > 1 - END_SHARE],
-    ['middle', (_x, y) => Math.abs(across(y) - 0.5) < 1 / 6],
+    ['ends', (x, y) => liesAt('ends', along(x), across(y))],
+    ['middle', (x, y) => liesAt('middle', along(x), across(y))],
     ['one-side', (_x, y) => across(y) < 1 / 3],
     ['one-side', (_x, y) => across(y) > 2 / 3],
   ]

@@ -1,6 +1,7 @@
 import type { Die } from '../dies/die.js'
 import { boxAround, middleOf } from '../geometry/box.js'
 import { visitCells } from '../geometry/grid.js'
+import { liesAt } from '../outcomes/hanging.js'
 import { isGood, type Round } from '../outcomes/seen.js'
 import { layOutDies } from '../placement/lay-out.js'
 import { placeLines } from '../placement/place-die.js'
@@ -70,20 +71,56 @@ export const linesOnPad = (
   )
 }
 
-/** Hands out the zones that lines lie over, mm by mm; what sticks out over the pad's edge counts to its edge zones. */
+/** Hands out the zones that lines lie over, mm by mm, with the middle of the cell they lie in; what sticks out over the pad's edge counts to its edge zones. */
 export const visitZones = (
   lines: readonly (readonly number[])[],
   { columns, rows }: Pick<PadWear, 'columns' | 'rows'>,
   turned: boolean,
-  visit: (zone: number, lengthMm: number) => void,
+  visit: (zone: number, lengthMm: number, xMm: number, yMm: number) => void,
 ): void => {
   const within = (at: number, count: number): number => Math.min(count - 1, Math.max(0, at))
   for (const line of lines)
     visitCells(line, { cellX: ZONE_MM, cellY: ZONE_MM }, (x, y, lengthMm) => {
       const column = within(x, columns)
       const row = within(y, rows)
-      visit(turned ? (rows - 1 - row) * columns + (columns - 1 - column) : row * columns + column, lengthMm)
+      const zone = turned ? (rows - 1 - row) * columns + (columns - 1 - column) : row * columns + column
+      visit(zone, lengthMm, (x + 0.5) * ZONE_MM, (y + 0.5) * ZONE_MM)
     })
+}
+
+/**
+ * The cut map of a run as it was told: how often the line at a place (mm on the pad) was cut into the bed. Where it was said to hang at
+ * the ends or in the middle, that much less was cut there; where it hung elsewhere, or nobody knows which side, all along alike. The sum
+ * over the line is what was told, whatever the place.
+ */
+const cutMapTold = (
+  rounds: readonly Round[],
+  lines: readonly (readonly number[])[],
+): ((x: number, y: number) => number) => {
+  const box = boxAround(lines)
+  if (!box) return () => 0
+  const along = (x: number): number => (x - box.fromX) / Math.max(1e-9, box.toX - box.fromX)
+  const across = (y: number): number => (y - box.fromY) / Math.max(1e-9, box.toY - box.fromY)
+  const shareOf = (place: 'ends' | 'middle'): number => {
+    let [here, all] = [0, 0]
+    for (const line of lines)
+      visitCells(line, { cellX: ZONE_MM, cellY: ZONE_MM }, (x, y, lengthMm) => {
+        all += lengthMm
+        if (liesAt(place, along((x + 0.5) * ZONE_MM), across((y + 0.5) * ZONE_MM))) here += lengthMm
+      })
+    return all > 0 ? here / all : 0
+  }
+  const parts = rounds.map((round) => {
+    const { passes, seen, hangingPlace: place } = round
+    const cut = shareCut(round)
+    if (seen !== 'hanging' || (place !== 'ends' && place !== 'middle')) return () => passes * cut
+    const share = shareOf(place)
+    const hung = 1 - cut
+    const hungHere = share > 0 ? Math.min(1, hung / share) : 0
+    const hungElsewhere = share < 1 ? (hung - hungHere * share) / (1 - share) : 0
+    return (x: number, y: number) => passes * (1 - (liesAt(place, along(x), across(y)) ? hungHere : hungElsewhere))
+  })
+  return (x, y) => parts.reduce((sum, part) => sum + part(x, y), 0)
 }
 
 /** Counts what a pad has borne in all runs. */
@@ -111,11 +148,13 @@ export const wearOf = (
     bentPasses += passes * (run.withHardPlate ? HARD_PLATE_BOWS : 1) * (run.lie.face === 'a' ? 1 : -1)
     if (run.role === 'partner') continue
     face.passes += passes
-    const cuts = run.rounds.reduce((sum, round) => sum + round.passes * shareCut(round), 0) / run.pieces
-    if (cuts === 0) continue
-    visitZones(linesOf(run), { columns, rows }, run.lie.turned, (zone, lengthMm) => {
-      face.zonesMm[zone] = (face.zonesMm[zone] as number) + lengthMm * cuts
-      face.cutMm += lengthMm * cuts
+    if (run.rounds.every((round) => shareCut(round) === 0)) continue
+    const lines = linesOf(run)
+    const cutsAt = cutMapTold(run.rounds, lines)
+    visitZones(lines, { columns, rows }, run.lie.turned, (zone, lengthMm, x, y) => {
+      const cutMm = (lengthMm * cutsAt(x, y)) / run.pieces
+      face.zonesMm[zone] = (face.zonesMm[zone] as number) + cutMm
+      face.cutMm += cutMm
     })
   }
   return { columns, rows, faces, bentPasses }

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { lengthOf } from '../geometry/polyline.js'
+import { hangingPlaces } from '../outcomes/seen.js'
 import { bedOf } from '../press/bed.js'
 import { aDie, aPlate } from '../testing/makers.js'
 import { type PadLie, padFaces, padLies, PLAIN_LIE } from './lie.js'
@@ -29,17 +30,26 @@ describe('what a pad has borne', () => {
       lie: fc.constantFrom(...padLies),
       passes: fc.integer({ min: 1, max: 6 }),
       hangs: fc.integer({ min: 0, max: 10 }),
+      place: fc.constantFrom(...hangingPlaces, null),
       sizeMm: fc.integer({ min: 20, max: 300 }),
       pieces: fc.integer({ min: 1, max: 3 }),
     })
     fc.assert(
       fc.property(fc.array(anyRun, { maxLength: 6 }), (drawn) => {
-        const runs = drawn.map(({ lie, passes, hangs, sizeMm, pieces }) =>
+        const runs = drawn.map(({ lie, passes, hangs, place, sizeMm, pieces }) =>
           borne({
             lie,
             pieces,
             dies: [aDie({ lengthMm: sizeMm, widthMm: sizeMm / 2 })],
-            rounds: [{ ...clean, passes, seen: hangs === 0 ? 'clean' : 'hanging', hangingShare: hangs / 10 }],
+            rounds: [
+              {
+                ...clean,
+                passes,
+                seen: hangs === 0 ? 'clean' : 'hanging',
+                hangingShare: hangs / 10,
+                hangingPlace: place,
+              },
+            ],
           }),
         )
         const wear = wearOf(pad, runs)
@@ -55,6 +65,23 @@ describe('what a pad has borne', () => {
       }),
       { numRuns: 60 },
     )
+  })
+
+  it('is less where it was told to hang: at the ends, or in the middle', () => {
+    const round = { ...clean, seen: 'hanging' as const, hangingShare: 0.2 }
+    const wearWith = (hangingPlace: 'ends' | 'middle' | 'all-over') =>
+      wearOf(pad, [borne({ rounds: [{ ...round, hangingPlace }] })])
+    const [ends, middle, even] = [wearWith('ends'), wearWith('middle'), wearWith('all-over')]
+    // The die lies 80 mm along the feed in the middle of 240: its ends are in the columns from 80 on and up to 160.
+    const columnMm = ({ faces, columns }: typeof ends, column: number) =>
+      [...faces.a.zonesMm].filter((_, zone) => zone % columns === column).reduce((sum, mm) => sum + mm, 0)
+    expect(columnMm(ends, 8)).toBeLessThan(0.9 * columnMm(even, 8))
+    expect(columnMm(ends, 12)).toBeGreaterThan(columnMm(even, 12))
+    // A ring of line has only its two crossings in the middle of the throat.
+    const rowMm = ({ faces, columns }: typeof ends, row: number) =>
+      [...faces.a.zonesMm].slice(row * columns, (row + 1) * columns).reduce((sum, mm) => sum + mm, 0)
+    expect(rowMm(middle, 7)).toBeLessThan(0.9 * rowMm(even, 7))
+    expect(middle.faces.a.cutMm).toBeCloseTo(even.faces.a.cutMm, 6)
   })
 
   it('is nothing where the sheet was only dented, or the handle stopped', () => {

@@ -73,7 +73,7 @@ export const BenchOfSession = ({
   const [asking, setAsking] = useState(false)
   const [stoppedHere, setStoppedHere] = useState(false)
   const assessment = useAssessment(job.id, request, stack).data
-  const steps = stepsOfRound(stack, session.round)
+  const steps = stepsOfRound(stack, session.round, job.placement !== null)
   const step = steps[Math.min(session.step, steps.length - 1)] as (typeof steps)[number]
   const { passes } = session.round
   const laid = layersLaid(session, steps, stack.length)
@@ -175,6 +175,7 @@ export const BenchOfSession = ({
           <>
             <StepCard
               step={step}
+              job={job}
               stack={stack}
               difference={previous && differenceOf(previous, stack)}
               request={request}

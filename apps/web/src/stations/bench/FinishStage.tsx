@@ -1,5 +1,6 @@
 import type { JobRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { BenchTitle } from './StepCard.js'
 import { Timer } from './Timer.js'
@@ -32,7 +33,17 @@ export const FinishStage = ({
         </div>
         <div>
           <dt className="font-bold">{t('bench.finish.finishing')}</dt>
-          <dd>{t('bench.finish.finishingText')}</dd>
+          <dd>
+            {t('bench.finish.finishingText')}
+            {job.placement && (
+              <>
+                {' '}
+                <Link to={`/place/${job.id}`} className="underline">
+                  {t('bench.finish.knife')}
+                </Link>
+              </>
+            )}
+          </dd>
         </div>
       </dl>
       <Timer minutes={GLUE_MINUTES} />

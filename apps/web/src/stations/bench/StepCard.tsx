@@ -1,7 +1,16 @@
-import { type Assessment, bestFace, type PlanRequest, type Stack, type StackDifference } from '@bold-heron/core'
+import {
+  type Assessment,
+  bestFace,
+  type PlanRequest,
+  type Role,
+  type Stack,
+  type StackDifference,
+} from '@bold-heron/core'
+import type { JobRow } from '@bold-heron/schema'
 import { TriangleAlert } from 'lucide-react'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
+import { RunSteps } from '../../pressing/placed/RunSteps.js'
 import { sayLie } from '../../pressing/say-lie.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import type { Lengths } from '../../text/lengths.js'
@@ -23,10 +32,11 @@ export const Care = ({ children }: { readonly children: ReactNode }) => (
 )
 
 /** What a layer is there for, by where it lies. */
-const roleOf = (stack: Stack, at: number): 'platform' | 'spacer' | 'shim' | 'bed' | 'pad' => {
+const roleOf = (stack: Stack, at: number): Role => {
   const layer = stack[at]
   if (layer?.is !== 'plate') return 'pad'
   const { kind } = layer.plate
+  if (kind === 'press-block') return 'block'
   if (kind === 'platform' || kind === 'spacer' || kind === 'shim') return kind
   const dies = stack.find((each) => each.is === 'dies')
   const die = stack.findIndex((each) => each.is === 'dies')
@@ -73,6 +83,7 @@ const CheckList = ({ stack }: { readonly stack: Stack }) => {
 /** What to do now, in type that is read from a metre away. */
 export const StepCard = ({
   step,
+  job,
   stack,
   difference,
   request,
@@ -82,6 +93,7 @@ export const StepCard = ({
   lengths,
 }: {
   readonly step: BenchStep
+  readonly job: JobRow
   readonly stack: Stack
   readonly difference: StackDifference | undefined
   readonly request: PlanRequest
@@ -101,6 +113,24 @@ export const StepCard = ({
           <p>{t('bench.check.text')}</p>
         </>
       )
+    case 'lay-out': {
+      const run = job.placement?.runs[job.placement.runInHand]
+      return (
+        <>
+          <BenchTitle>{t('bench.layOut.title')}</BenchTitle>
+          {job.placement && run && (
+            <RunSteps
+              run={run}
+              card={job.placement.card}
+              blade={job.bladeSide}
+              nameOf={(id) => job.dieNames[job.dieIds.indexOf(id)] ?? ''}
+              lengths={lengths}
+            />
+          )}
+          <p className="text-ink-soft">{t('bench.layOut.text')}</p>
+        </>
+      )
+    }
     case 'lay': {
       const layer = stack[step.layer] as Stack[number]
       const heightMm = assessment?.ledger.lines[step.layer]?.runningMm
@@ -109,7 +139,9 @@ export const StepCard = ({
         layer.is === 'sheets'
           ? t('bench.lay.sheets')
           : layer.is === 'dies'
-            ? t(layer.blade === 'down' ? 'bench.lay.diesDown' : 'bench.lay.diesUp')
+            ? job.placement
+              ? t(layer.blade === 'down' ? 'bench.lay.placedDown' : 'bench.lay.placedUp')
+              : t(layer.blade === 'down' ? 'bench.lay.diesDown' : 'bench.lay.diesUp')
             : t(`bench.lay.${roleOf(stack, step.layer)}`)
       return (
         <>

@@ -1,6 +1,7 @@
-import { type BladeSide, type EdgeLine, liesMirrored, type Placement } from '@bold-heron/core'
+import type { BladeSide, EdgeLine, Placement } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { placementStrokes } from '../../drawing/placement/strokes.js'
+import { RunSteps } from '../../pressing/placed/RunSteps.js'
 import type { PlacementView } from '../../workers/place.worker.js'
 import type { PanelProps } from './panel-props.js'
 
@@ -84,37 +85,7 @@ export const StepSheet = ({
         <section key={run.id} className="break-inside-avoid">
           <h2 className="mt-3 text-lg">{t('place.steps.runTitle', { count: index + 1, name: run.name })}</h2>
           <div className="flex gap-4">
-            <ol className="flex-1 list-decimal pl-6">
-              {card.fold && <li>{t(run.goesIn === 'open' ? 'place.steps.open' : 'place.steps.folded')}</li>}
-              {liesMirrored(run, blade) && <li>{t('place.steps.mirrored')}</li>}
-              {run.line && run.way === 'edge' && (
-                <li>
-                  {t('place.steps.pencil', {
-                    at: at(run.line.yMm),
-                    from: t('place.steps.top'),
-                    slant: run.line.angleDeg === 0 ? '' : t('place.steps.slant', { angle: run.line.angleDeg }),
-                  })}
-                </li>
-              )}
-              {run.dies.map((laid) => (
-                <li key={laid.id}>
-                  {t('place.steps.die', {
-                    name: nameOf(laid.dieId),
-                    x: at(laid.xMm),
-                    y: at(laid.yMm),
-                    turn: laid.rotationDeg === 0 ? '' : t('place.steps.turn', { angle: laid.rotationDeg }),
-                  })}
-                </li>
-              ))}
-              {run.line && run.way === 'edge' && (
-                <li>{t('place.steps.pad', { side: t(`place.things.pressed.${run.line.presses}`) })}</li>
-              )}
-              {run.way === 'block' &&
-                run.blocks.map((block) => (
-                  <li key={block.id}>{t('place.steps.block', { x: at(block.xMm), y: at(block.yMm) })}</li>
-                ))}
-              <li>{t('place.steps.leads', { edge: t(`place.run.edges.${run.leads}`) })}</li>
-            </ol>
+            <RunSteps run={run} card={card} blade={blade} nameOf={nameOf} lengths={lengths} className="flex-1" />
             <Picture placement={placement} view={view} at={index} />
           </div>
         </section>

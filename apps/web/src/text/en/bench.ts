@@ -30,6 +30,10 @@ export const bench = {
     sheets_one: '{{count}} sheet of {{name}}',
     sheets_other: '{{count}} sheets of {{name}}',
   },
+  layOut: {
+    title: 'Lay out the card',
+    text: 'Place shows it drawn and prints the template. Measure from the card’s top left corner.',
+  },
   lay: {
     platform: 'At the very bottom. Check which side is raised, and that its feed end looks at the rollers.',
     spacer: 'It only adds height. Flat on what lies there.',
@@ -41,6 +45,9 @@ export const bench = {
       'Blade down, onto the sheet. Keep to the middle, and turn it a few degrees so that no long edge meets the rollers all at once.',
     diesUp:
       'Blade up, under the sheet. Keep to the middle, and turn it a few degrees so that no long edge meets the rollers all at once.',
+    placedDown: 'Blade down, onto the sheet, just where it was laid out. Tape it.',
+    placedUp: 'Blade up, under the sheet, just where it was laid out. Tape it.',
+    block: 'Over the part of the die that is to cut, and nothing else. Tape it.',
     title: 'Lay {{name}}',
     lie: 'This time: {{lie}}.',
     height: 'Height so far: {{height}}',
@@ -119,6 +126,7 @@ export const bench = {
     release: 'Release',
     releaseText: 'Turn it over on a foam pad, brush the openings free, poke out what clings.',
     finishing: 'Finish',
+    knife: 'The knife plan and the next press run are in Place.',
     finishingText: 'Peel, fold, glue, layer. Knives on a mat with a metal ruler, cutting away from the hand.',
     pads: 'Pads away flat, face up as they lay.',
     progress: '{{cut}} of {{wanted}} cut',
