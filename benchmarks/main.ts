@@ -1,5 +1,6 @@
 import { parseArgs } from 'node:util'
 import { benchBlindPress } from './blind-press.js'
+import { benchPlacement } from './placement.js'
 import { benchPlanner } from './planner.js'
 import { benchSearch } from './search.js'
 import { benchSimulation } from './simulation.js'
@@ -24,6 +25,7 @@ const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   search: benchSearch,
   simulation: benchSimulation,
   planner: benchPlanner,
+  placement: benchPlacement,
   'blind-press': (each) => benchBlindPress(each, presses),
 }
 

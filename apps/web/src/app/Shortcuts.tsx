@@ -52,6 +52,9 @@ export const Shortcuts = () => {
     { keys: ['Alt + ↑ ↓'], text: t('frame.keys.moveLayer') },
     { keys: ['Delete'], text: t('frame.keys.takeOut') },
     { keys: ['Ctrl + Z'], text: t('frame.keys.undoLayer') },
+    { keys: ['v'], text: t('frame.keys.pressView') },
+    { keys: ['← ↑ → ↓'], text: t('frame.keys.nudge') },
+    { keys: ['[', ']'], text: t('frame.keys.turn') },
   ]
   return (
     <>

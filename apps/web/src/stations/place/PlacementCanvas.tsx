@@ -166,6 +166,10 @@ export const PlacementCanvas = ({
         >
           <path d="M0 0V6" stroke="var(--color-danger)" strokeWidth="1.4" />
         </pattern>
+        {/* What is inside the card shows only where a piece has come away. */}
+        <clipPath id="through">
+          {view?.pieces.map((piece, at) => piece.is !== 'card' && <path key={at} d={piece.d} clipRule="evenodd" />)}
+        </clipPath>
       </defs>
       <g transform={`translate(${transform.x} ${transform.y}) scale(${transform.k})`}>
         <g ref={contentRef} transform={`matrix(${mirror.join(' ')})`}>
@@ -179,17 +183,19 @@ export const PlacementCanvas = ({
                 <path key={at} d={piece.d} fill="url(#waste)" fillRule="evenodd" opacity={0.5} />
               ),
           )}
-          {motif?.picture && motif.on === 'front' && (
-            <image
-              href={motif.picture}
-              x={-motif.widthMm / 2}
-              y={-motif.heightMm / 2}
-              width={motif.widthMm}
-              height={motif.heightMm}
-              preserveAspectRatio="none"
-              opacity={0.75}
-              transform={`${movedOf({ is: 'motif' }) ? `translate(${dragged?.dx} ${dragged?.dy})` : ''} ${place(motif)}`}
-            />
+          {motif?.picture && (
+            <g {...(motif.on === 'inside' ? { clipPath: 'url(#through)' } : {})}>
+              <image
+                href={motif.picture}
+                x={-motif.widthMm / 2}
+                y={-motif.heightMm / 2}
+                width={motif.widthMm}
+                height={motif.heightMm}
+                preserveAspectRatio="none"
+                opacity={0.75}
+                transform={`${movedOf({ is: 'motif' }) ? `translate(${dragged?.dx} ${dragged?.dy})` : ''} ${place(motif)}`}
+              />
+            </g>
           )}
           <path d={`M0 0H${card.widthMm}V${card.heightMm}H0Z`} {...fixed} {...placementStrokes.card} />
           {card.fold && (

@@ -32,7 +32,10 @@ export const frame = {
     print: 'Print (in Plan)',
     moveLayer: 'Move the layer that has the focus (in Plan)',
     takeOut: 'Take that layer out (in Plan)',
-    undoLayer: 'Undo the last change of layers (in Plan)',
+    undoLayer: 'Undo the last change (in Plan and Place)',
+    pressView: 'See the card’s front, or as it lies in the press (in Place)',
+    nudge: 'Move what has the focus, with Shift farther (in Place)',
+    turn: 'Turn it by a degree (in Place)',
   },
   then: 'then',
 } as const
