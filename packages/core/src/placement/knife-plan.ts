@@ -299,6 +299,18 @@ const joined = (parts: readonly { part: readonly number[]; whose: number }[]): K
   }))
 }
 
+/** Whether a line can part two of some spots: a closed one with none of them inside, such as an opening of lace, cannot. */
+const dividing =
+  (spots: readonly Spot[]) =>
+  (line: Polyline): boolean => {
+    const box = isClosed(line) ? boxAround([line]) : undefined
+    if (!box) return true
+    return spots.some(
+      ({ xMm, yMm }) =>
+        xMm >= box.fromX && xMm <= box.toX && yMm >= box.fromY && yMm <= box.toY && contains(line, xMm, yMm),
+    )
+  }
+
 /**
  * The shortest knife cuts that part the waste from what is kept. Candidates are the dies' lines that were not pressed, the
  * pencil lines between cut ends, straight joins between near cut ends and from them to the card's edge; they divide the card
@@ -309,9 +321,13 @@ export const planKnife = (question: KnifeQuestion): KnifePlan => {
   const { card, cuts, left, waste, keep } = question
   if (waste.length === 0) return { cuts: [], totalMm: 0, frees: true }
   const outline = outlineOfCard(card)
-  const candidates = [...left.map((line): Candidate => ({ line: [...line], price: 1 })), ...joinsOf(question)]
+  const divides = dividing([...waste, ...keep])
+  const candidates = [
+    ...left.filter(divides).map((line): Candidate => ({ line: [...line], price: 1 })),
+    ...joinsOf(question),
+  ]
   const parts = partsOf(candidates)
-  const pieces = piecesOf([outline], [...cuts, ...parts.map(({ part }) => part)])
+  const pieces = piecesOf([outline], [...cuts.filter(divides), ...parts.map(({ part }) => part)])
   const pieceAt = pieceFinder(pieces)
   // A spot that happens to lie on a candidate belongs to the piece beside it.
   const pieceNear = ({ xMm, yMm }: Spot): number[] =>
