@@ -153,10 +153,15 @@ export const PlaceBoard = ({
     event.preventDefault()
     history.redo()
   })
-  useHotkeys('v', () => setCardView((before) => (before === 'front' ? 'press' : 'front')), {
-    // The keys of choices and tabs are others.
-    enableOnFormTags: true,
-  })
+  useHotkeys(
+    'v',
+    (event) => {
+      // Choices and tabs have keys of their own; what is typed into a field is the field's.
+      if ((event.target as Element | null)?.closest('input, textarea, select')) return
+      setCardView((before) => (before === 'front' ? 'press' : 'front'))
+    },
+    { enableOnFormTags: true },
+  )
 
   const mark = (xMm: number, yMm: number) => {
     const near = placement.waste.findIndex((spot) => Math.hypot(spot.xMm - xMm, spot.yMm - yMm) < MARK_MM)
