@@ -1,5 +1,5 @@
 // npm test: types, lint, then every test on a cluster of its own. Ends with one line that counts them.
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -9,13 +9,14 @@ import { giveUp, say } from './say.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const bin = (name) => join(root, 'node_modules', name)
-const step = (what, file, args) => {
-  say(what)
-  const run = spawnSync(process.execPath, [bin(file), ...args], { cwd: root, stdio: ['ignore', 'inherit', 'inherit'] })
-  if (run.status !== 0) giveUp(`${what} failed; the lines above say where.`)
-}
+const step = (what, file, args) =>
+  new Promise((resolve) => {
+    say(what)
+    const run = spawn(process.execPath, [bin(file), ...args], { cwd: root, stdio: ['ignore', 'inherit', 'inherit'] })
+    run.on('exit', (status) => (status === 0 ? resolve() : giveUp(`${what} failed; the lines above say where.`)))
+  })
 
-for (const room of [
+const rooms = [
   'packages/core',
   'packages/schema',
   'packages/formats',
@@ -24,10 +25,13 @@ for (const room of [
   'apps/cli',
   'apps/caliper',
   'e2e',
-])
-  step(`checking types of ${room}`, 'typescript/bin/tsc', ['-p', room])
-step('linting', 'eslint/bin/eslint.js', ['.'])
-step('checking the layout of the code', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.'])
+]
+const checkTypes = async () => {
+  for (const room of rooms) await step(`checking types of ${room}`, 'typescript/bin/tsc', ['-p', room])
+}
+// Side by side: each keeps one core busy.
+await Promise.all([checkTypes(), step('linting', 'eslint/bin/eslint.js', ['.'])])
+await step('checking the layout of the code', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.'])
 buildWeb(root)
 
 const { url, stop } = await startCluster(root, 'test-postgres', { durable: false })
