@@ -58,6 +58,21 @@ describe('laying out a card', () => {
     expect((await placementOf('Gulls')).runs[0]!.dies[0]).toMatchObject({ xMm: dragged.xMm, yMm: dragged.yMm })
   })
 
+  it('is turned, taken away and had back by keys', async () => {
+    await (await thing('Die Gull trio')).sendKeys(']', ']', ']', '[')
+    await keep()
+    expect((await placementOf('Gulls')).runs[0]!.dies[0]!.rotationDeg).toBe(2)
+    await (await thing('Die Gull trio')).sendKeys(Key.DELETE)
+    await browser.until(
+      async () => (await browser.driver.findElements(By.css('g[data-thing]'))).length === 0,
+      'the die being taken away',
+    )
+    await browser.driver.findElement(By.css('body')).sendKeys(Key.chord(Key.CONTROL, 'z'))
+    await thing('Die Gull trio')
+    await browser.until(async () => (await browser.pageText()).includes('Kept'), 'the placement being as it was kept')
+    await (await thing('Die Gull trio')).click()
+  })
+
   it('takes numbers beside the drawing, in either unit, and says what is wrong with one', async () => {
     await browser.press('Gull trio')
     await browser.type('from the left', '2 in')

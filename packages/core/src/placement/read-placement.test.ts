@@ -76,6 +76,8 @@ describe('an edge partial', () => {
     expect(codes(at(25))).toContain('nothing-attached')
     expect(codes(at(60))).toContain('nothing-cut')
     expect(codes(at(33))).not.toContain('nothing-attached')
+    // Half off the card, and all else pressed: it falls out at the edge.
+    expect(codes(at(2))).toContain('nothing-attached')
   })
 
   it('warns of a counter that straddles the line, of little overlap and of a hinge too narrow', () => {

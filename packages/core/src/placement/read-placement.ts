@@ -111,7 +111,8 @@ const findingsOfDie = (die: DieCut, run: PlacedRun, caliperMm: number): Placemen
   if (die.cutMm < LEAST_CUT_MM) return [own('nothing-cut', 'stop')]
   if (die.offMm > LEAST_CUT_MM) findings.push(own('die-off-card', 'note', { offMm: die.offMm }))
   if (run.way === 'whole') return findings
-  if (die.leftMm < LEAST_CUT_MM && die.offMm < LEAST_CUT_MM) return [...findings, own('nothing-attached', 'stop')]
+  // What lies off the card holds nothing either.
+  if (die.leftMm < LEAST_CUT_MM) return [...findings, own('nothing-attached', 'stop')]
   if (die.innerLeft > 0) findings.push(own('inner-shape-attached', 'caution', { count: die.innerLeft }))
   if (die.overLineMm !== undefined && die.overLineMm > 0 && die.overLineMm < LEAST_OVERLAP_MM)
     findings.push(own('little-overlap', 'caution', { overMm: die.overLineMm, limitMm: LEAST_OVERLAP_MM }))
