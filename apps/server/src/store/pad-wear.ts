@@ -51,17 +51,21 @@ export const wearOfPads = async (transaction: Transaction): Promise<Map<string, 
   const found = await diesWithLines(transaction, [
     ...new Set(runs.flatMap(({ dieIds, placement }) => [...dieIds, ...diesOfPlacement(placement)])),
   ])
-  // One list for the same dies, so that where their lines lie is worked out once.
+  // One list for the same dies laid the same way, so that where their lines lie is worked out once.
   const lists = new Map<string, readonly Die[]>()
-  const diesOf = (ids: readonly string[]): readonly Die[] => {
-    const key = ids.join(' ')
-    const dies = lists.get(key) ?? ids.flatMap((id) => found.get(id) ?? [])
+  const diesOf = ({ dieIds, placement, bladeSide }: PadRun): readonly Die[] => {
+    const key = JSON.stringify(placement ? [dieIds, placement, bladeSide] : dieIds)
+    const known = lists.get(key)
+    if (known) return known
+    const plain = dieIds.flatMap((id) => found.get(id) ?? [])
+    const dies = placement ? placedDies(placement, bladeSide, plain, (id) => found.get(id)) : plain
     lists.set(key, dies)
     return dies
   }
   const borne = new Map<string, BorneRun[]>([...pads.keys()].map((id) => [id, []]))
-  for (const { layers, bladeSide, dieIds, placement, throatMm, rounds } of runs) {
-    const dies = placement ? placedDies(placement, bladeSide, diesOf(dieIds), (id) => found.get(id)) : diesOf(dieIds)
+  for (const run of runs) {
+    const { layers, bladeSide, throatMm, rounds } = run
+    const dies = diesOf(run)
     const { bedIndex } = landingAmong(layers, bladeSide)
     const withHardPlate = layers.some(({ plateId }) => plateId !== null && hardPlates.has(plateId))
     layers.forEach(({ plateId, face, turned }, at) => {

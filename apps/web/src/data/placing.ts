@@ -1,6 +1,6 @@
 import type { Die, Fitting, PlacedPlan, Placement, PlanRequest, Sheet } from '@bold-heron/core'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useDeferredValue } from 'react'
+import { useDeferredValue, useMemo } from 'react'
 import { placeWorker } from '../workers/place.js'
 import type { PlacementView } from '../workers/place.worker.js'
 import { longWork, planner } from '../workers/planner.js'
@@ -28,14 +28,15 @@ export const usePlaceRequest = (jobId: string | undefined) =>
   })
 
 /** Pictures are long and change nothing that is computed. */
-const withoutPicture = (placement: Placement): Placement => ({
+export const withoutPicture = (placement: Placement): Placement => ({
   ...placement,
   motif: placement.motif && { ...placement.motif, picture: null },
 })
 
 /** How a placement reads, worked out in the worker while it is being changed. */
 export const usePlacementView = (placement: Placement, caliperMm: number, fitting: Fitting) => {
-  const asked = useDeferredValue(withoutPicture(placement))
+  const bare = useMemo(() => withoutPicture(placement), [placement])
+  const asked = useDeferredValue(bare)
   return useQuery<PlacementView>({
     queryKey: ['worked-out', 'placement', asked, caliperMm, fitting.throatMm, fitting.blade],
     queryFn: () => placeWorker().read(asked, caliperMm, fitting),

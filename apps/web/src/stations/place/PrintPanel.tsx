@@ -3,6 +3,7 @@ import type { Paper, TemplateWords } from '@bold-heron/formats'
 import { Download, Printer } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { withoutPicture } from '../../data/placing.js'
 import { sayTrouble } from '../../text/say-trouble.js'
 import { Button } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
@@ -40,7 +41,7 @@ export const PrintPanel = ({
   const save = async (format: keyof typeof types) => {
     try {
       const content = await placeWorker().template({
-        placement: { ...placement, motif: placement.motif && { ...placement.motif, picture: null } },
+        placement: withoutPicture(placement),
         caliperMm: things.request.cut.sheet.caliper.valueMm,
         pads: things.request.shelf,
         blade,
