@@ -1,5 +1,6 @@
 import { join } from 'node:path'
 import sharp from 'sharp'
+import { mapped, ontoCorners, type Pixel } from '../packages/formats/src/scan/homography.js'
 import { demoOutlines } from '../apps/server/src/demo/outlines.js'
 
 /**
@@ -9,22 +10,18 @@ import { demoOutlines } from '../apps/server/src/demo/outlines.js'
 const SHEET = { widthMm: 148, heightMm: 105 }
 type Point = readonly [number, number]
 
+type Corners = readonly [Point, Point, Point, Point]
+
 /** Where a place of the sheet is in the picture, by the four corners of the sheet in it. */
-const projected =
-  (corners: readonly [Point, Point, Point, Point]) =>
-  (x: number, y: number): Point => {
-    const [p0, p1, p2, p3] = corners
-    const [dx1, dy1, dx2, dy2] = [p1[0] - p2[0], p1[1] - p2[1], p3[0] - p2[0], p3[1] - p2[1]]
-    const [sx, sy] = [p0[0] - p1[0] + p2[0] - p3[0], p0[1] - p1[1] + p2[1] - p3[1]]
-    const area = dx1 * dy2 - dx2 * dy1
-    const [g, h] = [(sx * dy2 - dx2 * sy) / area, (dx1 * sy - sx * dy1) / area]
-    const [u, v] = [x / SHEET.widthMm, y / SHEET.heightMm]
-    const w = g * u + h * v + 1
-    return [
-      ((p1[0] - p0[0] + g * p1[0]) * u + (p3[0] - p0[0] + h * p3[0]) * v + p0[0]) / w,
-      ((p1[1] - p0[1] + g * p1[1]) * u + (p3[1] - p0[1] + h * p3[1]) * v + p0[1]) / w,
-    ]
+const projected = (corners: Corners): ((x: number, y: number) => Point) => {
+  const [p0, p1, p2, p3] = corners.map(([x, y]) => ({ x, y })) as [Pixel, Pixel, Pixel, Pixel]
+  const map = ontoCorners(SHEET.widthMm, SHEET.heightMm, [p0, p1, p2, p3])
+  if (!map) throw new Error('the corners make no sheet')
+  return (x, y) => {
+    const at = mapped(map, x, y)
+    return [at.x, at.y]
   }
+}
 
 const path = (lines: readonly (readonly number[])[], at: Point, place: (x: number, y: number) => Point): string =>
   lines
@@ -41,7 +38,7 @@ const path = (lines: readonly (readonly number[])[], at: Point, place: (x: numbe
 const draw = async (
   file: string,
   size: Point,
-  corners: readonly [Point, Point, Point, Point],
+  corners: Corners,
   lines: readonly (readonly number[])[],
   at: Point,
   table: string,

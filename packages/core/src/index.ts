@@ -8,6 +8,7 @@ export {
   type LengthFault,
   type LengthUnit,
   LONGEST_MM,
+  MM_PER_INCH,
   parseLength,
   toMm,
   type TypedLength,

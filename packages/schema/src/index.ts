@@ -3,6 +3,7 @@ export { type DieEntry, dieEntry, type DieInput, dieInput, type DieRow, dieRow }
 export { faultsOf } from './faults-of.js'
 export { idField, idOfRow } from './fields.js'
 export { type HouseRulesInput, houseRulesInput, type HouseRulesRow, houseRulesRow } from './house-rules.js'
+export { inputOfJob } from './input-of-job.js'
 export { type ChosenLayer, chosenLayer, chosenStack, type JobInput, jobInput, type JobRow, jobRow } from './job.js'
 export { evidenceChange, type PressLearning, pressLearning, type RunAsEvidence, runAsEvidence } from './learning.js'
 export { type OutlineInput, outlineInput, type OutlineSummary, outlineSummary } from './outline.js'

@@ -1,5 +1,5 @@
 import { finish, gluedCount, type Placement, type PlanRequest, PressModel, planSteps } from '@bold-heron/core'
-import { type JobRow, layersOfRun, type Page, type RunRow } from '@bold-heron/schema'
+import { inputOfJob, type JobRow, layersOfRun, type Page, type RunRow } from '@bold-heron/schema'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
 
@@ -12,25 +12,11 @@ afterAll(() => server.close())
 const jobNamed = async (q: string): Promise<JobRow> =>
   ((await server.api.get('/api/jobs').query({ q })).body as Page<JobRow>).items[0]!
 
-const inputOf = (job: JobRow) => ({
-  name: job.name,
-  state: job.state,
-  technique: job.technique,
-  pressId: job.pressId,
-  dieIds: job.dieIds,
-  sheetId: job.sheetId,
-  sheetCount: job.sheetCount,
-  bladeSide: job.bladeSide,
-  wanted: job.wanted,
-  layers: job.layers,
-  note: job.note,
-  placement: job.placement,
-})
 const save = (job: JobRow, change: object) =>
   server.api
     .put(`/api/jobs/${job.id}`)
     .set('If-Match', `"${job.version}"`)
-    .send({ ...inputOf(job), ...change })
+    .send({ ...inputOfJob(job), ...change })
 const requestOf = async (job: JobRow): Promise<PlanRequest> =>
   (await server.api.get(`/api/jobs/${job.id}/plan-request`)).body as PlanRequest
 

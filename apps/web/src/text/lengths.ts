@@ -1,4 +1,4 @@
-import { type LengthStyle, printDifference, printSize, printThickness } from '@bold-heron/core'
+import { type LengthStyle, MM_PER_INCH, printDifference, printSize, printThickness } from '@bold-heron/core'
 import { useMemo } from 'react'
 import { useLengthStyle } from '../data/house-rules.js'
 
@@ -20,13 +20,12 @@ export interface Lengths {
 
 /** mm. A place so near to a thirty-second of an inch is one. */
 const ON_FRACTION_MM = 0.006
-const INCH_MM = 25.4
 
 const printPlace = (mm: number, style: LengthStyle): string => {
   if (style.unit === 'mm') return `${Number(mm.toFixed(2))} mm`
-  const step = INCH_MM / 32
+  const step = MM_PER_INCH / 32
   const isFraction = Math.abs(mm - Math.round(mm / step) * step) < ON_FRACTION_MM
-  return isFraction ? printSize(mm, { ...style, denominator: 32 }) : `${Number((mm / INCH_MM).toFixed(3))} in`
+  return isFraction ? printSize(mm, { ...style, denominator: 32 }) : `${Number((mm / MM_PER_INCH).toFixed(3))} in`
 }
 
 const withoutUnit = (text: string): string => text.replace(/ (mm|in)$/, '')

@@ -1,21 +1,7 @@
-import {
-  boxAround,
-  type DieClass,
-  type Fault,
-  measureOutline,
-  type OutlineMeasures,
-  type Polyline,
-  standInOutline,
-} from '@bold-heron/core'
+import { type DieClass, type Fault, type Polyline, standInOutline } from '@bold-heron/core'
 import { type DrawingFaultCode, type DrawingNote, readDrawing, writeDxf, writeSvg } from '@bold-heron/formats'
 import { expose } from 'comlink'
-
-/** Lines ready to be shown: as one path, and what can be measured on them. Lengths in mm. */
-export interface OutlineView {
-  readonly d: string
-  readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number }
-  readonly measures: OutlineMeasures
-}
+import { type OutlineView, viewOf } from '../drawing/outline/outline-view.js'
 
 export type ReadOutline =
   | {
@@ -33,24 +19,6 @@ const rounded = (line: Polyline): number[] => Array.from(line, (mm) => Math.roun
 const turnedOver = (line: Polyline): number[] => Array.from(line, (mm, at) => (at % 2 === 1 ? -mm : mm))
 
 const isDxf = (fileName: string): boolean => fileName.toLowerCase().endsWith('.dxf')
-
-const pathOf = (line: Polyline): string => {
-  let d = ''
-  for (let at = 0; at + 1 < line.length; at += 2)
-    d += `${at === 0 ? 'M' : 'L'}${(line[at] as number).toFixed(3)} ${(line[at + 1] as number).toFixed(3)}`
-  return d
-}
-
-const viewOf = (lines: readonly Polyline[]): OutlineView | undefined => {
-  const box = boxAround(lines)
-  const measures = measureOutline(lines)
-  if (!box || !measures) return undefined
-  return {
-    d: lines.map(pathOf).join(''),
-    box: { x: box.fromX, y: box.fromY, width: box.toX - box.fromX, height: box.toY - box.fromY },
-    measures,
-  }
-}
 
 const drawing = {
   read: (fileName: string, text: string): ReadOutline => {

@@ -11,7 +11,6 @@ import {
   type Placement,
   type PlacementFinding,
   type Plate,
-  type Polyline,
   readPlacement,
   templateOf,
 } from '@bold-heron/core'
@@ -23,6 +22,7 @@ import {
   writeTemplateSvg,
 } from '@bold-heron/formats'
 import { expose } from 'comlink'
+import { pathOf, pathOfAll } from '../drawing/line-path.js'
 
 /** What one die does, ready to be drawn. */
 export interface DieView {
@@ -67,14 +67,6 @@ export interface TemplateQuestion {
   readonly paper: Paper
 }
 
-const pathOf = (line: Polyline): string => {
-  let d = ''
-  for (let at = 0; at + 1 < line.length; at += 2)
-    d += `${at === 0 ? 'M' : 'L'}${(line[at] as number).toFixed(3)} ${(line[at + 1] as number).toFixed(3)}`
-  return d
-}
-const pathsOf = (lines: readonly Polyline[]): string => lines.map(pathOf).join('')
-
 let known = new Map<string, Die>()
 const dieOf = (id: string): Die | undefined => known.get(id)
 
@@ -92,9 +84,9 @@ const place = {
         dies: dies.map(({ laid, dieName, cut, left, off, cutMm, leftMm, hinges }) => ({
           laidId: laid.id,
           dieName,
-          cut: pathsOf(cut),
-          left: pathsOf(left),
-          off: pathsOf(off),
+          cut: pathOfAll(cut),
+          left: pathOfAll(left),
+          off: pathOfAll(off),
           cutMm,
           leftMm,
           hinges,
@@ -111,7 +103,7 @@ const place = {
           is,
           areaMm2,
           spot,
-          d: pathsOf([outer, ...holes]),
+          d: pathOfAll([outer, ...holes]),
           widthMm: box ? box.toX - box.fromX : 0,
           heightMm: box ? box.toY - box.fromY : 0,
         }
@@ -121,7 +113,7 @@ const place = {
             leftMm: reading.crease.leftMm,
             ofMm: reading.crease.ofMm,
             joins: reading.crease.joins,
-            d: pathsOf(reading.crease.left),
+            d: pathOfAll(reading.crease.left),
           }
         : null,
       findings: [...reading.findings, ...fitFindings(placement, reading.runs, dieOf, fitting)],

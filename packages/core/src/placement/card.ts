@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from '../units/length.js'
 import { rectangle } from '../geometry/polygons.js'
 import type { Affine } from '../geometry/affine.js'
 import { acrossX, acrossY } from '../geometry/reflect.js'
@@ -50,17 +51,14 @@ export const frontOf = ({ widthMm, heightMm, fold }: Card) => ({
   toY: heightMm,
 })
 
-/** mm. A inch is 25.4 mm exactly. */
-const INCH = 25.4
-
 /** Fronts that are bought and cut often. A sizes: ISO 216; inch sizes: common practice, no source. */
 export const usualFronts = [
   { id: 'a6', widthMm: 105, heightMm: 148 },
   { id: 'a5', widthMm: 148, heightMm: 210 },
   { id: 'a7', widthMm: 74, heightMm: 105 },
-  { id: 'a2-inch', widthMm: 4.25 * INCH, heightMm: 5.5 * INCH },
-  { id: 'five-by-seven', widthMm: 5 * INCH, heightMm: 7 * INCH },
-  { id: 'six-square', widthMm: 6 * INCH, heightMm: 6 * INCH },
+  { id: 'a2-inch', widthMm: 4.25 * MM_PER_INCH, heightMm: 5.5 * MM_PER_INCH },
+  { id: 'five-by-seven', widthMm: 5 * MM_PER_INCH, heightMm: 7 * MM_PER_INCH },
+  { id: 'six-square', widthMm: 6 * MM_PER_INCH, heightMm: 6 * MM_PER_INCH },
 ] as const
 export type UsualFront = (typeof usualFronts)[number]['id']
 

@@ -5,7 +5,7 @@ import { isClosed, lengthOf, type Polyline } from '../geometry/polyline.js'
 import { leastCut, type Link } from '../numerics/least-cut.js'
 import { type Card, outlineOfCard } from './card.js'
 import type { EdgeLine, Spot } from './placed-run.js'
-import { beyondLine, directionsOf } from './pressed-region.js'
+import { beyondLine, directionsOf, lineOnCard } from './pressed-region.js'
 
 /** A cut by knife: along a ruler, or by hand round a curve, mm. */
 export interface KnifeCut {
@@ -164,7 +164,7 @@ const joinsOf = ({ card, cuts, left, lines, shapes }: KnifeQuestion): Candidate[
   for (const line of lines) {
     const { along } = directionsOf(line)
     const place = ([x, y]: Pair): number => (x - line.xMm) * along[0] + (y - line.yMm) * along[1]
-    const onEdge = edgePointsOf(line, card)
+    const onEdge = pairs(lineOnCard(line, card) ?? [])
     const onLine = [...ends.filter(([x, y]) => Math.abs(beyondLine(line, x, y)) < ON_LINE_MM), ...onEdge].sort(
       (one, other) => place(one) - place(other),
     )
@@ -197,18 +197,6 @@ const joinsOf = ({ card, cuts, left, lines, shapes }: KnifeQuestion): Candidate[
     const through = shapes.filter((shape) => contains(shape, x, y)).length % 2 === 1
     return [{ line: [...a, ...b], price: through ? THROUGH_SHAPE : 1 }]
   })
-}
-
-const edgePointsOf = (line: EdgeLine, { widthMm: w, heightMm: h }: Card): Pair[] => {
-  const { along } = directionsOf(line)
-  const hits: Pair[] = []
-  const add = (share: number): void => {
-    const [x, y] = [line.xMm + share * along[0], line.yMm + share * along[1]]
-    if (x >= -1e-9 && x <= w + 1e-9 && y >= -1e-9 && y <= h + 1e-9) hits.push([x, y])
-  }
-  if (Math.abs(along[0]) > 1e-9) [0, w].forEach((x) => add((x - line.xMm) / along[0]))
-  if (Math.abs(along[1]) > 1e-9) [0, h].forEach((y) => add((y - line.yMm) / along[1]))
-  return hits
 }
 
 /** Candidates cut up where they cross one another, so that each part has one piece of card on either side. */

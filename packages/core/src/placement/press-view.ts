@@ -1,6 +1,4 @@
-import { type Affine, after, transformed } from '../geometry/affine.js'
-import { boxAround } from '../geometry/box.js'
-import type { Polyline } from '../geometry/polyline.js'
+import { type Affine, after } from '../geometry/affine.js'
 import { acrossX, acrossY } from '../geometry/reflect.js'
 import type { BladeSide } from '../layers/layer.js'
 import { type Card, frontOf } from './card.js'
@@ -52,16 +50,4 @@ export const sizeInPress = (card: Card, run: PlacedRun): { readonly acrossMm: nu
     run.goesIn === 'folded' ? frontOf(card) : { fromX: 0, fromY: 0, toX: card.widthMm, toY: card.heightMm }
   const [w, h] = [toX - fromX, toY - fromY]
   return run.leads === 'top' || run.leads === 'bottom' ? { acrossMm: w, alongMm: h } : { acrossMm: h, alongMm: w }
-}
-
-/** Lines of the card's front where they lie in the press, what is pressed centred in a throat, mm. */
-export const inThroat = (
-  lines: readonly Polyline[],
-  throatMm: number,
-  place: Affine,
-): { readonly lines: number[][]; readonly shift: number } => {
-  const moved = lines.map((line) => transformed(line, place))
-  const box = boxAround(moved)
-  const shift = box ? throatMm / 2 - (box.fromY + box.toY) / 2 : 0
-  return { lines: moved.map((line) => line.map((value, at) => (at % 2 === 1 ? value + shift : value))), shift }
 }

@@ -4,11 +4,17 @@ import { rectangle } from '../geometry/polygons.js'
 import type { Polyline } from '../geometry/polyline.js'
 import type { Region } from '../geometry/region.js'
 import { cosine, sine } from '../numerics/sine.js'
+import type { Card } from './card.js'
 import { placeLines } from './place-die.js'
 import type { EdgeLine, LaidBlock, PlacedRun } from './placed-run.js'
 
 /** mm. Farther out than any card reaches. */
-export const FAR_MM = 2000
+const FAR_MM = 2000
+
+/** A direction's component below this is none. */
+const LEVEL = 1e-9
+/** mm. What is off the card by less lies on its edge. */
+const ON_EDGE_MM = 1e-9
 
 /** Unit vectors along a line and towards the side that is pressed. */
 export const directionsOf = ({ angleDeg, presses }: EdgeLine) => {
@@ -22,6 +28,25 @@ export const directionsOf = ({ angleDeg, presses }: EdgeLine) => {
 export const beyondLine = (line: EdgeLine, x: number, y: number): number => {
   const { towards } = directionsOf(line)
   return (x - line.xMm) * towards[0] + (y - line.yMm) * towards[1]
+}
+
+/** The part of a line that lies on the card, from edge to edge in its direction; undefined where it misses the card. */
+export const lineOnCard = (line: EdgeLine, { widthMm, heightMm }: Card): number[] | undefined => {
+  const [ux, uy] = directionsOf(line).along
+  let [from, to] = [-Infinity, Infinity]
+  const limit = (start: number, step: number, high: number): void => {
+    if (Math.abs(step) < LEVEL) {
+      if (start < -ON_EDGE_MM || start > high + ON_EDGE_MM) to = -Infinity
+      return
+    }
+    const [one, other] = [-start / step, (high - start) / step]
+    from = Math.max(from, Math.min(one, other))
+    to = Math.min(to, Math.max(one, other))
+  }
+  limit(line.xMm, ux, widthMm)
+  limit(line.yMm, uy, heightMm)
+  if (!(to > from)) return undefined
+  return [line.xMm + from * ux, line.yMm + from * uy, line.xMm + to * ux, line.yMm + to * uy]
 }
 
 /** Everything on the pressed side of a line, as far as anything reaches. */

@@ -6,7 +6,7 @@ import type { BladeSide } from '../layers/layer.js'
 import { outlineOfCard } from './card.js'
 import { guideFor } from './guide.js'
 import type { Placement } from './placed-run.js'
-import { directionsOf, FAR_MM, outlineOfBlock, padOnLine } from './pressed-region.js'
+import { lineOnCard, outlineOfBlock, padOnLine } from './pressed-region.js'
 import { toPressDrawing } from './press-view.js'
 import type { PlacementReading } from './read-placement.js'
 
@@ -68,10 +68,8 @@ export const templateOf = (
     )
     const pad = run.padId === null ? undefined : padOf(run.padId)
     if (run.line) {
-      const [ux, uy] = directionsOf(run.line).along
-      const { xMm, yMm } = run.line
-      const long = [xMm - FAR_MM * ux, yMm - FAR_MM * uy, xMm + FAR_MM * ux, yMm + FAR_MM * uy]
-      add('pencil', [clipped(long, card)])
+      const pencil = lineOnCard(run.line, card)
+      if (pencil) add('pencil', [pencil])
       if (pad) add('pad', nearCard(padOnLine(pad, run.line, pressed).outline, card))
     }
     if (run.way === 'block') add('block', run.blocks.flatMap(outlineOfBlock))
@@ -104,18 +102,3 @@ const nearCard = (line: Polyline, { widthMm, heightMm }: Placement['card']): Pol
       toY: heightMm + BESIDE_CARD_MM,
     }),
   ]).flatMap((stretch) => (stretch.inside ? [stretch.line] : []))
-
-/** A long straight line clipped to the card. */
-const clipped = (line: readonly number[], { widthMm, heightMm }: Placement['card']): number[] => {
-  const [ax, ay, bx, by] = line as [number, number, number, number]
-  let [from, to] = [0, 1]
-  const limit = (start: number, delta: number, low: number, high: number): void => {
-    if (delta === 0) return
-    const [one, other] = [(low - start) / delta, (high - start) / delta]
-    from = Math.max(from, Math.min(one, other))
-    to = Math.min(to, Math.max(one, other))
-  }
-  limit(ax, bx - ax, 0, widthMm)
-  limit(ay, by - ay, 0, heightMm)
-  return [ax + from * (bx - ax), ay + from * (by - ay), ax + to * (bx - ax), ay + to * (by - ay)]
-}

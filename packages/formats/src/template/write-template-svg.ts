@@ -1,27 +1,9 @@
-import {
-  boxAround,
-  isClosed,
-  type Polyline,
-  type TemplateLine,
-  type TemplatePart,
-  templateParts,
-} from '@bold-heron/core'
+import { boxAround, type TemplateLine, type TemplatePart, templateParts } from '@bold-heron/core'
+import { pathData, plainXml, shortNumber } from '../svg/path-data.js'
 import { strokes, type TemplateWords } from './strokes.js'
 
 const MARGIN_MM = 6
 const LEGEND_LINE_MM = 6
-
-const number = (value: number): string => String(Number(value.toFixed(3)))
-const safe = (text: string): string => text.replace(/[<>&"]/g, ' ')
-
-const pathOf = (line: Polyline): string => {
-  const closed = isClosed(line)
-  const last = closed ? line.length - 2 : line.length
-  let data = ''
-  for (let at = 0; at < last; at += 2)
-    data += `${at === 0 ? 'M' : 'L'}${number(line[at] as number)} ${number(line[at + 1] as number)}`
-  return closed ? `${data}Z` : data
-}
 
 const styleOf = (part: TemplatePart): string => {
   const { widthMm, dashes } = strokes[part]
@@ -42,22 +24,22 @@ export const writeTemplateSvg = (lines: readonly TemplateLine[], words: Template
   const h = legendY - y + (parts.length + 3) * LEGEND_LINE_MM
   const legend = parts.map((part, at) => {
     const atY = legendY + (at + 0.5) * LEGEND_LINE_MM
-    return `<path ${styleOf(part)} d="M${number(box.fromX)} ${number(atY)}h20"/><text x="${number(box.fromX + 23)}" y="${number(atY + 1.2)}">${safe(words.parts[part])}</text>`
+    return `<path ${styleOf(part)} d="M${shortNumber(box.fromX)} ${shortNumber(atY)}h20"/><text x="${shortNumber(box.fromX + 23)}" y="${shortNumber(atY + 1.2)}">${plainXml(words.parts[part])}</text>`
   })
   const barY = legendY + (parts.length + 1) * LEGEND_LINE_MM
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${number(w)}mm" height="${number(h)}mm" viewBox="${[x, y, w, h].map(number).join(' ')}">`,
-    `<title>${safe(words.title)}</title>`,
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${shortNumber(w)}mm" height="${shortNumber(h)}mm" viewBox="${[x, y, w, h].map(shortNumber).join(' ')}">`,
+    `<title>${plainXml(words.title)}</title>`,
     ...parts.map(
       (part) =>
         `<g id="${part}" ${styleOf(part)}>${lines
           .filter((each) => each.part === part)
-          .map(({ line }) => `<path d="${pathOf(line)}"/>`)
+          .map(({ line }) => `<path d="${pathData(line)}"/>`)
           .join('')}</g>`,
     ),
     `<g id="legend" font-family="sans-serif" font-size="3.5">${legend.join('')}`,
-    `<path fill="none" stroke="#000" stroke-width="0.5" d="M${number(box.fromX)} ${number(barY)}h100"/><text x="${number(box.fromX)}" y="${number(barY + 5)}">100 mm · ${safe(words.check)} · ${safe(words.seen)}</text></g>`,
+    `<path fill="none" stroke="#000" stroke-width="0.5" d="M${shortNumber(box.fromX)} ${shortNumber(barY)}h100"/><text x="${shortNumber(box.fromX)}" y="${shortNumber(barY + 5)}">100 mm · ${plainXml(words.check)} · ${plainXml(words.seen)}</text></g>`,
     '</svg>',
     '',
   ].join('\n')

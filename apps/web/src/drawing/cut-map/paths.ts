@@ -15,19 +15,28 @@ export interface MapPaths {
 /** µm are enough for a drawing. */
 const written = (mm: number): string => mm.toFixed(3)
 
-/** The paths of a cut map, seen from above with the feed going up and the throat from left to right. */
-export const pathsOf = ({ points, starts, states }: CutMap): MapPaths => {
+/** Where a place of the map is drawn. */
+type Drawn = (x: number, y: number) => readonly [x: number, y: number]
+
+/** Seen from above with the feed going up and the throat from left to right. */
+const feedUp: Drawn = (x, y) => [y, -x]
+
+/** The paths of a cut map, as seen at the press unless told otherwise. */
+export const pathsOf = ({ points, starts, states }: CutMap, drawn: Drawn = feedUp): MapPaths => {
   const parts: Record<CutState, string[]> = { hanging: [], nearly: [], clean: [] }
   const lengths: Record<CutState, number> = { hanging: 0, nearly: 0, clean: 0 }
   let [fromX, toX, fromY, toY] = [Infinity, -Infinity, Infinity, -Infinity]
   states.forEach((state, chain) => {
     const name = cutStates[state] as CutState
     for (let at = starts[chain] as number; at < (starts[chain + 1] as number); at++) {
-      const x = points[2 * at + 1] as number
-      const y = -(points[2 * at] as number)
+      const [x, y] = drawn(points[2 * at] as number, points[2 * at + 1] as number)
       const isFirst = at === starts[chain]
       parts[name].push(`${isFirst ? 'M' : 'L'}${written(x)} ${written(y)}`)
-      if (!isFirst) lengths[name] += Math.hypot(x - (points[2 * at - 1] as number), y + (points[2 * at - 2] as number))
+      if (!isFirst)
+        lengths[name] += Math.hypot(
+          (points[2 * at] as number) - (points[2 * at - 2] as number),
+          (points[2 * at + 1] as number) - (points[2 * at - 1] as number),
+        )
       fromX = Math.min(fromX, x)
       toX = Math.max(toX, x)
       fromY = Math.min(fromY, y)

@@ -1,4 +1,4 @@
-import type { OutlineView } from '../../workers/drawing.worker.js'
+import type { OutlineView } from './outline-view.js'
 
 const MARGIN = 0.05
 

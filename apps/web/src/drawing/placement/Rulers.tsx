@@ -1,10 +1,10 @@
+import { MM_PER_INCH } from '@bold-heron/core'
 import type { ZoomTransform } from 'd3-zoom'
 
 /** Pixels of a ruler's breadth. */
 export const RULER_PX = 22
 /** Pixels between two ticks with a number, at least. */
 const BETWEEN_PX = 56
-const INCH_MM = 25.4
 
 const mmSteps = [1, 2, 5, 10, 20, 50, 100, 200]
 /** mm. Where even that is too close, the ticks are. */
@@ -13,13 +13,13 @@ const inchSteps = [1 / 16, 1 / 8, 1 / 4, 1 / 2, 1, 2, 4, 8]
 
 /** The step of a ruler in the user's unit, mm, and into how many ticks it is divided. */
 const stepFor = (scale: number, unit: 'mm' | 'in'): { stepMm: number; ticks: number } => {
-  const steps = unit === 'mm' ? mmSteps : inchSteps.map((inches) => inches * INCH_MM)
+  const steps = unit === 'mm' ? mmSteps : inchSteps.map((inches) => inches * MM_PER_INCH)
   const stepMm = steps.find((step) => step * scale >= BETWEEN_PX) ?? LARGEST
   return { stepMm, ticks: unit === 'mm' ? 10 : 8 }
 }
 
 const label = (mm: number, unit: 'mm' | 'in'): string =>
-  unit === 'mm' ? String(Math.round(mm)) : String(Number((mm / INCH_MM).toFixed(4)))
+  unit === 'mm' ? String(Math.round(mm)) : String(Number((mm / MM_PER_INCH).toFixed(4)))
 
 /** Rulers along the top and the left, in the user's unit. */
 export const Rulers = ({

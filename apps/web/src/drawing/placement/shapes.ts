@@ -1,20 +1,11 @@
-import { type Box, boxAround, type Die, linesOnCard, type PlacedRun, type Polyline } from '@bold-heron/core'
+import { type Box, boxAround, type Die, type EdgeLine, linesOnCard, type PlacedRun } from '@bold-heron/core'
+import { pathOfAll } from '../line-path.js'
 
 /** A shape about its own middle, ready to be moved and turned: its path, and the size of its box, mm. */
 export interface Shape {
   readonly d: string
   readonly widthMm: number
   readonly heightMm: number
-}
-
-/** Micrometres are enough for a drawing. */
-const number = (mm: number): string => mm.toFixed(3)
-
-export const pathOf = (line: Polyline): string => {
-  let d = ''
-  for (let at = 0; at + 1 < line.length; at += 2)
-    d += `${at === 0 ? 'M' : 'L'}${number(line[at] as number)} ${number(line[at + 1] as number)}`
-  return d
 }
 
 const shapes = new WeakMap<Die, Map<PlacedRun['face'], Shape>>()
@@ -28,12 +19,22 @@ export const shapeOfDie = (die: Die, face: PlacedRun['face']): Shape => {
   const lines = linesOnCard(die, { xMm: 0, yMm: 0, rotationDeg: 0 }, face)
   const box = boxAround(lines)
   const made: Shape = {
-    d: lines.map(pathOf).join(''),
+    d: pathOfAll(lines),
     widthMm: box ? box.toX - box.fromX : 0,
     heightMm: box ? box.toY - box.fromY : 0,
   }
   known.set(face, made)
   return made
+}
+
+/** mm. Half the length that a pencil line is drawn to; farther than any card. */
+const PENCIL_MM = 600
+
+/** A pencil line as path data, from far on one side of the card to far on the other. */
+export const pencilPath = ({ xMm, yMm, angleDeg }: EdgeLine): string => {
+  const angle = (angleDeg * Math.PI) / 180
+  const [dx, dy] = [PENCIL_MM * Math.cos(angle), PENCIL_MM * Math.sin(angle)]
+  return `M${xMm - dx} ${yMm - dy}L${xMm + dx} ${yMm + dy}`
 }
 
 /** The upright box of a turned rectangle about its middle, mm. */

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Button, IconButton } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
+import { dataAddressOf } from '../../ui/data-address.js'
 import { FilePicker } from '../../ui/FilePicker.js'
 import { useSay } from '../../ui/toasts.js'
 import { editMotif, takeThing } from './edits.js'
@@ -16,14 +17,6 @@ const LONGEST_ADDRESS = 4_000_000
 const KINDS = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml']
 /** mm. How large a picture is laid at first. */
 const FIRST_MM = 60
-
-const asDataAddress = (file: File): Promise<string> =>
-  new Promise((resolve, reject) => {
-    const reader = new FileReader()
-    reader.onload = () => resolve(reader.result as string)
-    reader.onerror = () => reject(reader.error ?? new Error('not read'))
-    reader.readAsDataURL(file)
-  })
 
 const proportionOf = (address: string): Promise<number> =>
   new Promise((resolve, reject) => {
@@ -57,7 +50,7 @@ export const MotifFields = ({ placement, lengths, onChange, onSelect }: PanelPro
   const open = async (file: File) => {
     if (!KINDS.includes(file.type)) return say(t('place.things.motifNot'), { tone: 'danger' })
     try {
-      const picture = await asDataAddress(file)
+      const picture = await dataAddressOf(file)
       lay(picture, file.name, FIRST_MM, FIRST_MM / (await proportionOf(picture)))
     } catch {
       say(t('place.things.motifNot'), { tone: 'danger' })

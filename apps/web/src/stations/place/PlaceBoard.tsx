@@ -1,11 +1,12 @@
-import { type Die, liesMirrored, type Placement } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import { type Die, liesMirrored, MM_PER_INCH, type Placement } from '@bold-heron/core'
+import { inputOfJob, type JobRow } from '@bold-heron/schema'
 import { Magnet, Maximize, Minus, Plus, Redo2, Trash2, Undo2 } from 'lucide-react'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useTranslation } from 'react-i18next'
 import { type PlaceRequest, usePlacedPlan, usePlacementView } from '../../data/placing.js'
 import { useSaveRow } from '../../data/rows.js'
+import { pathsOf } from '../../drawing/cut-map/paths.js'
 import { useZoom, ZOOM_STEP } from '../../drawing/placement/use-zoom.js'
 import { useLengths } from '../../text/lengths.js'
 import { sayTrouble } from '../../text/say-trouble.js'
@@ -14,21 +15,18 @@ import { Choice } from '../../ui/Choice.js'
 import { Confirm } from '../../ui/Confirm.js'
 import { TabbedPanel } from '../../ui/TabbedPanel.js'
 import { useSay } from '../../ui/toasts.js'
-import { inputOfJob } from '../plan/job-input.js'
 import { CardPanel } from './CardPanel.js'
 import { moveThing, takeThing, type Thing, turnThing } from './edits.js'
 import { LayPanel } from './LayPanel.js'
-import { type CardView, type MapOnCard, PlacementCanvas } from './PlacementCanvas.js'
+import { type CardView, PlacementCanvas } from './PlacementCanvas.js'
 import { PressPanel } from './PressPanel.js'
 import { PrintPanel } from './PrintPanel.js'
 import { ReadsPanel } from './ReadsPanel.js'
 import { StepSheet } from './StepSheet.js'
-import { mapOnCard } from './map-on-card.js'
 import { useHistory } from './use-history.js'
 
-const INCH_MM = 25.4
 /** mm. Steps of the arrow keys: fine, and with Shift. */
-const steps = { mm: [0.1, 1], in: [INCH_MM / 32, INCH_MM / 16] } as const
+const steps = { mm: [0.1, 1], in: [MM_PER_INCH / 32, MM_PER_INCH / 16] } as const
 const TURN_DEG = 1
 /** mm. A click so near to a mark takes it back. */
 const MARK_MM = 5
@@ -72,10 +70,8 @@ export const PlaceBoard = ({
     plates: shelf,
   })
   const planned = usePlacedPlan(things, placement, tab === 'press')
-  const map: MapOnCard | undefined = useMemo(
-    () => (tab === 'press' && !planned.isPlaceholderData ? mapOnCard(planned.data?.map) : undefined),
-    [tab, planned.data, planned.isPlaceholderData],
-  )
+  const cutMap = tab === 'press' && !planned.isPlaceholderData ? planned.data?.map : undefined
+  const map = useMemo(() => cutMap && pathsOf(cutMap, (x, y) => [x, y]).byState, [cutMap])
   const run = placement.runs[placement.runInHand]
   const mirrored = run !== undefined && liesMirrored(run, job.bladeSide)
 

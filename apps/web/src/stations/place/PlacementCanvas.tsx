@@ -15,8 +15,10 @@ import {
 import { type ReactNode, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { lineOf } from '../../drawing/cut-map/CutMapDrawing.js'
+import type { MapPaths } from '../../drawing/cut-map/paths.js'
 import { Rulers } from '../../drawing/placement/Rulers.js'
-import { pathOf, shapeOfDie } from '../../drawing/placement/shapes.js'
+import { pathOf, pathOfAll } from '../../drawing/line-path.js'
+import { pencilPath, shapeOfDie } from '../../drawing/placement/shapes.js'
 import { placementStrokes } from '../../drawing/placement/strokes.js'
 import type { Zoom } from '../../drawing/placement/use-zoom.js'
 import type { Lengths } from '../../text/lengths.js'
@@ -27,8 +29,8 @@ import { boxesOfOthers, boxOfThing } from './geometry-of.js'
 
 /** Pixels within which a thing catches hold of a line. */
 const CATCH_PX = 7
-/** mm. Half the length that a slanting pencil line is drawn to beyond the card. */
-const LINE_MM = 600
+/** mm. How far beyond the card a guiding line is drawn. */
+const GUIDE_MM = 600
 const MARK_PX = 9
 
 export type CardView = 'front' | 'press'
@@ -39,9 +41,6 @@ interface Dragged {
   readonly dy: number
   readonly snaps: readonly (Snapped & { readonly axis: 'x' | 'y' })[]
 }
-
-/** Paths of the cut map on the card, by how far the line is cut. */
-export type MapOnCard = Readonly<Record<'clean' | 'nearly' | 'hanging', string>>
 
 const fixed = { fill: 'none', vectorEffect: 'non-scaling-stroke' } as const
 
@@ -75,7 +74,8 @@ export const PlacementCanvas = ({
   readonly selected: Thing | undefined
   readonly snap: boolean
   readonly marking: boolean
-  readonly map: MapOnCard | undefined
+  /** The cut map on the card, by how far the line is cut. */
+  readonly map: MapPaths['byState'] | undefined
   readonly lengths: Lengths
   readonly onSelect: (thing: Thing | undefined) => void
   readonly onChange: (edit: (placement: Placement) => Placement) => void
@@ -146,7 +146,6 @@ export const PlacementCanvas = ({
   const pad = plates.find((plate) => plate.id === run?.padId)
   const drawnRuns = view?.runs ?? []
   const cutNow = drawnRuns.find((each) => each.runId === run?.id)
-  const slant = line ? [Math.cos((line.angleDeg * Math.PI) / 180), Math.sin((line.angleDeg * Math.PI) / 180)] : [1, 0]
 
   return (
     <svg
@@ -228,7 +227,7 @@ export const PlacementCanvas = ({
           {map &&
             !dragged &&
             (['clean', 'nearly', 'hanging'] as const).map((state) => (
-              <path key={state} d={map[state]} {...fixed} {...lineOf[state]} className="pointer-events-none" />
+              <path key={state} d={map[state].d} {...fixed} {...lineOf[state]} className="pointer-events-none" />
             ))}
           {view?.knife.cuts.map(({ d }, at) => (
             <path key={at} d={d} {...fixed} {...placementStrokes.knife} className="pointer-events-none" />
@@ -252,7 +251,7 @@ export const PlacementCanvas = ({
               { is: 'block', id: block.id },
               t('place.things.block', { name: block.id }),
               <path
-                d={outlineOfBlock(block).map(pathOf).join('')}
+                d={pathOfAll(outlineOfBlock(block))}
                 {...fixed}
                 {...placementStrokes.block}
                 fill="var(--color-ink)"
@@ -265,15 +264,10 @@ export const PlacementCanvas = ({
               { is: 'line' },
               t('place.things.line'),
               <g>
-                <path
-                  d={`M${line.xMm - LINE_MM * (slant[0] as number)} ${line.yMm - LINE_MM * (slant[1] as number)}L${line.xMm + LINE_MM * (slant[0] as number)} ${line.yMm + LINE_MM * (slant[1] as number)}`}
-                  stroke="transparent"
-                  strokeWidth={14}
-                  {...fixed}
-                />
+                <path d={pencilPath(line)} stroke="transparent" strokeWidth={14} {...fixed} />
                 <path
                   className="halo"
-                  d={`M${line.xMm - LINE_MM * (slant[0] as number)} ${line.yMm - LINE_MM * (slant[1] as number)}L${line.xMm + LINE_MM * (slant[0] as number)} ${line.yMm + LINE_MM * (slant[1] as number)}`}
+                  d={pencilPath(line)}
                   {...fixed}
                   {...placementStrokes.pencil}
                   strokeWidth={isSelected({ is: 'line' }) ? 2.6 : 1.6}
@@ -325,7 +319,7 @@ export const PlacementCanvas = ({
           {dragged?.snaps.map(({ axis, atMm, to }) => (
             <path
               key={`${axis} ${to}`}
-              d={axis === 'x' ? `M${atMm} ${-LINE_MM}V${LINE_MM * 2}` : `M${-LINE_MM} ${atMm}H${LINE_MM * 2}`}
+              d={axis === 'x' ? `M${atMm} ${-GUIDE_MM}V${GUIDE_MM * 2}` : `M${-GUIDE_MM} ${atMm}H${GUIDE_MM * 2}`}
               stroke="var(--color-accent)"
               strokeWidth={1}
               {...fixed}

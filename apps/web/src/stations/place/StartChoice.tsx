@@ -1,11 +1,11 @@
-import { type Placement, startKinds, startPlacement, USUAL_OVERLAP_MM } from '@bold-heron/core'
+import { MM_PER_INCH, type Placement, startKinds, startPlacement, USUAL_OVERLAP_MM } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useLengthStyle } from '../../data/house-rules.js'
 import type { PlaceRequest } from '../../data/placing.js'
 
 /** mm. On a ruler in inches letters reach over the line by a sixteenth. Common practice, no source. */
-const INCH_OVERLAP_MM = 25.4 / 16
+const INCH_OVERLAP_MM = MM_PER_INCH / 16
 
 /** The ways to begin laying out a job that has no placement yet. */
 export const StartChoice = ({

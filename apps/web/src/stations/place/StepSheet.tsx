@@ -1,5 +1,6 @@
-import type { BladeSide, EdgeLine, Placement } from '@bold-heron/core'
+import type { BladeSide, Placement } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
+import { pencilPath } from '../../drawing/placement/shapes.js'
 import { placementStrokes } from '../../drawing/placement/strokes.js'
 import { RunSteps } from '../../pressing/placed/RunSteps.js'
 import type { PlacementView } from '../../workers/place.worker.js'
@@ -35,7 +36,7 @@ const Picture = ({
     )}
     {runs.map(({ id, line }, which) =>
       line && (at === undefined || which === at) ? (
-        <path key={id} d={lineD(line)} vectorEffect="non-scaling-stroke" {...placementStrokes.pencil} />
+        <path key={id} d={pencilPath(line)} vectorEffect="non-scaling-stroke" {...placementStrokes.pencil} />
       ) : null,
     )}
     {at === undefined &&
@@ -44,13 +45,6 @@ const Picture = ({
       ))}
   </svg>
 )
-
-const LINE_MM = 500
-const lineD = ({ xMm, yMm, angleDeg }: EdgeLine): string => {
-  const angle = (angleDeg * Math.PI) / 180
-  const [dx, dy] = [LINE_MM * Math.cos(angle), LINE_MM * Math.sin(angle)]
-  return `M${xMm - dx} ${yMm - dy}L${xMm + dx} ${yMm + dy}`
-}
 
 /** The instructions for the job on paper, with drawings: shown only in print. */
 export const StepSheet = ({

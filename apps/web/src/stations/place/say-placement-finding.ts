@@ -1,9 +1,9 @@
-import type { PlacementFinding } from '@bold-heron/core'
+import { MM_PER_INCH, type PlacementFinding } from '@bold-heron/core'
 import type { TFunction } from 'i18next'
 import type { Lengths } from '../../text/lengths.js'
 
 const MM2_IN_CM2 = 100
-const MM2_IN_IN2 = 25.4 * 25.4
+const MM2_IN_IN2 = MM_PER_INCH ** 2
 
 /** An area in the user's unit. */
 export const sayArea = (mm2: number, { style }: Lengths): string =>

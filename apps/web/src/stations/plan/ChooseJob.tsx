@@ -1,24 +1,4 @@
-import { useTranslation } from 'react-i18next'
-import { Navigate } from 'react-router'
-import { useJobInHand } from '../../data/job-in-hand.js'
-import { ButtonLink } from '../../ui/Button.js'
-import { Empty } from '../../ui/states.js'
+import { JobNeeded } from '../../ui/JobNeeded.js'
 
-/** Plan without a job in the address: the one in hand, or a word on where to choose one. */
-export const Component = () => {
-  const { t } = useTranslation()
-  const jobId = useJobInHand()
-  if (jobId) return <Navigate to={`/plan/${jobId}`} replace />
-  return (
-    <Empty
-      title={t('plan.chooseTitle')}
-      action={
-        <ButtonLink look="next" to="/jobs">
-          {t('plan.chooseAction')}
-        </ButtonLink>
-      }
-    >
-      {t('plan.chooseText')}
-    </Empty>
-  )
-}
+/** Plan without a job in the address. */
+export const Component = () => <JobNeeded station="plan" />

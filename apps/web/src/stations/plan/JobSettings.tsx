@@ -1,4 +1,4 @@
-import type { JobInput, JobRow } from '@bold-heron/schema'
+import { inputOfJob, type JobInput, type JobRow } from '@bold-heron/schema'
 import { Minus, Plus } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { sayTrouble } from '../../text/say-trouble.js'
@@ -6,7 +6,6 @@ import { useRows, useSaveRow } from '../../data/rows.js'
 import { IconButton } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { useSay } from '../../ui/toasts.js'
-import { inputOfJob } from './job-input.js'
 
 const MOST_SHEETS = 12
 const small = 'min-h-9 max-w-44 rounded-md border border-ink/50 bg-white px-2 py-1'

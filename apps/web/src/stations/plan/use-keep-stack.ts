@@ -1,11 +1,10 @@
 import type { Stack } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import { inputOfJob, type JobRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { sayTrouble } from '../../text/say-trouble.js'
 import { useSaveRow } from '../../data/rows.js'
 import { useSay } from '../../ui/toasts.js'
 import { chosenOfStack } from '../../pressing/stack/chosen-stack.js'
-import { inputOfJob } from './job-input.js'
 
 /** Keeps a stack with its job, which is then planned. */
 export const useKeepStack = (job: JobRow) => {

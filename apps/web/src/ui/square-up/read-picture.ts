@@ -1,4 +1,5 @@
 import type { Picture } from '@bold-heron/formats'
+import { dataAddressOf } from '../data-address.js'
 
 /** Pixels of the longer side that are worked on; finer shows nothing more of a card. */
 const LONGEST_PX = 2400
@@ -19,11 +20,5 @@ export const readPicture = async (file: Blob): Promise<Picture> => {
 export const pictureAddress = async ({ width, height, rgba }: Picture): Promise<string> => {
   const canvas = new OffscreenCanvas(width, height)
   canvas.getContext('2d')?.putImageData(new ImageData(new Uint8ClampedArray(rgba), width, height), 0, 0)
-  const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.85 })
-  return new Promise((resolve, reject) => {
-    const reader = new FileReader()
-    reader.onload = () => resolve(reader.result as string)
-    reader.onerror = () => reject(reader.error ?? new Error('not read'))
-    reader.readAsDataURL(blob)
-  })
+  return dataAddressOf(await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.85 }))
 }

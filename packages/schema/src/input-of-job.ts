@@ -1,4 +1,4 @@
-import type { JobInput, JobRow } from '@bold-heron/schema'
+import type { JobInput, JobRow } from './job.js'
 
 /** A stored job without what the server adds, to be changed and saved again. */
 export const inputOfJob = (job: JobRow): JobInput => ({
