@@ -1,0 +1,142 @@
+import { boxAround, insideRim, type LaidBlock, type PlacedRun } from '@bold-heron/core'
+import { useTranslation } from 'react-i18next'
+import { Button } from '../../ui/Button.js'
+import { boxClass, Field } from '../../ui/form/fields.js'
+import { LengthInput } from '../../ui/form/LengthInput.js'
+import { useSay } from '../../ui/toasts.js'
+import { dieFinder } from './dies-of.js'
+import { editBlock, editRun, freshId, keyOf, takeThing } from './edits.js'
+import type { PanelProps } from './panel-props.js'
+import { PoseFields } from './PoseFields.js'
+import { ThingHead } from './ThingHead.js'
+
+/** The press blocks of the run in hand. */
+export const BlockRows = (props: PanelProps) => {
+  const { t } = useTranslation()
+  const say = useSay()
+  const { placement, things, lengths, selected, onSelect, onChange } = props
+  const dieOf = dieFinder(props)
+  const run = placement.runs[placement.runInHand] as PlacedRun
+  if (run.way !== 'block') return null
+  const plates = things.request.shelf.filter((plate) => plate.kind === 'press-block')
+  const [laid] = run.dies
+  const die = laid && dieOf(laid.dieId)
+  const fallback: LaidBlock['material'] | undefined = plates[0]
+    ? { is: 'plate', plateId: plates[0].id }
+    : things.sheets[0] && { is: 'cards', sheetId: things.sheets[0].id }
+  const add = (outline: LaidBlock['outline']) => {
+    const box = outline && boxAround(outline)
+    const first = plates[0]
+    const card = things.sheets.find((sheet) => sheet.id === things.request.cut.sheet.id) ?? things.sheets[0]
+    const material = outline && card ? { is: 'cards' as const, sheetId: card.id } : fallback
+    if (!material) return
+    onChange((now) =>
+      editRun((each) => ({
+        ...each,
+        blocks: [
+          ...each.blocks,
+          {
+            id: freshId(now, 'block'),
+            xMm: laid?.xMm ?? now.card.widthMm / 2,
+            yMm: laid?.yMm ?? now.card.heightMm / 2,
+            rotationDeg: outline ? (laid?.rotationDeg ?? 0) : 0,
+            material,
+            widthMm: box ? box.toX - box.fromX : (first?.lengthMm ?? 40),
+            heightMm: box ? box.toY - box.fromY : (first?.widthMm ?? 40),
+            outline,
+          },
+        ],
+      }))(now),
+    )
+  }
+  const addRim = () => {
+    const outline = die ? insideRim(die.outline.lines) : []
+    if (outline.length === 0) return say(t('place.things.rimNone'), { tone: 'danger' })
+    add(outline)
+  }
+  const materialOf = (value: string): LaidBlock['material'] => {
+    const id = value.slice(2)
+    return value.startsWith('p ') ? { is: 'plate', plateId: id } : { is: 'cards', sheetId: id }
+  }
+  return (
+    <section>
+      <h2 className="font-bold text-base">{t('place.things.blocks')}</h2>
+      <ul className="divide-y divide-line">
+        {run.blocks.map((block) => {
+          const thing = { is: 'block' as const, id: block.id }
+          const on = selected !== undefined && keyOf(selected) === keyOf(thing)
+          return (
+            <li key={block.id} className="py-1">
+              <ThingHead
+                name={block.id}
+                title={`${block.id} · ${lengths.area(block.widthMm, block.heightMm)}`}
+                isOpen={on}
+                onOpen={() => onSelect(thing)}
+                onTake={() => onChange(takeThing(thing))}
+              />
+              <Field label={t('place.things.material')} className="gap-0.5">
+                {(ids) => (
+                  <select
+                    {...ids}
+                    className={boxClass}
+                    value={
+                      block.material.is === 'plate' ? `p ${block.material.plateId}` : `s ${block.material.sheetId}`
+                    }
+                    onChange={(event) => onChange(editBlock(block.id, { material: materialOf(event.target.value) }))}
+                  >
+                    {plates.map((plate) => (
+                      <option key={plate.id} value={`p ${plate.id}`}>
+                        {t('place.things.ofPlate', { name: plate.name })}
+                      </option>
+                    ))}
+                    {things.sheets.map((sheet) => (
+                      <option key={sheet.id} value={`s ${sheet.id}`}>
+                        {t('place.things.ofCards', { name: sheet.name })}
+                      </option>
+                    ))}
+                  </select>
+                )}
+              </Field>
+              {on && (
+                <div className="flex flex-wrap gap-2 pt-1">
+                  <PoseFields
+                    pose={block}
+                    name={block.id}
+                    lengths={lengths}
+                    onChange={(change, about) => onChange(editBlock(block.id, change), about)}
+                  />
+                  {block.outline === null && (
+                    <>
+                      <LengthInput
+                        label={t('place.things.width')}
+                        mm={block.widthMm}
+                        lengths={lengths}
+                        leastMm={1}
+                        onChange={(widthMm) => onChange(editBlock(block.id, { widthMm }))}
+                      />
+                      <LengthInput
+                        label={t('place.things.height')}
+                        mm={block.heightMm}
+                        lengths={lengths}
+                        leastMm={1}
+                        onChange={(heightMm) => onChange(editBlock(block.id, { heightMm }))}
+                      />
+                    </>
+                  )}
+                </div>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+      <div className="flex flex-wrap gap-2">
+        <Button disabled={!fallback} onClick={() => add(null)}>
+          {t('place.things.addBlock')}
+        </Button>
+        <Button disabled={!die} onClick={addRim}>
+          {t('place.things.addRim')}
+        </Button>
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,99 @@
+import { frontOf, type LaidDie, type PlacedRun } from '@bold-heron/core'
+import { Copy } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { IconButton } from '../../ui/Button.js'
+import { boxClass, Field } from '../../ui/form/fields.js'
+import { dieFinder } from './dies-of.js'
+import { editDie, editRun, freshId, keyOf, takeThing } from './edits.js'
+import type { PanelProps } from './panel-props.js'
+import { PoseFields } from './PoseFields.js'
+import { ThingHead } from './ThingHead.js'
+
+/** The dies of the run in hand. */
+export const DieRows = (props: PanelProps) => {
+  const { t } = useTranslation()
+  const { placement, things, lengths, selected, onSelect, onChange } = props
+  const dieOf = dieFinder(props)
+  const run = placement.runs[placement.runInHand] as PlacedRun
+  const front = frontOf(placement.card)
+  const add = (dieId: string) =>
+    onChange((now) =>
+      editRun((each) => ({
+        ...each,
+        dies: [
+          ...each.dies,
+          {
+            id: freshId(now, 'die'),
+            dieId,
+            xMm: (front.fromX + front.toX) / 2,
+            yMm: (front.fromY + front.toY) / 2,
+            rotationDeg: 0,
+          },
+        ],
+      }))(now),
+    )
+  const copy = (laid: LaidDie) =>
+    onChange((now) =>
+      editRun((each) => ({
+        ...each,
+        dies: [...each.dies, { ...laid, id: freshId(now, 'die'), xMm: laid.xMm + 5, yMm: laid.yMm + 5 }],
+      }))(now),
+    )
+  return (
+    <section>
+      <h2 className="font-bold text-base">{t('place.things.dies')}</h2>
+      <ul className="divide-y divide-line">
+        {run.dies.map((laid) => {
+          const die = dieOf(laid.dieId)
+          const name = die?.name ?? ''
+          const thing = { is: 'die' as const, id: laid.id }
+          const on = selected !== undefined && keyOf(selected) === keyOf(thing)
+          return (
+            <li key={laid.id} className="py-1">
+              <ThingHead
+                name={name}
+                isOpen={on}
+                onOpen={() => onSelect(thing)}
+                onTake={() => onChange(takeThing(thing))}
+              >
+                <span className="text-sm text-ink-soft">
+                  {lengths.place(laid.xMm)} · {lengths.place(laid.yMm)}
+                </span>
+                <IconButton label={t('place.things.copy', { name })} onClick={() => copy(laid)}>
+                  <Copy aria-hidden size={16} />
+                </IconButton>
+              </ThingHead>
+              {on && (
+                <div className="flex gap-2 pb-1">
+                  <PoseFields
+                    pose={laid}
+                    name={laid.id}
+                    lengths={lengths}
+                    onChange={(change, about) => onChange(editDie(laid.id, change), about)}
+                  />
+                </div>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+      <Field label={<span className="sr-only">{t('place.things.addDie')}</span>}>
+        {(ids) => (
+          <select
+            {...ids}
+            className={boxClass}
+            value=""
+            onChange={(event) => event.target.value !== '' && add(event.target.value)}
+          >
+            <option value="">{t('place.things.addDie')}…</option>
+            {things.dies.map((die) => (
+              <option key={die.id} value={die.id}>
+                {die.name}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+    </section>
+  )
+}

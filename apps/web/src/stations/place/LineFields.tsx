@@ -1,0 +1,94 @@
+import { linesOnCard, padOnLine, type PlacedRun } from '@bold-heron/core'
+import { useTranslation } from 'react-i18next'
+import { Choice } from '../../ui/Choice.js'
+import { boxClass, Field } from '../../ui/form/fields.js'
+import { LengthInput, NumberInput } from '../../ui/form/LengthInput.js'
+import { dieFinder } from './dies-of.js'
+import { editLine, editRun } from './edits.js'
+import type { PanelProps } from './panel-props.js'
+import { RowFields } from './RowFields.js'
+
+/** The pencil line of the run in hand, and the pad that is laid on it. */
+export const LineFields = (props: PanelProps) => {
+  const { t } = useTranslation()
+  const { placement, things, lengths, onChange } = props
+  const dieOf = dieFinder(props)
+  const run = placement.runs[placement.runInHand] as PlacedRun
+  const { line } = run
+  if (run.way !== 'edge' || !line) return null
+  const pads = things.request.shelf.filter((plate) => plate.kind === 'cutting-pad')
+  const pad = pads.find((each) => each.id === run.padId)
+  const lines = run.dies.flatMap((laid) => {
+    const die = dieOf(laid.dieId)
+    return die ? linesOnCard(die, laid, run.face) : []
+  })
+  const laidPad = pad && padOnLine(pad, line, lines)
+  return (
+    <section className="space-y-1">
+      <h2 className="font-bold text-base">{t('place.things.lineTitle')}</h2>
+      <div className="flex gap-2">
+        <LengthInput
+          label={t('place.things.y')}
+          mm={line.yMm}
+          lengths={lengths}
+          onChange={(yMm) => onChange(editLine({ yMm }))}
+        />
+        {line.angleDeg % 180 !== 0 && (
+          <LengthInput
+            label={t('place.things.x')}
+            mm={line.xMm}
+            lengths={lengths}
+            onChange={(xMm) => onChange(editLine({ xMm }))}
+          />
+        )}
+        <NumberInput
+          label={t('place.things.angle')}
+          value={line.angleDeg}
+          step={1}
+          least={-180}
+          most={180}
+          onChange={(angleDeg) => onChange(editLine({ angleDeg }), 'slant')}
+        />
+      </div>
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <span>{t('place.things.presses')}</span>
+        <Choice
+          label={t('place.things.presses')}
+          value={line.presses}
+          options={(['above', 'below'] as const).map((side) => ({
+            value: side,
+            text: t(`place.things.pressed.${side}`),
+          }))}
+          onChange={(presses) => onChange(editLine({ presses }))}
+        />
+      </div>
+      <Field label={t('place.things.pad')} className="gap-0.5">
+        {(ids) => (
+          <select
+            {...ids}
+            className={boxClass}
+            value={run.padId ?? ''}
+            onChange={(event) =>
+              onChange(editRun((each) => ({ ...each, padId: event.target.value === '' ? null : event.target.value })))
+            }
+          >
+            <option value="">{t('place.things.anyPad')}</option>
+            {pads.map((each) => (
+              <option key={each.id} value={each.id}>
+                {each.name}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      {laidPad && (
+        <p className="text-sm text-ink-soft">
+          {laidPad.bevelMm > 0
+            ? t('place.things.padText', { bevel: lengths.place(laidPad.bevelMm) })
+            : t('place.things.padSquare')}
+        </p>
+      )}
+      <RowFields {...props} />
+    </section>
+  )
+}
