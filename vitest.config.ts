@@ -1,12 +1,17 @@
 import { defineConfig } from 'vitest/config'
 
-/** Three kinds of test: units run side by side, the API's against a real PostgreSQL, the browser's one after another. */
+/** Two workers, as on the machines that this is tested on; files of one kind share a worker's modules, and none leaves anything there. */
+const shared = { pool: 'forks', isolate: false, maxWorkers: 2 } as const
+
+/** Three kinds of test: units, the API's against a real PostgreSQL, and what a user does in a browser. */
 export default defineConfig({
   test: {
     projects: [
       {
         test: {
+          ...shared,
           name: 'unit',
+          setupFiles: ['scripts/property-seed.mjs'],
           include: ['packages/*/src/**/*.test.ts', 'apps/*/src/**/*.test.ts', 'scripts/**/*.test.ts'],
           exclude: ['**/*.api.test.ts', '**/node_modules/**'],
           testTimeout: 60_000,
@@ -14,17 +19,19 @@ export default defineConfig({
       },
       {
         test: {
+          ...shared,
           name: 'api',
           include: ['apps/server/src/**/*.api.test.ts'],
           testTimeout: 60_000,
-          hookTimeout: 60_000,
+          hookTimeout: 120_000,
         },
       },
       {
         test: {
+          ...shared,
           name: 'browser',
           include: ['e2e/journeys/**/*.test.ts'],
-          fileParallelism: false,
+          globalSetup: ['e2e/fixtures/chromium.ts'],
           testTimeout: 180_000,
           hookTimeout: 120_000,
         },

@@ -45,11 +45,13 @@ export const installMissing = (names) => {
   say(`installing with apt: ${missing.join(', ')}`)
   if (missing.includes('postgresql')) keepDebianFromStartingACluster()
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
-  const apt = (...args) => {
-    const [program, ...rest] = [...prefix, 'apt-get', ...args]
+  const run = (...command) => {
+    const [program, ...rest] = [...prefix, ...command]
     return spawnSync(program, rest, { stdio: ['ignore', 'ignore', 'inherit'], env }).status === 0
   }
-  const install = () => apt('install', '-y', '--no-install-recommends', '-q', ...missing)
-  if (!install() && !(apt('update', '-q') && install()))
+  const install = () => run('apt-get', 'install', '-y', '--no-install-recommends', '-q', ...missing)
+  // An installing that was broken off has to be brought to its end before apt takes up another.
+  const mend = () => run('dpkg', '--configure', '-a')
+  if (!install() && !(mend() && run('apt-get', 'update', '-q') && install()))
     giveUp(`apt could not install ${missing.join(', ')}. Look at the lines above, then run: sudo ${command}`)
 }

@@ -3,17 +3,25 @@ import { spawn } from 'node:child_process'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { database } from './cluster.mjs'
+import { holdOpen } from './open-once.mjs'
 import { freePort } from './ports.mjs'
+import { prepare } from './prepare.mjs'
 import { startCaliper, untilEnded } from './server-process.mjs'
 
+const PAGES_PORT = 4390
+
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
+const lock = await holdOpen(root)
+await prepare(root, { pages: false })
 const { url, stop } = await database(root, 'postgres', { durable: true })
 const port = await freePort(4310)
+const pagesPort = await freePort(PAGES_PORT)
 const env = {
   ...process.env,
   DATABASE_URL: url,
   PORT: String(port),
-  CALIPER_URL: await startCaliper(root),
+  PAGES_PORT: String(pagesPort),
+  CALIPER_URL: await startCaliper(root, pagesPort),
 }
 const server = spawn(
   process.execPath,
@@ -25,4 +33,5 @@ const pages = spawn(process.execPath, [join(root, 'node_modules/vite/bin/vite.js
   stdio: ['ignore', 'inherit', 'inherit'],
   env,
 })
+lock.tell(`http://127.0.0.1:${pagesPort}/`)
 untilEnded([server, pages], stop)

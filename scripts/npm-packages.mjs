@@ -1,7 +1,7 @@
 // npm packages, installed when the lock file changed since the last time.
 import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { giveUp, say } from './say.mjs'
 
@@ -14,6 +14,7 @@ export const installPackages = (root) => {
   const installed = existsSync(join(root, 'node_modules', '.package-lock.json'))
   if (installed && existsSync(stampFile) && readFileSync(stampFile, 'utf8') === stamp) return
   say('installing the npm packages')
+  rmSync(stampFile, { force: true })
   const npm = process.env.npm_execpath
   const [program, args] = npm ? [process.execPath, [npm]] : ['npm', []]
   const env = { ...process.env, NODE_ENV: 'development' }

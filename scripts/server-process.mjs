@@ -11,13 +11,16 @@ export const runServer = (root, env) =>
     env: { ...process.env, ...env },
   })
 
-/** Starts the simulated caliper, a process of its own that ends with this one, and returns its address; nothing else depends on it. */
-export const startCaliper = async (root) => {
-  const port = await freePort(4390)
+/**
+ * Starts the simulated caliper, a process of its own that ends with this one, and returns its address; nothing else depends on it. It
+ * speaks only to the pages at `pagesPort`.
+ */
+export const startCaliper = async (root, pagesPort) => {
+  const port = await freePort(4380)
   spawn(process.execPath, ['--import', 'tsx', join(root, 'apps/caliper/src/main.ts')], {
     cwd: root,
     stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-    env: { ...process.env, CALIPER_PORT: String(port) },
+    env: { ...process.env, CALIPER_PORT: String(port), PAGES_PORT: String(pagesPort) },
   })
   return `ws://127.0.0.1:${port}/`
 }

@@ -1,20 +1,24 @@
-// npm start: database, pages, server; stops all of them on Ctrl-C.
+// npm start: installs what is missing, then database, pages, server; stops what it started on Ctrl-C.
 import { dirname } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { buildWeb } from './build-web.mjs'
 import { database } from './cluster.mjs'
+import { holdOpen } from './open-once.mjs'
 import { freePort, isFree } from './ports.mjs'
+import { prepare } from './prepare.mjs'
 import { giveUp } from './say.mjs'
 import { runServer, startCaliper, untilEnded } from './server-process.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
+const lock = await holdOpen(root)
 const wanted = process.env.PORT ? Number(process.env.PORT) : undefined
 if (wanted !== undefined && !(Number.isInteger(wanted) && wanted > 0 && wanted < 65_536 && (await isFree(wanted))))
   giveUp(
     `Port ${process.env.PORT} is taken or is no port. Set PORT to another, or leave it out and a free one is found.`,
   )
-buildWeb(root)
+await prepare(root)
 const { url, stop } = await database(root, 'postgres', { durable: true })
 const port = wanted ?? (await freePort(4310))
-const CALIPER_URL = await startCaliper(root)
-untilEnded([runServer(root, { DATABASE_URL: url, PORT: String(port), CALIPER_URL })], stop)
+const CALIPER_URL = await startCaliper(root, port)
+const server = runServer(root, { DATABASE_URL: url, PORT: String(port), CALIPER_URL })
+server.on('message', (message) => message.openAt && lock.tell(message.openAt))
+untilEnded([server], stop)

@@ -1,19 +1,9 @@
 import { By } from 'selenium-webdriver'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { describe, expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
 import { PlanPage } from '../pages/plan-page.js'
 
-let application: Application
-let browser: Browser
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-})
+const { application, browser } = await setOut(withDemo)
 
 const idOf = async (list: string, q = ''): Promise<string> => {
   const answer = await fetch(`${application.address}/api/${list}?${q ? `q=${encodeURIComponent(q)}` : ''}`)

@@ -7,24 +7,15 @@ import {
   type Round,
   seededRandom,
 } from '@bold-heron/core'
-import type { JobInput, JobRow, Page, RunRow } from '@bold-heron/schema'
+import { type JobInput, type JobRow, type Page, plainRun, type PressRun, type RunRow } from '@bold-heron/schema'
 import { Key } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
+import { expect, it } from 'vitest'
 import { stackOfChosen } from '../../apps/web/src/pressing/stack/chosen-stack.js'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { setOut } from '../fixtures/journey.js'
+import { startServerProcess } from '../fixtures/server-process.js'
 import { BenchPage } from '../pages/bench-page.js'
 
-let application: Application
-let browser: Browser
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-})
+const { application, browser } = await setOut(() => startServerProcess({ demo: true }))
 
 const ask = async <Answer>(path: string, more: RequestInit = {}): Promise<Answer> => {
   const answer = await fetch(`${application.address}${path}`, more)
@@ -36,19 +27,22 @@ const firstId = async (list: string, q: string): Promise<string> =>
 
 /** A job on a press, on one sheet of the demo's ivory card. */
 const addJob = async (name: string, press: string): Promise<string> => {
-  const input: JobInput = {
-    name,
-    state: 'waiting',
-    technique: 'full-cut',
-    pressId: await firstId('presses', press),
+  const run: PressRun = {
+    ...plainRun,
     dieIds: [await firstId('dies', 'Box kite')],
     sheetId: await firstId('sheets', 'Ivory'),
     sheetCount: 1,
     bladeSide: 'down',
+  }
+  const input: JobInput = {
+    name,
+    state: 'waiting',
+    pressId: await firstId('presses', press),
     wanted: 9,
-    layers: [],
     note: '',
-    placement: null,
+    card: null,
+    runInHand: 0,
+    runs: [run],
   }
   const headers = { 'Content-Type': 'application/json' }
   return (await ask<JobRow>('/api/jobs', { method: 'POST', headers, body: JSON.stringify(input) })).id

@@ -1,21 +1,11 @@
 import { By, Key } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { afterAll, expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
 import { TemporaryFolder } from '../fixtures/temporary-folder.js'
 
-let application: Application
-let browser: Browser
 const folder = new TemporaryFolder()
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-  folder.remove()
-})
+const { application, browser } = await setOut(withDemo)
+afterAll(() => folder.remove())
 
 const svg = (inner: string, more = '') =>
   `${more}<svg xmlns="http://www.w3.org/2000/svg" width="70mm" height="50mm" viewBox="0 0 70 50">${inner}</svg>`

@@ -1,18 +1,8 @@
-import { afterAll, beforeAll, expect, it } from 'vitest'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { expect, it } from 'vitest'
+import { setOut, whenEmpty } from '../fixtures/journey.js'
 import { PlanPage } from '../pages/plan-page.js'
 
-let application: Application
-let browser: Browser
-beforeAll(async () => {
-  application = await startApplication({ demo: false })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-})
+const { browser } = await setOut(whenEmpty)
 
 it('an empty workshop says what to do on every station', async () => {
   for (const [path, title] of [

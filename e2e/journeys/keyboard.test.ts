@@ -1,19 +1,9 @@
 import { Key } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
 import { PlanPage } from '../pages/plan-page.js'
 
-let application: Application
-let browser: Browser
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-})
+const { browser } = await setOut(withDemo)
 
 it('leads from a job to its plan, through the layers and into the log without a pointer', async () => {
   await browser.go('/jobs')

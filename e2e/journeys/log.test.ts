@@ -1,20 +1,10 @@
 import { By } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
+import { expect, it } from 'vitest'
 import { en } from '../../apps/web/src/text/en/index.js'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { setOut, withDemo } from '../fixtures/journey.js'
 import { TemporaryFolder } from '../fixtures/temporary-folder.js'
 
-let application: Application
-let browser: Browser
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-})
+const { browser } = await setOut(withDemo)
 
 const { log } = en
 const ONE_PIXEL = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAIAAACQd1PeAAAADElEQVR4nGP4z8AAAAMBAQDJ/pLvAAAAAElFTkSuQmCC'
@@ -43,8 +33,8 @@ it('the timeline goes day by day, newest first, and keeps to the filters', async
   expect(times).toEqual([...times].sort((a, b) => b - a))
   await browser.choose(log.outcome, en.words.seen.hanging)
   await browser.until(async () => (await days()).length < times.length, 'fewer days')
-  await browser.choose(log.technique, en.words.technique['full-cut'])
-  await browser.until(async () => (await browser.driver.getCurrentUrl()).includes('technique=full-cut'))
+  await browser.choose(log.technique, en.words.method.cut.all)
+  await browser.until(async () => (await browser.driver.getCurrentUrl()).includes('technique=cut'))
   expect((await days()).length).toBeGreaterThan(0)
 })
 

@@ -1,21 +1,10 @@
 import { By, Key } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
 import { PlanPage } from '../pages/plan-page.js'
 
-let application: Application
-let browser: Browser
-let plan: PlanPage
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-  plan = new PlanPage(browser)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-})
+const { browser } = await setOut(withDemo)
+const plan = new PlanPage(browser)
 
 it('a new job for lattice sail lace on ivory card, two sheets, gets a stack that adds up', async () => {
   await browser.go('/jobs')

@@ -1,23 +1,15 @@
 import { By } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
+import { afterAll, expect, it } from 'vitest'
 import { en } from '../../apps/web/src/text/en/index.js'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { startApplication } from '../fixtures/application.js'
+import { setOut } from '../fixtures/journey.js'
 import { startCaliper } from '../fixtures/caliper.js'
+import { ownPort } from '../fixtures/own-port.js'
 
-let caliper: Awaited<ReturnType<typeof startCaliper>>
-let application: Application
-let browser: Browser
-beforeAll(async () => {
-  caliper = await startCaliper()
-  application = await startApplication({ demo: true, caliperUrl: caliper.url })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-  caliper?.stop()
-})
+const port = await ownPort()
+const caliper = await startCaliper(port)
+const { browser } = await setOut(() => startApplication({ demo: true, caliperUrl: caliper.url, port }))
+afterAll(() => caliper.stop())
 
 const { measure } = en.common
 const readings = () => browser.driver.findElements(By.css(`ol[aria-label="${measure.readings}"] > li`))

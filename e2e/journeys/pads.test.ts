@@ -1,22 +1,12 @@
 import type { PadWearRow, RunRow } from '@bold-heron/schema'
 import { By } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
+import { expect, it } from 'vitest'
 import { en } from '../../apps/web/src/text/en/index.js'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { setOut, withDemo } from '../fixtures/journey.js'
 import { BenchPage } from '../pages/bench-page.js'
 import { PlanPage } from '../pages/plan-page.js'
 
-let application: Application
-let browser: Browser
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-})
+const { application, browser } = await setOut(withDemo)
 
 const ask = async <Answer>(path: string): Promise<Answer> =>
   (await (await fetch(`${application.address}/api/${path}`)).json()) as Answer

@@ -1,26 +1,16 @@
 import type { Placement } from '@bold-heron/core'
-import type { JobRow, Page } from '@bold-heron/schema'
+import { type JobRow, type Page, placementOf as placementOfJob } from '@bold-heron/schema'
 import { By, Key, Origin } from 'selenium-webdriver'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { describe, expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
 
-let application: Application
-let browser: Browser
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-})
+const { application, browser } = await setOut(withDemo)
 
 const jobNamed = async (q: string): Promise<JobRow> =>
   ((await (await fetch(`${application.address}/api/jobs?q=${encodeURIComponent(q)}`)).json()) as Page<JobRow>).items[0]!
 
 const thing = (label: string) => browser.find(By.css(`g[data-thing][aria-label=${JSON.stringify(label)}]`))
-const placementOf = async (q: string): Promise<Placement> => (await jobNamed(q)).placement!
+const placementOf = async (q: string): Promise<Placement> => placementOfJob(await jobNamed(q))!
 const keep = async () => {
   await browser.press('Keep the placement')
   await browser.says('is kept')
@@ -154,7 +144,7 @@ describe('the window with the lighthouse', () => {
     await browser.open('Press')
     await browser.says('sure to come clean by then')
     await browser.says('Beside what is pressed')
-    await browser.says('Chance of a dent: < 1 %')
+    await browser.says('Chance of a dent: under 1 %')
     await browser.follow('Open in Plan')
     await browser.says('For press run 1 of 2')
     await browser.follow('to Place')

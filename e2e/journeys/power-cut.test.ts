@@ -1,11 +1,8 @@
-import { afterAll, beforeAll, expect, it } from 'vitest'
-import { type Application, startApplication } from '../fixtures/application.js'
+import { afterAll, expect, it } from 'vitest'
+import { startServerProcess } from '../fixtures/server-process.js'
 
-let application: Application
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-})
-afterAll(() => application?.close())
+const application = await startServerProcess({ demo: true })
+afterAll(() => application.close())
 
 const WRITERS = 6
 

@@ -1,26 +1,14 @@
 import type { HandleFeel, Seen } from '@bold-heron/core'
 import { By } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
+import { expect, it } from 'vitest'
 import { en } from '../../apps/web/src/text/en/index.js'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { setOut, whenEmpty } from '../fixtures/journey.js'
 import { BenchPage } from '../pages/bench-page.js'
 import { PlanPage } from '../pages/plan-page.js'
 
-let application: Application
-let browser: Browser
-let bench: BenchPage
-let plan: PlanPage
-beforeAll(async () => {
-  application = await startApplication({ demo: false })
-  browser = await Browser.start(() => application.address)
-  plan = new PlanPage(browser)
-  bench = new BenchPage(browser, 'practice-first-clean')
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-})
+const { application, browser } = await setOut(whenEmpty)
+const plan = new PlanPage(browser)
+const bench = new BenchPage(browser, 'practice-first-clean')
 
 const { practice, bench: benchWords, words } = en
 const MOST_ROUNDS = 8
@@ -30,8 +18,9 @@ const wordOf = <Key extends string>(of: Readonly<Record<Key, string>>, said: str
 /** Opens the first exercise anew, with a known press hidden in it. */
 const begin = async (seed: number): Promise<void> => {
   await browser.go('/practice')
+  await browser.forgetKept()
   await browser.driver.executeScript(
-    `localStorage.clear(); localStorage.setItem('bold-heron.practice.seed.first-clean', arguments[0])`,
+    `localStorage.setItem('bold-heron.practice.seed.first-clean', arguments[0])`,
     String(seed),
   )
   await browser.go('/practice/first-clean')

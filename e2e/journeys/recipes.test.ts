@@ -1,22 +1,12 @@
 import { By } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { afterAll, expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
 import { TemporaryFolder } from '../fixtures/temporary-folder.js'
 import { PlanPage } from '../pages/plan-page.js'
 
-let application: Application
-let browser: Browser
 const folder = new TemporaryFolder()
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-  folder.remove()
-})
+const { application, browser } = await setOut(withDemo)
+afterAll(() => folder.remove())
 
 const firstOf = async <Row>(path: string): Promise<Row> => {
   const answer = await fetch(`${application.address}/api/${path}`)

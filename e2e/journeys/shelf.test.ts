@@ -1,18 +1,8 @@
 import { By } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
 
-let application: Application
-let browser: Browser
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-})
+const { application, browser } = await setOut(withDemo)
 
 it('a plate typed in inches is kept as typed and shown in both units', async () => {
   await browser.go('/shelf/plates')

@@ -2,23 +2,12 @@ import { pressTrial, type TrialResult } from '@bold-heron/core'
 import { readSvg } from '@bold-heron/formats'
 import { answerOfTrial, simulationFile, toTrial } from '@bold-heron/schema'
 import { By, Key } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
 import { PlanPage } from '../pages/plan-page.js'
 
-let application: Application
-let browser: Browser
-let plan: PlanPage
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-  plan = new PlanPage(browser)
-})
-afterAll(async () => {
-  await browser?.close()
-  await application?.close()
-})
+const { application, browser } = await setOut(withDemo)
+const plan = new PlanPage(browser)
 
 const jobNamed = async (q: string): Promise<string> => {
   const answer = await fetch(`${application.address}/api/jobs?q=${encodeURIComponent(q)}`)
@@ -37,7 +26,7 @@ it('the passes say what each leaves, how the handle feels and how sure that is',
   await plan.settled()
   const texts = await plan.passes()
   expect(texts.length).toBeGreaterThan(1)
-  expect(texts[0]).toMatch(/hanging .*\s(free|light|firm|hard)\s\d+ %/)
+  expect(texts[0]).toMatch(/hanging .*\s(free|light|firm|hard)\s(under )?\d+ %/)
   expect(texts.at(-1)).toMatch(/clean/)
 })
 

@@ -20,13 +20,11 @@ export class BenchPage {
     return (await this.browser.find(By.css('main h2'))).getText()
   }
 
-  /** What the browser keeps of the session. */
+  /** What the browser keeps of the session: the last of this job's, where it has several press runs. */
   async session(): Promise<BenchSession> {
-    const kept = await this.browser.driver.executeScript<string>(
-      'return localStorage.getItem(`bold-heron.bench.${arguments[0]}`)',
-      this.jobId,
-    )
-    return JSON.parse(kept) as BenchSession
+    const kept = await this.browser.kept(`bench/${this.jobId}`)
+    if (kept.length === 0) throw new Error(`no session is kept for ${this.jobId}`)
+    return kept.at(-1) as BenchSession
   }
 
   /** Goes on, step by step, until this is the step; `forward` is how: a key, or a click. */

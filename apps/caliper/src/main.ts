@@ -1,14 +1,18 @@
 // A simulated digital caliper: a small process of its own that speaks a line protocol over a WebSocket on loopback.
+import type { IncomingMessage } from 'node:http'
 import { seededRandom } from '@bold-heron/core'
 import { WebSocketServer } from 'ws'
+import { isOwnPage } from './own-page.js'
 import { SimulatedCaliper } from './simulated-caliper.js'
 
 const LONGEST_LINE = 200
 
+const pagesPort = Number(process.env['PAGES_PORT'])
 const server = new WebSocketServer({
   host: '127.0.0.1',
   port: Number(process.env['CALIPER_PORT'] ?? 0),
   maxPayload: LONGEST_LINE,
+  verifyClient: ({ req }: { readonly req: IncomingMessage }) => isOwnPage(req.headers, pagesPort),
 })
 server.on('connection', (socket) => {
   const caliper = new SimulatedCaliper(seededRandom(Date.now() % 2 ** 31))

@@ -1,13 +1,13 @@
-import { execFileSync, spawnSync } from 'node:child_process'
+import { spawnSync } from 'node:child_process'
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { planAnswer } from '@bold-heron/schema'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { heron as call } from './heron.js'
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '../../..')
-const main = join(root, 'apps/cli/src/main.ts')
 
 let folder: string
 beforeAll(() => {
@@ -16,10 +16,7 @@ beforeAll(() => {
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
 const heron = (...args: string[]) => {
-  const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', main, ...args], {
-    cwd: root,
-    encoding: 'utf8',
-  })
+  const { status, stdout, stderr } = call(args)
   return { status, stdout, faults: stderr.trim().split('\n').filter(Boolean) }
 }
 const write = (name: string, content: unknown): string => {
@@ -247,13 +244,18 @@ describe('the command itself', () => {
     },
   )
 
+  const byNpm = (...args: string[]) =>
+    spawnSync('npm', ['run', '--silent', 'heron', '--', ...args], { cwd: root, encoding: 'utf8' })
+
   it('runs by npm, with nothing but its answer on standard output', () => {
-    const file = write('a.json', simulation)
-    const printed = execFileSync('npm', ['run', '--silent', 'heron', '--', 'validate', file], {
-      cwd: root,
-      encoding: 'utf8',
-      stdio: ['ignore', 'pipe', 'ignore'],
-    })
-    expect(JSON.parse(printed)).toMatchObject({ valid: true })
+    const { status, stdout } = byNpm('validate', write('a.json', simulation))
+    expect(status).toBe(0)
+    expect(JSON.parse(stdout)).toMatchObject({ valid: true })
+  })
+
+  it('ends with 2 and every fault on standard error', () => {
+    const { status, stdout, stderr } = byNpm('simulate', write('bad.json', { ...simulation, passes: 0 }))
+    expect([status, stdout]).toEqual([2, ''])
+    expect(stderr).toContain('passes is 0')
   })
 })

@@ -35,8 +35,10 @@ const server = createServer(
   createApp(workshop, { logger, pagesFolder, heavy, learner, ...(caliperUrl ? { caliperUrl } : {}) }),
 )
 server.listen(port, '127.0.0.1', () => {
-  // The start script and the tests wait for this line.
-  console.log(`Bold Heron is open at http://127.0.0.1:${port}/`)
+  const openAt = `http://127.0.0.1:${port}/`
+  // The tests, and whoever started it, wait for this line.
+  console.log(`Bold Heron is open at ${openAt}`)
+  process.send?.({ openAt })
 })
 
 let closing = false

@@ -22,8 +22,8 @@ const DEMO_LOCK = 4_310
 const urlOf = (clusterUrl: string, name: string): string =>
   Object.assign(new URL(clusterUrl), { pathname: `/${name}` }).href
 
-/** Names the template after this test run, so that one of an older run is never taken. */
-const templateName = (): string => `demo_${process.env['TEST_RUN'] ?? 'once'}`
+/** Named by whoever started the cluster, after the sources that the demo is made of: so it is kept from run to run, and never stale. */
+const templateName = (): string => process.env['DEMO_TEMPLATE'] ?? 'demo_once'
 
 /** Learns from the whole log, so that servers on a copy have nothing to do at their start. */
 const learnAll = async (sequelize: Sequelize): Promise<void> => {
@@ -34,7 +34,7 @@ const learnAll = async (sequelize: Sequelize): Promise<void> => {
   await heavy.close()
 }
 
-/** The demo in a database of its own, made by whichever test comes first and copied by all: working it out takes seconds. */
+/** The demo in a database of its own, made by whichever test comes first and copied by all: working it out takes many seconds. */
 const demoTemplate = async (cluster: Sequelize, clusterUrl: string): Promise<string> => {
   const name = templateName()
   await cluster.transaction(async (transaction) => {

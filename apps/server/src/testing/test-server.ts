@@ -18,15 +18,29 @@ export interface TestServer {
   close(): Promise<void>
 }
 
-/** The server on a database of its own, empty or with the demo. */
-export const startTestServer = async ({ demo = false } = {}): Promise<TestServer> => {
+/** The server on a database of its own, empty or with the demo; it serves pages where a folder of them is given. */
+export const startTestServer = async ({
+  demo = false,
+  pagesFolder = '/nowhere',
+  caliperUrl,
+}: {
+  readonly demo?: boolean
+  readonly pagesFolder?: string
+  readonly caliperUrl?: string
+} = {}): Promise<TestServer> => {
   const database = await createTestDatabase({ demo })
   defineModels(database.sequelize)
   await migrate(database.sequelize)
   const workshop = openWorkshop(database.sequelize)
   const heavy = new HeavyThread()
   const learner = new Learner(database.sequelize, heavy)
-  const app = createApp(workshop, { logger: pino({ level: 'silent' }), pagesFolder: '/nowhere', heavy, learner })
+  const app = createApp(workshop, {
+    logger: pino({ level: 'silent' }),
+    pagesFolder,
+    heavy,
+    learner,
+    ...(caliperUrl ? { caliperUrl } : {}),
+  })
   return {
     app,
     workshop,

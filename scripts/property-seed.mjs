@@ -1,0 +1,7 @@
+import fc from 'fast-check'
+
+/**
+ * Properties are asked the same questions at every run, so that a test says the same twice; `npm run harden` asks new ones, with
+ * a seed that it names.
+ */
+fc.configureGlobal({ seed: Number(process.env.PROPERTY_SEED ?? 1) })
