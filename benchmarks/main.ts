@@ -1,5 +1,6 @@
 import { parseArgs } from 'node:util'
 import { benchBlindPress } from './blind-press.js'
+import { benchLearning } from './learning.js'
 import { benchPlacement } from './placement.js'
 import { benchPlanner } from './planner.js'
 import { benchSearch } from './search.js'
@@ -26,6 +27,7 @@ const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   simulation: benchSimulation,
   planner: benchPlanner,
   placement: benchPlacement,
+  learning: benchLearning,
   'blind-press': (each) => benchBlindPress(each, presses),
 }
 

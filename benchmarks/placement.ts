@@ -17,7 +17,7 @@ export const benchPlacement = async (): Promise<void> => {
     card: { widthMm: 148, heightMm: 148, fold: null },
     runs: [
       aRun({
-        way: 'edge',
+        region: 'to-line',
         line: { xMm: 0, yMm: 74, angleDeg: 0, presses: 'above' },
         dies: [{ id: 'lace', dieId: 'lace', xMm: 74, yMm: 74, rotationDeg: 3 }],
       }),

@@ -9,7 +9,8 @@ const SHELVES = 6
 
 /** Lace of 100 × 100 mm over two sheets, from a shelf of 60 plates and shims. */
 const requestOf = (seed: number): PlanRequest => ({
-  technique: 'full-cut',
+  technique: 'cut',
+  region: 'all',
   cut: aCut({
     dies: [
       aDie({

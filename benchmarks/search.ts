@@ -1,7 +1,7 @@
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { ruleOfThumb } from '../packages/core/src/planner/rule-of-thumb.js'
 import { type SearchRequest, searchStacks } from '../packages/core/src/planner/search.js'
-import { fullCut } from '../packages/core/src/techniques/full-cut.js'
+import { methodOf } from '../packages/core/src/techniques/method.js'
 import { solveByInteger } from '../packages/core/src/testing/integer-solver.js'
 import { aCut, aDie, randomShelf } from '../packages/core/src/testing/makers.js'
 import { medianMs, short } from './stopwatch.js'
@@ -13,7 +13,7 @@ const SAME_COST = 1e-6
 const requestOf = (seed: number): SearchRequest => {
   const cut = aCut({ dies: [aDie({ dieClass: seed % 2 === 0 ? 'thin-lace' : 'thin-outline', lengthMm: 60 })] })
   return {
-    technique: fullCut,
+    method: methodOf({ technique: 'cut', region: 'all' }),
     cut,
     window: ruleOfThumb.window(cut),
     shelf: randomShelf(seededRandom(seed), ENTRIES),

@@ -11,7 +11,8 @@ export default defineConfig({
   build: { target: 'es2023', assetsInlineLimit: 0, chunkSizeWarningLimit: 600 },
   server: {
     host: '127.0.0.1',
-    port: 4390,
+    port: Number(process.env['PAGES_PORT'] ?? 4390),
+    strictPort: true,
     proxy: { '/api': { target: `http://127.0.0.1:${serverPort}`, changeOrigin: true, headers: { Origin: '' } } },
   },
 })

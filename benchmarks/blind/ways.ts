@@ -8,7 +8,7 @@ import { PressModel } from '../../packages/core/src/planner/press-model.js'
 import { searchStacks } from '../../packages/core/src/planner/search.js'
 import { unlearntNodes } from '../../packages/core/src/calibration/knowledge.js'
 import { gapOfClass } from '../../packages/core/src/press/press-class.js'
-import { techniqueOf } from '../../packages/core/src/techniques/list.js'
+import { methodOf } from '../../packages/core/src/techniques/method.js'
 
 /** A job at a press, and what this press has shown before. */
 export interface Situation {
@@ -30,7 +30,7 @@ export const ourWay =
     const cut = { ...situation.cut, rules: { ...situation.cut.rules, trialStart } }
     return finish(
       nextTrySteps(
-        { technique: 'full-cut', cut, shelf, workedBefore: [], learnt: learntFromTrial(cut, rounds, learnt) },
+        { technique: 'cut', region: 'all', cut, shelf, workedBefore: [], learnt: learntFromTrial(cut, rounds, learnt) },
         lastTryOf(rounds),
         model,
       ),
@@ -45,7 +45,7 @@ const stackAt = (
 ): Stack | undefined => {
   const gapMm = gapOfClass(cut.press.pressClass).valueMm
   const { found } = searchStacks({
-    technique: techniqueOf('full-cut'),
+    method: methodOf({ technique: 'cut', region: 'all' }),
     cut,
     window: {
       lowMm: squeezeMm - 0.3,
@@ -75,13 +75,13 @@ const withShim = (stack: Stack, shelf: readonly Plate[], name: string): Stack | 
   const shim = shelf.find((plate) => plate.name === name)
   const used = stack.filter((layer) => layer.is === 'plate' && layer.plate.name === name).length
   if (!shim || used >= shim.count) return undefined
-  const at = stack.findIndex((layer) => layer.is === 'plate' && layer.plate.kind !== 'platform')
-  return [...stack.slice(0, at), { is: 'plate', plate: shim }, ...stack.slice(at)]
+  const at = stack.findIndex((layer) => layer.is === 'plate' && layer.role !== 'platform')
+  return [...stack.slice(0, at), { is: 'plate', plate: shim, role: 'shim' }, ...stack.slice(at)]
 }
 
 /** The stack with its thinnest shim out; undefined where it has none. */
 const withoutShim = (stack: Stack): Stack | undefined => {
-  const shims = stack.flatMap((layer) => (layer.is === 'plate' && layer.plate.kind === 'shim' ? [layer] : []))
+  const shims = stack.flatMap((layer) => (layer.is === 'plate' && layer.role === 'shim' ? [layer] : []))
   const thinnest = shims.sort((a, b) => a.plate.thickness.valueMm - b.plate.thickness.valueMm)[0]
   return thinnest && stack.filter((layer) => layer !== thinnest)
 }

@@ -32,7 +32,8 @@ export type { Sheet } from './materials/sheet.js'
 export { type DieClass, dieClasses, factsOfDieClass } from './dies/die-class.js'
 export type { Die } from './dies/die.js'
 export { bestFace, type FaceState, faceStates, type Plate, type PlateKind, plateKinds } from './layers/plate.js'
-export { type BladeSide, type Layer, thicknessOf } from './layers/layer.js'
+export { type BladeSide, type Layer, type Role, roles, thicknessOf } from './layers/layer.js'
+export { type PlacedLayer, rolesByPlace } from './layers/role-by-place.js'
 export { heightOf, isSameStack, landingAmong, landingOf, type Stack } from './layers/stack.js'
 export { type Ledger, ledgerOf } from './layers/ledger.js'
 export { factsOfPressClass, gapOfClass, type PressClass, pressClasses } from './press/press-class.js'
@@ -48,7 +49,9 @@ export {
   trialStarts,
 } from './techniques/house-rules.js'
 export { type TechniqueId, techniqueIds } from './techniques/list.js'
-export type { CutContext, Role } from './techniques/technique.js'
+export { type LaidLayer, withRoles } from './techniques/give-roles.js'
+export { type Method, methodOf, methods, type PressedHow } from './techniques/method.js'
+export type { CutContext } from './techniques/technique.js'
 export {
   cameOutGood,
   endedGood,
@@ -62,12 +65,14 @@ export {
   seenOutcomes,
   totalPasses,
 } from './outcomes/seen.js'
-export { type JobState, jobStates, stateAfterRun } from './outcomes/job-state.js'
+export { type JobState, jobStates, type Logged, stateAfterLog } from './outcomes/job-state.js'
 export type { PassAdvice, PassReason, WitnessOfGap } from './planner/cut-advice.js'
 export type { Fit, SqueezeWindow } from './planner/window.js'
 export { differenceOf, type PieceCount, type StackDifference } from './planner/difference.js'
 export { type Alternative, type Assessment, type Plan, planCut, type PlanRequest } from './planner/plan.js'
 export { assessStack, planSteps } from './planner/model-plan.js'
+export { cleanerStack } from './planner/cleaner-stack.js'
+export { DEEP_MM } from './press/constants.js'
 export { finish, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
 export { PressModel } from './planner/press-model.js'
 export { cutIn } from './planner/learnt-cut.js'
@@ -208,8 +213,8 @@ export {
   type Motif,
   type PlacedRun,
   type Placement,
-  type PressWay,
-  pressWays,
+  type RegionId,
+  regionIds,
   type Spot,
 } from './placement/placed-run.js'
 export { liesMirrored, sizeInPress, toPress, toPressDrawing } from './placement/press-view.js'
@@ -237,7 +242,6 @@ export {
   placedCut,
   placedRequest,
   runInHand,
-  techniqueOfRun,
 } from './planner/placed-cut.js'
 export { type ForceCurve, type PassOutcome, type Pressing, PressRun } from './press/simulate.js'
 export {

@@ -11,6 +11,8 @@ const plainText = (longest: number) =>
     .regex(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]*$/, 'must not hold control characters')
 
 export const nameField = plainText(120).min(1)
+/** A name that may be left out. */
+export const labelField = plainText(120).default('')
 export const noteField = plainText(2000).default('')
 export const shortTextField = plainText(80).default('')
 export const idField = z.uuid()

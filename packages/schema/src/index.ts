@@ -3,14 +3,33 @@ export { type DieEntry, dieEntry, type DieInput, dieInput, type DieRow, dieRow }
 export { faultsOf } from './faults-of.js'
 export { idField, idOfRow } from './fields.js'
 export { type HouseRulesInput, houseRulesInput, type HouseRulesRow, houseRulesRow } from './house-rules.js'
-export { inputOfJob } from './input-of-job.js'
-export { type ChosenLayer, chosenLayer, chosenStack, type JobInput, jobInput, type JobRow, jobRow } from './job.js'
+export { type JobInput, jobInput, type JobRow, jobRow } from './job.js'
+export {
+  type ChosenLayer,
+  chosenLayer,
+  chosenStack,
+  type PressRun,
+  pressRun,
+  pressedHowFields,
+  type PressRunRow,
+  pressRunRow,
+} from './press-run.js'
+export {
+  inputOfJob,
+  placementOf,
+  plainRun,
+  pressIdOf,
+  runInHandOf,
+  withPlacement,
+  withRunInHand,
+} from './runs-of-job.js'
 export { evidenceChange, type PressLearning, pressLearning, type RunAsEvidence, runAsEvidence } from './learning.js'
+export { fromOlderTechnique } from './older.js'
 export { type OutlineInput, outlineInput, type OutlineSummary, outlineSummary } from './outline.js'
 export { padWear, type PadWearRow } from './pad-wear.js'
 export { type Page, pageOf, pageQuery } from './page.js'
 export { photoInFile, type PhotoInFile, photoRow, type PhotoRow } from './photo.js'
-export { placementInput } from './placement.js'
+export { type CardLayout, cardLayout, placementInput } from './placement.js'
 export { type PlanAnswer, planAnswer, type PlanFile, planFile, type PlannedStack } from './plan-file.js'
 export { type PlanQuestion, planQuestion } from './plan.js'
 export { type PlateInput, plateInput, type PlateRow, plateRow } from './plate.js'

@@ -1,60 +1,51 @@
-import { jobStates, type TechniqueId, techniqueIds } from '@bold-heron/core'
+import { jobStates } from '@bold-heron/core'
 import { z } from 'zod'
 import { idField, nameField, noteField, rowFields, someField } from './fields.js'
-import { placementInput } from './placement.js'
-
-/** A press block glued up of card: so many sheets of one of the shelf. */
-const gluedField = z.string().regex(/^cards:[0-9a-f-]{36}:\d{1,2}$/)
-
-/** A layer of a chosen stack, by reference: a plate of the shelf, the job's dies, or its sheets. */
-export const chosenLayer = z.discriminatedUnion('is', [
-  z.object({ is: z.literal('plate'), plateId: z.union([idField, gluedField]) }),
-  z.object({ is: z.literal('dies') }),
-  z.object({ is: z.literal('sheets') }),
-])
-export type ChosenLayer = z.infer<typeof chosenLayer>
-
-/** Bottom to top; empty while none is chosen, else with the dies and the sheets once each. */
-export const chosenStack = z
-  .array(chosenLayer)
-  .max(24)
-  .refine(
-    (layers) =>
-      layers.length === 0 ||
-      (['dies', 'sheets'] as const).every((is) => layers.filter((layer) => layer.is === is).length === 1),
-    { error: 'must hold the dies once and the sheets once, or be empty' },
-  )
-
-const techniques = techniqueIds as readonly [TechniqueId, ...TechniqueId[]]
+import { cardLayout, MOST_PRESS_RUNS } from './placement.js'
+import { pressRun, pressRunRow } from './press-run.js'
 
 const jobFields = {
   name: nameField,
   state: z.enum(jobStates).default('waiting'),
-  technique: z.enum(techniques).default('full-cut'),
+  /** Where it is pressed, unless a run says otherwise. */
   pressId: idField,
-  dieIds: z.array(idField).min(1).max(24),
-  sheetId: idField,
-  sheetCount: z.int().min(1).max(12),
-  bladeSide: z.enum(['down', 'up']),
   /** Pieces wanted in all. */
   wanted: someField,
-  layers: chosenStack.default([]),
   note: noteField,
-  /** Where things lie on the card, for a cut that is not simply a die on a sheet. */
-  placement: placementInput.nullable().default(null),
+  /** The card that the runs are laid out on; null for cuts that are simply a die on a sheet. */
+  card: cardLayout.nullable().default(null),
+  /** The run that is planned and pressed now, by its place in `runs`. */
+  runInHand: z.int().min(0).default(0),
 }
 
-/** What a user enters for a job. */
-export const jobInput = z.object(jobFields)
+/** What a user enters for a job: its press runs in the order in which a piece goes through them. */
+export const jobInput = z
+  .object({ ...jobFields, runs: z.array(pressRun).min(1).max(MOST_PRESS_RUNS) })
+  .superRefine(({ runs, runInHand, card }, context) => {
+    const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
+    if (runInHand >= runs.length) fault(['runInHand'], 'must be the place of one of the runs')
+    const ids = new Set<string>()
+    runs.forEach(({ id, placed }, at) => {
+      if (ids.has(id)) fault(['runs', at, 'id'], 'must name one run only')
+      ids.add(id)
+      if ((placed === null) !== (card === null))
+        fault(
+          ['runs', at, 'placed'],
+          card ? 'must be given, as the job has a card' : 'must be null for a job without a card',
+        )
+    })
+    if (runs.filter(({ finishes }) => finishes).length !== 1)
+      fault(['runs', runs.length - 1, 'finishes'], 'must be true for one run, the one that finishes the piece')
+  })
 export type JobInput = z.infer<typeof jobInput>
 
 export const jobRow = z.object({
   ...jobFields,
+  runs: z.array(pressRunRow),
   ...rowFields,
-  /** Pieces that came out clean so far, by the log. */
+  /** Pieces that are finished and good so far, and that were spoilt, by the log. */
   cut: z.int(),
+  spoilt: z.int(),
   pressName: z.string(),
-  dieNames: z.array(z.string()),
-  sheetName: z.string(),
 })
 export type JobRow = z.infer<typeof jobRow>

@@ -1,4 +1,4 @@
-import { cardEdges, type Placement, pressWays } from '@bold-heron/core'
+import { cardEdges, type PlacedRun, type Placement, regionIds } from '@bold-heron/core'
 import { z } from 'zod'
 import { idField, nameField } from './fields.js'
 
@@ -33,10 +33,11 @@ const laidBlock = z.object({
   outline: closedLines.nullable().default(null),
 })
 
-const placedRun = z.object({
-  id: z.string().min(1).max(60),
-  name: nameField,
-  way: z.enum(pressWays),
+/** A name among the press runs of one job. */
+export const pressRunIdField = z.string().min(1).max(60)
+
+/** Where the things of a press run lie on the card. */
+const placedFields = {
   face: z.enum(['front', 'back']),
   goesIn: z.enum(['open', 'folded']),
   leads: z.enum(cardEdges),
@@ -44,7 +45,12 @@ const placedRun = z.object({
   line: z.object({ xMm: placeMm, yMm: placeMm, angleDeg: degrees, presses: z.enum(['above', 'below']) }).nullable(),
   padId: idField.nullable(),
   blocks: z.array(laidBlock).max(12),
-})
+}
+
+/** Where the things of one press run lie on its job's card, in the core's own words. */
+export const placedInRun = z.object(placedFields) as unknown as z.ZodType<Omit<PlacedRun, 'id' | 'name' | 'region'>>
+
+const placedRun = z.object({ id: pressRunIdField, name: nameField, region: z.enum(regionIds), ...placedFields })
 
 const spots = z.array(z.object({ xMm: placeMm, yMm: placeMm })).max(60)
 
@@ -66,31 +72,41 @@ const motif = z.object({
     .nullable(),
 })
 
-/** A placement as it is saved with a job. */
+const card = z
+  .object({
+    widthMm: sizeMm,
+    heightMm: sizeMm,
+    fold: z.object({ runs: z.enum(['upright', 'level']), atMm: sizeMm }).nullable(),
+  })
+  .refine(({ fold, widthMm, heightMm }) => !fold || fold.atMm < (fold.runs === 'upright' ? widthMm : heightMm), {
+    path: ['fold', 'atMm'],
+    error: 'must lie on the card',
+  })
+
+const layoutFields = {
+  card,
+  waste: spots.default([]),
+  keep: spots.default([]),
+  motif: motif.nullable().default(null),
+}
+
+/** What a job keeps of a placement beside its runs: the card, what is to come away or must stay, the motif. */
+export type CardLayout = Pick<Placement, keyof typeof layoutFields>
+export const cardLayout = z.object(layoutFields) as unknown as z.ZodType<CardLayout>
+
+/** A job's press runs, and more than anybody will ever need. */
+export const MOST_PRESS_RUNS = 200
+
 const placementFields = z
   .object({
-    card: z.object({
-      widthMm: sizeMm,
-      heightMm: sizeMm,
-      fold: z.object({ runs: z.enum(['upright', 'level']), atMm: sizeMm }).nullable(),
-    }),
-    runs: z.array(placedRun).min(1).max(8),
+    ...layoutFields,
+    runs: z.array(placedRun).min(1).max(MOST_PRESS_RUNS),
     runInHand: z.int().min(0),
-    waste: spots.default([]),
-    keep: spots.default([]),
-    motif: motif.nullable().default(null),
   })
   .refine(({ runs, runInHand }) => runInHand < runs.length, {
     path: ['runInHand'],
     error: 'must be the place of one of the runs',
-  })
-  .refine(
-    ({ card: { fold, widthMm, heightMm } }) => !fold || fold.atMm < (fold.runs === 'upright' ? widthMm : heightMm),
-    {
-      path: ['card', 'fold', 'atMm'],
-      error: 'must lie on the card',
-    },
-  ) satisfies z.ZodType<Placement>
+  }) satisfies z.ZodType<Placement>
 
-/** A placement as it is saved with a job, in the core's own words. */
+/** A placement as it is kept with a logged run, in the core's own words. */
 export const placementInput = placementFields as unknown as z.ZodType<Placement>

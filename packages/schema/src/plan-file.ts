@@ -2,9 +2,10 @@ import { predictedFeels, worstCases, hangingPlaces } from '@bold-heron/core'
 import { z } from 'zod'
 import { dieFields, bladeFitsDie, bladeTooTall } from './die.js'
 import { houseRulesInput } from './house-rules.js'
-import { jobInput } from './job.js'
+import { fromOlderTechnique } from './older.js'
 import { edgeFitsPlate, edgeTooWide, plateFields } from './plate.js'
 import { knownGoodStack, pressInput } from './press.js'
+import { pressedHowFields, pressedWhatFields } from './press-run.js'
 import { sheetInput } from './sheet.js'
 
 /** A name that things in the file call each other by. */
@@ -25,12 +26,11 @@ const die = z
     error: 'must not be given together with "file"',
   })
 
-/** The input of `plan`: format `bold-heron/plan`, version 1. Described in docs/plan-file.md. */
-export const planFile = z
+const planFields = z
   .object({
     format: z.literal('bold-heron/plan'),
     version: z.literal(1),
-    technique: jobInput.shape.technique,
+    ...pressedHowFields,
     press: z.object({
       ...pressInput.shape,
       knownGood: z
@@ -42,8 +42,8 @@ export const planFile = z
     plates: z.array(plate).min(1).max(500),
     dies: z.array(die).min(1).max(6),
     sheet: sheetInput,
-    sheetCount: jobInput.shape.sheetCount,
-    bladeSide: jobInput.shape.bladeSide.default('down'),
+    sheetCount: pressedWhatFields.sheetCount,
+    bladeSide: pressedWhatFields.bladeSide.default('down'),
     /** Those left out are as usual. */
     houseRules: houseRulesInput.omit({ units: true, fractionDenominator: true, bladeSide: true }).partial().default({}),
   })
@@ -65,6 +65,8 @@ export const planFile = z
       })
     })
   })
+/** The input of `plan`: format `bold-heron/plan`, version 1. Described in docs/plan-file.md. */
+export const planFile = z.preprocess(fromOlderTechnique, planFields)
 export type PlanFile = z.infer<typeof planFile>
 
 const plannedLayer = z.object({

@@ -1,15 +1,17 @@
 import { z } from 'zod'
 import { idField } from './fields.js'
-import { jobInput } from './job.js'
+import { pressedHowFields, pressedWhatFields } from './press-run.js'
+import { fromOlderTechnique } from './older.js'
 
 /** Asks for a plan without making a job. */
-export const planQuestion = z.object({
-  technique: jobInput.shape.technique,
-  pressId: idField,
-  dieIds: jobInput.shape.dieIds,
-  sheetId: idField,
-  sheetCount: jobInput.shape.sheetCount,
-  /** Absent: as the house rule says. */
-  bladeSide: jobInput.shape.bladeSide.optional(),
-})
+export const planQuestion = z.preprocess(
+  fromOlderTechnique,
+  z.object({
+    ...pressedHowFields,
+    pressId: idField,
+    ...pressedWhatFields,
+    /** Absent: as the house rule says. */
+    bladeSide: pressedWhatFields.bladeSide.optional(),
+  }),
+)
 export type PlanQuestion = z.infer<typeof planQuestion>

@@ -1,10 +1,11 @@
 import { z } from 'zod'
 import { bladeFitsDie, bladeTooTall, dieFields } from './die.js'
 import { idField, nameField, noteField, rowFields, sizeMmField } from './fields.js'
-import { chosenLayer, jobInput } from './job.js'
+import { recipeBodyFromOlder } from './older.js'
 import { outlineInput } from './outline.js'
 import { edgeFitsPlate, edgeTooWide, plateFields } from './plate.js'
 import { pressInput } from './press.js'
+import { chosenLayer, chosenStack, pressedHowFields, pressedWhatFields } from './press-run.js'
 import { sheetInput } from './sheet.js'
 
 const recipePlate = z.object({ ...plateFields, id: idField }).refine(edgeFitsPlate, edgeTooWide)
@@ -13,7 +14,7 @@ const recipeDie = z
   .refine(bladeFitsDie, bladeTooTall)
 
 const bodyFields = {
-  technique: jobInput.shape.technique,
+  ...pressedHowFields,
   /** The press it came out well on; its numbers as they were then. */
   press: z.object({
     id: idField,
@@ -26,8 +27,8 @@ const bodyFields = {
   plates: z.array(recipePlate).min(1).max(24),
   dies: z.array(recipeDie).min(1).max(6),
   sheet: z.object({ ...sheetInput.shape, id: idField }),
-  sheetCount: jobInput.shape.sheetCount,
-  bladeSide: jobInput.shape.bladeSide,
+  sheetCount: pressedWhatFields.sheetCount,
+  bladeSide: pressedWhatFields.bladeSide,
   /** Bottom to top; plates by their id in the recipe. */
   layers: z.array(chosenLayer).min(3).max(24),
   /** Stack height minus the gap as it was counted then, mm. */
@@ -36,7 +37,7 @@ const bodyFields = {
 }
 
 /** A cut that came out well, with everything that is needed to do it again elsewhere. Lengths in mm. */
-export const recipeBody = z.object(bodyFields).superRefine(({ layers, plates }, context) => {
+const bodyAsItIs = z.object(bodyFields).superRefine(({ layers, plates }, context) => {
   const ids = new Set(plates.map((plate) => plate.id))
   for (const is of ['dies', 'sheets'] as const)
     if (layers.filter((layer) => layer.is === is).length !== 1)
@@ -50,6 +51,8 @@ export const recipeBody = z.object(bodyFields).superRefine(({ layers, plates }, 
       })
   })
 })
+/** As it is now, or as it was before plates had roles. */
+export const recipeBody = z.preprocess(recipeBodyFromOlder, bodyAsItIs)
 export type RecipeBody = z.infer<typeof recipeBody>
 
 const namedFields = { name: nameField, note: noteField }
@@ -69,15 +72,15 @@ export type RecipeInput = z.infer<typeof recipeInput>
 export const recipeRow = z.object({ ...recipeInput.shape, ...rowFields })
 export type RecipeRow = z.infer<typeof recipeRow>
 
-/** A recipe to give away: format `bold-heron/recipe`, version 1. Described in docs/recipe-file.md. */
+/** A recipe to give away: format `bold-heron/recipe`, version 2; version 1 is read too. Described in docs/recipe-file.md. */
 export const recipeFile = z.object({
   format: z.literal('bold-heron/recipe'),
-  version: z.literal(1),
+  version: z.union([z.literal(1), z.literal(2)]),
   ...namedFields,
   cut: recipeBody,
 })
 export type RecipeFile = z.infer<typeof recipeFile>
 
 /** Asks for a job made of a recipe, on a press of the shelf, in a stack of its plates; the dies and sheet come along. */
-export const recipeJob = z.object({ pressId: idField, layers: jobInput.shape.layers })
+export const recipeJob = z.object({ pressId: idField, layers: chosenStack.default([]) })
 export type RecipeJob = z.infer<typeof recipeJob>

@@ -1,7 +1,9 @@
-import { handleFeels, hangingPlaces, padFaces, seenOutcomes } from '@bold-heron/core'
+import { handleFeels, hangingPlaces, padFaces, roles, seenOutcomes } from '@bold-heron/core'
 import { z } from 'zod'
 import { countField, idField, nameField, noteField, rowFields } from './fields.js'
-import { placementInput } from './placement.js'
+import { runFromOlder } from './older.js'
+import { placementInput, pressRunIdField } from './placement.js'
+import { pressedHowFields, pressedWhatFields } from './press-run.js'
 
 /** One set of passes and the look after it. */
 export const roundFields = z
@@ -25,6 +27,8 @@ export const runLayer = z.object({
   plateId: idField.nullable().default(null),
   name: nameField,
   thicknessMm: z.number().min(0).max(120),
+  /** What a plate was there for; null where nobody noted it. */
+  role: z.enum(roles).nullable().default(null),
   /** How a pad lay: which face at the blade, and whether turned end for end; null where nobody noted it. */
   lie: z
     .object({ face: z.enum(padFaces), turned: z.boolean() })
@@ -35,12 +39,17 @@ export type RunLayer = z.infer<typeof runLayer>
 
 const runFields = {
   jobId: idField,
+  /** Which of the job's press runs it was; null where nobody noted it. */
+  pressRunId: pressRunIdField.nullable().default(null),
+  ...pressedHowFields,
+  /** Whether a piece was finished by it. */
+  finishes: z.boolean().default(true),
   pressId: idField,
-  dieIds: z.array(idField).min(1).max(24),
-  sheetId: idField,
-  sheetCount: z.int().min(1).max(12),
-  bladeSide: z.enum(['down', 'up']),
+  ...pressedWhatFields,
   at: z.iso.datetime(),
+  /** When it was begun and when its last look was told, where that is known. */
+  beganAt: z.iso.datetime().nullable().default(null),
+  endedAt: z.iso.datetime().nullable().default(null),
   layers: z.array(runLayer).min(3).max(24),
   /** Stack height minus the gap as it was taken then, mm. */
   squeezeMm: z.number().min(-100).max(100),
@@ -49,15 +58,22 @@ const runFields = {
   followsRunId: idField.nullable().default(null),
   /** Not to be learnt from: logged with the wrong sheet, say. */
   setAside: z.boolean().default(false),
-  /** Pieces that came out good. */
+  /** Pieces that came out good, and that were spoilt. */
   pieces: countField,
+  spoilt: countField.default(0),
   note: noteField,
   /** Where things lay on the card, where that was laid out; its run in hand is the one that was pressed. */
   placement: placementInput.nullable().default(null),
 }
 
-/** What a user enters after pressing. */
-export const runInput = z.object(runFields)
+const runAsItIs = z
+  .object(runFields)
+  .refine(({ beganAt, endedAt }) => !beganAt || !endedAt || Date.parse(beganAt) <= Date.parse(endedAt), {
+    path: ['endedAt'],
+    error: 'must not lie before it began (beganAt)',
+  })
+/** What a user enters after pressing; a run as it was sent by an older page is read too. */
+export const runInput = z.preprocess((run) => runFromOlder(run, () => undefined), runAsItIs)
 export type RunInput = z.infer<typeof runInput>
 
 /** A note written to a run long after it. */

@@ -19,6 +19,7 @@ export const requestOfPlanFile = (
   const shelf = input.plates.map(toPlate)
   return {
     technique: input.technique,
+    region: input.region,
     cut: {
       press: toPress({ ...input.press, id: 'press' }, new Map(shelf.map((plate) => [plate.id, plate]))),
       dies: input.dies.map(({ svg: _, file: __, ...die }, at) =>

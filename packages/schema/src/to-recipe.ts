@@ -17,7 +17,7 @@ export const toProvenCut = (body: RecipeBody, rules: HouseRules): ProvenCut => {
     if (layer.is === 'dies') return [{ is: 'dies', dies: cut.dies, blade: body.bladeSide }]
     if (layer.is === 'sheets') return [{ is: 'sheets', sheet: cut.sheet, count: body.sheetCount }]
     const plate = plates.get(layer.plateId)
-    return plate ? [{ is: 'plate', plate }] : []
+    return plate ? [{ is: 'plate', plate, role: layer.role }] : []
   })
   return { cut, stack, squeezeMm: body.squeezeMm, passes: body.passes }
 }

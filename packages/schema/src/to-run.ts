@@ -22,5 +22,6 @@ export const layersOfRun = ({ lines }: Pick<Ledger, 'lines'>): RunLayer[] =>
     plateId: layer.is === 'plate' && !gluedCount(layer.plate.id) ? layer.plate.id : null,
     name: nameOfLayer(layer).slice(0, LONGEST_NAME),
     thicknessMm: roundedMm(thickness.valueMm),
+    role: layer.is === 'plate' ? layer.role : null,
     lie: layer.is === 'plate' ? (layer.plate.lie ?? null) : null,
   }))

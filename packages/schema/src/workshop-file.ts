@@ -2,9 +2,12 @@ import { z } from 'zod'
 import { dieRow } from './die.js'
 import { houseRulesRow } from './house-rules.js'
 import { jobRow } from './job.js'
+import { workshopFromOlder } from './older.js'
 import { outlineInput } from './outline.js'
 import { photoInFile } from './photo.js'
+import { MOST_PRESS_RUNS } from './placement.js'
 import { plateRow } from './plate.js'
+import { pressRun } from './press-run.js'
 import { pressRow } from './press.js'
 import { recipeRow } from './recipe.js'
 import { runRow } from './run.js'
@@ -13,7 +16,9 @@ import { sheetRow } from './sheet.js'
 const deletable = { deletedAt: z.iso.datetime().nullable() }
 
 /** Names looked up from other rows are left out of the file. */
-const jobInFile = jobRow.omit({ cut: true, pressName: true, dieNames: true, sheetName: true }).extend(deletable)
+const jobInFile = jobRow
+  .omit({ cut: true, spoilt: true, pressName: true })
+  .extend({ ...deletable, runs: z.array(pressRun).min(1).max(MOST_PRESS_RUNS) })
 const runInFile = runRow.omit({ jobName: true, pressName: true, dieNames: true, sheetName: true }).extend(deletable)
 
 /** A die with its lines in full; a file from before dies had any reads as without. */
@@ -21,10 +26,9 @@ const dieInFile = dieRow
   .omit({ outline: true })
   .extend({ ...deletable, outline: outlineInput.nullable().default(null) })
 
-/** The whole workshop in one file: format `bold-heron/workshop`, version 1. Described in docs/workshop-file.md. */
-export const workshopFile = z.object({
+const workshopAsItIs = z.object({
   format: z.literal('bold-heron/workshop'),
-  version: z.literal(1),
+  version: z.literal(2),
   exportedAt: z.iso.datetime(),
   houseRules: houseRulesRow,
   plates: z.array(plateRow.extend(deletable)).max(20_000),
@@ -37,4 +41,6 @@ export const workshopFile = z.object({
   recipes: z.array(recipeRow.extend(deletable)).max(20_000).default([]),
   photos: z.array(photoInFile).max(20_000).default([]),
 })
+/** The whole workshop in one file: format `bold-heron/workshop`, version 2; version 1 is read too. Described in docs/workshop-file.md. */
+export const workshopFile = z.preprocess(workshopFromOlder, workshopAsItIs)
 export type WorkshopFile = z.infer<typeof workshopFile>

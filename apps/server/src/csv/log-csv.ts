@@ -18,6 +18,10 @@ const headings = [
   'at',
   'job',
   'job_id',
+  'press_run',
+  'technique',
+  'region',
+  'finishes',
   'press',
   'press_id',
   'dies',
@@ -26,9 +30,12 @@ const headings = [
   'sheet_id',
   'sheet_count',
   'blade_side',
+  'began_at',
+  'ended_at',
   'layers_mm',
   'squeeze_mm',
   'pieces',
+  'spoilt',
   'round',
   'passes',
   'seen',
@@ -46,6 +53,10 @@ const linesOf = (run: RunRow): string[][] =>
       at: run.at,
       job: run.jobName,
       job_id: run.jobId,
+      press_run: run.pressRunId ?? '',
+      technique: run.technique,
+      region: run.region,
+      finishes: run.finishes ? 'yes' : 'no',
       press: run.pressName,
       press_id: run.pressId,
       dies: run.dieNames.join(' | '),
@@ -54,9 +65,12 @@ const linesOf = (run: RunRow): string[][] =>
       sheet_id: run.sheetId,
       sheet_count: String(run.sheetCount),
       blade_side: run.bladeSide,
+      began_at: run.beganAt ?? '',
+      ended_at: run.endedAt ?? '',
       layers_mm: writeLayers(run.layers),
       squeeze_mm: String(run.squeezeMm),
       pieces: String(run.pieces),
+      spoilt: String(run.spoilt),
       round: String(index + 1),
       passes: String(round.passes),
       seen: round.seen,
@@ -81,6 +95,8 @@ const numberOf = (cells: CsvRow['cells'], heading: Heading): unknown => {
   const text = textOf(cells, heading)
   return text === '' ? undefined : Number.isNaN(Number(text)) ? text : Number(text)
 }
+
+const yesOrNo = (text: string): unknown => (text === '' ? true : text === 'yes' ? true : text === 'no' ? false : text)
 
 /** The id a line means: the id it gives, else the only thing of that name. */
 const idNamed = async (
@@ -163,18 +179,26 @@ export const readLogCsv = async (workshop: Workshop, text: string): Promise<CsvR
         )
     const fields = {
       jobId: await idFor(JobModel, 'job_id', 'job'),
+      pressRunId: textOf(cells, 'press_run') || null,
+      // A table from before these columns tells of cuts, each of which finished a piece.
+      technique: textOf(cells, 'technique') || 'cut',
+      region: textOf(cells, 'region') || 'all',
+      finishes: yesOrNo(textOf(cells, 'finishes')),
       pressId: await idFor(PressModel, 'press_id', 'press'),
       dieIds,
       sheetId: await idFor(SheetModel, 'sheet_id', 'sheet'),
       sheetCount: numberOf(cells, 'sheet_count') ?? 1,
       bladeSide: textOf(cells, 'blade_side') || 'down',
       at: textOf(cells, 'at'),
+      beganAt: textOf(cells, 'began_at') || null,
+      endedAt: textOf(cells, 'ended_at') || null,
       layers: await layersOf(cells, faults, transaction),
       squeezeMm: numberOf(cells, 'squeeze_mm'),
       rounds: lines.map(roundOf),
       followsRunId: null,
       setAside: false,
       pieces: numberOf(cells, 'pieces') ?? 0,
+      spoilt: numberOf(cells, 'spoilt') ?? 0,
       note: textOf(cells, 'note'),
     }
     if (faults.length > 0) return { is: 'refused', errors: faults }

@@ -1,5 +1,6 @@
 import type { CsvReport, ProblemField } from '@bold-heron/schema'
 import type { Sequelize, Transaction } from 'sequelize'
+import { inWriting } from '../store/transactions.js'
 
 type Outcome = { readonly is: 'added' | 'changed' } | { readonly is: 'refused'; readonly errors: ProblemField[] }
 
@@ -21,7 +22,7 @@ export class RefusedRows extends Error {
     save: (row: Row, transaction: Transaction) => Promise<Outcome>,
   ): Promise<CsvReport> {
     try {
-      return await sequelize.transaction(async (transaction) => {
+      return await inWriting(sequelize, async (transaction) => {
         const report: CsvReport = { imported: true, rows: rows.length, added: 0, changed: 0, refused: [] }
         for (const row of rows) {
           const outcome = await save(row, transaction)

@@ -1,4 +1,4 @@
-import type { JobInput } from '@bold-heron/schema'
+import type { BladeSide } from '@bold-heron/core'
 import type { DemoDie } from './shelf/dies.js'
 import type { DemoPressKey } from './shelf/presses.js'
 import type { DemoPlacementKey } from './placements.js'
@@ -11,7 +11,7 @@ export interface DemoJob {
   readonly dies: readonly DemoDie[]
   readonly sheet: DemoSheet
   readonly sheetCount: number
-  readonly bladeSide: JobInput['bladeSide']
+  readonly bladeSide: BladeSide
   readonly wanted: number
   /** How it stands when nobody has pressed it yet, or was put aside. */
   readonly state: 'waiting' | 'planned' | 'set-aside' | 'by-log'

@@ -11,12 +11,15 @@ import {
   randomInteger,
   type RandomSource,
   seededRandom,
+  totalPasses,
 } from '@bold-heron/core'
 import {
   type ChosenLayer,
   type DieInput,
   type DieRow,
+  type JobInput,
   layersOfRun,
+  plainRun,
   type PlateInput,
   type PlateRow,
   type PressRow,
@@ -30,10 +33,12 @@ import {
   toPlate,
   toPress,
   toSheet,
+  withPlacement,
 } from '@bold-heron/schema'
 import { QueryTypes, type Transaction } from 'sequelize'
 import { recipeOfRun } from '../store/recipe-of-run.js'
 import type { Saved } from '../store/table.js'
+import { inWriting } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
 import { type DemoJob, demoJobs } from './jobs.js'
 import { doNow } from '../jobs/heavy-task.js'
@@ -49,6 +54,9 @@ import { type DemoSheet, demoSheets } from './shelf/sheets.js'
 const SEED = 20_260_620
 const DAYS_OF_LOG = 61
 const DAY_MS = 86_400_000
+const MINUTE_MS = 60_000
+/** Minutes that a stack took to be laid there; a pass took one. */
+const SETTING_UP_MINUTES = 4
 /** The volunteers meet between these hours (UTC). */
 const FIRST_HOUR = 9
 const LAST_HOUR = 19
@@ -106,7 +114,7 @@ const requestOf = (job: DemoJob, shelf: DemoShelf): PlanRequest => {
     bladeSide: job.bladeSide,
     rules: defaultHouseRules,
   }
-  const plain: PlanRequest = { technique: 'full-cut', cut, shelf: plates, workedBefore: [] }
+  const plain: PlanRequest = { technique: 'cut', region: 'all', cut, shelf: plates, workedBefore: [] }
   const placement = placementOf(job, shelf)
   if (!placement) return plain
   const dies = new Map(cut.dies.map((die) => [die.id, die]))
@@ -131,7 +139,7 @@ const placementOf = (job: DemoJob, { plates, dies, sheets }: DemoShelf): Placeme
 
 const chosenLayers = ({ stack }: Assessment): ChosenLayer[] =>
   stack.map((layer): ChosenLayer =>
-    layer.is === 'plate' ? { is: 'plate', plateId: layer.plate.id } : { is: layer.is },
+    layer.is === 'plate' ? { is: 'plate', plateId: layer.plate.id, role: layer.role } : { is: layer.is },
   )
 
 const inventRun = (
@@ -161,15 +169,22 @@ const inventRun = (
   const good = endedGood(rounds)
   return {
     ...ids,
+    pressRunId: plainRun.id,
+    technique: plainRun.technique,
+    region: plainRun.region,
+    finishes: plainRun.finishes,
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,
     at: at.toISOString(),
+    beganAt: at.toISOString(),
+    endedAt: new Date(at.getTime() + (SETTING_UP_MINUTES + totalPasses(rounds)) * MINUTE_MS).toISOString(),
     layers: layersOfRun(assessment.ledger),
     squeezeMm: roundedMm(squeezeMm),
     rounds,
     followsRunId: null,
     setAside: false,
     pieces: good ? job.yield : 0,
+    spoilt: good ? 0 : job.sheetCount,
     note: '',
     placement: null,
   }
@@ -210,19 +225,27 @@ const loadJob = async (
     dieIds: job.dies.map((key) => shelf.dies[key].id),
     sheetId: shelf.sheets[job.sheet].id,
   }
+  const { pressId, ...pressedWith } = ids
+  const run = {
+    ...plainRun,
+    ...pressedWith,
+    sheetCount: job.sheetCount,
+    bladeSide: job.bladeSide,
+    layers: best && job.state !== 'waiting' ? chosenLayers(best) : [],
+  }
+  const plain: JobInput = {
+    name: job.name,
+    state: job.state === 'by-log' ? 'planned' : job.state,
+    pressId,
+    wanted: job.wanted,
+    note: job.note,
+    card: null,
+    runInHand: 0,
+    runs: [run],
+  }
+  const placement = placementOf(job, shelf)
   const saved = await workshop.jobs.createIn(
-    {
-      ...ids,
-      name: job.name,
-      state: job.state === 'by-log' ? 'planned' : job.state,
-      technique: request.technique,
-      sheetCount: job.sheetCount,
-      bladeSide: job.bladeSide,
-      wanted: job.wanted,
-      layers: best && job.state !== 'waiting' ? chosenLayers(best) : [],
-      note: job.note,
-      placement: placementOf(job, shelf),
-    },
+    placement ? withPlacement(plain, placement) : plain,
     transaction,
     demoId('job', job.name),
   )
@@ -244,7 +267,7 @@ const loadJob = async (
 
 /** Loads the demo if it never was; a second start, or a workshop that the user has cleared, is left as it is. */
 export const loadDemoOnce = (workshop: Workshop, now: Date): Promise<boolean> =>
-  workshop.sequelize.transaction(async (transaction) => {
+  inWriting(workshop.sequelize, async (transaction) => {
     const [reached] = await workshop.sequelize.query<{ name: string }>(
       `INSERT INTO milestones VALUES ('demo-loaded', :now) ON CONFLICT DO NOTHING RETURNING name`,
       { type: QueryTypes.SELECT, replacements: { now }, transaction },

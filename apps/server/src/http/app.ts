@@ -4,7 +4,9 @@ import {
   answerOfTrial,
   houseRulesInput,
   idField,
+  placementOf,
   planQuestion,
+  runInHandOf,
   setupInput,
   simulationFile,
   workshopFile,
@@ -20,18 +22,23 @@ import { shelfTables } from '../csv/shelf-csv.js'
 import { csvNames } from '../csv/tables.js'
 import { outlinesOf } from '../store/dies.js'
 import { readHouseRules, saveHouseRules } from '../store/house-rules.js'
-import { gatherPlanRequest } from '../store/plan-request.js'
+import { questionOfRun } from '../store/jobs.js'
+import { gatherPlanRequest, planRequestIn } from '../store/plan-request.js'
 import { saveSetup } from '../store/setup.js'
+import { inSnapshot } from '../store/transactions.js'
 import { exportWorkshop, importWorkshop } from '../store/workshop-file.js'
 import type { Workshop } from '../store/workshop.js'
 import type { Learner } from '../learning/learner.js'
 import type { HeavyThread } from '../jobs/heavy-thread.js'
 import { addBenchRuns } from './bench-runs.js'
+import { answeredInTime } from './deadline.js'
 import { errorAnswer } from './error-answer.js'
+import { addHealth } from './health.js'
+import { idOf } from './id-of.js'
 import { answerHeavily } from './heavy-answers.js'
 import { addLearning } from './learning.js'
 import { openApiDocument } from './openapi.js'
-import { ownPageOnly } from './own-page-only.js'
+import { ownHostOnly, ownPageOnly } from './own-page-only.js'
 import { refuse } from './problems.js'
 import { addPads } from './pads.js'
 import { addPlacing } from './placing.js'
@@ -92,13 +99,18 @@ const addPlans = (app: Express, workshop: Workshop, heavy: HeavyThread): void =>
     )
   })
   app.get('/api/jobs/:id/plan-request', async (request, response) => {
-    const id = idField.safeParse(request.params.id)
-    const job = id.success ? await workshop.jobs.find(id.data) : undefined
-    const except = request.query['except']
+    const id = idOf(request, 'job')
+    const { except, run: runId } = request.query
     const exceptRuns =
       typeof except === 'string' ? except.split(',').filter((each) => idField.safeParse(each).success) : []
-    const input = job && (await gatherPlanRequest(workshop.sequelize, job, { exceptRuns, placement: job.placement }))
-    if (!input) return refuse(404, 'There is no such job.')
+    const input = await inSnapshot(workshop.sequelize, async (transaction) => {
+      const job = await workshop.jobs.findIn(id, transaction)
+      const run = typeof runId === 'string' ? job?.runs.find((each) => each.id === runId) : job && runInHandOf(job)
+      if (!job || !run) return undefined
+      const gathering = { exceptRuns, placement: placementOf(job, run) }
+      return planRequestIn(workshop.sequelize, questionOfRun(job, run), transaction, gathering)
+    })
+    if (!input) return refuse(404, 'There is no such job, or it has no such press run.')
     response.json(input)
   })
 }
@@ -107,9 +119,12 @@ const addPlans = (app: Express, workshop: Workshop, heavy: HeavyThread): void =>
 const addOutlines = (app: Express, workshop: Workshop): void => {
   app.get('/api/dies/:id/outline', async (request, response) => {
     const id = idField.safeParse(request.params.id)
-    const die = id.success ? await workshop.dies.find(id.data) : undefined
-    if (!die) return refuse(404, 'There is no such die.')
-    const outline = (await outlinesOf([die.id])).get(die.id)
+    const found = await inSnapshot(workshop.sequelize, async (transaction) => {
+      const die = id.success ? await workshop.dies.findIn(id.data, transaction) : undefined
+      return die && { outline: (await outlinesOf([die.id], transaction)).get(die.id) }
+    })
+    if (!found) return refuse(404, 'There is no such die.')
+    const { outline } = found
     if (!outline) return refuse(404, 'This die has no outline of its own.')
     response.json(outline)
   })
@@ -197,7 +212,8 @@ export const createApp = (
       strictTransportSecurity: false,
     }),
   )
-  app.use(ownPageOnly)
+  app.use(ownHostOnly)
+  app.use('/api', ownPageOnly, answeredInTime)
   app.use(compression())
   app.use(
     '/api',
@@ -228,10 +244,7 @@ export const createApp = (
 
   const document = openApiDocument()
   app.get('/api/openapi.json', (_request, response) => void response.json(document))
-  app.get('/api/health', async (_request, response) => {
-    await workshop.sequelize.query('SELECT 1')
-    response.json({ ok: true })
-  })
+  addHealth(app, workshop)
   app.get('/api/devices', (_request, response) => {
     response.json({ caliperUrl: options.caliperUrl ?? null })
   })

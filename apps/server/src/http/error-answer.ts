@@ -1,6 +1,7 @@
 import type { Problem } from '@bold-heron/schema'
 import type { ErrorRequestHandler } from 'express'
-import { ConnectionError, DatabaseError, ForeignKeyConstraintError, UniqueConstraintError } from 'sequelize'
+import { DatabaseError, ForeignKeyConstraintError, UniqueConstraintError } from 'sequelize'
+import { isAway, sqlStateOf, WriteBroken } from '../store/transactions.js'
 import { problemOf, ProblemAnswer, sendProblem } from './problems.js'
 
 /** What a constraint of the database stands for, as the field it guards. */
@@ -17,7 +18,34 @@ const constraintOf = (error: DatabaseError): string =>
   (error.original as { constraint?: string }).constraint ?? 'a rule of the database'
 
 /** Faults of PostgreSQL that come of what was sent: class 22 (data) and 23 (integrity). */
-const isDataFault = (error: DatabaseError): boolean => /^2[23]/.test((error.original as { code?: string }).code ?? '')
+const isDataFault = (error: DatabaseError): boolean => /^2[23]/.test(sqlStateOf(error) ?? '')
+
+const AWAY = 'The database does not answer.'
+const known = {
+  'not-saved': `${AWAY} Nothing of this was saved. Try again in a moment.`,
+  'not-known': `${AWAY} It is not known whether this was saved: look before you do it again.`,
+}
+
+/** What to say where the database went away, is full, or is taken by something long; undefined for anything else. */
+const troubleOfDatabase = (error: unknown): Problem | undefined => {
+  if (error instanceof WriteBroken) return problemOf(503, known[error.known])
+  switch (sqlStateOf(error)) {
+    case '53100':
+    case '53200':
+      return problemOf(
+        507,
+        'There is no room left for the database. Nothing of this was saved. Free some, then try again.',
+      )
+    case '55P03':
+      return problemOf(503, 'A whole workshop is being read in. Nothing of this was saved. Try again in a moment.')
+    case '57014':
+      return problemOf(503, 'The database took too long. Nothing of this was saved. Try again in a moment.')
+    case '40P01':
+    case '40001':
+      return problemOf(503, 'Too many are saving this at once. Nothing of this was saved. Try again in a moment.')
+  }
+  return isAway(error) ? problemOf(503, `${AWAY} Try again in a moment.`) : undefined
+}
 
 const bodyProblem = (error: { type?: string; status?: number; limit?: number }): Problem | undefined => {
   switch (error.type) {
@@ -52,13 +80,13 @@ const databaseProblem = (error: unknown): Problem | undefined => {
     const fault = guarded[constraint] ?? { path: constraint, message: `A value breaks ${constraint}.` }
     return problemOf(422, fault.message, { errors: [{ code: 'refused', ...fault }] })
   }
-  if (error instanceof ConnectionError)
-    return problemOf(503, 'The database does not answer; nothing was saved. Try again in a moment.')
-  return undefined
+  return troubleOfDatabase(error)
 }
 
 /** Turns whatever was thrown into problem details; only what is our own mistake is a 500, and it is logged. */
 export const errorAnswer: ErrorRequestHandler = (error: unknown, request, response, next) => {
+  // Answered already, as where it took too long: nobody is left to tell.
+  if (response.writableEnded) return
   if (response.headersSent) return next(error)
   const problem =
     error instanceof ProblemAnswer
@@ -66,5 +94,5 @@ export const errorAnswer: ErrorRequestHandler = (error: unknown, request, respon
       : (databaseProblem(error) ?? (error !== null && typeof error === 'object' ? bodyProblem(error) : undefined))
   if (problem) return sendProblem(response, problem)
   request.log?.error({ err: error }, 'unexpected failure')
-  sendProblem(response, problemOf(500, 'Something went wrong on our side; nothing was saved. The log says more.'))
+  sendProblem(response, problemOf(500, 'Something went wrong on our side. The log says more.'))
 }

@@ -16,7 +16,8 @@ export const answerHeavily = async <Task extends HeavyTask>(
   tell: (answer: AnswerTo<Task>) => unknown = (answer) => answer,
 ): Promise<void> => {
   const gone = new AbortController()
-  response.on('close', () => gone.abort())
+  // A response closes when it was sent, too; then there is nothing left to give up.
+  response.on('close', () => response.writableFinished || gone.abort())
   const inLines = request.accepts(['application/json', LINES]) === LINES
   const line = (value: unknown) => void response.write(`${JSON.stringify(value)}\n`)
   try {

@@ -8,8 +8,11 @@ import { idOf } from './id-of.js'
 import { refuse } from './problems.js'
 import { validated } from './validate.js'
 
-const setAside = (where: { id: string } | { pressId: string }, value: boolean): Promise<number> =>
-  changeRuns({ ...where, deletedAt: null, setAside: !value }, { setAside: value })
+const setAside = (
+  { sequelize }: Workshop,
+  where: { id: string } | { pressId: string },
+  value: boolean,
+): Promise<number> => changeRuns(sequelize, { ...where, deletedAt: null, setAside: !value }, { setAside: value })
 
 /** What was learnt of a press, and setting evidence aside. */
 export const addLearning = (app: Express, workshop: Workshop, learner: Learner): void => {
@@ -22,12 +25,12 @@ export const addLearning = (app: Express, workshop: Workshop, learner: Learner):
     const id = idOf(request, 'run')
     const change = validated(evidenceChange, request.body)
     if (!(await workshop.runs.find(id))) return refuse(404, 'There is no such run.')
-    await setAside({ id }, change.setAside)
+    await setAside(workshop, { id }, change.setAside)
     response.json(await workshop.runs.find(id))
   })
   app.post('/api/presses/:id/forget', async (request, response) => {
     const id = idOf(request, 'press')
     if (!(await workshop.presses.find(id))) return refuse(404, 'There is no such press.')
-    response.json({ setAside: await setAside({ pressId: id }, true) })
+    response.json({ setAside: await setAside(workshop, { pressId: id }, true) })
   })
 }

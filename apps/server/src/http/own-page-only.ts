@@ -5,15 +5,20 @@ const ownHosts = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/i
 
 /**
  * The server has no accounts: it listens on loopback and trusts the person at this machine. So a page from elsewhere, opened
- * in the same browser, must not reach it, neither by another host name that points here nor by a request across sites.
+ * in the same browser, must not reach it by another host name that points here.
  */
+export const ownHostOnly: RequestHandler = (request, _response, next) => {
+  if (!ownHosts.test(request.get('Host') ?? ''))
+    return refuse(403, 'Open Bold Heron by its own address on this machine.')
+  next()
+}
+
+/** Nor by a request across sites; to be mounted where the API is, so that the router itself says what that is. */
 export const ownPageOnly: RequestHandler = (request, _response, next) => {
-  const host = request.get('Host') ?? ''
-  if (!ownHosts.test(host)) return refuse(403, 'Open Bold Heron by its own address on this machine.')
   const site = request.get('Sec-Fetch-Site')
   const origin = request.get('Origin')
-  const foreign = (site === 'cross-site' || site === 'same-site') && request.path.startsWith('/api')
-  if (foreign || (origin !== undefined && origin !== `http://${host}`))
+  const foreign = site === 'cross-site' || site === 'same-site'
+  if (foreign || (origin !== undefined && origin !== `http://${request.get('Host') ?? ''}`))
     return refuse(403, 'Another page asked for this; Bold Heron answers only its own.')
   next()
 }

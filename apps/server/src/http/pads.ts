@@ -4,6 +4,7 @@ import type { Express } from 'express'
 import { PlateModel } from '../store/models/plate-model.js'
 import { wearOfPads } from '../store/pad-wear.js'
 import { toPlateRow } from '../store/plates.js'
+import { inSnapshot } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
 
 /** A tenth of a mm is finer than anybody's eye, and keeps the answer short. */
@@ -12,7 +13,7 @@ const tenths = (mm: number): number => Math.round(mm * 10) / 10
 /** What the log says of every cutting pad. */
 export const addPads = (app: Express, workshop: Workshop): void => {
   app.get('/api/pad-wear', async (_request, response) => {
-    const rows = await workshop.sequelize.transaction(async (transaction) => {
+    const rows = await inSnapshot(workshop.sequelize, async (transaction) => {
       const wear = await wearOfPads(transaction)
       const stored = await PlateModel.findAll({
         where: { id: [...wear.keys()], retiredAt: null },

@@ -4,6 +4,7 @@ import express, { type Express, type Request } from 'express'
 import { PhotoModel } from '../store/models/photo-model.js'
 import { toPhotoRow } from '../store/photos.js'
 import { type ReadPhoto, readPhoto } from '../store/read-photo.js'
+import { inWriting } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
 import { idOf } from './id-of.js'
 import { refuse } from './problems.js'
@@ -42,14 +43,13 @@ export const addPhotos = (app: Express, workshop: Workshop): void => {
     if (!(await workshop.runs.find(runId))) return refuse(404, 'There is no such run.')
     const photo = Buffer.isBuffer(request.body) ? await readPhoto(request.body) : undefined
     if (!photo) return refuse(415, 'This is no JPEG, PNG or WebP that can be read. Send the photo itself.')
-    if ((await PhotoModel.count({ where: { runId, deletedAt: null } })) >= MOST_OF_A_RUN)
-      return refuse(422, `A run keeps ${MOST_OF_A_RUN} photos at most; delete one first.`)
-    const stored = await PhotoModel.create({
-      id: randomUUID(),
-      runId,
-      createdAt: new Date(),
-      deletedAt: null,
-      ...photo,
+    const stored = await inWriting(workshop.sequelize, async (transaction) => {
+      if ((await PhotoModel.count({ where: { runId, deletedAt: null }, transaction })) >= MOST_OF_A_RUN)
+        return refuse(422, `A run keeps ${MOST_OF_A_RUN} photos at most; delete one first.`)
+      return PhotoModel.create(
+        { id: randomUUID(), runId, createdAt: new Date(), deletedAt: null, ...photo },
+        { transaction },
+      )
     })
     response.status(201).json(toPhotoRow(stored))
   })
@@ -60,7 +60,7 @@ export const addPhotos = (app: Express, workshop: Workshop): void => {
   })
   const mark = async (request: Request, deletedAt: Date | null) => {
     const photo = await photoOf(request)
-    await photo.update({ deletedAt })
+    await inWriting(workshop.sequelize, (transaction) => photo.update({ deletedAt }, { transaction }))
     return toPhotoRow(photo)
   }
   app.delete('/api/photos/:id', async (request, response) => {

@@ -1,5 +1,16 @@
 import { finish, gluedCount, type Placement, type PlanRequest, PressModel, planSteps } from '@bold-heron/core'
-import { inputOfJob, type JobRow, layersOfRun, type Page, type RunRow } from '@bold-heron/schema'
+import {
+  inputOfJob,
+  type JobInput,
+  type JobRow,
+  layersOfRun,
+  type Page,
+  placementOf,
+  runInHandOf,
+  type RunRow,
+  withPlacement,
+  withRunInHand,
+} from '@bold-heron/schema'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
 
@@ -12,20 +23,22 @@ afterAll(() => server.close())
 const jobNamed = async (q: string): Promise<JobRow> =>
   ((await server.api.get('/api/jobs').query({ q })).body as Page<JobRow>).items[0]!
 
-const save = (job: JobRow, change: object) =>
+const save = (job: JobRow, change: Partial<JobInput>) =>
   server.api
     .put(`/api/jobs/${job.id}`)
     .set('If-Match', `"${job.version}"`)
     .send({ ...inputOfJob(job), ...change })
+const lay = (job: JobRow, change: Partial<Placement>) =>
+  save(job, withPlacement(inputOfJob(job), { ...(placementOf(job) as Placement), ...change }))
 const requestOf = async (job: JobRow): Promise<PlanRequest> =>
   (await server.api.get(`/api/jobs/${job.id}/plan-request`)).body as PlanRequest
 
 describe('a job with a placement', () => {
   it('is planned for the lines that its run in hand presses', async () => {
     const job = await jobNamed('Word on a fold')
-    expect(job.technique).toBe('edge-partial')
+    expect(runInHandOf(job)).toMatchObject({ technique: 'cut', region: 'to-line' })
     const request = await requestOf(job)
-    expect(request).toMatchObject({ technique: 'edge-partial', cut: { edgePadId: job.placement!.runs[0]!.padId } })
+    expect(request).toMatchObject({ region: 'to-line', cut: { edgePadId: runInHandOf(job).placed!.padId } })
     // Letters of 32 mm, of which 2 reach over the line.
     expect(request.cut.dies).toHaveLength(1)
     expect(request.cut.dies[0]!.lengthMm).toBeCloseTo(30, 1)
@@ -34,7 +47,7 @@ describe('a job with a placement', () => {
   it('goes by the run that is in hand, and by what is pressed of it', async () => {
     const job = await jobNamed('Window with')
     const first = await requestOf(job)
-    const saved = await save(job, { placement: { ...job.placement, runInHand: 1 } })
+    const saved = await save(job, { runInHand: 1 })
     expect(saved.status).toBe(200)
     const second = await requestOf(saved.body as JobRow)
     expect(second.cut.dies[0]!.name).toBe('Lighthouse')
@@ -47,17 +60,19 @@ describe('a job with a placement', () => {
     const request = await requestOf(job)
     const { best } = finish(planSteps(request, new PressModel()))
     const layers = best!.stack.map((layer) =>
-      layer.is === 'plate' ? { is: 'plate' as const, plateId: layer.plate.id } : { is: layer.is },
+      layer.is === 'plate' ? { is: 'plate' as const, plateId: layer.plate.id, role: layer.role } : { is: layer.is },
     )
     expect(layers.some((layer) => layer.is === 'plate' && gluedCount(layer.plateId))).toBe(true)
-    const kept = await save(job, { layers, state: 'planned' })
+    const kept = await save(job, { ...withRunInHand(inputOfJob(job), { layers }), state: 'planned' })
     expect(kept.status).toBe(200)
-    expect((kept.body as JobRow).layers).toEqual(layers)
+    expect(runInHandOf(kept.body as JobRow).layers).toEqual(layers)
     const logged = await server.api.post('/api/runs').send({
       jobId: job.id,
       pressId: job.pressId,
-      dieIds: job.dieIds,
-      sheetId: job.sheetId,
+      dieIds: runInHandOf(job).dieIds,
+      sheetId: runInHandOf(job).sheetId,
+      technique: 'cut',
+      region: 'under-block',
       sheetCount: 1,
       bladeSide: 'down',
       at: '2026-06-20T10:00:00.000Z',
@@ -65,11 +80,11 @@ describe('a job with a placement', () => {
       squeezeMm: best!.ledger.squeezeMm,
       rounds: [{ passes: 2, seen: 'clean', feel: 'light' }],
       pieces: 1,
-      placement: job.placement,
+      placement: placementOf(job),
     })
     expect(logged.status).toBe(201)
     const run = logged.body as RunRow
-    expect(run.placement).toEqual(job.placement)
+    expect(run.placement).toEqual(placementOf(job))
     expect(run.layers.find((layer) => layer.name.includes('×'))?.plateId).toBeNull()
     // The pads are worn only where the block pressed: the frame's inner line, two passes.
     const wear = await server.api.get('/api/pad-wear')
@@ -78,20 +93,18 @@ describe('a job with a placement', () => {
 
   it('is refused with the field, where a die or pad is not there or the numbers make no sense', async () => {
     const job = await jobNamed('Corner')
-    const placement = job.placement as Placement
-    const [run] = placement.runs
+    const [run] = placementOf(job)!.runs
     const unknown = '00000000-0000-4000-8000-000000000000'
     const refused = async (change: object) =>
-      ((await save(job, { placement: { ...placement, ...change } })).body as { errors: { path: string }[] }).errors.map(
-        ({ path }) => path,
-      )
-    expect(await refused({ runInHand: 5 })).toEqual(['placement.runInHand'])
-    expect(await refused({ runs: [{ ...run, padId: unknown }] })).toEqual(['placement.runs.0.padId'])
+      ((await lay(job, change)).body as { errors: { path: string }[] }).errors.map(({ path }) => path)
+    expect(await refused({ runInHand: 5 })).toEqual(['runInHand'])
+    expect(await refused({ runs: [{ ...run, padId: unknown }] })).toEqual(['runs.0.placed.padId'])
     expect(await refused({ runs: [{ ...run, dies: [{ ...run!.dies[0], dieId: unknown }] }] })).toEqual([
-      'placement.runs.0.dies.0.dieId',
+      'runs.0.dieIds.0',
+      'runs.0.placed.dies.0.dieId',
     ])
     expect(await refused({ card: { widthMm: 100, heightMm: 80, fold: { runs: 'upright', atMm: 120 } } })).toEqual([
-      'placement.card.fold.atMm',
+      'card.card.fold.atMm',
     ])
     expect(
       await refused({
@@ -106,13 +119,13 @@ describe('a job with a placement', () => {
           picture: 'data:text/html;base64,PGI+',
         },
       }),
-    ).toEqual(['placement.motif.picture'])
+    ).toEqual(['card.motif.picture'])
     // Nothing was half written.
     expect((await jobNamed('Corner')).version).toBe(job.version)
   })
 
   it('goes through the workshop file without loss', async () => {
-    const before = (await server.api.get('/api/workshop')).body as { jobs: { id: string; placement: unknown }[] }
+    const before = (await server.api.get('/api/workshop')).body as { jobs: { id: string; card: unknown }[] }
     expect((await server.api.put('/api/workshop').send(before)).status).toBe(200)
     const after = (await server.api.get('/api/workshop')).body as typeof before
     expect(after.jobs).toEqual(before.jobs)
@@ -127,7 +140,7 @@ it('what Place asks for has every die with its lines, every sheet, and the reque
     dies: { name: string; outline: { lines: number[][] } }[]
     sheets: unknown[]
   }
-  expect(body.request.technique).toBe('edge-partial')
+  expect(body.request.region).toBe('all')
   expect(body.request.cut.dies).toHaveLength(4)
   expect(body.dies.length).toBeGreaterThan(15)
   expect(body.dies.every((die) => die.outline.lines.length > 0)).toBe(true)

@@ -1,5 +1,5 @@
 import type { Plan } from '@bold-heron/core'
-import type { Page } from '@bold-heron/schema'
+import { type JobRow, type Page, plainRun, runInHandOf } from '@bold-heron/schema'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
 
@@ -17,7 +17,7 @@ const idNamed = async (list: string, q: string): Promise<string> => {
 }
 
 const sailLaceOnIvory = async () => ({
-  technique: 'full-cut',
+  technique: 'cut',
   pressId: await idNamed('presses', 'Library'),
   dieIds: [await idNamed('dies', 'Lattice sail lace')],
   sheetId: await idNamed('sheets', 'Ivory card'),
@@ -41,8 +41,11 @@ describe('a plan over the API', () => {
 
   it('is the same for a job that asks the same', async () => {
     const question = await sailLaceOnIvory()
-    const job = (await server.api.post('/api/jobs').send({ ...question, name: 'Sails', bladeSide: 'down', wanted: 10 }))
-      .body as { id: string }
+    const { pressId, ...pressed } = question
+    const runs = [{ ...plainRun, ...pressed, bladeSide: 'down' }]
+    const job = (await server.api.post('/api/jobs').send({ name: 'Sails', pressId, wanted: 10, runs })).body as {
+      id: string
+    }
     const request = await server.api.get(`/api/jobs/${job.id}/plan-request`)
     expect(request.status).toBe(200)
     expect(request.body).toMatchObject({ cut: { sheetCount: 2, bladeSide: 'down' } })
@@ -91,13 +94,10 @@ describe('the demo', () => {
   })
 
   it('has a stack for every job that is planned or further', async () => {
-    const { items } = (await server.api.get('/api/jobs')).body as Page<{
-      name: string
-      state: string
-      layers: unknown[]
-    }>
+    const { items } = (await server.api.get('/api/jobs')).body as Page<JobRow>
     for (const job of items)
-      if (job.state === 'planned' || job.state === 'cutting') expect(job.layers.length, job.name).toBeGreaterThan(3)
+      if (job.state === 'planned' || job.state === 'cutting')
+        expect(runInHandOf(job).layers.length, job.name).toBeGreaterThan(3)
   })
 
   it('is loaded once only', async () => {

@@ -22,6 +22,7 @@ const titles: Readonly<Record<number, string>> = {
   429: 'Too many requests',
   500: 'Our mistake',
   503: 'The database does not answer',
+  507: 'No room left',
 }
 
 export const problemOf = (

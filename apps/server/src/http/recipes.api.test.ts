@@ -76,7 +76,11 @@ describe('giving recipes away', () => {
       const answer = await server.api.post(`/api/recipes/${taken.id}/jobs`).send({ pressId, layers: [] })
       expect(answer.status).toBe(201)
       const job = answer.body as JobRow
-      expect(job).toMatchObject({ name: recipe.name, state: 'waiting', dieNames: [recipe.cut.dies[0]!.name] })
+      expect(job).toMatchObject({
+        name: recipe.name,
+        state: 'waiting',
+        runs: [{ dieNames: [recipe.cut.dies[0]!.name] }],
+      })
       const request = (await server.api.get(`/api/jobs/${job.id}/plan-request`)).body as PlanRequest
       expect(request.cut.dies[0]!.outline.lines).toEqual(recipe.cut.dies[0]!.outline!.lines)
       expect(request.cut.sheet.name).toBe(recipe.cut.sheet.name)

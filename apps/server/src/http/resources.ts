@@ -2,11 +2,13 @@ import { jobStates, seenOutcomes } from '@bold-heron/core'
 import {
   dieInput,
   dieRow,
+  fromOlderTechnique,
   idField,
   jobInput,
   jobRow,
   plateInput,
   plateRow,
+  pressedHowFields,
   pressInput,
   pressRow,
   recipeInput,
@@ -22,16 +24,21 @@ const nameSearch = { q: z.string().max(120).optional() }
 const shelfFilter = z.object({ ...nameSearch, retired: z.enum(['no', 'yes', 'all']).optional() })
 const jobFilter = z.object({ ...nameSearch, state: z.enum(jobStates).optional() })
 const time = z.iso.datetime({ offset: true }).or(z.iso.date())
-const runFilter = z.object({
-  jobId: idField.optional(),
-  pressId: idField.optional(),
-  dieId: idField.optional(),
-  sheetId: idField.optional(),
-  technique: jobInput.shape.technique.unwrap().optional(),
-  seen: z.enum(seenOutcomes).optional(),
-  since: time.optional(),
-  until: time.optional(),
-})
+/** Links of before name a technique with what of the stack is pressed in one. */
+const runFilter = z.preprocess(
+  fromOlderTechnique,
+  z.object({
+    jobId: idField.optional(),
+    pressId: idField.optional(),
+    dieId: idField.optional(),
+    sheetId: idField.optional(),
+    technique: pressedHowFields.technique.unwrap().optional(),
+    region: pressedHowFields.region.unwrap().optional(),
+    seen: z.enum(seenOutcomes).optional(),
+    since: time.optional(),
+    until: time.optional(),
+  }),
+)
 
 /** Every kind of row the API serves. */
 export const resources = {

@@ -1,4 +1,4 @@
-import type { PlateRow } from '@bold-heron/schema'
+import { plainRun, type PlateRow } from '@bold-heron/schema'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { dieInputs, plateInputs, pressInputOf, sheetInputs } from '../testing/inputs.js'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
@@ -20,16 +20,8 @@ const addJobParts = async () => {
   const press = await add('presses', pressInputOf([platform.id, pad.id, pad.id]))
   const die = await add('dies', dieInputs.leaf)
   const sheet = await add('sheets', sheetInputs.card)
-  const job = {
-    name: 'Leaves',
-    technique: 'full-cut',
-    pressId: press.id,
-    dieIds: [die.id],
-    sheetId: sheet.id,
-    sheetCount: 1,
-    bladeSide: 'down',
-    wanted: 10,
-  }
+  const run = { ...plainRun, dieIds: [die.id], sheetId: sheet.id, sheetCount: 1, bladeSide: 'down' }
+  const job = { name: 'Leaves', pressId: press.id, wanted: 10, runs: [run] }
   return { platform, pad, press, die, sheet, job }
 }
 
@@ -234,12 +226,19 @@ describe('references', () => {
   it('to what is not there are refused by field', async () => {
     const { job } = await addJobParts()
     const nobody = '00000000-0000-4000-8000-000000000000'
-    const answer = await server.api
-      .post('/api/jobs')
-      .send({ ...job, dieIds: [nobody], layers: [{ is: 'plate', plateId: nobody }, { is: 'dies' }, { is: 'sheets' }] })
+    const answer = await server.api.post('/api/jobs').send({
+      ...job,
+      runs: [
+        {
+          ...job.runs[0],
+          dieIds: [nobody],
+          layers: [{ is: 'plate', plateId: nobody, role: 'bed' }, { is: 'dies' }, { is: 'sheets' }],
+        },
+      ],
+    })
     expect(answer.status).toBe(422)
     const paths = (answer.body as { errors: { path: string }[] }).errors.map((error) => error.path)
-    expect(paths.sort()).toEqual(['dieIds.0', 'layers.0.plateId'])
+    expect(paths.sort()).toEqual(['runs.0.dieIds.0', 'runs.0.layers.0.plateId'])
   })
 
   it('to something deleted are refused for new rows and kept in old ones', async () => {
@@ -248,12 +247,12 @@ describe('references', () => {
     await server.api.delete(`/api/sheets/${sheet.id}`)
     expect((await server.api.post('/api/jobs').send(job)).status).toBe(422)
     const at = `/api/jobs/${added.id}`
-    expect((await server.api.get(at)).body).toMatchObject({ sheetName: 'Card' })
+    expect((await server.api.get(at)).body).toMatchObject({ runs: [{ sheetName: 'Card' }] })
     const saved = await server.api
       .put(at)
       .set('If-Match', '"1"')
       .send({ ...job, state: 'set-aside' })
-    expect(saved.body).toMatchObject({ state: 'set-aside', sheetName: 'Card' })
+    expect(saved.body).toMatchObject({ state: 'set-aside', runs: [{ sheetName: 'Card' }] })
   })
 
   it('a press refuses known-good stacks of plates that are not on the shelf', async () => {

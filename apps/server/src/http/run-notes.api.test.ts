@@ -32,6 +32,11 @@ it('a note that is too long, or to no run, is refused', async () => {
 })
 
 it('runs are found by technique', async () => {
-  expect((await runs({ technique: 'full-cut' })).total).toBe((await runs({})).total)
+  const all = (await runs({})).total
+  expect((await runs({ technique: 'cut', region: 'all' })).total).toBe(all)
+  expect((await runs({ region: 'under-block' })).total).toBe(0)
+  // Links of before named both in one.
+  expect((await runs({ technique: 'full-cut' })).total).toBe(all)
+  expect((await runs({ technique: 'edge-partial' })).total).toBe(0)
   expect((await server.api.get('/api/runs').query({ technique: 'origami' })).status).toBe(422)
 })

@@ -12,7 +12,7 @@ export const addRunNotes = (app: Express, workshop: Workshop): void => {
     const { note } = validated(runNote, request.body)
     const id = idOf(request, 'run')
     if (!(await workshop.runs.find(id))) return refuse(404, 'There is no such run.')
-    await changeRuns({ id }, { note })
+    await changeRuns(workshop.sequelize, { id }, { note })
     response.json(await workshop.runs.find(id))
   })
 }

@@ -28,7 +28,7 @@ export class HeavyThread {
     return new Promise<AnswerTo<Task>>((resolve, reject) => {
       if (signal?.aborted) return reject(new Cancelled('given up before it began'))
       this.waiting.set(id, { resolve, reject, onProgress })
-      signal?.addEventListener('abort', () => this.send({ is: 'cancel', id }), { once: true })
+      signal?.addEventListener('abort', () => this.waiting.has(id) && this.send({ is: 'cancel', id }), { once: true })
       this.send({ is: 'task', id, task })
     })
   }

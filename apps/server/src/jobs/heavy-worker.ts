@@ -7,6 +7,8 @@ const port = parentPort
 if (!port) throw new Error('this file runs as a worker thread')
 
 const model = new PressModel()
+/** Tasks asked for and not yet answered, and which of them were given up. */
+const asked = new Set<number>()
 const cancelled = new Set<number>()
 const say = (message: FromHeavyWorker): void => port.postMessage(message)
 
@@ -17,18 +19,23 @@ const work = async ({ id, task }: Extract<ToHeavyWorker, { is: 'task' }>): Promi
   try {
     const answer = await runInSlices(stepsOf(task, model), {
       breathe,
-      isCancelled: () => cancelled.delete(id),
+      isCancelled: () => cancelled.has(id),
       onProgress: (share) => say({ is: 'progress', id, share }),
     })
     say(answer === undefined ? { is: 'cancelled', id } : { is: 'done', id, answer })
   } catch (error) {
     say({ is: 'failed', id, message: error instanceof Error ? (error.stack ?? error.message) : String(error) })
+  } finally {
+    asked.delete(id)
+    cancelled.delete(id)
   }
 }
 
 // One after the other: two tasks at once would only make both late.
 let queue = Promise.resolve()
 port.on('message', (message: ToHeavyWorker) => {
-  if (message.is === 'cancel') cancelled.add(message.id)
-  else queue = queue.then(() => work(message))
+  if (message.is === 'task') {
+    asked.add(message.id)
+    queue = queue.then(() => work(message))
+  } else if (asked.has(message.id)) cancelled.add(message.id)
 })

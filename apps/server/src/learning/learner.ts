@@ -2,6 +2,7 @@ import type { Sequelize } from 'sequelize'
 import type { HeavyThread } from '../jobs/heavy-thread.js'
 import { Cancelled } from '../jobs/heavy-thread.js'
 import { EvidenceModel } from '../store/models/evidence-model.js'
+import { inSnapshot, inWriting } from '../store/transactions.js'
 import { type LoggedTrial, loggedTrials } from './logged-trials.js'
 
 /** Digits kept of a logarithm; less than any doubt there is. */
@@ -70,25 +71,29 @@ export class Learner {
     }
   }
 
-  private staleTrials(): Promise<LoggedTrial[]> {
-    return this.sequelize.transaction(async (transaction) => {
+  private async staleTrials(): Promise<LoggedTrial[]> {
+    const { gone, stale } = await inSnapshot(this.sequelize, async (transaction) => {
       const trials = await loggedTrials(transaction)
       const kept = await EvidenceModel.findAll({ attributes: ['runId', 'madeFrom'], transaction })
       const madeFrom = new Map(kept.map((each) => [each.runId, each.madeFrom]))
       const current = new Set(trials.map((trial) => trial.runId))
       const gone = kept.flatMap((each) => (current.has(each.runId) ? [] : [each.runId]))
-      if (gone.length > 0) await EvidenceModel.destroy({ where: { runId: gone }, transaction })
-      return trials.filter((trial) => madeFrom.get(trial.runId) !== trial.madeFrom)
+      return { gone, stale: trials.filter((trial) => madeFrom.get(trial.runId) !== trial.madeFrom) }
     })
+    if (gone.length > 0)
+      await inWriting(this.sequelize, (transaction) => EvidenceModel.destroy({ where: { runId: gone }, transaction }))
+    return stale
   }
 
   /** Keeps what was worked out, unless the run has gone meanwhile. */
   private async keep({ runId, madeFrom }: LoggedTrial, log: number[]): Promise<void> {
-    await this.sequelize.query(
-      `INSERT INTO run_evidence (run_id, made_from, log)
+    await inWriting(this.sequelize, (transaction) =>
+      this.sequelize.query(
+        `INSERT INTO run_evidence (run_id, made_from, log)
        SELECT id, :madeFrom, ARRAY[:log]::double precision[] FROM runs WHERE id = :runId
        ON CONFLICT (run_id) DO UPDATE SET made_from = EXCLUDED.made_from, log = EXCLUDED.log`,
-      { replacements: { runId, madeFrom, log } },
+        { replacements: { runId, madeFrom, log }, transaction },
+      ),
     )
   }
 }

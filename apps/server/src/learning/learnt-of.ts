@@ -9,7 +9,7 @@ interface EvidenceRow extends RunEvidence {
 const evidenceRows = (
   sequelize: Sequelize,
   { pressId, sheetId, exceptRuns = [] }: { pressId: string; sheetId?: string; exceptRuns?: readonly string[] },
-  transaction: Transaction | undefined,
+  transaction: Transaction,
 ): Promise<EvidenceRow[]> =>
   sequelize.query<EvidenceRow>(
     `SELECT run.id AS "runId", run.press_id AS "pressId", run.sheet_id AS "sheetId", evidence.log
@@ -21,7 +21,7 @@ const evidenceRows = (
     {
       type: QueryTypes.SELECT,
       replacements: { pressId, sheetId: sheetId ?? null, exceptRuns: exceptRuns.length > 0 ? exceptRuns : [''] },
-      ...(transaction ? { transaction } : {}),
+      transaction,
     },
   )
 
@@ -89,5 +89,8 @@ export const learntOf = async (
 }
 
 /** What the runs of one press say, run by run, oldest first. */
-export const evidenceOfPress = (sequelize: Sequelize, pressId: string): Promise<EvidenceRow[]> =>
-  evidenceRows(sequelize, { pressId }, undefined)
+export const evidenceOfPress = (
+  sequelize: Sequelize,
+  pressId: string,
+  transaction: Transaction,
+): Promise<EvidenceRow[]> => evidenceRows(sequelize, { pressId }, transaction)

@@ -7,6 +7,8 @@ import {
   placedCut,
   type Plate,
   type Pressed,
+  type Role,
+  rolesByPlace,
   type Stack,
   type TriedRound,
 } from '@bold-heron/core'
@@ -40,17 +42,27 @@ const MOST_RUNS = 400
 /** Part of every fingerprint; raised when evidence is worked out differently, so that all of it is made anew. */
 const EDITION = 1
 
+/** The layers of a run with their roles: as they were noted, or where nobody did, as their places tell. */
+const withRolesOf = ({ layers, bladeSide }: RunRow, plates: ReadonlyMap<string, Plate>) => {
+  const byPlace = rolesByPlace(
+    layers.map(({ is, plateId }) => ({ is, kind: plateId === null ? undefined : plates.get(plateId)?.kind })),
+    bladeSide,
+  )
+  return layers.map((layer, at) => ({ layer, role: (layer.role ?? byPlace[at]) as Role }))
+}
+
 /** A run's stack with the thicknesses it had then; a plate that has left the shelf is only a height. */
 const stackOf = (run: RunRow, cut: CutContext, plates: ReadonlyMap<string, Plate>): Stack =>
-  run.layers.map((layer): Stack[number] => {
+  withRolesOf(run, plates).map(({ layer, role }): Stack[number] => {
     if (layer.is === 'dies') return { is: 'dies', dies: cut.dies, blade: cut.bladeSide }
     if (layer.is === 'sheets') return { is: 'sheets', sheet: cut.sheet, count: cut.sheetCount }
     const plate = layer.plateId === null ? undefined : plates.get(layer.plateId)
     const thickness = { valueMm: layer.thicknessMm, spreadMm: plate?.thickness.spreadMm ?? 0.1 }
     return plate
-      ? { is: 'plate', plate: { ...plate, thickness } }
+      ? { is: 'plate', role, plate: { ...plate, thickness } }
       : {
           is: 'plate',
+          role,
           plate: {
             id: layer.name,
             name: layer.name,

@@ -11,6 +11,7 @@ import {
 import type { PressLearning, RunAsEvidence } from '@bold-heron/schema'
 import { RunModel } from '../store/models/run-model.js'
 import { runTable } from '../store/runs.js'
+import { inSnapshot } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
 import { evidenceOfPress, learntOf } from './learnt-of.js'
 
@@ -32,19 +33,24 @@ export const pressLearningOf = async (
   pressId: string,
   pending: number,
 ): Promise<PressLearning | undefined> => {
-  const press = await workshop.presses.find(pressId)
-  if (!press) return undefined
-  const evidence = await evidenceOfPress(workshop.sequelize, pressId)
-  const logs = new Map(evidence.map((each) => [each.runId, each.log]))
-  const learnt = await workshop.sequelize.transaction((transaction) =>
-    learntOf(workshop.sequelize, press, NO_SHEET, [], () => undefined, transaction),
-  )
-  const stored = await RunModel.findAll({
-    where: { pressId, deletedAt: null },
-    order: [['at', 'DESC']],
-    limit: MOST_LISTED,
+  const read = await inSnapshot(workshop.sequelize, async (transaction) => {
+    const press = await workshop.presses.findIn(pressId, transaction)
+    if (!press) return undefined
+    const stored = await RunModel.findAll({
+      where: { pressId, deletedAt: null },
+      order: [['at', 'DESC']],
+      limit: MOST_LISTED,
+      transaction,
+    })
+    return {
+      evidence: await evidenceOfPress(workshop.sequelize, pressId, transaction),
+      learnt: await learntOf(workshop.sequelize, press, NO_SHEET, [], () => undefined, transaction),
+      runs: await runTable.rows(stored, transaction),
+    }
   })
-  const runs = await runTable.rows(stored)
+  if (!read) return undefined
+  const { evidence, learnt, runs } = read
+  const logs = new Map(evidence.map((each) => [each.runId, each.log]))
   return {
     pending,
     log: [...evidenceForPair(evidence, pressId, NO_SHEET)].map((value) => Math.round(value * 1000) / 1000),

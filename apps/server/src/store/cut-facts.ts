@@ -1,28 +1,28 @@
 import type { CutFacts } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import type { Transaction } from 'sequelize'
+import type { questionOfRun } from './jobs.js'
 import { DieModel } from './models/die-model.js'
 import { SheetModel } from './models/sheet-model.js'
-import type { Workshop } from './workshop.js'
 
-/** What of a job decides which recipes fit it. */
-export const factsOfCut = (
-  workshop: Workshop,
-  { technique, pressId, dieIds, sheetId, sheetCount, bladeSide }: JobRow,
-): Promise<CutFacts> =>
-  workshop.sequelize.transaction(async (transaction) => {
-    const dies = await DieModel.findAll({ where: { id: dieIds }, transaction })
-    const sheet = await SheetModel.findByPk(sheetId, { transaction, rejectOnEmpty: true })
-    return {
-      technique,
-      pressId,
-      dies: dieIds.flatMap((id) => {
-        const die = dies.find((each) => each.id === id)
-        if (!die) return []
-        const { dieClass, lengthMm, widthMm, heightMm } = die
-        return [{ id, dieClass, lengthMm, widthMm, heightMm }]
-      }),
-      sheet: { id: sheetId, kind: sheet.kind, caliperMm: sheet.caliperMm },
-      sheetCount,
-      bladeSide,
-    }
-  })
+/** What of a press run decides which recipes fit it. */
+export const factsOfCut = async (
+  { technique, region, pressId, dieIds, sheetId, sheetCount, bladeSide }: ReturnType<typeof questionOfRun>,
+  transaction: Transaction,
+): Promise<CutFacts> => {
+  const dies = await DieModel.findAll({ where: { id: dieIds }, transaction })
+  const sheet = await SheetModel.findByPk(sheetId, { transaction, rejectOnEmpty: true })
+  return {
+    technique,
+    region,
+    pressId,
+    dies: dieIds.flatMap((id) => {
+      const die = dies.find((each) => each.id === id)
+      if (!die) return []
+      const { dieClass, lengthMm, widthMm, heightMm } = die
+      return [{ id, dieClass, lengthMm, widthMm, heightMm }]
+    }),
+    sheet: { id: sheetId, kind: sheet.kind, caliperMm: sheet.caliperMm },
+    sheetCount,
+    bladeSide,
+  }
+}

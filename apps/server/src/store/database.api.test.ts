@@ -46,7 +46,7 @@ describe('the database itself refuses', () => {
     const names = rows.map((row) => row.indexname)
     for (const index of [
       'jobs_by_press',
-      'jobs_by_sheet',
+      'job_runs_by_sheet',
       'runs_by_job',
       'runs_by_press',
       'runs_by_time',

@@ -20,11 +20,11 @@ const summaryOf = (stored: DieOutlineModel | undefined): OutlineSummary | null =
 const summaryColumns = ['dieId', 'source', 'fileName', 'lineMm', 'openings', 'narrowestBridgeMm']
 
 /** Dies as the API shows them, with what is known of their outlines. */
-export const toDieRows = async (stored: readonly DieModel[], transaction?: Transaction): Promise<DieRow[]> => {
+export const toDieRows = async (stored: readonly DieModel[], transaction: Transaction): Promise<DieRow[]> => {
   const outlines = await DieOutlineModel.findAll({
     where: { dieId: stored.map((die) => die.id) },
     attributes: summaryColumns,
-    ...(transaction ? { transaction } : {}),
+    transaction,
   })
   const byDie = new Map(outlines.map((outline) => [outline.dieId, outline]))
   return stored.map((die) => ({
@@ -47,11 +47,11 @@ export const toDieRows = async (stored: readonly DieModel[], transaction?: Trans
 /** The outlines of dies in full, by die; a die without its own is left out. */
 export const outlinesOf = async (
   dieIds: readonly string[],
-  transaction?: Transaction,
+  transaction: Transaction,
 ): Promise<Map<string, OutlineInput>> => {
   const stored = await DieOutlineModel.findAll({
     where: { dieId: [...dieIds] },
-    ...(transaction ? { transaction } : {}),
+    transaction,
   })
   return new Map(stored.map(({ dieId, source, fileName, lines }) => [dieId, { source, fileName, lines }]))
 }

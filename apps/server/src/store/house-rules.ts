@@ -2,6 +2,7 @@ import type { HouseRulesInput, HouseRulesRow } from '@bold-heron/schema'
 import type { Sequelize, Transaction } from 'sequelize'
 import { HouseRulesModel } from './models/house-rules-model.js'
 import type { Saved } from './table.js'
+import { AGAINST_WRITES, inWriting } from './transactions.js'
 
 const ONLY_ROW = 1
 
@@ -30,8 +31,12 @@ export const saveHouseRules = (
   version: number,
   input: HouseRulesInput,
 ): Promise<Saved<HouseRulesRow>> =>
-  sequelize.transaction(async (transaction) => {
-    const stored = await HouseRulesModel.findByPk(ONLY_ROW, { transaction, lock: true, rejectOnEmpty: true })
+  inWriting(sequelize, async (transaction) => {
+    const stored = await HouseRulesModel.findByPk(ONLY_ROW, {
+      transaction,
+      lock: AGAINST_WRITES,
+      rejectOnEmpty: true,
+    })
     if (stored.version !== version) return { is: 'stale', current: toRow(stored) }
     await stored.update({ ...input, version: version + 1, updatedAt: new Date() }, { transaction })
     return { is: 'saved', row: toRow(stored) }

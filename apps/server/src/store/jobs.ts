@@ -1,11 +1,20 @@
-import { gluedCount, type JobState, techniqueOfRun } from '@bold-heron/core'
-import type { ChosenLayer, JobInput, JobRow } from '@bold-heron/schema'
-import { literal, Op, QueryTypes, type Transaction } from 'sequelize'
+import { gluedCount, type JobState } from '@bold-heron/core'
+import {
+  type ChosenLayer,
+  type JobInput,
+  type JobRow,
+  pressIdOf,
+  type PressRun,
+  type PressRunRow,
+} from '@bold-heron/schema'
+import { literal, Op, type Transaction } from 'sequelize'
+import type { ChildTable } from './children.js'
 import { DieModel } from './models/die-model.js'
-import { JobDieModel, JobLayerModel, JobModel } from './models/job-model.js'
+import { JobDieModel, JobLayerModel, JobModel, JobRunModel } from './models/job-model.js'
 import { PlateModel } from './models/plate-model.js'
 import { PressModel } from './models/press-model.js'
 import { SheetModel } from './models/sheet-model.js'
+import { piecesByRun, piecesOfJobs } from './pieces.js'
 import { groupBy, nameHolds, namesOf, type Reference, rowShape } from './row-shape.js'
 import type { TableSpec } from './table.js'
 
@@ -14,131 +23,174 @@ export interface JobFilter {
   readonly state?: JobState | undefined
 }
 
-/** Good pieces logged so far, by job. */
-const piecesCut = async (jobIds: readonly string[], transaction?: Transaction): Promise<Map<string, number>> => {
-  if (jobIds.length === 0) return new Map()
-  const rows = await (JobModel.sequelize as NonNullable<typeof JobModel.sequelize>).query<{
-    jobId: string
-    cut: number
-  }>(
-    `SELECT job_id AS "jobId", sum(pieces)::integer AS cut FROM runs
-     WHERE deleted_at IS NULL AND job_id IN (:jobIds) GROUP BY job_id`,
-    { type: QueryTypes.SELECT, replacements: { jobIds: [...jobIds] }, ...(transaction ? { transaction } : {}) },
+const chosen = ({ layerIs, plateId, glued, role }: JobLayerModel): ChosenLayer =>
+  layerIs === 'plate'
+    ? { is: 'plate', plateId: (plateId ?? glued) as string, role: role as NonNullable<typeof role> }
+    : { is: layerIs }
+
+const inRun = (row: { readonly jobId: string; readonly runPosition: number }): string =>
+  `${row.jobId} ${row.runPosition}`
+
+/** The press runs of jobs, by job, in their order. */
+const runsOf = async (jobs: readonly JobModel[], transaction: Transaction): Promise<Map<string, PressRunRow[]>> => {
+  const jobIds = jobs.map((job) => job.id)
+  const within = { where: { jobId: jobIds }, order: [['position', 'ASC']] as [string, string][], transaction }
+  const runs = await JobRunModel.findAll(within)
+  const dies = await JobDieModel.findAll(within)
+  const layers = await JobLayerModel.findAll(within)
+  const pressOf = new Map(jobs.map((job) => [job.id, job.pressId]))
+  const pressIdOfRun = (run: JobRunModel): string => run.pressId ?? (pressOf.get(run.jobId) as string)
+  const dieNames = await namesOf(
+    DieModel,
+    dies.map((die) => die.dieId),
+    transaction,
   )
-  return new Map(rows.map(({ jobId, cut }) => [jobId, cut]))
+  const pressNames = await namesOf(PressModel, runs.map(pressIdOfRun), transaction)
+  const sheetNames = await namesOf(
+    SheetModel,
+    runs.map((run) => run.sheetId),
+    transaction,
+  )
+  const pieces = await piecesByRun(jobIds, transaction)
+  const diesByRun = groupBy(dies, inRun)
+  const layersByRun = groupBy(layers, inRun)
+  const rows = groupBy(runs, (run) => run.jobId)
+  return new Map(
+    [...rows].map(([jobId, group]) => [
+      jobId,
+      group.map((run): PressRunRow => {
+        const key = `${jobId} ${run.position}`
+        const dieIds = (diesByRun.get(key) ?? []).map((die) => die.dieId)
+        return {
+          id: run.runName,
+          name: run.name,
+          technique: run.technique,
+          region: run.region,
+          pressId: run.pressId,
+          dieIds,
+          sheetId: run.sheetId,
+          sheetCount: run.sheetCount,
+          bladeSide: run.bladeSide,
+          layers: (layersByRun.get(key) ?? []).map(chosen),
+          finishes: run.finishes,
+          placed: run.placed,
+          pressName: pressNames.get(pressIdOfRun(run)) ?? '',
+          dieNames: dieIds.map((id) => dieNames.get(id) ?? ''),
+          sheetName: sheetNames.get(run.sheetId) ?? '',
+          pressed: pieces.get(`${jobId} ${run.runName}`) ?? 0,
+        }
+      }),
+    ]),
+  )
 }
 
-const chosen = (layer: JobLayerModel): ChosenLayer =>
-  layer.layerIs === 'plate' ? { is: 'plate', plateId: (layer.plateId ?? layer.glued) as string } : { is: layer.layerIs }
-
-const toJobRows = async (stored: readonly JobModel[], transaction?: Transaction): Promise<JobRow[]> => {
-  const within = {
-    where: { jobId: stored.map((job) => job.id) },
-    order: [['position', 'ASC']] as [string, string][],
-    ...(transaction ? { transaction } : {}),
-  }
-  const [dies, layers] = [await JobDieModel.findAll(within), await JobLayerModel.findAll(within)]
-  const [dieNames, pressNames, sheetNames, cut] = [
-    await namesOf(
-      DieModel,
-      dies.map((die) => die.dieId),
-      transaction,
-    ),
-    await namesOf(
-      PressModel,
-      stored.map((job) => job.pressId),
-      transaction,
-    ),
-    await namesOf(
-      SheetModel,
-      stored.map((job) => job.sheetId),
-      transaction,
-    ),
-    await piecesCut(
-      stored.map((job) => job.id),
-      transaction,
-    ),
-  ]
-  const diesByJob = groupBy(dies, (die) => die.jobId)
-  const layersByJob = groupBy(layers, (layer) => layer.jobId)
+const toJobRows = async (stored: readonly JobModel[], transaction: Transaction): Promise<JobRow[]> => {
+  const runs = await runsOf(stored, transaction)
+  const pieces = await piecesOfJobs(
+    stored.map((job) => job.id),
+    transaction,
+  )
+  const pressNames = await namesOf(
+    PressModel,
+    stored.map((job) => job.pressId),
+    transaction,
+  )
   return stored.map((job) => {
-    const dieIds = (diesByJob.get(job.id) ?? []).map((die) => die.dieId)
+    const { cut, spoilt } = pieces(job.id)
     return {
       ...rowShape(job),
       name: job.name,
       state: job.state,
-      technique: job.technique,
       pressId: job.pressId,
-      dieIds,
-      sheetId: job.sheetId,
-      sheetCount: job.sheetCount,
-      bladeSide: job.bladeSide,
       wanted: job.wanted,
-      layers: (layersByJob.get(job.id) ?? []).map(chosen),
       note: job.note,
-      placement: job.placement,
-      cut: cut.get(job.id) ?? 0,
+      card: job.card,
+      runInHand: job.runInHand,
+      runs: runs.get(job.id) ?? [],
+      cut,
+      spoilt,
       pressName: pressNames.get(job.pressId) ?? '',
-      dieNames: dieIds.map((id) => dieNames.get(id) ?? ''),
-      sheetName: sheetNames.get(job.sheetId) ?? '',
     }
   })
 }
 
-export const saveJobChildren = async (jobId: string, input: JobInput, transaction: Transaction): Promise<void> => {
-  await JobDieModel.destroy({ where: { jobId }, transaction })
-  await JobLayerModel.destroy({ where: { jobId }, transaction })
-  await JobDieModel.bulkCreate(
-    input.dieIds.map((dieId, position) => ({ jobId, position, dieId })),
-    { transaction },
-  )
-  await JobLayerModel.bulkCreate(
-    input.layers.map((layer, position) => ({
-      jobId,
-      position,
-      layerIs: layer.is,
-      plateId: layer.is === 'plate' && !gluedCount(layer.plateId) ? layer.plateId : null,
-      glued: layer.is === 'plate' && gluedCount(layer.plateId) ? layer.plateId : null,
-    })),
-    { transaction },
-  )
-}
+const ofRuns = <Row>(job: JobInput, rows: (run: PressRun, runPosition: number) => Row[]): Row[] =>
+  job.runs.flatMap(rows)
 
-/** References of anything that is made on a press, with dies, from a sheet. */
-export const cutReferences = (input: { pressId: string; dieIds: readonly string[]; sheetId: string }): Reference[] => [
-  { path: 'pressId', id: input.pressId, model: PressModel, what: 'a press' },
-  { path: 'sheetId', id: input.sheetId, model: SheetModel, what: 'a sheet' },
-  ...input.dieIds.map((id, at) => ({ path: `dieIds.${at}`, id, model: DieModel, what: 'a die' })),
+const children: readonly ChildTable<JobInput>[] = [
+  {
+    model: JobRunModel,
+    key: 'jobId',
+    rows: (jobId, job) =>
+      ofRuns(job, ({ id: runName, dieIds: _, layers: __, ...run }, position) => [{ ...run, jobId, position, runName }]),
+  },
+  {
+    model: JobDieModel,
+    key: 'jobId',
+    rows: (jobId, job) =>
+      ofRuns(job, ({ dieIds }, runPosition) =>
+        dieIds.map((dieId, position) => ({ jobId, runPosition, position, dieId })),
+      ),
+  },
+  {
+    model: JobLayerModel,
+    key: 'jobId',
+    rows: (jobId, job) =>
+      ofRuns(job, ({ layers }, runPosition) =>
+        layers.map((layer, position) => {
+          const plateId = layer.is === 'plate' ? layer.plateId : null
+          const isGlued = plateId !== null && gluedCount(plateId) !== undefined
+          return {
+            jobId,
+            runPosition,
+            position,
+            layerIs: layer.is,
+            plateId: isGlued ? null : plateId,
+            glued: isGlued ? plateId : null,
+            role: layer.is === 'plate' ? layer.role : null,
+          }
+        }),
+      ),
+  },
 ]
 
-/** Dies, pads, blocks and sheets that a placement names. */
-const referencesOfPlacement = (placement: JobInput['placement']): Reference[] =>
-  (placement?.runs ?? []).flatMap((run, at) => {
-    const path = `placement.runs.${at}`
-    return [
-      ...run.dies.map(({ dieId }, die) => ({
-        path: `${path}.dies.${die}.dieId`,
-        id: dieId,
-        model: DieModel,
-        what: 'a die',
-      })),
-      ...(run.padId ? [{ path: `${path}.padId`, id: run.padId, model: PlateModel, what: 'a plate' }] : []),
-      ...run.blocks.map(({ material }, block): Reference =>
-        material.is === 'plate'
-          ? {
-              path: `${path}.blocks.${block}.material.plateId`,
-              id: material.plateId,
-              model: PlateModel,
-              what: 'a plate',
-            }
-          : {
-              path: `${path}.blocks.${block}.material.sheetId`,
-              id: material.sheetId,
-              model: SheetModel,
-              what: 'a sheet',
-            },
-      ),
-    ]
+const referenceTo = {
+  press: (path: string, id: string): Reference => ({ path, id, model: PressModel, what: 'a press' }),
+  sheet: (path: string, id: string): Reference => ({ path, id, model: SheetModel, what: 'a sheet' }),
+  die: (path: string, id: string): Reference => ({ path, id, model: DieModel, what: 'a die' }),
+  plate: (path: string, id: string): Reference => ({ path, id, model: PlateModel, what: 'a plate' }),
+}
+
+/** References of anything that is pressed on a press, with dies, from a sheet. */
+export const cutReferences = (
+  { pressId, dieIds, sheetId }: { pressId: string | null; dieIds: readonly string[]; sheetId: string },
+  path = '',
+): Reference[] => [
+  ...(pressId === null ? [] : [referenceTo.press(`${path}pressId`, pressId)]),
+  referenceTo.sheet(`${path}sheetId`, sheetId),
+  ...dieIds.map((id, at) => referenceTo.die(`${path}dieIds.${at}`, id)),
+]
+
+/** Dies, pads, blocks and sheets that a run names where its things lie. */
+const referencesOfPlaced = (placed: PressRun['placed'], path: string): Reference[] =>
+  placed === null
+    ? []
+    : [
+        ...placed.dies.map(({ dieId }, at) => referenceTo.die(`${path}dies.${at}.dieId`, dieId)),
+        ...(placed.padId ? [referenceTo.plate(`${path}padId`, placed.padId)] : []),
+        ...placed.blocks.map(({ material }, at) =>
+          material.is === 'plate'
+            ? referenceTo.plate(`${path}blocks.${at}.material.plateId`, material.plateId)
+            : referenceTo.sheet(`${path}blocks.${at}.material.sheetId`, material.sheetId),
+        ),
+      ]
+
+const referencesOfStack = (layers: readonly ChosenLayer[], path: string): Reference[] =>
+  layers.flatMap((layer, at): Reference[] => {
+    if (layer.is !== 'plate') return []
+    const glued = gluedCount(layer.plateId)
+    const field = `${path}${at}.plateId`
+    return [glued ? referenceTo.sheet(field, glued.sheetId) : referenceTo.plate(field, layer.plateId)]
   })
 
 /** Jobs in the order they call for hands: under way, planned, waiting, then the ended ones, latest first. */
@@ -151,25 +203,27 @@ export const jobTable: TableSpec<JobModel, JobInput, JobRow, JobFilter> = {
     ['updatedAt', 'DESC'],
     ['id', 'ASC'],
   ],
-  columns: ({ dieIds: _, layers: __, ...columns }) => {
-    const run = columns.placement?.runs[columns.placement.runInHand]
-    return run ? { ...columns, technique: techniqueOfRun(run) } : columns
-  },
+  columns: ({ runs: _, ...columns }) => columns,
   rows: toJobRows,
-  saveChildren: saveJobChildren,
+  children,
   references: (job) => [
-    ...cutReferences(job),
-    ...job.layers.flatMap((layer, at): Reference[] => {
-      if (layer.is !== 'plate') return []
-      const glued = gluedCount(layer.plateId)
-      const path = `layers.${at}.plateId`
-      return [
-        glued
-          ? { path, id: glued.sheetId, model: SheetModel, what: 'a sheet' }
-          : { path, id: layer.plateId, model: PlateModel, what: 'a plate' },
-      ]
-    }),
-    ...referencesOfPlacement(job.placement),
+    referenceTo.press('pressId', job.pressId),
+    ...job.runs.flatMap((run, at) => [
+      ...cutReferences(run, `runs.${at}.`),
+      ...referencesOfPlaced(run.placed, `runs.${at}.placed.`),
+      ...referencesOfStack(run.layers, `runs.${at}.layers.`),
+    ]),
   ],
   where: ({ q, state }) => ({ [Op.and]: [nameHolds(q), state ? { state } : {}] }),
 }
+
+/** What a press run asks of the planner. */
+export const questionOfRun = (job: Pick<JobRow, 'pressId'>, run: PressRunRow) => ({
+  technique: run.technique,
+  region: run.region,
+  pressId: pressIdOf(job, run),
+  dieIds: run.dieIds,
+  sheetId: run.sheetId,
+  sheetCount: run.sheetCount,
+  bladeSide: run.bladeSide,
+})

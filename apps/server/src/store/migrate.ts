@@ -7,6 +7,7 @@ import { padColumns } from './migrations/0005-pads.js'
 import { photoTable } from './migrations/0006-photos.js'
 import { placementColumns } from './migrations/0007-placements.js'
 import { recipeTable } from './migrations/0004-recipes.js'
+import { pressRuns } from './migrations/0008-press-runs.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
 export const migrations = [
@@ -17,6 +18,7 @@ export const migrations = [
   padColumns,
   photoTable,
   placementColumns,
+  pressRuns,
 ] as const
 
 /** Brings the database's tables up to date. */

@@ -22,6 +22,7 @@ import { wearOfPads } from './pad-wear.js'
 import { toPlateRow } from './plates.js'
 import { pressTable } from './presses.js'
 import { toSheetRow } from './sheets.js'
+import { inSnapshot } from './transactions.js'
 
 /** Plate ids of each stack that cut clean on this press with this class of die, oldest first, newest at most 200. */
 const stacksThatWorked = async (
@@ -81,48 +82,57 @@ export interface Gathering {
 export const gatherPlanRequest = (
   sequelize: Sequelize,
   question: PlanQuestion,
-  { exceptRuns = [], brought, placement }: Gathering = {},
+  gathering?: Gathering,
 ): Promise<PlanRequest | undefined> =>
-  sequelize.transaction(async (transaction) => {
-    const [press, things, plates, rules] = [
-      await PressModel.findByPk(question.pressId, { transaction }),
-      brought ?? (await fromShelf(question, transaction)),
-      await PlateModel.findAll({ order: [['id', 'ASC']], transaction }),
-      await readHouseRules(transaction),
-    ]
-    if (!press || !things) return undefined
-    const [pressRow] = await pressTable.rows([press], transaction)
-    if (!pressRow) return undefined
-    const all = new Map<string, Plate>(plates.map((plate) => [plate.id, toPlate(toPlateRow(plate))]))
-    const onShelf = plates.filter((plate) => plate.retiredAt === null && plate.deletedAt === null)
-    const plain: CutContext = {
-      press: toPress(pressRow, all),
-      ...things,
-      sheetCount: question.sheetCount,
-      bladeSide: question.bladeSide ?? rules.bladeSide,
-      rules: toHouseRules(rules),
-    }
-    const laid = placement ? await laidThings(placement, transaction) : undefined
-    const cut = placement && laid ? placedCut(plain, placement, laid.dieOf) : plain
-    const dieClass = cut.dies[0]?.dieClass ?? ''
-    const wear = await wearOfPads(transaction)
-    const asItLies = (plate: Plate): Plate => {
-      const borne = wear.get(plate.id)
-      return borne ? asWorn(plate, borne, linesOnPad(cut.dies, cut.press.throatMm, plate)) : plate
-    }
-    const request: PlanRequest = {
-      technique: question.technique,
-      cut: plain,
-      shelf: onShelf.flatMap(({ id }) => all.get(id) ?? []).map(asItLies),
-      workedBefore: await stacksThatWorked(sequelize, question.pressId, dieClass, transaction),
-      learnt: await learntOf(
-        sequelize,
-        cut.press,
-        cut.sheet.id,
-        exceptRuns,
-        (plateId) => all.get(plateId)?.thickness.spreadMm,
-        transaction,
-      ),
-    }
-    return placement && laid ? placedRequest(request, placement, laid.dieOf, laid.sheetOf) : request
-  })
+  inSnapshot(sequelize, (transaction) => planRequestIn(sequelize, question, transaction, gathering))
+
+/** As `gatherPlanRequest`, inside a transaction of the caller's. */
+export const planRequestIn = async (
+  sequelize: Sequelize,
+  question: PlanQuestion,
+  transaction: Transaction,
+  { exceptRuns = [], brought, placement }: Gathering = {},
+): Promise<PlanRequest | undefined> => {
+  const [press, things, plates, rules] = [
+    await PressModel.findByPk(question.pressId, { transaction }),
+    brought ?? (await fromShelf(question, transaction)),
+    await PlateModel.findAll({ order: [['id', 'ASC']], transaction }),
+    await readHouseRules(transaction),
+  ]
+  if (!press || !things) return undefined
+  const [pressRow] = await pressTable.rows([press], transaction)
+  if (!pressRow) return undefined
+  const all = new Map<string, Plate>(plates.map((plate) => [plate.id, toPlate(toPlateRow(plate))]))
+  const onShelf = plates.filter((plate) => plate.retiredAt === null && plate.deletedAt === null)
+  const plain: CutContext = {
+    press: toPress(pressRow, all),
+    ...things,
+    sheetCount: question.sheetCount,
+    bladeSide: question.bladeSide ?? rules.bladeSide,
+    rules: toHouseRules(rules),
+  }
+  const laid = placement ? await laidThings(placement, transaction) : undefined
+  const cut = placement && laid ? placedCut(plain, placement, laid.dieOf) : plain
+  const dieClass = cut.dies[0]?.dieClass ?? ''
+  const wear = await wearOfPads(transaction)
+  const asItLies = (plate: Plate): Plate => {
+    const borne = wear.get(plate.id)
+    return borne ? asWorn(plate, borne, linesOnPad(cut.dies, cut.press.throatMm, plate)) : plate
+  }
+  const request: PlanRequest = {
+    technique: question.technique,
+    region: question.region,
+    cut: plain,
+    shelf: onShelf.flatMap(({ id }) => all.get(id) ?? []).map(asItLies),
+    workedBefore: await stacksThatWorked(sequelize, question.pressId, dieClass, transaction),
+    learnt: await learntOf(
+      sequelize,
+      cut.press,
+      cut.sheet.id,
+      exceptRuns,
+      (plateId) => all.get(plateId)?.thickness.spreadMm,
+      transaction,
+    ),
+  }
+  return placement && laid ? placedRequest(request, placement, laid.dieOf, laid.sheetOf) : request
+}

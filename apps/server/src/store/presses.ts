@@ -1,5 +1,6 @@
 import type { KnownGoodStackRow, PressInput, PressNumber, PressRow } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
+import type { ChildTable } from './children.js'
 import { PlateModel } from './models/plate-model.js'
 import { KnownGoodPlateModel, KnownGoodStackModel, PressModel, PressNumberModel } from './models/press-model.js'
 import { groupBy, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
@@ -7,9 +8,9 @@ import type { TableSpec } from './table.js'
 
 const knownGoodByPress = async (
   pressIds: readonly string[],
-  transaction?: Transaction,
+  transaction: Transaction,
 ): Promise<Map<string, KnownGoodStackRow[]>> => {
-  const within = { where: { pressId: [...pressIds] }, ...(transaction ? { transaction } : {}) }
+  const within = { where: { pressId: [...pressIds] }, transaction }
   const [stacks, plates] = [
     await KnownGoodStackModel.findAll({ ...within, order: [['position', 'ASC']] }),
     await KnownGoodPlateModel.findAll({ ...within, order: [['position', 'ASC']] }),
@@ -33,12 +34,12 @@ const knownGoodByPress = async (
 
 const numbersByPress = async (
   pressIds: readonly string[],
-  transaction?: Transaction,
+  transaction: Transaction,
 ): Promise<Map<string, PressNumber[]>> => {
   const stored = await PressNumberModel.findAll({
     where: { pressId: [...pressIds] },
     order: [['numberName', 'ASC']],
-    ...(transaction ? { transaction } : {}),
+    transaction,
   })
   return new Map(
     [...groupBy(stored, (number) => number.pressId)].map(([pressId, group]) => [
@@ -48,36 +49,28 @@ const numbersByPress = async (
   )
 }
 
-export const savePressChildren = async (
-  pressId: string,
-  input: PressInput,
-  transaction: Transaction,
-): Promise<void> => {
-  await PressNumberModel.destroy({ where: { pressId }, transaction })
-  await PressNumberModel.bulkCreate(
-    input.numbers.map(({ name, value, from }) => ({ pressId, numberName: name, value, knownFrom: from })),
-    { transaction },
-  )
-  await KnownGoodStackModel.destroy({ where: { pressId }, transaction })
-  await KnownGoodStackModel.bulkCreate(
-    input.knownGood.map(({ from, dieClass, dieHeightMm, sheetCaliperMm, sheetCount }, position) => ({
-      pressId,
-      position,
-      knownFrom: from,
-      dieClass,
-      dieHeightMm,
-      sheetCaliperMm,
-      sheetCount,
-    })),
-    { transaction },
-  )
-  await KnownGoodPlateModel.bulkCreate(
-    input.knownGood.flatMap(({ plateIds }, stackPosition) =>
-      plateIds.map((plateId, position) => ({ pressId, stackPosition, position, plateId })),
-    ),
-    { transaction },
-  )
-}
+export const pressChildren: readonly ChildTable<PressInput>[] = [
+  {
+    model: PressNumberModel,
+    key: 'pressId',
+    rows: (pressId, { numbers }) =>
+      numbers.map(({ name, value, from }) => ({ pressId, numberName: name, value, knownFrom: from })),
+  },
+  {
+    model: KnownGoodStackModel,
+    key: 'pressId',
+    rows: (pressId, { knownGood }) =>
+      knownGood.map(({ from, plateIds: _, ...known }, position) => ({ ...known, pressId, position, knownFrom: from })),
+  },
+  {
+    model: KnownGoodPlateModel,
+    key: 'pressId',
+    rows: (pressId, { knownGood }) =>
+      knownGood.flatMap(({ plateIds }, stackPosition) =>
+        plateIds.map((plateId, position) => ({ pressId, stackPosition, position, plateId })),
+      ),
+  },
+]
 
 export const pressTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilter> = {
   model: PressModel,
@@ -99,7 +92,7 @@ export const pressTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilter
       note: press.note,
     }))
   },
-  saveChildren: savePressChildren,
+  children: pressChildren,
   references: ({ knownGood }) =>
     knownGood.flatMap(({ plateIds }, stack) =>
       plateIds.map((id, at) => ({ path: `knownGood.${stack}.plateIds.${at}`, id, model: PlateModel, what: 'a plate' })),

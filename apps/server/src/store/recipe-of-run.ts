@@ -1,9 +1,8 @@
-import { endedGood, totalPasses } from '@bold-heron/core'
+import { endedGood, type Role, rolesByPlace, totalPasses } from '@bold-heron/core'
 import type { ProblemField, RecipeBody, RunRow } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import { outlinesOf, toDieRows } from './dies.js'
 import { DieModel } from './models/die-model.js'
-import { JobModel } from './models/job-model.js'
 import { PlateModel } from './models/plate-model.js'
 import { PressModel } from './models/press-model.js'
 import { SheetModel } from './models/sheet-model.js'
@@ -55,7 +54,6 @@ export const recipeOfRun = async (
   const within = { transaction, rejectOnEmpty: true } as const
   const [press] = await pressTable.rows([await PressModel.findByPk(run.pressId, within)], transaction)
   const sheet = toSheetRow(await SheetModel.findByPk(run.sheetId, within))
-  const job = await JobModel.findByPk(run.jobId, within)
   const dies = await toDieRows(await DieModel.findAll({ where: { id: run.dieIds }, transaction }), transaction)
   const outlines = await outlinesOf(run.dieIds, transaction)
   const thicknesses = new Map(run.layers.map((layer) => [layer.plateId, layer.thicknessMm]))
@@ -64,11 +62,18 @@ export const recipeOfRun = async (
     order: [['id', 'ASC']],
     transaction,
   })
+  const kinds = new Map(plates.map((plate) => [plate.id, plate.kind]))
+  // Only a log written elsewhere does not say what a plate was there for.
+  const byPlace = rolesByPlace(
+    run.layers.map(({ is, plateId }) => ({ is, kind: plateId === null ? undefined : kinds.get(plateId) })),
+    run.bladeSide,
+  )
   if (!press) throw new Error(`the press ${run.pressId} of run ${run.id} is gone`)
   const { id, name, pressClass, throatMm, numbers } = press
   return {
     cut: {
-      technique: job.technique,
+      technique: run.technique,
+      region: run.region,
       press: { id, name, pressClass, throatMm, numbers },
       plates: plates.map((plate) => ({
         ...withoutKeeping(toPlateRow(plate)),
@@ -81,8 +86,10 @@ export const recipeOfRun = async (
       sheet: withoutKeeping(sheet),
       sheetCount: run.sheetCount,
       bladeSide: run.bladeSide,
-      layers: run.layers.map((layer) =>
-        layer.is === 'plate' ? { is: 'plate', plateId: layer.plateId as string } : { is: layer.is },
+      layers: run.layers.map((layer, at) =>
+        layer.is === 'plate'
+          ? { is: 'plate', plateId: layer.plateId as string, role: layer.role ?? (byPlace[at] as Role) }
+          : { is: layer.is },
       ),
       squeezeMm: run.squeezeMm,
       passes: totalPasses(run.rounds),

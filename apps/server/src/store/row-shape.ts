@@ -78,12 +78,12 @@ export const missingReferences = async (
 export const namesOf = async (
   model: ModelStatic<RowModel & { name: string }>,
   ids: readonly string[],
-  transaction?: Transaction,
+  transaction: Transaction,
 ): Promise<Map<string, string>> => {
   const rows = await model.findAll({
     where: { id: [...new Set(ids)] } as WhereOptions,
     attributes: ['id', 'name'],
-    ...(transaction ? { transaction } : {}),
+    transaction,
   })
   return new Map(rows.map((row) => [row.id, row.name]))
 }

@@ -1,14 +1,17 @@
-import { isGood, type Seen, stateAfterRun, type TechniqueId } from '@bold-heron/core'
+import { type RegionId, type Seen, stateAfterLog, type TechniqueId } from '@bold-heron/core'
 import type { RunInput, RunRow } from '@bold-heron/schema'
-import { literal, Op, type Transaction, type WhereOptions } from 'sequelize'
-import { cutReferences, jobTable } from './jobs.js'
+import { literal, Op, type Sequelize, type Transaction, type WhereOptions } from 'sequelize'
+import type { ChildTable } from './children.js'
+import { cutReferences } from './jobs.js'
 import { DieModel } from './models/die-model.js'
-import { JobModel } from './models/job-model.js'
+import { JobLayerModel, JobModel } from './models/job-model.js'
 import { PressModel } from './models/press-model.js'
 import { RunDieModel, RunLayerModel, RunModel, RunRoundModel } from './models/run-model.js'
 import { SheetModel } from './models/sheet-model.js'
+import { piecesOfJobs } from './pieces.js'
 import { groupBy, namesOf, rowShape } from './row-shape.js'
 import type { TableSpec } from './table.js'
+import { AGAINST_WRITES, inWriting } from './transactions.js'
 
 export interface RunFilter {
   readonly jobId?: string | undefined
@@ -16,45 +19,44 @@ export interface RunFilter {
   readonly dieId?: string | undefined
   readonly sheetId?: string | undefined
   readonly technique?: TechniqueId | undefined
+  readonly region?: RegionId | undefined
   /** How it came out in the end. */
   readonly seen?: Seen | undefined
   readonly since?: string | undefined
   readonly until?: string | undefined
 }
 
-const toRunRows = async (stored: readonly RunModel[], transaction?: Transaction): Promise<RunRow[]> => {
+const toRunRows = async (stored: readonly RunModel[], transaction: Transaction): Promise<RunRow[]> => {
   const within = {
     where: { runId: stored.map((run) => run.id) },
     order: [['position', 'ASC']] as [string, string][],
-    ...(transaction ? { transaction } : {}),
+    transaction,
   }
-  const [dies, layers, rounds] = [
-    await RunDieModel.findAll(within),
-    await RunLayerModel.findAll(within),
-    await RunRoundModel.findAll(within),
-  ]
-  const [dieNames, jobNames, pressNames, sheetNames] = [
-    await namesOf(
+  const dies = await RunDieModel.findAll(within)
+  const layers = await RunLayerModel.findAll(within)
+  const rounds = await RunRoundModel.findAll(within)
+  const names = {
+    die: await namesOf(
       DieModel,
       dies.map((die) => die.dieId),
       transaction,
     ),
-    await namesOf(
+    job: await namesOf(
       JobModel,
       stored.map((run) => run.jobId),
       transaction,
     ),
-    await namesOf(
+    press: await namesOf(
       PressModel,
       stored.map((run) => run.pressId),
       transaction,
     ),
-    await namesOf(
+    sheet: await namesOf(
       SheetModel,
       stored.map((run) => run.sheetId),
       transaction,
     ),
-  ]
+  }
   const diesByRun = groupBy(dies, (die) => die.runId)
   const layersByRun = groupBy(layers, (layer) => layer.runId)
   const roundsByRun = groupBy(rounds, (round) => round.runId)
@@ -63,17 +65,24 @@ const toRunRows = async (stored: readonly RunModel[], transaction?: Transaction)
     return {
       ...rowShape(run),
       jobId: run.jobId,
+      pressRunId: run.pressRunId,
+      technique: run.technique,
+      region: run.region,
+      finishes: run.finishes,
       pressId: run.pressId,
       dieIds,
       sheetId: run.sheetId,
       sheetCount: run.sheetCount,
       bladeSide: run.bladeSide,
       at: run.at.toISOString(),
-      layers: (layersByRun.get(run.id) ?? []).map(({ layerIs, plateId, name, thicknessMm, face, turned }) => ({
+      beganAt: run.beganAt?.toISOString() ?? null,
+      endedAt: run.endedAt?.toISOString() ?? null,
+      layers: (layersByRun.get(run.id) ?? []).map(({ layerIs, plateId, name, thicknessMm, role, face, turned }) => ({
         is: layerIs,
         plateId,
         name,
         thicknessMm,
+        role,
         lie: face === null || turned === null ? null : { face, turned },
       })),
       squeezeMm: run.squeezeMm,
@@ -87,50 +96,54 @@ const toRunRows = async (stored: readonly RunModel[], transaction?: Transaction)
       followsRunId: run.followsRunId,
       setAside: run.setAside,
       pieces: run.pieces,
+      spoilt: run.spoilt,
       note: run.note,
       placement: run.placement,
-      jobName: jobNames.get(run.jobId) ?? '',
-      pressName: pressNames.get(run.pressId) ?? '',
-      dieNames: dieIds.map((id) => dieNames.get(id) ?? ''),
-      sheetName: sheetNames.get(run.sheetId) ?? '',
+      jobName: names.job.get(run.jobId) ?? '',
+      pressName: names.press.get(run.pressId) ?? '',
+      dieNames: dieIds.map((id) => names.die.get(id) ?? ''),
+      sheetName: names.sheet.get(run.sheetId) ?? '',
     }
   })
 }
 
-export const saveRunChildren = async (runId: string, input: RunInput, transaction: Transaction): Promise<void> => {
-  await RunDieModel.destroy({ where: { runId }, transaction })
-  await RunLayerModel.destroy({ where: { runId }, transaction })
-  await RunRoundModel.destroy({ where: { runId }, transaction })
-  await RunDieModel.bulkCreate(
-    input.dieIds.map((dieId, position) => ({ runId, position, dieId })),
-    { transaction },
-  )
-  await RunLayerModel.bulkCreate(
-    input.layers.map(({ is, lie, ...layer }, position) => ({
-      runId,
-      position,
-      layerIs: is,
-      face: lie?.face ?? null,
-      turned: lie?.turned ?? null,
-      ...layer,
-    })),
-    { transaction },
-  )
-  await RunRoundModel.bulkCreate(
-    input.rounds.map((round, position) => ({ runId, position, ...round })),
-    { transaction },
-  )
-}
+export const runChildren: readonly ChildTable<RunInput>[] = [
+  {
+    model: RunDieModel,
+    key: 'runId',
+    rows: (runId, { dieIds }) => dieIds.map((dieId, position) => ({ runId, position, dieId })),
+  },
+  {
+    model: RunLayerModel,
+    key: 'runId',
+    rows: (runId, { layers }) =>
+      layers.map(({ is, lie, ...layer }, position) => ({
+        runId,
+        position,
+        layerIs: is,
+        face: lie?.face ?? null,
+        turned: lie?.turned ?? null,
+        ...layer,
+      })),
+  },
+  {
+    model: RunRoundModel,
+    key: 'runId',
+    rows: (runId, { rounds }) => rounds.map((round, position) => ({ runId, position, ...round })),
+  },
+]
 
 /** Changes columns of runs that no job follows from; says how many. */
-export const changeRuns = async (
+export const changeRuns = (
+  sequelize: Sequelize,
   where: WhereOptions,
   columns: { readonly setAside: boolean } | { readonly note: string },
-): Promise<number> => {
-  const bumped = { version: RunModel.sequelize?.literal('version + 1'), updatedAt: new Date() }
-  const [count] = await RunModel.update({ ...columns, ...bumped }, { where })
-  return count
-}
+): Promise<number> =>
+  inWriting(sequelize, async (transaction) => {
+    const bumped = { version: literal('version + 1'), updatedAt: new Date() }
+    const [count] = await RunModel.update({ ...columns, ...bumped }, { where, transaction })
+    return count
+  })
 
 /** The outcome of a run is that of its last round. */
 const endedIn = (seen: Seen | undefined): WhereOptions => {
@@ -147,21 +160,27 @@ const usesDie = (dieId: string | undefined): WhereOptions => {
   return { id: { [Op.in]: literal(`(SELECT run_id FROM run_dies WHERE die_id = ${quoted})`) } }
 }
 
-/** The technique of a run is its job's. */
-const ofTechnique = (technique: TechniqueId | undefined): WhereOptions => {
-  if (!technique) return {}
-  const quoted = RunModel.sequelize?.escape(technique) ?? ''
-  return { jobId: { [Op.in]: literal(`(SELECT id FROM jobs WHERE technique = ${quoted})`) } }
-}
-
-/** A logged run moves its job on: under way, or done once enough pieces are cut. Jobs set aside stay there. */
-const moveJobOn = async (input: RunInput, transaction: Transaction): Promise<void> => {
-  const job = await JobModel.findByPk(input.jobId, { transaction, lock: true })
-  if (!job || job.state === 'set-aside') return
-  const [row] = await jobTable.rows([job], transaction)
-  const last = input.rounds.at(-1)
-  const state = row && last && isGood(last.seen) ? stateAfterRun(job.wanted, row.cut) : 'cutting'
-  if (state !== job.state) await job.update({ state, version: job.version + 1, updatedAt: new Date() }, { transaction })
+/**
+ * A change of the log moves its jobs on: under way, or done once enough pieces are finished. They are locked first, in one order, so that
+ * two changes at once come one after the other.
+ */
+const moveJobsOn = async (named: readonly { readonly jobId: string }[], transaction: Transaction) => {
+  const ids = [...new Set(named.map(({ jobId }) => jobId))].sort()
+  const jobs: JobModel[] = []
+  for (const id of ids) {
+    const job = await JobModel.findByPk(id, { transaction, lock: AGAINST_WRITES })
+    if (job) jobs.push(job)
+  }
+  const before = await piecesOfJobs(ids, transaction)
+  return async (): Promise<void> => {
+    const now = await piecesOfJobs(ids, transaction)
+    for (const job of jobs) {
+      const isPlanned = (await JobLayerModel.count({ where: { jobId: job.id }, transaction })) > 0
+      const state = stateAfterLog({ state: job.state, wanted: job.wanted, isPlanned }, before(job.id), now(job.id))
+      if (state !== job.state)
+        await job.update({ state, version: job.version + 1, updatedAt: new Date() }, { transaction })
+    }
+  }
 }
 
 export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
@@ -172,20 +191,21 @@ export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
   ],
   columns: ({ dieIds: _, layers: __, rounds: ___, ...columns }) => columns,
   rows: toRunRows,
-  saveChildren: saveRunChildren,
+  children: runChildren,
   references: (run) => [
     { path: 'jobId', id: run.jobId, model: JobModel, what: 'a job' },
     ...(run.followsRunId ? [{ path: 'followsRunId', id: run.followsRunId, model: RunModel, what: 'a run' }] : []),
     ...cutReferences(run),
   ],
-  afterSave: moveJobOn,
-  where: ({ jobId, pressId, dieId, sheetId, technique, seen, since, until }) => ({
+  around: moveJobsOn,
+  where: ({ jobId, pressId, dieId, sheetId, technique, region, seen, since, until }) => ({
     [Op.and]: [
       jobId ? { jobId } : {},
       pressId ? { pressId } : {},
       sheetId ? { sheetId } : {},
       usesDie(dieId),
-      ofTechnique(technique),
+      technique ? { technique } : {},
+      region ? { region } : {},
       endedIn(seen),
       since ? { at: { [Op.gte]: new Date(since) } } : {},
       until ? { at: { [Op.lt]: new Date(until) } } : {},

@@ -1,6 +1,7 @@
-import type { JobRow, SetupInput } from '@bold-heron/schema'
+import { type JobRow, plainRun, type SetupInput } from '@bold-heron/schema'
 import { readHouseRules } from './house-rules.js'
 import type { Saved } from './table.js'
+import { inWriting } from './transactions.js'
 import type { Workshop } from './workshop.js'
 
 /** The row of a save that nothing can refuse, as it names only what the same transaction has just made. */
@@ -11,7 +12,7 @@ const mustBeSaved = <Row>(saved: Saved<Row>): Row => {
 
 /** Saves a first press with its plates, a die, a sheet and a job for them: all in one transaction. */
 export const saveSetup = (workshop: Workshop, input: SetupInput): Promise<JobRow> =>
-  workshop.sequelize.transaction(async (transaction) => {
+  inWriting(workshop.sequelize, async (transaction) => {
     const plateIds: string[] = []
     for (const plate of input.plates) plateIds.push(mustBeSaved(await workshop.plates.createIn(plate, transaction)).id)
     const { known } = input
@@ -25,16 +26,20 @@ export const saveSetup = (workshop: Workshop, input: SetupInput): Promise<JobRow
         {
           name: input.jobName,
           state: 'waiting',
-          technique: 'full-cut',
           pressId: press.id,
-          dieIds: [die.id],
-          sheetId: sheet.id,
-          sheetCount: 1,
-          bladeSide,
           wanted: 1,
-          layers: [],
           note: '',
-          placement: null,
+          card: null,
+          runInHand: 0,
+          runs: [
+            {
+              ...plainRun,
+              dieIds: [die.id],
+              sheetId: sheet.id,
+              sheetCount: 1,
+              bladeSide,
+            },
+          ],
         },
         transaction,
       ),

@@ -2,7 +2,9 @@ import { randomUUID } from 'node:crypto'
 import type { Page, ProblemField } from '@bold-heron/schema'
 import { type ModelStatic, Op, type Order, type Sequelize, type Transaction, type WhereOptions } from 'sequelize'
 import type { RowModel } from './models/row-model.js'
+import { type ChildTable, replaceChildren } from './children.js'
 import { missingReferences, type Reference } from './row-shape.js'
+import { AGAINST_WRITES, inSnapshot, inWriting } from './transactions.js'
 
 /** Which part of a list, and which rows of it. */
 export interface ListQuery<Filter> {
@@ -25,13 +27,18 @@ export interface TableSpec<Stored extends RowModel, Input, Row, Filter> {
   readonly order: Order
   /** Column values of an input; children are left to `saveChildren`. */
   columns(input: Input): Record<string, unknown>
-  rows(stored: readonly Stored[], transaction?: Transaction): Promise<Row[]>
+  rows(stored: readonly Stored[], transaction: Transaction): Promise<Row[]>
+  readonly children?: readonly ChildTable<Input>[]
+  /** Saves children that are not simply put in the place of those before. */
   saveChildren?(id: string, input: Input, transaction: Transaction): Promise<void>
   /** Every row that an input, or a row as stored, names; new names must be of rows that are there and not deleted. */
   references?(named: Input | Row): Reference[]
   where(filter: Filter): WhereOptions
-  /** Runs after a save, in the same transaction. */
-  afterSave?(input: Input, transaction: Transaction): Promise<void>
+  /**
+   * Runs before a change, given what the row names before and after it, so that what it belongs to can be locked first; what it returns
+   * runs after the change. All in one transaction.
+   */
+  around?(named: readonly (Input | Row)[], transaction: Transaction): Promise<() => Promise<void>>
 }
 
 /** Listing and saving one kind of row: versions are compared on every save, deleting can be undone. */
@@ -41,74 +48,111 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
     readonly spec: TableSpec<Stored, Input, Row, Filter>,
   ) {}
 
-  async list({ page, pageSize, filter }: ListQuery<Filter>): Promise<Page<Row>> {
-    const { rows, count } = await this.spec.model.findAndCountAll({
-      where: { [Op.and]: [{ deletedAt: null }, this.spec.where(filter)] } as WhereOptions,
-      order: this.spec.order,
-      limit: pageSize,
-      offset: (page - 1) * pageSize,
+  list({ page, pageSize, filter }: ListQuery<Filter>): Promise<Page<Row>> {
+    return inSnapshot(this.sequelize, async (transaction) => {
+      const { rows, count } = await this.spec.model.findAndCountAll({
+        where: { [Op.and]: [{ deletedAt: null }, this.spec.where(filter)] } as WhereOptions,
+        order: this.spec.order,
+        limit: pageSize,
+        offset: (page - 1) * pageSize,
+        transaction,
+      })
+      return { items: await this.spec.rows(rows, transaction), total: count, page, pageSize }
     })
-    return { items: await this.spec.rows(rows), total: count, page, pageSize }
   }
 
-  async find(id: string, transaction?: Transaction): Promise<Row | undefined> {
+  find(id: string): Promise<Row | undefined> {
+    return inSnapshot(this.sequelize, (transaction) => this.findIn(id, transaction))
+  }
+
+  /** As `find`, inside a transaction of the caller's. */
+  async findIn(id: string, transaction: Transaction): Promise<Row | undefined> {
     const stored = await this.stored(id, transaction)
     return stored ? this.only(stored, transaction) : undefined
   }
 
-  async create(input: Input): Promise<Saved<Row>> {
-    return this.sequelize.transaction((transaction) => this.createIn(input, transaction))
+  /** As `findIn`, and one that was deleted too. */
+  async findEvenDeleted(id: string, transaction: Transaction): Promise<Row | undefined> {
+    const stored = await this.stored(id, transaction, { deletedToo: true })
+    return stored ? this.only(stored, transaction) : undefined
+  }
+
+  create(input: Input): Promise<Saved<Row>> {
+    return inWriting(this.sequelize, (transaction) => this.createIn(input, transaction))
   }
 
   /** As `create`, inside a transaction of the caller's; `id` for a row that brings its own. */
   async createIn(input: Input, transaction: Transaction, id: string = randomUUID()): Promise<Saved<Row>> {
     const errors = await this.faultyReferences(input, undefined, transaction)
     if (errors.length > 0) return { is: 'refused', errors }
+    const after = await this.spec.around?.([input], transaction)
     const now = new Date()
     const stored = await this.spec.model.create(
       { ...this.spec.columns(input), id, version: 1, createdAt: now, updatedAt: now } as never,
       { transaction },
     )
-    await this.spec.saveChildren?.(id, input, transaction)
-    await this.spec.afterSave?.(input, transaction)
+    await this.saveChildren(id, input, transaction)
+    await after?.()
     return { is: 'saved', row: await this.only(stored, transaction) }
   }
 
-  async update(id: string, version: number, input: Input): Promise<Saved<Row>> {
-    return this.sequelize.transaction((transaction) => this.updateIn(id, version, input, transaction))
+  update(id: string, version: number, input: Input): Promise<Saved<Row>> {
+    return inWriting(this.sequelize, (transaction) => this.updateIn(id, version, input, transaction))
   }
 
-  /** As `update`, inside a transaction of the caller's. The row is locked, so two saves from one version cannot both pass. */
-  async updateIn(id: string, version: number, input: Input, transaction: Transaction): Promise<Saved<Row>> {
-    const stored = await this.stored(id, transaction, true)
+  /** As `update`, inside a transaction of the caller's. */
+  updateIn(id: string, version: number, input: Input, transaction: Transaction): Promise<Saved<Row>> {
+    return this.change(id, input, transaction, { version, deletedToo: false })
+  }
+
+  /** The row is locked, so two saves from one version cannot both pass; one from no version has the last word. */
+  private async change(
+    id: string,
+    input: Input,
+    transaction: Transaction,
+    { version, deletedToo }: { readonly version: number | undefined; readonly deletedToo: boolean },
+  ): Promise<Saved<Row>> {
+    const unlocked = await this.stored(id, transaction, { deletedToo })
+    if (!unlocked) return { is: 'missing' }
+    const after = await this.spec.around?.([await this.only(unlocked, transaction), input], transaction)
+    const stored = await this.stored(id, transaction, { lock: true, deletedToo })
     if (!stored) return { is: 'missing' }
     const before = await this.only(stored, transaction)
-    if (stored.version !== version) return { is: 'stale', current: before }
+    if (version !== undefined && stored.version !== version) return { is: 'stale', current: before }
     const errors = await this.faultyReferences(input, before, transaction)
     if (errors.length > 0) return { is: 'refused', errors }
-    await stored.update({ ...this.spec.columns(input), ...bumped(stored) } as never, { transaction })
-    await this.spec.saveChildren?.(id, input, transaction)
-    await this.spec.afterSave?.(input, transaction)
+    await stored.update({ ...this.spec.columns(input), deletedAt: null, ...bumped(stored) } as never, { transaction })
+    await this.saveChildren(id, input, transaction)
+    await after?.()
     return { is: 'saved', row: await this.only(stored, transaction) }
   }
 
   /** Saves under an id that the caller brings: into the row that has it, brought back if it was deleted, else as a new row. */
   async putIn(id: string, input: Input, transaction: Transaction): Promise<{ saved: Saved<Row>; isNew: boolean }> {
-    const stored = await this.stored(id, transaction, true, true)
-    if (!stored) return { saved: await this.createIn(input, transaction, id), isNew: true }
-    if (stored.deletedAt) await stored.update({ deletedAt: null } as never, { transaction })
-    return { saved: await this.updateIn(id, stored.version, input, transaction), isNew: false }
+    const saved = await this.change(id, input, transaction, { version: undefined, deletedToo: true })
+    return saved.is === 'missing'
+      ? { saved: await this.createIn(input, transaction, id), isNew: true }
+      : { saved, isNew: false }
   }
 
   /** Sets `deletedAt` or `retiredAt`, or clears it again. Deleted rows are found only to be restored. */
-  async mark(id: string, column: 'deletedAt' | 'retiredAt', at: Date | null): Promise<Row | undefined> {
-    return this.sequelize.transaction(async (transaction) => {
+  mark(id: string, column: 'deletedAt' | 'retiredAt', at: Date | null): Promise<Row | undefined> {
+    return inWriting(this.sequelize, async (transaction) => {
       const deletedToo = column === 'deletedAt'
-      const stored = await this.stored(id, transaction, true, deletedToo)
+      const unlocked = await this.stored(id, transaction, { deletedToo })
+      if (!unlocked) return undefined
+      const after = await this.spec.around?.([await this.only(unlocked, transaction)], transaction)
+      const stored = await this.stored(id, transaction, { lock: true, deletedToo })
       if (!stored) return undefined
       await stored.update({ [column]: at, ...bumped(stored) } as never, { transaction })
+      await after?.()
       return this.only(stored, transaction)
     })
+  }
+
+  private async saveChildren(id: string, input: Input, transaction: Transaction): Promise<void> {
+    if (this.spec.children) await replaceChildren(this.spec.children, id, input, transaction)
+    await this.spec.saveChildren?.(id, input, transaction)
   }
 
   /** References that a row had before may stay, even to something deleted since; others must be on hand. */
@@ -122,19 +166,19 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
     )
   }
 
-  private async stored(
+  private stored(
     id: string,
-    transaction?: Transaction,
-    lock = false,
-    deletedToo = false,
+    transaction: Transaction,
+    { lock = false, deletedToo = false }: { readonly lock?: boolean; readonly deletedToo?: boolean } = {},
   ): Promise<Stored | null> {
     return this.spec.model.findOne({
       where: (deletedToo ? { id } : { id, deletedAt: null }) as WhereOptions,
-      ...(transaction ? { transaction, lock } : {}),
+      transaction,
+      ...(lock ? { lock: AGAINST_WRITES } : {}),
     })
   }
 
-  private async only(stored: Stored, transaction?: Transaction): Promise<Row> {
+  private async only(stored: Stored, transaction: Transaction): Promise<Row> {
     const [row] = await this.spec.rows([stored], transaction)
     return row as Row
   }

@@ -1,8 +1,9 @@
 import type { WorkshopFile } from '@bold-heron/schema'
 import type { ModelStatic, Sequelize, Transaction } from 'sequelize'
+import { type ChildTable, insertAll } from './children.js'
 import { outlinesOf, saveDieChildren } from './dies.js'
 import { readHouseRules } from './house-rules.js'
-import { saveJobChildren } from './jobs.js'
+import { jobTable } from './jobs.js'
 import { DieModel } from './models/die-model.js'
 import { HouseRulesModel } from './models/house-rules-model.js'
 import { JobModel } from './models/job-model.js'
@@ -13,10 +14,11 @@ import type { RowModel } from './models/row-model.js'
 import { RunModel } from './models/run-model.js'
 import { SheetModel } from './models/sheet-model.js'
 import { photosForFile, replacePhotos } from './photos.js'
-import { savePressChildren } from './presses.js'
+import { pressChildren } from './presses.js'
 import type { ReadPhoto } from './read-photo.js'
-import { saveRunChildren } from './runs.js'
+import { runChildren } from './runs.js'
 import type { TableSpec } from './table.js'
+import { inSnapshot, inWritingAlone } from './transactions.js'
 import type { Workshop } from './workshop.js'
 
 /** All rows of a table, deleted ones too, in a fixed order. */
@@ -39,11 +41,13 @@ const diesInFull = async (workshop: Workshop, transaction: Transaction): Promise
   return rows.map((row) => ({ ...row, outline: outlines.get(row.id) ?? null }))
 }
 
+type JobInFile = WorkshopFile['jobs'][number]
+
 /** The whole workshop as one file, read in one snapshot. */
 export const exportWorkshop = (workshop: Workshop, exportedAt: Date): Promise<WorkshopFile> =>
-  workshop.sequelize.transaction(async (transaction) => ({
+  inSnapshot(workshop.sequelize, async (transaction) => ({
     format: 'bold-heron/workshop',
-    version: 1,
+    version: 2,
     exportedAt: exportedAt.toISOString(),
     houseRules: await readHouseRules(transaction),
     plates: await everyRow(workshop.plates.spec, transaction),
@@ -51,7 +55,10 @@ export const exportWorkshop = (workshop: Workshop, exportedAt: Date): Promise<Wo
     dies: await diesInFull(workshop, transaction),
     sheets: await everyRow(workshop.sheets.spec, transaction),
     jobs: (await everyRow(workshop.jobs.spec, transaction)).map(
-      ({ cut: _, pressName: __, dieNames: ___, sheetName: ____, ...job }) => job,
+      ({ cut: _, spoilt: __, pressName: ___, runs, ...job }): JobInFile => ({
+        ...job,
+        runs: runs.map(({ pressName: _, dieNames: __, sheetName: ___, pressed: ____, ...run }) => run),
+      }),
     ),
     runs: (await everyRow(workshop.runs.spec, transaction)).map(
       ({ jobName: _, pressName: __, dieNames: ___, sheetName: ____, ...run }) => run,
@@ -71,24 +78,42 @@ const models: readonly ModelStatic<RowModel>[] = [
   RecipeModel,
 ]
 
-const insertInto = (model: ModelStatic<RowModel>, rows: readonly object[], transaction: Transaction) =>
-  model.bulkCreate(rows.map((row) => ({ ...row })) as never[], { transaction })
+/** Inserts the children of many rows at once. */
+const insertChildren = async <Input>(
+  children: readonly ChildTable<Input>[],
+  rows: readonly (Input & { readonly id: string })[],
+  transaction: Transaction,
+): Promise<void> => {
+  for (const child of children)
+    await insertAll(
+      child.model,
+      rows.flatMap((row) => child.rows(row.id, row)),
+      transaction,
+    )
+}
 
 /** Puts the file's workshop, its photos as they were read, in the place of the present one; all of it or, where a row is refused, none. */
 export const importWorkshop = (sequelize: Sequelize, file: WorkshopFile, photos: readonly ReadPhoto[]): Promise<void> =>
-  sequelize.transaction(async (transaction) => {
+  inWritingAlone(sequelize, async (transaction) => {
+    // A run may follow one that comes later in the file.
+    await sequelize.query('SET CONSTRAINTS runs_follows DEFERRED', { transaction })
     for (const model of [...models].reverse()) await model.destroy({ where: {}, transaction })
     await HouseRulesModel.update({ ...file.houseRules }, { where: { id: 1 }, transaction })
-    await insertInto(PlateModel, file.plates, transaction)
-    await insertInto(PressModel, file.presses, transaction)
-    await insertInto(DieModel, file.dies, transaction)
-    await insertInto(SheetModel, file.sheets, transaction)
-    await insertInto(JobModel, file.jobs, transaction)
-    await insertInto(RunModel, file.runs, transaction)
-    await insertInto(RecipeModel, file.recipes, transaction)
+    await insertAll(PlateModel, file.plates, transaction)
+    await insertAll(PressModel, file.presses, transaction)
+    await insertAll(DieModel, file.dies, transaction)
+    await insertAll(SheetModel, file.sheets, transaction)
+    await insertAll(
+      JobModel,
+      file.jobs.map(({ runs: _, ...job }) => job),
+      transaction,
+    )
+    await insertAll(RunModel, file.runs, transaction)
+    await insertAll(RecipeModel, file.recipes, transaction)
     await replacePhotos(file.photos, photos, transaction)
     for (const die of file.dies) await saveDieChildren(die.id, die, transaction)
-    for (const press of file.presses) await savePressChildren(press.id, press, transaction)
-    for (const job of file.jobs) await saveJobChildren(job.id, job, transaction)
-    for (const run of file.runs) await saveRunChildren(run.id, run, transaction)
+    await insertChildren(pressChildren, file.presses, transaction)
+    await insertChildren(jobTable.children ?? [], file.jobs, transaction)
+    await insertChildren(runChildren, file.runs, transaction)
+    await sequelize.query('SET CONSTRAINTS runs_follows IMMEDIATE', { transaction })
   })

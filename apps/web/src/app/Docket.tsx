@@ -1,3 +1,4 @@
+import { runInHandOf } from '@bold-heron/schema'
 import { X } from 'lucide-react'
 import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -7,6 +8,7 @@ import { takeJobInHand, useJobInHand } from '../data/job-in-hand.js'
 import { useRow } from '../data/rows.js'
 import { Badge } from '../ui/Badge.js'
 import { IconButton } from '../ui/Button.js'
+import { sayPressed } from '../text/say-pressed.js'
 
 /** The tag that travels with the job: what is being made, of what, on what, and how far it is. */
 export const Docket = () => {
@@ -28,13 +30,7 @@ export const Docket = () => {
         <Link to={`/plan/${job.id}`} className="font-display text-lg font-semibold no-underline hover:underline">
           {job.name}
         </Link>
-        <span className="text-ink-soft">
-          {t('jobs.line', {
-            dies: job.dieNames.join(', '),
-            sheet: t('jobs.sheetsOf', { count: job.sheetCount, sheet: job.sheetName }),
-            press: job.pressName,
-          })}
-        </span>
+        <span className="text-ink-soft">{sayPressed(t, runInHandOf(job))}</span>
         <span className="ml-auto flex items-center gap-2">
           <span className="text-ink-soft">{t('jobs.progress', { cut: job.cut, wanted: job.wanted })}</span>
           <Badge tone={job.state === 'done' ? 'clean' : 'plain'}>{t(`words.jobState.${job.state}`)}</Badge>

@@ -1,9 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useSyncExternalStore } from 'react'
 import { ask, AwayError, ProblemError } from './client.js'
-import { type Delivery, Outbox, type Parcel } from './outbox.js'
+import { keep, kept } from './kept/keeping.js'
+import { type Delivery, isNewer, type KeptParcel, Outbox, type Parcel, type Shelf } from './outbox.js'
+import { preference } from './preference.js'
 
-const STORAGE_KEY = 'bold-heron.outbox'
+const PREFIX = 'outbox/'
+/** Where all parcels lay together before each had a place of its own. */
+const OLDER_KEY = 'bold-heron.outbox'
 const RETRY_MS = 4000
 const SERVER_FAULTS_FROM = 500
 const TOO_MANY = 429
@@ -20,25 +24,38 @@ const deliver = async ({ id, input }: Parcel): Promise<Delivery> => {
   }
 }
 
-const outbox = new Outbox(
-  {
-    read: () => localStorage.getItem(STORAGE_KEY),
-    write: (content) => localStorage.setItem(STORAGE_KEY, content),
+/** Brings parcels of an older page to their places; they are forgotten there only once they lie here. */
+const takeOverOlder = async (): Promise<void> => {
+  const older = preference.read(OLDER_KEY)
+  if (older === undefined) return
+  for (const parcel of JSON.parse(older) as KeptParcel[]) await kept.write(PREFIX + parcel.id, parcel)
+  preference.keep(OLDER_KEY, undefined)
+}
+
+const shelf: Shelf = {
+  async all() {
+    await takeOverOlder()
+    const found = await Promise.all((await kept.keysFrom(PREFIX)).map((key) => kept.read(key)))
+    return found.filter((each) => each !== undefined) as KeptParcel[]
   },
-  deliver,
-)
+  put: (parcel) => kept.write(PREFIX + parcel.id, parcel),
+  take: (parcel) => kept.remove(PREFIX + parcel.id, (found) => !found || !isNewer(found as Parcel, parcel)),
+}
 
-/** Lays a run down to be sent. It is safe from the moment this returns. */
-export const layRun = (parcel: Parcel): void => outbox.lay(parcel)
+const outbox = new Outbox(shelf, deliver)
 
-const content = (): string => localStorage.getItem(STORAGE_KEY) ?? '[]'
+/** Lays a run down to be sent. Resolves once it is as safe as this browser can keep it. */
+export const layRun = (parcel: Parcel): Promise<void> => keep(outbox.lay(parcel))
 
 /** Keeps sending what waits for as long as the page is open, and says how many runs have not arrived yet. */
 export const useOutbox = () => {
   const client = useQueryClient()
-  const kept = useSyncExternalStore((listener) => outbox.subscribe(listener), content)
-  const waiting = (JSON.parse(kept) as ReturnType<typeof outbox.waiting>).map(({ id, refused }) => ({ id, refused }))
+  const waiting = useSyncExternalStore(
+    (listener) => outbox.subscribe(listener),
+    () => outbox.waiting(),
+  )
   const toSend = waiting.filter((each) => each.refused === undefined).length
+  useEffect(() => void outbox.open(), [])
   useEffect(() => {
     if (toSend === 0) return
     const send = () => {
@@ -54,10 +71,10 @@ export const useOutbox = () => {
       clearInterval(timer)
       removeEventListener('online', send)
     }
-  }, [kept, toSend, client])
+  }, [waiting, toSend, client])
   return {
     toSend,
     refused: waiting.filter((each) => each.refused !== undefined),
-    drop: (id: string) => outbox.drop(id),
+    drop: (id: string) => void keep(outbox.drop(id)),
   }
 }

@@ -1,23 +1,29 @@
 import { useSyncExternalStore } from 'react'
+import { preference } from './preference.js'
 
 const STORAGE_KEY = 'bold-heron.job-in-hand'
 const listeners = new Set<() => void>()
+let inHand = preference.read(STORAGE_KEY)
+
+const hear = (): void => {
+  inHand = preference.read(STORAGE_KEY)
+  for (const listener of listeners) listener()
+}
 
 /** The job last worked on in this browser; it travels with the user from station to station. */
 export const takeJobInHand = (id: string | undefined): void => {
-  if (id === undefined) localStorage.removeItem(STORAGE_KEY)
-  else localStorage.setItem(STORAGE_KEY, id)
+  inHand = id
+  preference.keep(STORAGE_KEY, id)
   for (const listener of listeners) listener()
 }
 
 const subscribe = (listener: () => void): (() => void) => {
+  if (listeners.size === 0) window.addEventListener('storage', hear)
   listeners.add(listener)
-  window.addEventListener('storage', listener)
   return () => {
     listeners.delete(listener)
-    window.removeEventListener('storage', listener)
+    if (listeners.size === 0) window.removeEventListener('storage', hear)
   }
 }
 
-export const useJobInHand = (): string | undefined =>
-  useSyncExternalStore(subscribe, () => localStorage.getItem(STORAGE_KEY) ?? undefined)
+export const useJobInHand = (): string | undefined => useSyncExternalStore(subscribe, () => inHand)

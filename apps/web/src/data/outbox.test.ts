@@ -1,11 +1,25 @@
 import type { RunInput } from '@bold-heron/schema'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { type Delivery, Outbox, type Parcel, type Shelf } from './outbox.js'
+import { type Delivery, isNewer, type KeptParcel, Outbox, type Parcel, type Shelf } from './outbox.js'
 
+/** A shelf that outlives the page, as a browser's database does. */
 const shelfInMemory = (): Shelf => {
-  let content: string | null = null
-  return { read: () => content, write: (next) => void (content = next) }
+  const kept = new Map<string, KeptParcel>()
+  return {
+    all: () => Promise.resolve([...kept.values()]),
+    put: (parcel) => Promise.resolve(void kept.set(parcel.id, parcel)),
+    take: (parcel) => {
+      const found = kept.get(parcel.id)
+      if (found && !isNewer(found, parcel)) kept.delete(parcel.id)
+      return Promise.resolve()
+    },
+  }
+}
+const fullShelf: Shelf = {
+  all: () => Promise.resolve([]),
+  put: () => Promise.reject(new Error('QuotaExceededError')),
+  take: () => Promise.resolve(),
 }
 const runWith = (rounds: number): RunInput =>
   ({ rounds: Array.from({ length: rounds }, (_, at) => ({ passes: at + 1 })) }) as unknown as RunInput
@@ -42,7 +56,7 @@ describe('the outbox', () => {
         for (const { run, send, reopen } of steps) {
           const id = `run-${run}`
           rounds.set(id, (rounds.get(id) ?? 0) + 1)
-          outbox.lay({ id, input: runWith(rounds.get(id)!) })
+          await outbox.lay({ id, input: runWith(rounds.get(id)!) })
           if (reopen) outbox = new Outbox(shelf, server.deliver)
           if (send) await outbox.send()
         }
@@ -60,10 +74,10 @@ describe('the outbox', () => {
     const seen: number[] = []
     const outbox: Outbox = new Outbox(shelf, ({ input }) => {
       seen.push(input.rounds.length)
-      if (seen.length === 1) outbox.lay({ id: 'a', input: runWith(2) })
-      return Promise.resolve({ is: 'there' })
+      const next = seen.length === 1 ? outbox.lay({ id: 'a', input: runWith(2) }) : Promise.resolve()
+      return next.then(() => ({ is: 'there' }))
     })
-    outbox.lay({ id: 'a', input: runWith(1) })
+    await outbox.lay({ id: 'a', input: runWith(1) })
     await outbox.send()
     expect(seen).toEqual([1, 2])
     expect(outbox.waiting()).toEqual([])
@@ -73,11 +87,11 @@ describe('the outbox', () => {
     const outbox = new Outbox(shelfInMemory(), ({ id }) =>
       Promise.resolve(id === 'bad' ? { is: 'refused', why: 'jobId is not there' } : { is: 'there' }),
     )
-    outbox.lay({ id: 'bad', input: runWith(1) })
-    outbox.lay({ id: 'good', input: runWith(1) })
+    await outbox.lay({ id: 'bad', input: runWith(1) })
+    await outbox.lay({ id: 'good', input: runWith(1) })
     await outbox.send()
     expect(outbox.waiting()).toMatchObject([{ id: 'bad', refused: 'jobId is not there' }])
-    outbox.drop('bad')
+    await outbox.drop('bad')
     expect(outbox.waiting()).toEqual([])
   })
 
@@ -85,10 +99,40 @@ describe('the outbox', () => {
     const outbox = new Outbox(shelfInMemory(), () => Promise.resolve({ is: 'there' }))
     let heard = 0
     const stop = outbox.subscribe(() => heard++)
-    outbox.lay({ id: 'a', input: runWith(1) })
+    await outbox.lay({ id: 'a', input: runWith(1) })
     await outbox.send()
     stop()
-    outbox.lay({ id: 'b', input: runWith(1) })
+    await outbox.lay({ id: 'b', input: runWith(1) })
     expect(heard).toBe(2)
+  })
+
+  it('has and sends what it was told even where nothing can be kept, and says that it is not kept', async () => {
+    const sent: string[] = []
+    const outbox = new Outbox(fullShelf, ({ id }) => {
+      sent.push(id)
+      return Promise.resolve({ is: 'there' })
+    })
+    await expect(outbox.lay({ id: 'a', input: runWith(1) })).rejects.toThrow('Quota')
+    expect(outbox.waiting()).toHaveLength(1)
+    await outbox.send()
+    expect(sent).toEqual(['a'])
+    expect(outbox.waiting()).toEqual([])
+  })
+
+  it('sends what another page laid, and lets its newer state lie', async () => {
+    const shelf = shelfInMemory()
+    const away = new Outbox(shelf, () => Promise.resolve({ is: 'away' }))
+    await away.lay({ id: 'a', input: runWith(1) })
+    const seen: number[] = []
+    const other = new Outbox(shelf, async ({ input }) => {
+      seen.push(input.rounds.length)
+      // While it is on its way, the first page tells of one more round.
+      if (seen.length === 1) await away.lay({ id: 'a', input: runWith(2) })
+      return { is: 'there' }
+    })
+    await other.send()
+    await other.send()
+    expect(seen).toEqual([1, 2])
+    expect(await shelf.all()).toEqual([])
   })
 })

@@ -1,7 +1,7 @@
 import type { Die, Fitting, PlacedPlan, Placement, PlanRequest, Sheet } from '@bold-heron/core'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useMemo } from 'react'
-import { placeWorker } from '../workers/place.js'
+import { knowDies, placeWorker } from '../workers/place.js'
 import type { PlacementView } from '../workers/place.worker.js'
 import { longWork, planner } from '../workers/planner.js'
 import { ask } from './client.js'
@@ -19,7 +19,7 @@ export const usePlaceRequest = (jobId: string | undefined) =>
     queryKey: ['plan', jobId, 'place-request'],
     queryFn: async ({ signal }) => {
       const things = await ask<PlaceRequest>(`/api/jobs/${jobId}/place-request`, { signal })
-      await placeWorker().know(things.dies)
+      await knowDies(things.dies)
       return things
     },
     enabled: jobId !== undefined,

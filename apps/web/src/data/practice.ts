@@ -2,6 +2,7 @@ import type { CutContext, ExerciseId, Grade, PlayedRound } from '@bold-heron/cor
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useState } from 'react'
 import { press } from '../workers/press.js'
+import { preference } from './preference.js'
 
 const GRADES_KEY = 'bold-heron.practice.grades'
 const seedKey = (id: ExerciseId): string => `bold-heron.practice.seed.${id}`
@@ -9,14 +10,14 @@ const seedKey = (id: ExerciseId): string => `bold-heron.practice.seed.${id}`
 /** Draws another press to hide in an exercise. */
 const drawSeed = (id: ExerciseId): number => {
   const drawn = (crypto.getRandomValues(new Uint32Array(1))[0] as number) >>> 1
-  localStorage.setItem(seedKey(id), String(drawn))
+  preference.keep(seedKey(id), String(drawn))
   return drawn
 }
 
 /** Which press is hidden in an exercise: the same until another is drawn, also when the page is opened anew. */
 export const useHiddenPress = (id: ExerciseId) => {
   const [seed, setSeed] = useState(() => {
-    const kept = Number(localStorage.getItem(seedKey(id)) ?? Number.NaN)
+    const kept = Number(preference.read(seedKey(id)) ?? Number.NaN)
     return Number.isInteger(kept) ? kept : drawSeed(id)
   })
   const redraw = useCallback(() => setSeed(drawSeed(id)), [id])
@@ -45,7 +46,7 @@ export const usePlayed = (cut: CutContext, seed: number, rounds: readonly Played
 /** The best grade of each exercise so far, in this browser. */
 export const gradesSoFar = (): Partial<Record<ExerciseId, Grade>> => {
   try {
-    return JSON.parse(localStorage.getItem(GRADES_KEY) ?? '{}') as Partial<Record<ExerciseId, Grade>>
+    return JSON.parse(preference.read(GRADES_KEY) ?? '{}') as Partial<Record<ExerciseId, Grade>>
   } catch {
     return {}
   }
@@ -55,5 +56,5 @@ export const gradesSoFar = (): Partial<Record<ExerciseId, Grade>> => {
 export const keepGrade = (id: ExerciseId, grade: Grade): void => {
   const grades = gradesSoFar()
   if (grade === 'open' || grades[id] === 'mastered') return
-  localStorage.setItem(GRADES_KEY, JSON.stringify({ ...grades, [id]: grade }))
+  preference.keep(GRADES_KEY, JSON.stringify({ ...grades, [id]: grade }))
 }

@@ -1,7 +1,7 @@
 import type { Bed, CutContext, Laying, Press } from '@bold-heron/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
-import { press } from '../workers/press.js'
+import { layOnPress, press } from '../workers/press.js'
 import type { Tried, TryOutQuestion } from '../workers/press.worker.js'
 
 /**
@@ -19,7 +19,7 @@ export const useTryOut = (
   const isBusy = useRef(false)
 
   useEffect(() => {
-    if (bed) void press().lay(cut, bed, laying)
+    if (bed) layOnPress(cut, bed, laying)
   }, [cut, bed, laying])
 
   useEffect(() => {
@@ -33,6 +33,8 @@ export const useTryOut = (
           next.current = undefined
           setTried(await press().tryOut(asked))
         }
+      } catch {
+        // The worker died of this one; the next starts another.
       } finally {
         isBusy.current = false
       }

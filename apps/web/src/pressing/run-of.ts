@@ -1,26 +1,60 @@
 import type { Assessment, Round } from '@bold-heron/core'
-import { type JobRow, layersOfRun, roundedMm, type RunInput } from '@bold-heron/schema'
+import {
+  type JobRow,
+  layersOfRun,
+  placementOf,
+  pressIdOf,
+  type PressRun,
+  roundedMm,
+  type RunInput,
+} from '@bold-heron/schema'
 
-/** A pressing of a job with a stack, as it goes into the log: with names and thicknesses as they were. */
+/** What came of pressing. */
+export interface PressedOutcome {
+  readonly rounds: readonly Round[]
+  readonly pieces: number
+  readonly spoilt: number
+  readonly note: string
+  readonly at: Date
+  /** When it was begun, and when the last look was told; undefined where it is written down afterwards. */
+  readonly from?: string | undefined
+  readonly until?: string | undefined
+}
+
+/** Where the things of a run lay: its own lay-out on the card, without what the card looks like. */
+const placeOf = (job: JobRow, run: PressRun): RunInput['placement'] => {
+  const placement = placementOf(job, run)
+  const own = placement?.runs[placement.runInHand]
+  return placement && own ? { card: placement.card, runs: [own], runInHand: 0, waste: [], keep: [], motif: null } : null
+}
+
+/** A pressing of a job's run with a stack, as it goes into the log: with names and thicknesses as they were. */
 export const runOf = (
   job: JobRow,
+  run: PressRun,
   { ledger }: Pick<Assessment, 'ledger'>,
-  outcome: { readonly rounds: readonly Round[]; readonly pieces: number; readonly note: string; readonly at: Date },
+  outcome: PressedOutcome,
 ): RunInput => ({
   jobId: job.id,
-  pressId: job.pressId,
-  dieIds: job.dieIds,
-  sheetId: job.sheetId,
-  sheetCount: job.sheetCount,
-  bladeSide: job.bladeSide,
+  pressRunId: run.id,
+  technique: run.technique,
+  region: run.region,
+  finishes: run.finishes,
+  pressId: pressIdOf(job, run),
+  dieIds: run.dieIds,
+  sheetId: run.sheetId,
+  sheetCount: run.sheetCount,
+  bladeSide: run.bladeSide,
   at: outcome.at.toISOString(),
+  beganAt: outcome.from ?? null,
+  endedAt: outcome.until ?? null,
   layers: layersOfRun(ledger),
   squeezeMm: roundedMm(ledger.squeezeMm),
   rounds: outcome.rounds.map((round) => ({ ...round })),
   followsRunId: null,
   setAside: false,
   pieces: outcome.pieces,
+  spoilt: outcome.spoilt,
   note: outcome.note,
-  // What is logged is where it lay, not what it looked like.
-  placement: job.placement && { ...job.placement, motif: null },
+  placement: placeOf(job, run),
 })

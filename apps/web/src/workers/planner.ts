@@ -1,16 +1,14 @@
-import { proxy, type Remote, wrap } from 'comlink'
+import { proxy, type Remote } from 'comlink'
 import type { PlannerWorker } from './planner.worker.js'
+import { workerOf } from './worker-of.js'
 
-let started: Remote<PlannerWorker> | undefined
+const { api } = workerOf<PlannerWorker>(
+  () => new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module', name: 'planner' }),
+)
 let tasks = 0
 
-/** The planner in its worker, started when first asked for. */
-export const planner = (): Remote<PlannerWorker> => {
-  started ??= wrap<PlannerWorker>(
-    new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module', name: 'planner' }),
-  )
-  return started
-}
+/** The planner in its worker. */
+export const planner = (): Remote<PlannerWorker> => api
 
 /** The work was given up by whoever asked for it. */
 export class GivenUp extends Error {
@@ -23,8 +21,10 @@ export const longWork = async <Made>(
   { signal, onProgress = () => undefined }: { signal: AbortSignal; onProgress?: (share: number) => void },
 ): Promise<Made> => {
   const task = ++tasks
-  signal.addEventListener('abort', () => void planner().giveUp(task), { once: true })
-  const made = await start(task, proxy(onProgress))
+  // What ended already is not given up, so that no worker is started for it.
+  let ended = false
+  signal.addEventListener('abort', () => ended || void planner().giveUp(task), { once: true })
+  const made = await start(task, proxy(onProgress)).finally(() => (ended = true))
   if (made === undefined) throw new GivenUp('given up')
   return made
 }

@@ -1,12 +1,10 @@
-import { type Remote, wrap } from 'comlink'
+import type { Remote } from 'comlink'
 import type { TraceWorker } from './trace.worker.js'
+import { workerOf } from './worker-of.js'
 
-let started: Remote<TraceWorker> | undefined
+const { api } = workerOf<TraceWorker>(
+  () => new Worker(new URL('./trace.worker.ts', import.meta.url), { type: 'module', name: 'trace' }),
+)
 
-/** Squaring up and tracing pictures in a worker, started when first asked for. */
-export const tracer = (): Remote<TraceWorker> => {
-  started ??= wrap<TraceWorker>(
-    new Worker(new URL('./trace.worker.ts', import.meta.url), { type: 'module', name: 'trace' }),
-  )
-  return started
-}
+/** Squaring up and tracing pictures in a worker. */
+export const tracer = (): Remote<TraceWorker> => api

@@ -1,5 +1,5 @@
 import { chanceBetween } from '../numerics/normal.js'
-import { CLEAN_CUT } from '../press/constants.js'
+import { CLEAN_CUT, DEEP_MM } from '../press/constants.js'
 import { feelBounds } from '../press/drive.js'
 import type { HandleFeel, Round } from '../outcomes/seen.js'
 import type { Forecast } from './forecast.js'
@@ -15,8 +15,7 @@ const SHARE_HALF_WIDTH = 0.08
 const DENTED_FROM = -0.36
 const HANGING_FROM = -0.02
 
-/** mm. A blade that went further than this into the pad leaves a cut that is remarked; and how sharply. Calibration notes; from memory. */
-export const DEEP_MM = 0.5
+/** mm. How sharply a cut too deep in the pad is remarked. From memory. */
 const DEEP_SPREAD_MM = 0.1
 
 /** Chance that a look or a feel is told wrongly altogether. From memory; keeps one slip from ruling out the truth. */

@@ -7,9 +7,16 @@ import type { Plate } from './plate.js'
 /** Which way a die's blades look. */
 export type BladeSide = 'down' | 'up'
 
-/** One thing in the stack. Sheets that lie together are one layer. */
+/** What a plate is there for. */
+export const roles = ['platform', 'spacer', 'shim', 'bed', 'pad', 'block'] as const
+export type Role = (typeof roles)[number]
+
+/**
+ * One thing in the stack. Sheets that lie together are one layer. A plate's role is given once, by the search or by the hand that lays
+ * it, and carried along: the same plate may be a pad in one stack and fill another up as a spacer.
+ */
 export type Layer =
-  | { readonly is: 'plate'; readonly plate: Plate }
+  | { readonly is: 'plate'; readonly plate: Plate; readonly role: Role }
   | { readonly is: 'dies'; readonly dies: readonly Die[]; readonly blade: BladeSide }
   | { readonly is: 'sheets'; readonly sheet: Sheet; readonly count: number }
 

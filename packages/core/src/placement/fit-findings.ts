@@ -48,7 +48,7 @@ export const fitFindings = (
     const differMm = Math.max(...heights) - Math.min(...heights)
     if (differMm > SAME_DIE_HEIGHT_MM) found.push(own('dies-differ', 'stop', { differMm }))
     const pad = plates.find((plate) => plate.id === run.padId)
-    if (run.way !== 'edge' || !run.line || !pad || pressed.length === 0) return found
+    if (run.region !== 'to-line' || !run.line || !pad || pressed.length === 0) return found
     const { bevelMm, sparesAlongMm, sparesAcrossMm } = padOnLine(pad, run.line, pressed)
     if (sparesAlongMm < -SMALL_MM) found.push(own('pad-too-short', 'stop', { plate: pad.name, byMm: -sparesAlongMm }))
     if (sparesAcrossMm < -SMALL_MM)

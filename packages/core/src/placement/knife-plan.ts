@@ -4,6 +4,7 @@ import { piecesOf, type Polygon } from '../geometry/polygons.js'
 import { isClosed, lengthOf, type Polyline } from '../geometry/polyline.js'
 import { leastCut, type Link } from '../numerics/least-cut.js'
 import { type Card, outlineOfCard } from './card.js'
+import { endsOf, ON_LINE_MM, type Place as Pair } from './cut-ends.js'
 import type { EdgeLine, Spot } from './placed-run.js'
 import { beyondLine, directionsOf, lineOnCard } from './pressed-region.js'
 
@@ -35,8 +36,6 @@ export interface KnifePlan {
   readonly frees: boolean
 }
 
-/** mm. Ends nearer than this to a line lie on it. */
-const ON_LINE_MM = 0.05
 /** A cut end is joined to at most so many of its nearest neighbours. From memory: farther ones are never shorter. */
 const NEIGHBOURS = 6
 /** A ruler through a shape costs so many times its length, so it is done only where nothing else parts the pieces. */
@@ -53,8 +52,6 @@ const NUDGES = [
   [-0.05, -0.07],
 ] as const
 
-type Pair = readonly [x: number, y: number]
-
 interface Candidate {
   readonly line: readonly number[]
   readonly price: number
@@ -65,15 +62,6 @@ const pairs = (line: Polyline): Pair[] => {
   for (let at = 0; at + 1 < line.length; at += 2) found.push([line[at] as number, line[at + 1] as number])
   return found
 }
-
-/** Both ends of every open cut. */
-const endsOf = (cuts: readonly Polyline[]): Pair[] =>
-  cuts
-    .filter((cut) => !isClosed(cut) && cut.length >= 4)
-    .flatMap((cut): Pair[] => [
-      [cut[0] as number, cut[1] as number],
-      [cut[cut.length - 2] as number, cut[cut.length - 1] as number],
-    ])
 
 /** A uniform grid of straight pieces, so that what crosses one is found among the few nearby. */
 class PieceGrid {

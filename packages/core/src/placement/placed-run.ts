@@ -7,8 +7,8 @@ import type { Card } from './card.js'
 import { type DiePose, placeLines } from './place-die.js'
 
 /** How much of the dies is pressed: all of it, what a pad covers up to a line, or what lies under press blocks. */
-export const pressWays = ['whole', 'edge', 'block'] as const
-export type PressWay = (typeof pressWays)[number]
+export const regionIds = ['all', 'to-line', 'under-block'] as const
+export type RegionId = (typeof regionIds)[number]
 
 /** Edges of the card, as one of them meets the rollers first. */
 export const cardEdges = ['top', 'right', 'bottom', 'left'] as const
@@ -51,7 +51,7 @@ export interface LaidBlock extends Laid {
 export interface PlacedRun {
   readonly id: string
   readonly name: string
-  readonly way: PressWay
+  readonly region: RegionId
   /** The face of the card that the blades enter. */
   readonly face: 'front' | 'back'
   /** Whether the card goes in open, one sheet thick, or folded shut, two. */

@@ -75,8 +75,8 @@ export const outlineOfBlock = (block: LaidBlock): number[][] => {
 
 /** Where a run presses, seen on the card's front; undefined where it presses everywhere. */
 export const pressedRegion = (run: PlacedRun): Region | undefined => {
-  if (run.way === 'edge' && run.line) return [halfPlane(run.line)]
-  if (run.way === 'block') return run.blocks.flatMap(outlineOfBlock)
+  if (run.region === 'to-line' && run.line) return [halfPlane(run.line)]
+  if (run.region === 'under-block') return run.blocks.flatMap(outlineOfBlock)
   return undefined
 }
 

@@ -3,6 +3,7 @@ import type { Finding, Severity } from '../faults/finding.js'
 import { contains } from '../geometry/nesting-depth.js'
 import { isClosed, lengthOf, type Polyline } from '../geometry/polyline.js'
 import { type CardPiece, sortPieces } from './card-pieces.js'
+import { hairsBetween } from './cut-ends.js'
 import { clearOfCrease, type Crease, creaseOf } from './crease.js'
 import { cutLinesOf, cutOfRun, type DieCut, type Hinge, type RunCut } from './cut-of-run.js'
 import type { Card } from './card.js'
@@ -110,7 +111,7 @@ const findingsOfDie = (die: DieCut, run: PlacedRun, caliperMm: number): Placemen
   const findings: PlacementFinding[] = []
   if (die.cutMm < LEAST_CUT_MM) return [own('nothing-cut', 'stop')]
   if (die.offMm > LEAST_CUT_MM) findings.push(own('die-off-card', 'note', { offMm: die.offMm }))
-  if (run.way === 'whole') return findings
+  if (run.region === 'all') return findings
   // What lies off the card holds nothing either.
   if (die.leftMm < LEAST_CUT_MM) return [...findings, own('nothing-attached', 'stop')]
   if (die.innerLeft > 0) findings.push(own('inner-shape-attached', 'caution', { count: die.innerLeft }))
@@ -127,8 +128,8 @@ const findingsOfRun = (cut: RunCut, placement: Placement, caliperMm: number): Pl
   const { fold } = placement.card
   if (run.dies.length === 0) return [found('no-dies', 'note', run)]
   const findings: PlacementFinding[] = []
-  if (run.way === 'edge' && !run.line) findings.push(found('no-line', 'stop', run))
-  if (run.way === 'block' && run.blocks.length === 0) findings.push(found('no-block', 'stop', run))
+  if (run.region === 'to-line' && !run.line) findings.push(found('no-line', 'stop', run))
+  if (run.region === 'under-block' && run.blocks.length === 0) findings.push(found('no-block', 'stop', run))
   if (findings.length > 0) return findings
   findings.push(...dies.flatMap((die) => findingsOfDie(die, run, caliperMm)))
   if (fold) {
@@ -161,13 +162,14 @@ export const readPlacement = (
 ): PlacementReading => {
   const { card, waste, keep } = placement
   const runs = placement.runs.map((run) => cutOfRun(run, card, dieOf))
-  const cuts = runs.flatMap((cut) => cutLinesOf(cut, card)).filter((line) => lengthOf(line) > LEAST_CUT_MM)
-  const partial = runs.filter((cut) => cut.run.way !== 'whole')
+  const pressed = runs.flatMap((cut) => cutLinesOf(cut, card)).filter((line) => lengthOf(line) > LEAST_CUT_MM)
+  const cuts = [...pressed, ...hairsBetween(pressed)]
+  const partial = runs.filter((cut) => cut.run.region !== 'all')
   const hinges = partial.flatMap(({ dies }) =>
     dies.flatMap((die) => die.hinges.map((hinge) => ({ ...hinge, dieName: die.dieName }))),
   )
   const shapes = runs.flatMap(({ run, dies }) =>
-    dies.map((die) => ({ loops: closedLines(die), whole: run.way === 'whole' })),
+    dies.map((die) => ({ loops: closedLines(die), whole: run.region === 'all' })),
   )
   const kept = [
     ...keep,
@@ -205,7 +207,7 @@ export const readPlacement = (
   else if (crease && !crease.joins) findings.push(found('halves-parted', 'stop'))
   return {
     runs,
-    cutMm: cuts.reduce((sum, line) => sum + lengthOf(line), 0),
+    cutMm: pressed.reduce((sum, line) => sum + lengthOf(line), 0),
     hinges,
     knife,
     pieces,

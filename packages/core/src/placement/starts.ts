@@ -25,7 +25,7 @@ const sizeOf = (die: Die): { widthMm: number; heightMm: number } => {
 const run = (id: string, name: string, more: Partial<PlacedRun>): PlacedRun => ({
   id,
   name,
-  way: 'whole',
+  region: 'all',
   face: 'front',
   goesIn: 'open',
   leads: 'top',
@@ -88,7 +88,7 @@ export const startPlacement = (
       })
       return blank({ widthMm: WORD_WIDTH_MM, heightMm: panelMm, fold: { runs: 'level', atMm: scoreMm } }, [
         run('run 1', names.first, {
-          way: 'edge',
+          region: 'to-line',
           dies: laid,
           line: { xMm: 0, yMm: lineMm, angleDeg: 0, presses: 'above' },
         }),
@@ -101,7 +101,7 @@ export const startPlacement = (
       const lineMm = middle.yMm + sizeOf(window).heightMm / 4
       const line = { xMm: 0, yMm: lineMm, angleDeg: 0, presses: 'above' as const }
       const frame = run('run 1', names.first, {
-        way: 'edge',
+        region: 'to-line',
         line,
         dies: [{ id: 'die 1', dieId: window.id, ...middle, rotationDeg: 0 }],
       })
@@ -111,13 +111,13 @@ export const startPlacement = (
       return blank(panel, [
         frame,
         run('run 2', names.second, {
-          way: 'edge',
+          region: 'to-line',
           line,
           dies: [{ id: 'die 2', dieId: motif.id, xMm: middle.xMm, yMm: motifY, rotationDeg: 0 }],
         }),
       ])
     }
     case 'block':
-      return blank(panel, [run('run 1', names.first, { way: 'block', dies: inMiddle(dies, panel) })])
+      return blank(panel, [run('run 1', names.first, { region: 'under-block', dies: inMiddle(dies, panel) })])
   }
 }

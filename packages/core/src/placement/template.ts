@@ -72,7 +72,7 @@ export const templateOf = (
       if (pencil) add('pencil', [pencil])
       if (pad) add('pad', nearCard(padOnLine(pad, run.line, pressed).outline, card))
     }
-    if (run.way === 'block') add('block', run.blocks.flatMap(outlineOfBlock))
+    if (run.region === 'under-block') add('block', run.blocks.flatMap(outlineOfBlock))
     if (guides)
       for (const die of dies) {
         const guide = guideFor(die.lines)

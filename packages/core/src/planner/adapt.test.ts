@@ -32,7 +32,8 @@ describe('a cut carried over from the small press to the A4 press', () => {
   const model = new PressModel()
   const dies = [aDie({ lengthMm: 70, widthMm: 60 })]
   const requestOn = (press: typeof small): PlanRequest => ({
-    technique: 'full-cut',
+    technique: 'cut',
+    region: 'all',
     cut: aCut({ press, dies }),
     shelf,
     workedBefore: [],

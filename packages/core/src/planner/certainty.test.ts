@@ -18,7 +18,7 @@ const stackOf = (...plates: Plate[]): Stack => {
     { is: 'sheets', sheet: aSheet(), count: 1 },
     { is: 'dies', dies: [aDie()], blade: 'down' },
   ]
-  return [...plates.map(plateLayer), ...job]
+  return [...plates.map((plate) => plateLayer(plate)), ...job]
 }
 
 /** Share of draws that land in the window: every thickness is drawn anew, and the gap is inferred from the same plates. */

@@ -4,7 +4,7 @@ import { differenceOf } from './difference.js'
 
 const pad = aPlate({ id: 'pad', name: 'Pad' })
 const paper = aPlate({ id: 'paper', name: 'Paper', kind: 'shim' })
-const stack = (...plates: (typeof pad)[]) => plates.map(plateLayer)
+const stack = (...plates: (typeof pad)[]) => plates.map((plate) => plateLayer(plate))
 
 it('names what leaves and what comes, with how many', () => {
   expect(differenceOf(stack(pad, paper, paper), stack(pad, pad))).toEqual({

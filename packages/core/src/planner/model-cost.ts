@@ -2,6 +2,7 @@ import type { DoubtNode } from '../calibration/knowledge.js'
 import type { HouseRules } from '../techniques/house-rules.js'
 import { type Chances, chancesOf } from './chances.js'
 import type { CutResponse } from '../response/cut-response.js'
+import { passesWorthIt } from './worth-a-pass.js'
 
 /**
  * What a stack costs in the ranking for how it is going to cut, in points; less is better. Ordered so that a chance of a
@@ -24,7 +25,7 @@ const FIRM = 0.8
 /** How a squeeze would do. */
 export interface Outlook {
   readonly chances: Chances
-  /** The least count of passes with the house's chance of a clean cut, or the one after which more passes help no more. */
+  /** The least count of passes with the house's chance of a clean cut, or the one after which a further pass helps too little. */
   readonly passes: number
   /** Whether that count reaches the house's chance. */
   readonly sure: boolean
@@ -32,18 +33,6 @@ export interface Outlook {
   readonly effort: number
   readonly overcutMm: number
   readonly cost: number
-}
-
-/** A further pass is worth it when it raises the chance by at least this. From memory. */
-const WORTH_A_PASS = 0.02
-
-const passesFor = (cleanBy: readonly number[], leastChance: number): { passes: number; sure: boolean } => {
-  const sureAt = cleanBy.findIndex((chance) => chance >= leastChance)
-  if (sureAt !== -1) return { passes: sureAt + 1, sure: true }
-  let passes = 1
-  for (let at = 1; at < cleanBy.length; at++)
-    if ((cleanBy[at] as number) - (cleanBy[passes - 1] as number) >= WORTH_A_PASS) passes = at + 1
-  return { passes, sure: false }
 }
 
 /** Works out how a squeeze, known to ±spread (mm), would do, and what that costs in the ranking. */
@@ -55,7 +44,8 @@ export const outlookOf = (
   nodes?: readonly DoubtNode[],
 ): Outlook => {
   const chances = chancesOf(response, squeezeMm, spreadMm, rules, nodes)
-  const { passes, sure } = passesFor(chances.cleanBy, rules.leastChance)
+  const passes = passesWorthIt(chances.cleanBy, 1, rules.leastChance)
+  const sure = (chances.cleanBy[passes - 1] ?? 0) >= rules.leastChance
   const effort = response.interpolated(squeezeMm, (series) => series.effort) / rules.handShare
   const overcutMm = response.interpolated(squeezeMm, (series) => series.overcutMm[passes - 1] ?? 0)
   const tooOften = Math.max(0, chances.stops - rules.mostStopChance)

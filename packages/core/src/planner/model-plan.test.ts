@@ -22,7 +22,8 @@ const press = aPress({
 })
 const shelf = [platform, pad, steel, mat, spacer, paper, card]
 const requestOf = (more: Partial<PlanRequest['cut']> = {}): PlanRequest => ({
-  technique: 'full-cut',
+  technique: 'cut',
+  region: 'all',
   cut: aCut({ press, ...more }),
   shelf,
   workedBefore: [],
@@ -108,7 +109,7 @@ describe('a stack chosen by hand', () => {
   const layersOf = (...plates: (typeof pad)[]): Layer[] => {
     const { cut } = requestOf()
     return [
-      ...plates.map(plateLayer),
+      ...plates.map((plate) => plateLayer(plate)),
       { is: 'sheets', sheet: cut.sheet, count: 1 },
       { is: 'dies', dies: cut.dies, blade: 'down' },
       plateLayer(pad),

@@ -4,7 +4,7 @@ import type { Stack } from '../layers/stack.js'
 import { type Bed, bedOf, softnessOf } from '../press/bed.js'
 import type { LearntGap } from '../calibration/learnt-gap.js'
 import type { PressRun } from '../press/simulate.js'
-import { techniqueOf } from '../techniques/list.js'
+import { methodOf } from '../techniques/method.js'
 import type { CutContext } from '../techniques/technique.js'
 import { certaintyOf } from './certainty.js'
 import type { CutResponse } from '../response/cut-response.js'
@@ -19,6 +19,7 @@ import type { PressModel } from './press-model.js'
 import { costOfOffset, piecesKey } from './ranking.js'
 import { ruleOfThumb } from './rule-of-thumb.js'
 import { type FoundStack, searchStacks } from './search.js'
+import { partedByStops } from './stopped.js'
 import type { Steps } from './steps.js'
 import type { SqueezeWindow } from './window.js'
 
@@ -40,9 +41,9 @@ interface Ranked {
 }
 
 /** The shelf's possible beds, those alike together. */
-export const bedsOf = ({ technique, cut, shelf }: PlanRequest): { bed: Bed; plates: Set<Plate> }[] => {
+export const bedsOf = ({ technique, region, cut, shelf }: PlanRequest): { bed: Bed; plates: Set<Plate> }[] => {
   const dieClass = cut.dies[0]?.dieClass ?? 'thin-outline'
-  const place = techniqueOf(technique)
+  const place = methodOf({ technique, region })
     .places(dieClass, cut.bladeSide, cut.rules)
     .find((each) => each.is === 'plates' && each.role === 'bed')
   const groups = new Map<string, { bed: Bed; plates: Set<Plate> }>()
@@ -112,12 +113,14 @@ const atBest: Aim = (window) => window
 export function* planSteps(asked: PlanRequest, model: PressModel, aim: Aim = atBest): Steps<Plan> {
   const { request, gap } = asLearnt(asked, model)
   const { cut, shelf } = request
+  const method = methodOf(request)
   yield 0.1
   const beds = bedsOf(request)
   const ranked: Ranked[] = []
   let count = 0
   let exact = true
   let tooHeavy = false
+  let stoppedBy: Plan['stoppedBy'] | undefined
   for (const [at, { bed, plates }] of beds.entries()) {
     const response = model.responseOf(cut, bed)
     const own = modelWindow(response, gap, cut.rules)
@@ -130,7 +133,7 @@ export function* planSteps(asked: PlanRequest, model: PressModel, aim: Aim = atB
     const window = aim(own, response)
     const group: BedGroup = { bed, plates, window }
     const { found, complete } = searchStacks({
-      technique: techniqueOf(request.technique),
+      method,
       cut,
       window,
       shelf,
@@ -138,9 +141,11 @@ export function* planSteps(asked: PlanRequest, model: PressModel, aim: Aim = atB
       keep: KEPT_PER_BED,
       allows: (role, plate) => role !== 'bed' || plates.has(plate),
     })
-    count += found.length
+    const { allowed, stopped } = partedByStops(found, method, cut)
+    stoppedBy ??= stopped[0]?.findings
+    count += allowed.length
     exact &&= complete
-    for (const each of found) {
+    for (const each of allowed) {
       const outlook = outlookOf(
         response,
         each.squeezeMm,
@@ -170,5 +175,6 @@ export function* planSteps(asked: PlanRequest, model: PressModel, aim: Aim = atB
     simulated: true,
     fitting: { count, exact },
     beyondTheHand: assessed.length === 0 && tooHeavy,
+    stoppedBy: assessed.length === 0 ? (stoppedBy ?? []) : [],
   })
 }

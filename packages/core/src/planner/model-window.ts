@@ -1,6 +1,7 @@
 import type { LearntGap } from '../calibration/learnt-gap.js'
 import type { HouseRules } from '../techniques/house-rules.js'
-import { type CutResponse, DEEPEST_MM } from '../response/cut-response.js'
+import { DEEP_MM } from '../press/constants.js'
+import type { CutResponse } from '../response/cut-response.js'
 import { countedFrom } from './gap-basis.js'
 import { outlookOf } from './model-cost.js'
 import { USUAL_HALF_WINDOW_MM } from './rule-of-thumb.js'
@@ -19,7 +20,7 @@ const STEP_MM = 0.02
 export const modelWindow = (response: CutResponse, gap: LearntGap, rules: HouseRules): SqueezeWindow | undefined => {
   const lowMm = response.cleanFrom(rules.mostPasses)
   const stopMm = response.effortFrom(rules.handShare)
-  const deepMm = response.overcutFrom(DEEPEST_MM)
+  const deepMm = response.overcutFrom(DEEP_MM)
   const highMm = Math.min(stopMm, Math.max(deepMm, lowMm + USUAL_HALF_WINDOW_MM))
   if (!Number.isFinite(lowMm) || !Number.isFinite(highMm) || highMm <= lowMm) return undefined
   let midMm = (lowMm + highMm) / 2

@@ -30,7 +30,8 @@ const nextAfter = (
 ): NextTry | undefined => {
   const learnt = learntFromTrial(of, rounds)
   const request: PlanRequest = {
-    technique: 'full-cut',
+    technique: 'cut',
+    region: 'all',
     cut: { ...of, rules: { ...of.rules, trialStart } },
     shelf,
     workedBefore: [],
@@ -116,7 +117,9 @@ describe('the next try', () => {
     const rough = shelf.map((plate) =>
       plate.id === 'platform' ? { ...plate, thickness: { valueMm: 6.5, spreadMm: 0.3 } } : plate,
     )
-    const next = finish(nextTrySteps({ technique: 'full-cut', cut, shelf: rough, workedBefore: [] }, undefined, model))!
+    const next = finish(
+      nextTrySteps({ technique: 'cut', region: 'all', cut, shelf: rough, workedBefore: [] }, undefined, model),
+    )!
     const worst = next.stack[next.worstLayer!.index]!
     expect(worst.is === 'plate' && worst.plate.id).toBe('platform')
   })

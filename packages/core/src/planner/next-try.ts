@@ -7,7 +7,7 @@ import { gapOfClass } from '../press/press-class.js'
 import { bedOfStack } from '../response/cut-setup.js'
 import type { CutResponse } from '../response/cut-response.js'
 import { inspectStack } from '../techniques/inspect.js'
-import { techniqueOf } from '../techniques/list.js'
+import { methodOf } from '../techniques/method.js'
 import { certaintyOf } from './certainty.js'
 import { chancesOf, goodByOf } from './chances.js'
 import { countedFrom } from './gap-basis.js'
@@ -18,6 +18,7 @@ import { piecesKey } from './ranking.js'
 import { searchStacks } from './search.js'
 import type { Steps } from './steps.js'
 import type { SqueezeWindow } from './window.js'
+import { passesWorthIt } from './worth-a-pass.js'
 
 /** mm. A try is never tighter than what was tried on the press before by more than this. Calibration notes. */
 export const MOST_STEP_UP_MM = 0.35
@@ -25,7 +26,7 @@ export const MOST_STEP_UP_MM = 0.35
 /** mm. After a handle that stopped, at least so much comes out. From memory: a thin card. */
 const LEAST_STEP_DOWN_MM = 0.15
 
-/** mm. Over a gap known only to its class, starting from loose, the cut shall be too tight with at most this chance. From memory. */
+/** 0…1. Over a gap known only by its class, starting from loose, the cut shall be too tight with at most this chance. From memory. */
 const LOOSE_ENOUGH = 0.1
 
 /** mm. Squeezes are looked through in this step, and a stack may be off the best by so much either way. */
@@ -42,9 +43,8 @@ const USUAL_PIECES_MM = 0.06
 /** Stacks looked at on each bed. */
 const KEPT_PER_BED = 24
 
-/** A chance that is better by less than this is not worth building another stack, or another pass, for. From memory. */
+/** A chance that is better by less than this is not worth building another stack for. From memory. */
 const WORTH_REBUILDING = 0.03
-const WORTH_A_PASS = 0.02
 
 /** A squeeze that does better by less than this is not sought. */
 const SAME_CHANCE = 0.003
@@ -77,14 +77,6 @@ const tightestTried = ({ cut: { press }, learnt }: PlanRequest): number | undefi
 
 /** A handle that stops costs so many times what a cut that hangs does: the stack is backed out, and plates may crack. From memory. */
 const STOP_COSTS = 25
-
-/** The least count of passes that has nearly the best chance. */
-const passesOf = (chances: readonly number[], from: number): number => {
-  let passes = from
-  for (let at = from; at <= chances.length; at++)
-    if ((chances[at - 1] as number) - (chances[passes - 1] as number) >= WORTH_A_PASS) passes = at
-  return passes
-}
 
 /** What is allowed of a try: the tightest squeeze, mm, and the chance that it is too tight for other reasons than the handle. */
 interface TryLimits {
@@ -161,7 +153,7 @@ export function* nextTrySteps(
   // Not asLearnt: what is simulated once then serves the whole trial, whatever is learnt of the sheet.
   const gap = model.gapOf(request.cut.press, request.learnt)
   const { cut, shelf } = request
-  const technique = techniqueOf(request.technique)
+  const method = methodOf(request)
   const pileMm = cut.sheetCount * cut.sheet.caliper.valueMm
   const limits = limitsOf(request, last, gap)
   const judge = judgeOf(request, gap, limits)
@@ -181,8 +173,8 @@ export function* nextTrySteps(
     const { goodBy, stops, isAllowed } = judge(response, squeezeMm, certainty.spreadMm)
     // What lay in the press a moment ago may go through once more.
     if (!isAllowed && !goesOn) return
-    if (countOf(inspectStack(technique, stack, cut), 'stop') > 0) return
-    const total = Math.min(passesOf(goodBy, passesBefore + 1), goodBy.length)
+    if (countOf(inspectStack(method, stack, cut), 'stop') > 0) return
+    const total = Math.min(passesWorthIt(goodBy, passesBefore + 1), goodBy.length)
     if (total <= passesBefore) return
     const found: NextTry = {
       stack,
@@ -206,7 +198,7 @@ export function* nextTrySteps(
     yield (at + 0.5) / beds.length
     if (midMm === undefined) continue
     const { found } = searchStacks({
-      technique,
+      method,
       cut,
       window: windowAround(midMm - LOOK_AROUND_MM, midMm, Math.min(midMm + LOOK_AROUND_MM, limits.mostMm)),
       shelf,

@@ -24,7 +24,8 @@ const shelf = [
   aPlate({ id: 'cereal', kind: 'shim', mm: 0.45, count: 4 }),
 ]
 const request: PlanRequest = {
-  technique: 'full-cut',
+  technique: 'cut',
+  region: 'all',
   cut: { press: aPress(), dies: [round], sheet: card, sheetCount: 1, bladeSide: 'down', rules: defaultHouseRules },
   shelf,
   workedBefore: [],
@@ -42,11 +43,16 @@ const block = (material: LaidBlock['material']): LaidBlock => ({
 const laidRound = { id: 'r', dieId: 'round', xMm: 50, yMm: 40, rotationDeg: 0 }
 const edge = aPlacement({
   runs: [
-    aRun({ way: 'edge', line: { xMm: 0, yMm: 40, angleDeg: 0, presses: 'above' }, padId: 'pad', dies: [laidRound] }),
+    aRun({
+      region: 'to-line',
+      line: { xMm: 0, yMm: 40, angleDeg: 0, presses: 'above' },
+      padId: 'pad',
+      dies: [laidRound],
+    }),
   ],
 })
 const underBlock = (material: LaidBlock['material']): Placement =>
-  aPlacement({ runs: [aRun({ way: 'block', dies: [laidRound], blocks: [block(material)] })] })
+  aPlacement({ runs: [aRun({ region: 'under-block', dies: [laidRound], blocks: [block(material)] })] })
 const plan = (placement: Placement) =>
   finish(placedPlanSteps(request, placement, { dies, sheets: [card] }, new PressModel()))
 
@@ -146,5 +152,5 @@ describe('a press block’s plan', () => {
 
 it('beside a full cut there is nothing to say', () => {
   const { best } = plan(aPlacement({ runs: [aRun({ dies: [laidRound] })] })).plan
-  expect(besidePressed(best!, 'whole')).toBeUndefined()
+  expect(besidePressed(best!, 'all')).toBeUndefined()
 })

@@ -1,18 +1,17 @@
 import { type Die, tallest } from '../dies/die.js'
 import { type Affine, transformed } from '../geometry/affine.js'
 import { boxAround, heightOfBox, middleOf, widthOf } from '../geometry/box.js'
-import type { BladeSide } from '../layers/layer.js'
+import type { BladeSide, Role } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
-import { bladeSideOf, dieIndexOf, type Stack } from '../layers/stack.js'
+import type { Stack } from '../layers/stack.js'
 import type { Sheet } from '../materials/sheet.js'
 import { normalBelow } from '../numerics/normal.js'
 import { gluedBlock, MOST_GLUED } from '../placement/card-stack.js'
 import { cutOfRun } from '../placement/cut-of-run.js'
-import type { Placement, PlacedRun, PressWay } from '../placement/placed-run.js'
+import type { Placement, PlacedRun, RegionId } from '../placement/placed-run.js'
 import { layOutDies } from '../placement/lay-out.js'
 import { toPress } from '../placement/press-view.js'
 import { bedOfStack, PLAIN_LAYING } from '../response/cut-setup.js'
-import type { TechniqueId } from '../techniques/list.js'
 import { type CutContext, dieClassOf } from '../techniques/technique.js'
 import type { CutMap } from './cut-map.js'
 import { cutIn } from './learnt-cut.js'
@@ -22,15 +21,6 @@ import type { PressModel } from './press-model.js'
 import { usualSqueezeMm } from './rule-of-thumb.js'
 import type { Steps } from './steps.js'
 import { tryOut } from './try-out.js'
-
-const techniqueOfWay: Readonly<Record<PressWay, TechniqueId>> = {
-  whole: 'full-cut',
-  edge: 'edge-partial',
-  block: 'block-partial',
-}
-
-/** The technique of a press run. */
-export const techniqueOfRun = ({ way }: Pick<PlacedRun, 'way'>): TechniqueId => techniqueOfWay[way]
 
 /** The run of a placement that is planned and pressed now. */
 export const runInHand = ({ runs, runInHand: at }: Placement): PlacedRun | undefined => runs[at]
@@ -78,7 +68,7 @@ export const placedCut = (cut: CutContext, placement: Placement, dieOf: DieOf): 
     ...cut,
     dies: placedDies(placement, cut.bladeSide, cut.dies, dieOf),
     sheetCount: cut.sheetCount * (run.goesIn === 'folded' ? 2 : 1),
-    ...(run.way === 'edge' && run.padId !== null ? { edgePadId: run.padId } : {}),
+    ...(run.region === 'to-line' && run.padId !== null ? { edgePadId: run.padId } : {}),
   }
 }
 
@@ -93,7 +83,7 @@ const blocksFor = (
   sheetOf: (id: string) => Sheet | undefined,
 ): Plate[] => {
   const [block] = run.blocks
-  if (run.way !== 'block' || !block) return []
+  if (run.region !== 'under-block' || !block) return []
   const { material } = block
   if (material.is === 'plate') return shelf.filter((plate) => plate.id === material.plateId)
   const sheet = sheetOf(material.sheetId)
@@ -116,7 +106,7 @@ export const placedRequest = (
   const cut = placedCut(request.cut, placement, dieOf)
   return {
     ...request,
-    technique: techniqueOfRun(run),
+    region: run.region,
     cut,
     shelf: [
       ...request.shelf.filter((plate) => plate.kind !== 'press-block'),
@@ -125,10 +115,11 @@ export const placedRequest = (
   }
 }
 
-/** The plate that presses on the back of the die: the pad that ends on a line, or the block. */
+/** The plate that presses on the back of the die: the block, or the pad that ends on a line. */
 const behindDie = (stack: Stack): Plate | undefined => {
-  const layer = stack[dieIndexOf(stack) + (bladeSideOf(stack) === 'down' ? 1 : -1)]
-  return layer?.is === 'plate' ? layer.plate : undefined
+  const inRole = (role: Role) =>
+    stack.flatMap((layer) => (layer.is === 'plate' && layer.role === role ? [layer.plate] : []))
+  return inRole('block')[0] ?? inRole('pad')[0]
 }
 
 /** What the stack does beside what is pressed. Lengths in mm. */
@@ -149,14 +140,14 @@ export interface BesidePressed {
  */
 export const besidePressed = (
   { stack, ledger, certainty, window }: Pick<Assessment, 'stack' | 'ledger' | 'certainty' | 'window'>,
-  way: PressWay,
+  region: RegionId,
 ): BesidePressed | undefined => {
-  const plate = way === 'whole' ? undefined : behindDie(stack)
+  const plate = region === 'all' ? undefined : behindDie(stack)
   if (!plate) return undefined
   const away = plate.thickness
   const besideMm = ledger.squeezeMm - away.valueMm
   const spreadMm = Math.hypot(certainty.spreadMm, away.spreadMm)
-  const bevelMm = way === 'edge' ? (plate.widthMm - plate.fullThicknessWidthMm) / 2 : 0
+  const bevelMm = region === 'to-line' ? (plate.widthMm - plate.fullThicknessWidthMm) / 2 : 0
   const along = (atMm: number): number =>
     Math.min(bevelMm, Math.max(0, (bevelMm * (ledger.squeezeMm - atMm)) / away.valueMm))
   return {
@@ -224,5 +215,5 @@ export function* placedPlanSteps(
           ),
         }
       : undefined
-  return { plan, beside: besidePressed(best, run.way), map }
+  return { plan, beside: besidePressed(best, run.region), map }
 }

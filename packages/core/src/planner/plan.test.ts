@@ -10,7 +10,8 @@ const paper = aPlate({ id: 'paper', name: 'Paper', kind: 'shim', mm: 0.1, count:
 const press = aPress({ knownGood: [aKnownGood({ plates: [platform, pad, pad, paper] })] })
 
 const requestOf = (more: Partial<PlanRequest> = {}): PlanRequest => ({
-  technique: 'full-cut',
+  technique: 'cut',
+  region: 'all',
   cut: aCut({ press }),
   shelf: [platform, pad, paper],
   workedBefore: [],

@@ -5,7 +5,7 @@ import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
 import type { FindingCode } from '../techniques/finding-code.js'
 import { inspectStack } from '../techniques/inspect.js'
-import { type TechniqueId, techniqueOf } from '../techniques/list.js'
+import { methodOf, type PressedHow } from '../techniques/method.js'
 import { type CutContext, dieClassOf } from '../techniques/technique.js'
 import { type Certainty, certaintyOf } from './certainty.js'
 import type { CutAdvice, PassAdvice } from './cut-advice.js'
@@ -14,10 +14,10 @@ import type { Prediction } from './prediction.js'
 import { piecesKey } from './ranking.js'
 import { ruleOfThumb } from './rule-of-thumb.js'
 import { searchStacks } from './search.js'
+import { partedByStops } from './stopped.js'
 import { type Fit, fitOf, type SqueezeWindow } from './window.js'
 
-export interface PlanRequest {
-  readonly technique: TechniqueId
+export interface PlanRequest extends PressedHow {
   readonly cut: CutContext
   readonly shelf: readonly Plate[]
   /** Plate ids of stacks that cut clean on this press with this class of die before, a list a stack. */
@@ -61,6 +61,8 @@ export interface Plan {
   readonly missingRoles: readonly string[]
   /** Whether some squeeze would cut, were it not for the handle; another reason. */
   readonly beyondTheHand: boolean
+  /** What stops the nearest stack, where a rule stops every stack that fits; a third reason. */
+  readonly stoppedBy: readonly Finding<FindingCode>[]
 }
 
 /** How many stacks are kept of a search: enough to count a usual shelf out, few enough to answer at once. */
@@ -84,15 +86,15 @@ export const describeStack = (
     window,
     fit: fitOf(ledger.squeezeMm, window),
     certainty: certaintyOf(stack, ledger.squeezeMm, window),
-    findings: inspectStack(techniqueOf(request.technique), stack, request.cut),
+    findings: inspectStack(methodOf(request), stack, request.cut),
     passes: advice.passes(request.cut, stack),
     workedBefore: before.has(piecesKey(ids)),
   }
 }
 
 /** Places of the sequence that must be filled and cannot be from this shelf. */
-export const missingRolesOf = ({ technique, cut, shelf }: PlanRequest): string[] =>
-  techniqueOf(technique)
+export const missingRolesOf = ({ technique, region, cut, shelf }: PlanRequest): string[] =>
+  methodOf({ technique, region })
     .places(dieClassOf(cut), cut.bladeSide, cut.rules)
     .flatMap((place) =>
       place.is === 'plates' && place.least > 0 && !shelf.some((plate) => place.kinds.includes(plate.kind))
@@ -104,7 +106,7 @@ export const missingRolesOf = ({ technique, cut, shelf }: PlanRequest): string[]
 export const planOf = (
   request: PlanRequest,
   assessed: readonly Assessment[],
-  more: Pick<Plan, 'window' | 'simulated' | 'fitting' | 'beyondTheHand'>,
+  more: Pick<Plan, 'window' | 'simulated' | 'fitting' | 'beyondTheHand' | 'stoppedBy'>,
 ): Plan => {
   const [best, ...others] = assessed
   return {
@@ -123,22 +125,25 @@ export const planOf = (
  */
 export const planCut = (request: PlanRequest, advice: CutAdvice = ruleOfThumb): Plan => {
   const { cut, shelf } = request
+  const method = methodOf(request)
   const window = advice.window(cut)
   const { found, complete } = searchStacks({
-    technique: techniqueOf(request.technique),
+    method,
     cut,
     window,
     shelf,
     workedBefore: new Set(request.workedBefore.map(piecesKey)),
     keep: KEPT,
   })
-  const assessed = found
+  const { allowed, stopped } = partedByStops(found, method, cut)
+  const assessed = allowed
     .slice(0, 1 + ALTERNATIVES_SHOWN)
     .map(({ stack }) => describeStack(request, stack, window, advice))
   return planOf(request, assessed, {
     window,
     simulated: false,
-    fitting: { count: found.length, exact: complete },
+    fitting: { count: allowed.length, exact: complete },
     beyondTheHand: false,
+    stoppedBy: allowed.length === 0 ? (stopped[0]?.findings ?? []) : [],
   })
 }

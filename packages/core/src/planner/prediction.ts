@@ -1,7 +1,7 @@
 import { ledgerOf } from '../layers/ledger.js'
 import type { Stack } from '../layers/stack.js'
 import type { Hanging } from '../outcomes/hanging.js'
-import { CLEAN_CUT } from '../press/constants.js'
+import { CLEAN_CUT, DEEP_MM } from '../press/constants.js'
 import { effortOf, feelOf, handleForceN, type PredictedFeel } from '../press/drive.js'
 import type { Bed } from '../press/bed.js'
 import { type PassOutcome, PressRun } from '../press/simulate.js'
@@ -51,8 +51,7 @@ export interface Prediction {
   readonly worst: { readonly what: WorstCase; readonly chance: number }
 }
 
-/** A cut deeper than this is worth naming, mm. */
-const DEEP_MM = 0.4
+/** A chance below this is not worth naming. From memory. */
 const WORTH_NAMING = 0.01
 
 /** The figures of a pass just made by a run: what hangs, and how the handle feels to this user's hand. */

@@ -1,5 +1,7 @@
 import type { Plate } from '../layers/plate.js'
-import type { CutContext, Place, Role, Technique } from '../techniques/technique.js'
+import type { Role } from '../layers/layer.js'
+import type { Method } from '../techniques/method.js'
+import type { CutContext, Place } from '../techniques/technique.js'
 import { costOfDoubt, costOfPair, costOfPiece } from './ranking.js'
 import type { SqueezeWindow } from './window.js'
 
@@ -14,7 +16,7 @@ export class PriceList {
   private readonly size: number
 
   constructor(
-    private readonly technique: Technique,
+    private readonly method: Method,
     private readonly cut: CutContext,
     private readonly window: SqueezeWindow,
     private readonly shelf: readonly Plate[],
@@ -25,7 +27,7 @@ export class PriceList {
     shelf.forEach((one, row) => {
       // Two pieces of one entry can lie in a stack too, so the diagonal counts.
       for (let column = row; column < this.size; column++) {
-        const price = costOfPair(technique, one, shelf[column] as Plate, cut)
+        const price = costOfPair(method, one, shelf[column] as Plate, cut)
         this.pairs[row * this.size + column] = price
         this.pairs[column * this.size + row] = price
       }
@@ -40,7 +42,7 @@ export class PriceList {
   inPlace(place: PlatesPlace): Float64Array {
     return Float64Array.from(this.shelf, (plate) =>
       place.kinds.includes(plate.kind) && this.allows(place.role, plate)
-        ? costOfPiece(this.technique, place.role, plate, this.cut)
+        ? costOfPiece(this.method, place.role, plate, this.cut)
         : Infinity,
     )
   }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { aCut, aDie, aKnownGood, aPlate, aPress } from '../testing/makers.js'
+import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/makers.js'
 import { assessStack, planSteps } from './model-plan.js'
 import { finish } from './steps.js'
 import type { PlanRequest } from './plan.js'
@@ -11,7 +11,8 @@ const pad = aPlate({ id: 'pad', name: 'Pad', count: 2 })
 const card = aPlate({ id: 'card', name: 'Card', kind: 'shim', mm: 0.3, count: 4 })
 const press = aPress({ knownGood: [aKnownGood({ plates: [platform, pad, pad, card] })] })
 const requestOf = (more: Partial<PlanRequest['cut']>, shelf = [platform, pad, card]): PlanRequest => ({
-  technique: 'full-cut',
+  technique: 'cut',
+  region: 'all',
   cut: aCut({ press, ...more }),
   shelf,
   workedBefore: [],
@@ -57,7 +58,7 @@ describe('suggestions', () => {
     const model = new PressModel()
     const plan = finish(planSteps(request, model))
     const stack = plan.best!.stack.map((layer, at, all) =>
-      all[at + 1]?.is === 'sheets' ? { is: 'plate' as const, plate: scored } : layer,
+      all[at + 1]?.is === 'sheets' ? plateLayer(scored, 'bed') : layer,
     )
     const codes = finish(suggestionSteps(request, assessStack(request, stack, model), model)).map(
       ({ proposal }) => proposal.code,

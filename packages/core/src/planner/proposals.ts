@@ -4,7 +4,7 @@ import { layOutDies } from '../placement/lay-out.js'
 import { placeLines } from '../placement/place-die.js'
 import { type Bed, bedOf, FRESH_PAD_STIFFNESS, softnessOf } from '../press/bed.js'
 import type { HeightMap } from '../press/nip/contact-cells.js'
-import { techniqueOf } from '../techniques/list.js'
+import { methodOf } from '../techniques/method.js'
 import { type CutContext, dieClassOf } from '../techniques/technique.js'
 import { bedFaceOf, bedOfStack, type Laying, PLAIN_LAYING } from '../response/cut-setup.js'
 import { asLearnt } from './learnt-cut.js'
@@ -131,7 +131,7 @@ export function* suggestionSteps(asked: PlanRequest, assessment: Assessment, mod
   }
   yield 0.7
 
-  const bedPlace = techniqueOf(request.technique)
+  const bedPlace = methodOf(request)
     .places(dieClassOf(cut), cut.bladeSide, cut.rules)
     .find((place) => place.is === 'plates' && place.role === 'bed')
   const hard = shelf.find((plate) => plate.kind === 'hard-plate')

@@ -1,6 +1,8 @@
 import { countOf } from '../faults/finding.js'
 import { bestFace, type FaceState, type Plate } from '../layers/plate.js'
-import type { CutContext, Role, Technique } from '../techniques/technique.js'
+import type { Role } from '../layers/layer.js'
+import type { Method } from '../techniques/method.js'
+import type { CutContext } from '../techniques/technique.js'
 import type { SqueezeWindow } from './window.js'
 
 /**
@@ -23,19 +25,19 @@ export const points = {
 } as const
 
 /** The ranking cost of findings: stops and cautions count, notes do not. */
-const costOfFindings = (findings: ReturnType<Technique['ofJob']>): number =>
+const costOfFindings = (findings: ReturnType<Method['ofJob']>): number =>
   points.stop * countOf(findings, 'stop') + points.caution * countOf(findings, 'caution')
 
 /** What a piece costs in a role, apart from its thickness. */
-export const costOfPiece = (technique: Technique, role: Role, plate: Plate, cut: CutContext): number =>
+export const costOfPiece = (method: Method, role: Role, plate: Plate, cut: CutContext): number =>
   points.plate +
   (role === 'shim' ? points.shim : 0) +
   (role === 'bed' ? points.bedFace[bestFace(plate)] : 0) +
-  costOfFindings(technique.ofPiece(role, plate, cut))
+  costOfFindings(method.ofPiece(role, plate, cut))
 
 /** What two pieces cost for lying in one stack. */
-export const costOfPair = (technique: Technique, one: Plate, other: Plate, cut: CutContext): number =>
-  costOfFindings(technique.ofPair(one, other, cut))
+export const costOfPair = (method: Method, one: Plate, other: Plate, cut: CutContext): number =>
+  costOfFindings(method.ofPair(one, other, cut))
 
 /** What a squeeze in mm costs for being off the best. */
 export const costOfOffset = (squeezeMm: number, window: SqueezeWindow): number =>

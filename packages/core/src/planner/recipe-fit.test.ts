@@ -3,7 +3,8 @@ import { type CutFacts, fittingRecipes, recipeFit } from './recipe-fit.js'
 
 const leaf = { id: 'leaf', dieClass: 'thin-outline', lengthMm: 80, widthMm: 60, heightMm: 1 } as const
 const facts: CutFacts = {
-  technique: 'full-cut',
+  technique: 'cut',
+  region: 'all',
   pressId: 'small',
   dies: [leaf],
   sheet: { id: 'ivory', kind: 'smooth-card', caliperMm: 0.3 },

@@ -1,11 +1,10 @@
 import type { DieClass } from '../dies/die-class.js'
 import type { BladeSide } from '../layers/layer.js'
 import type { SheetKind } from '../materials/sheet-kind.js'
-import type { TechniqueId } from '../techniques/list.js'
+import type { PressedHow } from '../techniques/method.js'
 
 /** What of a cut decides whether a recipe for another fits it. */
-export interface CutFacts {
-  readonly technique: TechniqueId
+export interface CutFacts extends PressedHow {
   readonly pressId: string
   readonly dies: readonly {
     readonly id: string
@@ -56,10 +55,10 @@ const pairsUp = (
 
 /**
  * In what a recipe differs from the cut at hand; empty where it is the very same cut. Undefined where it is of no use for it:
- * another technique, dies of another build or sheets of another kind.
+ * another technique or region, dies of another build or sheets of another kind.
  */
 export const recipeFit = (recipe: CutFacts, wanted: CutFacts): RecipeDifference[] | undefined => {
-  if (recipe.technique !== wanted.technique) return undefined
+  if (recipe.technique !== wanted.technique || recipe.region !== wanted.region) return undefined
   const sameDies = pairsUp(recipe.dies, wanted.dies, (a, b) => a.id === b.id)
   if (!sameDies && !pairsUp(recipe.dies, wanted.dies, alikeDies)) return undefined
   const sameSheet = recipe.sheet.id === wanted.sheet.id

@@ -1,15 +1,9 @@
 import type { Plate } from '../layers/plate.js'
-import { type Layer, thicknessOf } from '../layers/layer.js'
+import { type Layer, type Role, thicknessOf } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
-import {
-  type CutContext,
-  dieClassOf,
-  jobLayer,
-  type Place,
-  type Role,
-  type Technique,
-} from '../techniques/technique.js'
+import type { Method } from '../techniques/method.js'
+import { type CutContext, dieClassOf, jobLayer, type Place } from '../techniques/technique.js'
 import { BestKept } from './best-kept.js'
 import { type Frames, listFrames, NO_PIECE } from './frames.js'
 import { type PlatesPlace, PriceList } from './price-list.js'
@@ -18,7 +12,7 @@ import { firstAtLeast, listShimSets, type ShimSets } from './shim-sets.js'
 import type { SqueezeWindow } from './window.js'
 
 export interface SearchRequest {
-  readonly technique: Technique
+  readonly method: Method
   readonly cut: CutContext
   readonly window: SqueezeWindow
   /** Everything that may be used; an entry's count is how many pieces there are. */
@@ -77,13 +71,13 @@ const thickestShimsMm = (shims: readonly Plate[], most: number): number =>
  * are passed over: nothing better can be among them. Costs are sums over pieces, which is what makes the bound exact.
  */
 export const searchStacks = (request: SearchRequest): SearchResult => {
-  const { technique, cut, window, shelf, workedBefore } = request
-  const places = technique.places(dieClassOf(cut), cut.bladeSide, cut.rules)
+  const { method, cut, window, shelf, workedBefore } = request
+  const places = method.places(dieClassOf(cut), cut.bladeSide, cut.rules)
   const shimPlace = places.find(isShims)
   const mostShims = shimPlace?.most ?? 0
   const shimAt = shimPlace ? [...shelf.keys()].filter((at) => shimPlace.kinds.includes((shelf[at] as Plate).kind)) : []
   const shims = shimAt.map((at) => shelf[at] as Plate)
-  const prices = new PriceList(technique, cut, window, shelf, request.allows)
+  const prices = new PriceList(method, cut, window, shelf, request.allows)
 
   const jobMm = thicknessOf(jobLayer('dies', cut)).valueMm + thicknessOf(jobLayer('sheets', cut)).valueMm
   const lowMm = window.lowMm + window.gapMm - jobMm - SAME_LENGTH_MM
@@ -181,12 +175,13 @@ const layersOf = (
   shelf: readonly Plate[],
   cut: CutContext,
 ): Layer[] => {
-  const layerOf = (at: number): Layer => ({ is: 'plate', plate: shelf[at] as Plate })
+  const layerOf = (at: number, role: Role): Layer => ({ is: 'plate', plate: shelf[at] as Plate, role })
   let slot = frame * frames.slots
   return places.flatMap((place): Layer[] => {
     if (place.is !== 'plates') return [jobLayer(place.is, cut)]
-    if (isShims(place)) return shims.map(layerOf)
+    const { role } = place
+    if (role === 'shim') return shims.map((at) => layerOf(at, role))
     const piece = frames.pieces[slot++] as number
-    return piece === NO_PIECE ? [] : [layerOf(piece)]
+    return piece === NO_PIECE ? [] : [layerOf(piece, role)]
   })
 }

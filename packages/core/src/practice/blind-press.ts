@@ -2,11 +2,10 @@ import { thicknessOf } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { type RandomSource, randomNormal, seededRandom } from '../numerics/random.js'
 import type { HandleFeel, Round, Seen } from '../outcomes/seen.js'
-import { CLEAN_CUT } from '../press/constants.js'
+import { CLEAN_CUT, DEEP_MM } from '../press/constants.js'
 import { feelOf } from '../press/drive.js'
 import { gapOfClass } from '../press/press-class.js'
 import { PressRun } from '../press/simulate.js'
-import { DEEPEST_MM } from '../response/cut-response.js'
 import { pressRound } from '../response/press-round.js'
 import { whereItHangsIn } from '../response/where-it-hangs-in.js'
 import { bedOfStack, cellsOf, lawOf, PLAIN_LAYING } from '../response/cut-setup.js'
@@ -122,7 +121,7 @@ export class BlindPress {
         hangingPlace: hanging?.place ?? null,
         feel: isOverload ? 'stopped' : this.feelTold(effort),
       },
-      isGood: !isOverload && cutFraction >= CLEAN_CUT && overcutMm <= DEEPEST_MM,
+      isGood: !isOverload && cutFraction >= CLEAN_CUT && overcutMm <= DEEP_MM,
       isOverload,
       cutFraction,
       overcutMm,
@@ -150,7 +149,7 @@ const UNTOUCHED_BELOW = 0.05
 const HANGS_FROM = 0.02
 
 const seenOf = (cutFraction: number, meanDepth: number, overcutMm: number): Seen => {
-  if (cutFraction >= CLEAN_CUT) return overcutMm > DEEPEST_MM ? 'cut-into-pad' : 'clean'
+  if (cutFraction >= CLEAN_CUT) return overcutMm > DEEP_MM ? 'cut-into-pad' : 'clean'
   if (meanDepth < UNTOUCHED_BELOW) return 'untouched'
   return cutFraction < HANGS_FROM ? 'dented' : 'hanging'
 }

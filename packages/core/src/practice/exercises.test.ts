@@ -58,7 +58,7 @@ it('on the stubborn middle it is the middle that hangs', () => {
   const card = request.shelf.find((plate) => plate.id === 'card')!
   const places = [1, 2, 3].flatMap((seed) =>
     [0, 1, 2, 3, 4].map((count) => {
-      const shims = Array.from({ length: count }, () => ({ is: 'plate' as const, plate: card }))
+      const shims = Array.from({ length: count }, () => ({ is: 'plate' as const, plate: card, role: 'shim' as const }))
       const stack = [bare[0]!, ...shims, ...bare.slice(1)]
       const { outcomes } = playRounds(request.cut, seed, [{ stack, passes: 2, freshSheets: true }])
       return outcomes[0]!.look.hangingPlace

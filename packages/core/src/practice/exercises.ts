@@ -2,7 +2,7 @@ import type { Die } from '../dies/die.js'
 import { type DieClass, factsOfDieClass } from '../dies/die-class.js'
 import { standInOutline, usualLaciness } from '../dies/stand-in.js'
 import type { Plate, PlateKind } from '../layers/plate.js'
-import type { Layer } from '../layers/layer.js'
+import type { Layer, Role } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { strengthOfKind } from '../materials/sheet-kind.js'
 import { seededRandom } from '../numerics/random.js'
@@ -166,19 +166,20 @@ export const exerciseOf = (id: ExerciseId, nameOf: Naming): Exercise => {
     bladeSide: 'down',
     rules: { ...defaultHouseRules, ...setting.rules },
   }
-  const plate = (thing: PracticeThing): Layer => ({
+  const plate = (thing: PracticeThing, role: Role): Layer => ({
     is: 'plate',
     plate: shelf.find((each) => each.id === thing) as Plate,
+    role,
   })
   return {
     id,
-    request: { technique: 'full-cut', cut, shelf, workedBefore: [] },
+    request: { technique: 'cut', region: 'all', cut, shelf, workedBefore: [] },
     bare: [
-      plate('board'),
-      plate('pad'),
+      plate('board', 'platform'),
+      plate('pad', 'bed'),
       { is: 'sheets', sheet: cut.sheet, count: sheetCount },
       { is: 'dies', dies: cut.dies, blade: 'down' },
-      plate('pad'),
+      plate('pad', 'pad'),
     ],
     par: setting.par,
   }

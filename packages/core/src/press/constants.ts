@@ -21,6 +21,9 @@ export const CLEAN_CELL = 0.97
 /** A cut is clean from this share of the line on. Calibration notes. */
 export const CLEAN_CUT = 0.985
 
+/** mm. A blade that goes further than this into its bed goes too deep, though it cuts. Calibration notes. */
+export const DEEP_MM = 0.5
+
 /** mm. The patch is taken as if the blade had travelled at least this, or the soft bed's share would have no bound. Press model. */
 export const LEAST_PATCH_TRAVEL_MM = 0.05
 

@@ -1,4 +1,4 @@
-import { CLEAN_CELL, CLEAN_CUT } from '../press/constants.js'
+import { CLEAN_CELL, CLEAN_CUT, DEEP_MM } from '../press/constants.js'
 import { type Drive, effortOf } from '../press/drive.js'
 import type { Bed } from '../press/bed.js'
 import type { ContactCells } from '../press/nip/contact-cells.js'
@@ -26,9 +26,6 @@ export interface Thresholds {
   readonly cleanFromMm: readonly number[]
   readonly stopFromMm: number
 }
-
-/** mm. A squeeze that drives the blade further into the bed is too tight, though it cuts. Calibration notes. */
-export const DEEPEST_MM = 0.5
 
 /** A squeeze in mm, and the passes at it. */
 interface Look {
@@ -132,7 +129,7 @@ export class CutResponse {
   deepFrom(strength: number): readonly number[] {
     const known = this.knownDeep.get(strength)
     if (known) return known
-    const found = Array.from({ length: this.mostPasses }, (_, at) => this.overcutFrom(DEEPEST_MM, strength, at + 1))
+    const found = Array.from({ length: this.mostPasses }, (_, at) => this.overcutFrom(DEEP_MM, strength, at + 1))
     this.knownDeep.set(strength, found)
     return found
   }

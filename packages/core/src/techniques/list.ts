@@ -1,10 +1,8 @@
 import { Mistake } from '../faults/guards.js'
-import { blockPartial } from './block-partial.js'
-import { edgePartial } from './edge-partial.js'
-import { fullCut } from './full-cut.js'
+import { cutting } from './cut.js'
 import type { Technique } from './technique.js'
 
-const listed = [fullCut, edgePartial, blockPartial] as const
+const listed = [cutting] as const
 
 const byId = new Map<string, Technique>()
 for (const technique of listed) {

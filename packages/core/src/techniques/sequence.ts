@@ -1,20 +1,43 @@
-import type { Layer } from '../layers/layer.js'
+import type { Layer, Role } from '../layers/layer.js'
+import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
 import type { Place } from './technique.js'
 
-const fits = (layer: Layer, place: Place): boolean =>
-  place.is === 'plates' ? layer.is === 'plate' && place.kinds.includes(layer.plate.kind) : layer.is === place.is
-
-/** Whether the layers, bottom to top, can be read as the sequence of places. Small stacks, so plain backtracking will do. */
-export const followsSequence = (stack: Stack, places: readonly Place[], layerAt = 0, placeAt = 0): boolean => {
-  const place = places[placeAt]
-  if (place === undefined) return layerAt === stack.length
-  const least = place.is === 'plates' ? place.least : 1
-  const most = place.is === 'plates' ? place.most : 1
-  for (let taken = 0; taken <= most; taken++) {
-    if (taken >= least && followsSequence(stack, places, layerAt + taken, placeAt + 1)) return true
-    const layer = stack[layerAt + taken]
-    if (layer === undefined || !fits(layer, place)) return false
-  }
-  return false
+/** As much of a layer as a place asks for. */
+interface Laid {
+  readonly is: Layer['is']
+  readonly plate?: Pick<Plate, 'kind'>
+  /** Absent where none was given yet. */
+  readonly role?: Role
 }
+
+const fits = ({ is, plate, role }: Laid, place: Place): boolean =>
+  place.is === 'plates'
+    ? plate !== undefined && place.kinds.includes(plate.kind) && (role === undefined || role === place.role)
+    : is === place.is
+
+/**
+ * The role that a sequence of places gives each layer, bottom to top (undefined for dies and sheets); undefined where the layers
+ * cannot be read as that sequence. Small stacks, so plain backtracking will do.
+ */
+export const rolesInSequence = (
+  layers: readonly Laid[],
+  places: readonly Place[],
+  layerAt = 0,
+  placeAt = 0,
+): (Role | undefined)[] | undefined => {
+  const place = places[placeAt]
+  if (place === undefined) return layerAt === layers.length ? [] : undefined
+  const { least, most, role } = place.is === 'plates' ? place : { least: 1, most: 1, role: undefined }
+  for (let taken = 0; taken <= most; taken++) {
+    const rest = taken >= least ? rolesInSequence(layers, places, layerAt + taken, placeAt + 1) : undefined
+    if (rest) return [...Array<Role | undefined>(taken).fill(role), ...rest]
+    const layer = layers[layerAt + taken]
+    if (layer === undefined || !fits(layer, place)) return undefined
+  }
+  return undefined
+}
+
+/** Whether a stack's plates stand in the roles and the order of the places. */
+export const followsSequence = (stack: Stack, places: readonly Place[]): boolean =>
+  rolesInSequence(stack, places) !== undefined

@@ -1,16 +1,13 @@
 import type { DieClass } from '../dies/die-class.js'
 import type { Die } from '../dies/die.js'
-import type { Finding } from '../faults/finding.js'
-import type { BladeSide, Layer } from '../layers/layer.js'
+import type { Finding, Severity } from '../faults/finding.js'
+import type { BladeSide, Layer, Role } from '../layers/layer.js'
 import type { Plate, PlateKind } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
 import type { Sheet } from '../materials/sheet.js'
 import type { Press } from '../press/press.js'
 import type { FindingCode } from './finding-code.js'
 import type { HouseRules } from './house-rules.js'
-
-/** What a plate is there for. */
-export type Role = 'platform' | 'spacer' | 'shim' | 'bed' | 'pad' | 'block'
 
 /** A place in the sequence: plates of some kinds, at least and at most so many; or the die; or the sheets. */
 export type Place =
@@ -23,6 +20,23 @@ export type Place =
     }
   | { readonly is: 'dies' }
   | { readonly is: 'sheets' }
+
+/** A place for plates of some kinds. */
+export const plates = (role: Role, kinds: readonly PlateKind[], least: number, most: number): Place => ({
+  is: 'plates',
+  role,
+  kinds,
+  least,
+  most,
+})
+
+export const finding = (
+  code: FindingCode,
+  severity: Severity,
+  values: Finding['values'] = {},
+  layerIndex?: number,
+): Finding<FindingCode> =>
+  layerIndex === undefined ? { code, severity, values } : { code, severity, values, layerIndex }
 
 /** Everything about a cut but the plates. */
 export interface CutContext {
@@ -37,18 +51,18 @@ export interface CutContext {
 }
 
 /**
- * A way of cutting: which layers may stand where, and what must never happen. The findings are split by what they depend
- * on, so that the search can add them up without building every stack:
- * all findings of a stack = `ofJob` + `ofPiece` of each plate in its role + `ofPair` of each two plates + what only the
- * built stack shows (`ofStack`).
+ * What is done in a press run: which layers may stand where, and what must never happen. The findings are split by what they depend
+ * on, so that the search can add them up without building every stack.
  */
 export interface Technique {
   readonly id: string
-  /** The sequence bottom to top for a die class and blade side. */
+  /** The sequence bottom to top for a die class and blade side, where all of the stack is pressed. */
   places(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]
   ofJob(cut: CutContext): Finding<FindingCode>[]
+  /** Of a plate in the role that it has. */
   ofPiece(role: Role, plate: Plate, cut: CutContext): Finding<FindingCode>[]
   ofPair(one: Plate, other: Plate, cut: CutContext): Finding<FindingCode>[]
+  /** What only the built stack shows, but for its order. */
   ofStack(stack: Stack, cut: CutContext): Finding<FindingCode>[]
 }
 

@@ -11,8 +11,8 @@ const highs = loadHighs()
 type PlatesPlace = Extract<Place, { is: 'plates' }>
 
 /** Writes the choice of a stack as an integer program in the solver's LP format; stacks that worked before are left out. */
-export const integerProgram = ({ technique, cut, window, shelf }: SearchRequest): string => {
-  const places = technique
+export const integerProgram = ({ method, cut, window, shelf }: SearchRequest): string => {
+  const places = method
     .places(dieClassOf(cut), cut.bladeSide, cut.rules)
     .filter((place): place is PlatesPlace => place.is === 'plates')
   const cost: string[] = []
@@ -33,7 +33,7 @@ export const integerProgram = ({ technique, cut, window, shelf }: SearchRequest)
         const name = binary(`x_${at}_${index}_${piece}`)
         chosen.push(name)
         usesOf.set(plate, [...(usesOf.get(plate) ?? []), name])
-        cost.push(term(costOfPiece(technique, place.role, plate, cut), name))
+        cost.push(term(costOfPiece(method, place.role, plate, cut), name))
       }
     })
     if (chosen.length > 0) rows.push(`${chosen.join(' + ')} <= ${place.most}`)
@@ -54,7 +54,7 @@ export const integerProgram = ({ technique, cut, window, shelf }: SearchRequest)
     rows.push(`${uses.join(' + ')} ${counts.map((name, more) => `- ${more + 1} ${name}`).join(' ')} = 0`)
     shelf.forEach((other, otherIndex) => {
       const others = usesOf.get(other)
-      const price = costOfPair(technique, plate, other, cut)
+      const price = costOfPair(method, plate, other, cut)
       if (otherIndex <= index || !others || price === 0) return
       for (const one of uses)
         for (const two of others) {

@@ -1,14 +1,17 @@
 import type { Die } from '../dies/die.js'
 import { factsOfDieClass } from '../dies/die-class.js'
 import { standInOutline, usualLaciness } from '../dies/stand-in.js'
-import type { Layer } from '../layers/layer.js'
+import type { Layer, Role } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
+import type { Stack } from '../layers/stack.js'
 import type { Sheet } from '../materials/sheet.js'
 import { strengthOfKind } from '../materials/sheet-kind.js'
 import { type RandomSource, randomInteger, randomItem } from '../numerics/random.js'
 import type { KnownGoodStack, Press } from '../press/press.js'
 import { factsOfPressClass } from '../press/press-class.js'
 import { defaultHouseRules } from '../techniques/house-rules.js'
+import { type LaidLayer, withRoles } from '../techniques/give-roles.js'
+import { methodOf } from '../techniques/method.js'
 import type { CutContext } from '../techniques/technique.js'
 import { measured } from '../units/measured.js'
 
@@ -86,7 +89,24 @@ export const aCut = (more: Partial<CutContext> = {}): CutContext => ({
   ...more,
 })
 
-export const plateLayer = (plate: Plate): Layer => ({ is: 'plate', plate })
+/** What a plate of a kind is there for in the plain stacks of tests. */
+const usualRole: Partial<Record<Plate['kind'], Role>> = {
+  platform: 'platform',
+  spacer: 'spacer',
+  shim: 'shim',
+  'press-block': 'block',
+  'cutting-pad': 'pad',
+}
+
+export const plateLayer = (plate: Plate, role: Role = usualRole[plate.kind] ?? 'bed'): Layer => ({
+  is: 'plate',
+  plate,
+  role,
+})
+
+/** A plain cut's stack as a hand lays it: each plate in the role of its place. */
+export const layByHand = (cut: CutContext, layers: readonly LaidLayer[]): Stack =>
+  withRoles(layers, methodOf({ technique: 'cut', region: 'all' }), cut)
 
 const shelfKinds = [
   ['platform', 6, 10],

@@ -21,7 +21,7 @@ export const letters = {
 export const aRun = (run: Partial<PlacedRun> = {}): PlacedRun => ({
   id: 'run',
   name: 'Run',
-  way: 'whole',
+  region: 'all',
   face: 'front',
   goesIn: 'open',
   leads: 'top',

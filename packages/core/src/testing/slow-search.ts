@@ -1,15 +1,15 @@
-import type { Layer } from '../layers/layer.js'
+import type { Layer, Role } from '../layers/layer.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import type { Plate } from '../layers/plate.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import { byCost } from '../planner/best-kept.js'
 import { costOfDoubt, costOfOffset, costOfPair, costOfPiece, piecesKey, points } from '../planner/ranking.js'
 import type { FoundStack, SearchRequest } from '../planner/search.js'
-import { dieClassOf, jobLayer, type Role } from '../techniques/technique.js'
+import { dieClassOf, jobLayer } from '../techniques/technique.js'
 
 /** The search's slow, obvious twin: builds every stack the sequence allows, then throws out what does not fit. */
-export const slowSearch = ({ technique, cut, window, shelf, workedBefore }: SearchRequest): FoundStack[] => {
-  const places = technique.places(dieClassOf(cut), cut.bladeSide, cut.rules)
+export const slowSearch = ({ method, cut, window, shelf, workedBefore }: SearchRequest): FoundStack[] => {
+  const places = method.places(dieClassOf(cut), cut.bladeSide, cut.rules)
   const best = new Map<string, FoundStack>()
 
   const price = (layers: readonly Layer[], roles: readonly Role[]): void => {
@@ -21,8 +21,8 @@ export const slowSearch = ({ technique, cut, window, shelf, workedBefore }: Sear
     const key = piecesKey(plates.map((plate) => plate.id))
     let cost = costOfOffset(squeezeMm, window)
     plates.forEach((plate, at) => {
-      cost += costOfPiece(technique, roles[at] as Role, plate, cut)
-      for (const other of plates.slice(at + 1)) cost += costOfPair(technique, plate, other, cut)
+      cost += costOfPiece(method, roles[at] as Role, plate, cut)
+      for (const other of plates.slice(at + 1)) cost += costOfPair(method, plate, other, cut)
     })
     for (const plate of new Set(plates))
       cost += costOfDoubt(plate, plates.filter((other) => other === plate).length, window)
@@ -41,7 +41,7 @@ export const slowSearch = ({ technique, cut, window, shelf, workedBefore }: Sear
       if (taken.length >= place.least)
         build(
           at + 1,
-          [...layers, ...taken.map((plate): Layer => ({ is: 'plate', plate }))],
+          [...layers, ...taken.map((plate): Layer => ({ is: 'plate', plate, role: place.role }))],
           [...roles, ...taken.map(() => place.role)],
         )
       if (taken.length === place.most) return

@@ -1,34 +1,57 @@
-import type { BladeSide, JobState, Placement, TechniqueId } from '@bold-heron/core'
-import { DataTypes, Model, type Sequelize } from 'sequelize'
-import { reference, rowColumns, RowModel, text, whole } from './row-model.js'
+import type { BladeSide, JobState, RegionId, Role, TechniqueId } from '@bold-heron/core'
+import type { CardLayout, PressRun } from '@bold-heron/schema'
+import { DataTypes, Model, type ModelAttributes, type Sequelize } from 'sequelize'
+import { flag, reference, rowColumns, RowModel, text, whole } from './row-model.js'
 
 export class JobModel extends RowModel {
   declare name: string
   declare state: JobState
-  declare technique: TechniqueId
   declare pressId: string
+  declare wanted: number
+  declare note: string
+  declare card: CardLayout | null
+  declare runInHand: number
+}
+
+/** A press run of a job; `position` is its place among them. */
+export class JobRunModel extends Model {
+  declare jobId: string
+  declare position: number
+  /** Its name among the job's runs. */
+  declare runName: string
+  declare name: string
+  declare technique: TechniqueId
+  declare region: RegionId
+  declare pressId: string | null
   declare sheetId: string
   declare sheetCount: number
   declare bladeSide: BladeSide
-  declare wanted: number
-  declare note: string
-  declare placement: Placement | null
+  declare finishes: boolean
+  declare placed: PressRun['placed']
 }
 
 export class JobDieModel extends Model {
   declare jobId: string
+  declare runPosition: number
   declare position: number
   declare dieId: string
 }
 
 export class JobLayerModel extends Model {
   declare jobId: string
+  declare runPosition: number
   declare position: number
   declare layerIs: 'plate' | 'dies' | 'sheets'
   declare plateId: string | null
   /** A press block glued up of card, which is no plate of the shelf. */
   declare glued: string | null
+  declare role: Role | null
 }
+
+const keyWithin = (...names: string[]): ModelAttributes => ({
+  jobId: { type: DataTypes.UUID, primaryKey: true },
+  ...Object.fromEntries(names.map((name) => [name, { type: DataTypes.INTEGER, primaryKey: true }])),
+})
 
 export const defineJobs = (sequelize: Sequelize): void => {
   JobModel.init(
@@ -36,32 +59,41 @@ export const defineJobs = (sequelize: Sequelize): void => {
       ...rowColumns(),
       name: text(),
       state: text(),
-      technique: text(),
       pressId: reference(),
-      sheetId: reference(),
-      sheetCount: whole(),
-      bladeSide: text(),
       wanted: whole(),
       note: text(),
-      placement: { type: DataTypes.JSONB, allowNull: true },
+      card: { type: DataTypes.JSONB, allowNull: true },
+      runInHand: whole(),
     },
     { sequelize, tableName: 'jobs' },
   )
-  JobDieModel.init(
+  JobRunModel.init(
     {
-      jobId: { type: DataTypes.UUID, primaryKey: true },
-      position: { type: DataTypes.INTEGER, primaryKey: true },
-      dieId: reference(),
+      ...keyWithin('position'),
+      runName: text(),
+      name: text(),
+      technique: text(),
+      region: text(),
+      pressId: { type: DataTypes.UUID, allowNull: true },
+      sheetId: reference(),
+      sheetCount: whole(),
+      bladeSide: text(),
+      finishes: flag(),
+      placed: { type: DataTypes.JSONB, allowNull: true },
     },
+    { sequelize, tableName: 'job_runs' },
+  )
+  JobDieModel.init(
+    { ...keyWithin('runPosition', 'position'), dieId: reference() },
     { sequelize, tableName: 'job_dies' },
   )
   JobLayerModel.init(
     {
-      jobId: { type: DataTypes.UUID, primaryKey: true },
-      position: { type: DataTypes.INTEGER, primaryKey: true },
+      ...keyWithin('runPosition', 'position'),
       layerIs: text(),
       plateId: { type: DataTypes.UUID, allowNull: true },
       glued: { type: DataTypes.TEXT, allowNull: true },
+      role: { type: DataTypes.TEXT, allowNull: true },
     },
     { sequelize, tableName: 'job_layers' },
   )

@@ -1,18 +1,35 @@
-import type { BladeSide, HandleFeel, HangingPlace, PadFace, Placement, Seen } from '@bold-heron/core'
+import type {
+  BladeSide,
+  HandleFeel,
+  HangingPlace,
+  PadFace,
+  Placement,
+  RegionId,
+  Role,
+  Seen,
+  TechniqueId,
+} from '@bold-heron/core'
 import { DataTypes, Model, type ModelAttributes, type Sequelize } from 'sequelize'
 import { flag, real, reference, rowColumns, RowModel, text, whole } from './row-model.js'
 
 export class RunModel extends RowModel {
   declare jobId: string
+  declare pressRunId: string | null
+  declare technique: TechniqueId
+  declare region: RegionId
+  declare finishes: boolean
   declare pressId: string
   declare sheetId: string
   declare sheetCount: number
   declare bladeSide: BladeSide
   declare at: Date
+  declare beganAt: Date | null
+  declare endedAt: Date | null
   declare squeezeMm: number
   declare followsRunId: string | null
   declare setAside: boolean
   declare pieces: number
+  declare spoilt: number
   declare note: string
   declare placement: Placement | null
 }
@@ -30,6 +47,7 @@ export class RunLayerModel extends Model {
   declare plateId: string | null
   declare name: string
   declare thicknessMm: number
+  declare role: Role | null
   declare face: PadFace | null
   declare turned: boolean | null
 }
@@ -54,15 +72,22 @@ export const defineRuns = (sequelize: Sequelize): void => {
     {
       ...rowColumns(),
       jobId: reference(),
+      pressRunId: { type: DataTypes.TEXT, allowNull: true },
+      technique: text(),
+      region: text(),
+      finishes: flag(),
       pressId: reference(),
       sheetId: reference(),
       sheetCount: whole(),
       bladeSide: text(),
       at: { type: DataTypes.DATE, allowNull: false },
+      beganAt: { type: DataTypes.DATE, allowNull: true },
+      endedAt: { type: DataTypes.DATE, allowNull: true },
       squeezeMm: real(),
       followsRunId: { type: DataTypes.UUID, allowNull: true },
       setAside: flag(),
       pieces: whole(),
+      spoilt: whole(),
       note: text(),
       placement: { type: DataTypes.JSONB, allowNull: true },
     },
@@ -76,6 +101,7 @@ export const defineRuns = (sequelize: Sequelize): void => {
       plateId: { type: DataTypes.UUID, allowNull: true },
       name: text(),
       thicknessMm: real(),
+      role: { type: DataTypes.TEXT, allowNull: true },
       face: { type: DataTypes.TEXT, allowNull: true },
       turned: { type: DataTypes.BOOLEAN, allowNull: true },
     },

@@ -21,7 +21,7 @@ export const RunSteps = ({
 }) => {
   const { t } = useTranslation()
   const at = (mm: number) => lengths.place(mm)
-  const line = run.way === 'edge' ? run.line : null
+  const line = run.region === 'to-line' ? run.line : null
   return (
     <ol className={`list-decimal pl-8 ${className ?? ''}`}>
       {card.fold && <li>{t(run.goesIn === 'open' ? 'place.steps.open' : 'place.steps.folded')}</li>}
@@ -46,7 +46,7 @@ export const RunSteps = ({
         </li>
       ))}
       {line && <li>{t('place.steps.pad', { side: t(`place.things.pressed.${line.presses}`) })}</li>}
-      {run.way === 'block' &&
+      {run.region === 'under-block' &&
         run.blocks.map((block) => (
           <li key={block.id}>{t('place.steps.block', { x: at(block.xMm), y: at(block.yMm) })}</li>
         ))}

@@ -14,7 +14,7 @@ import {
   useSortable,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
-import type { Layer, Ledger, Plate, Stack } from '@bold-heron/core'
+import type { LaidLayer, Layer, Ledger, Plate, PlanRequest, Stack } from '@bold-heron/core'
 import { ArrowLeftRight, GripVertical, X } from 'lucide-react'
 import type { KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -22,7 +22,7 @@ import { HatchSwatch } from '../../drawing/section/hatches.js'
 import type { Lengths } from '../../text/lengths.js'
 import { IconButton } from '../../ui/Button.js'
 import { classes } from '../../ui/classes.js'
-import { movedLayer, piecesLeft } from './chosen-stack.js'
+import { laidByHand, movedLayer, piecesLeft } from './chosen-stack.js'
 import { layerName } from './layer-name.js'
 import { PieceMenu } from './PieceMenu.js'
 
@@ -147,14 +147,14 @@ const LayerRow = ({
 export const LayerList = ({
   stack,
   ledger,
-  shelf,
+  request,
   lengths,
   onChange,
   onMark,
 }: {
   readonly stack: Stack
   readonly ledger: Ledger
-  readonly shelf: readonly Plate[]
+  readonly request: PlanRequest
   readonly lengths: Lengths
   readonly onChange: (stack: Stack) => void
   readonly onMark: (index: number | undefined) => void
@@ -164,8 +164,10 @@ export const LayerList = ({
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   )
+  const { shelf } = request
   const keys = keysOf(stack)
   const left = piecesLeft(stack, shelf)
+  const lay = (layers: readonly LaidLayer[]) => onChange(laidByHand(layers, request))
   const topDown = [...keys.keys()].reverse()
   const indexOf = (key: string | number | undefined) => keys.indexOf(String(key))
   const nameAt = (key: string | number | undefined) => {
@@ -182,7 +184,7 @@ export const LayerList = ({
     onDragCancel: ({ active }) => t('plan.stack.announceCancel', { name: nameAt(active.id) }),
   }
   const onDragEnd = ({ active, over }: DragEndEvent) => {
-    if (over && active.id !== over.id) onChange(movedLayer(stack, indexOf(active.id), indexOf(over.id)))
+    if (over && active.id !== over.id) lay(movedLayer(stack, indexOf(active.id), indexOf(over.id)))
   }
   return (
     <DndContext
@@ -203,11 +205,9 @@ export const LayerList = ({
               lengths={lengths}
               shelf={shelf}
               left={left}
-              onMove={(to) => onChange(movedLayer(stack, index, to))}
-              onSwap={(plate) =>
-                onChange(stack.map((layer, at): Layer => (at === index ? { is: 'plate', plate } : layer)))
-              }
-              onTakeOut={() => onChange(stack.filter((_, at) => at !== index))}
+              onMove={(to) => lay(movedLayer(stack, index, to))}
+              onSwap={(plate) => lay(stack.map((layer, at) => (at === index ? { is: 'plate', plate } : layer)))}
+              onTakeOut={() => lay(stack.filter((_, at) => at !== index))}
               onMark={onMark}
             />
           ))}

@@ -1,4 +1,4 @@
-import type { Assessment, Layer, PlanRequest, Stack } from '@bold-heron/core'
+import type { Assessment, PlanRequest, Stack } from '@bold-heron/core'
 import { Plus, Undo2 } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -6,7 +6,7 @@ import { bandsOf } from '../../drawing/section/geometry.js'
 import { sectionScale, StackSection } from '../../drawing/section/StackSection.js'
 import type { Lengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
-import { piecesLeft, placeToAdd } from './chosen-stack.js'
+import { laidByHand, piecesLeft, placeToAdd } from './chosen-stack.js'
 import { LAYER_ROW_PX, LayerList } from './LayerList.js'
 import { layerName } from './layer-name.js'
 import { LedgerSum } from './LedgerSum.js'
@@ -81,7 +81,7 @@ export const StackLeaf = ({
         <LayerList
           stack={stack}
           ledger={ledger}
-          shelf={request.shelf}
+          request={request}
           lengths={lengths}
           onChange={onChange}
           onMark={setMarked}
@@ -101,8 +101,7 @@ export const StackLeaf = ({
               lengths={lengths}
               onPick={(plate) => {
                 const at = placeToAdd(stack)
-                const added: Layer = { is: 'plate', plate }
-                onChange([...stack.slice(0, at), added, ...stack.slice(at)])
+                onChange(laidByHand([...stack.slice(0, at), { is: 'plate', plate }, ...stack.slice(at)], request))
               }}
             />
             {canUndo && (

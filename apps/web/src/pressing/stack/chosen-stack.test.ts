@@ -8,7 +8,7 @@ import {
 } from '@bold-heron/core'
 import { mechanicsOf } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
-import { chosenOfStack, movedLayer, piecesLeft, placeToAdd, stackOfChosen } from './chosen-stack.js'
+import { chosenOfStack, laidByHand, movedLayer, piecesLeft, placeToAdd, stackOfChosen } from './chosen-stack.js'
 
 const plate = (id: string, kind: Plate['kind'], count = 1): Plate => ({
   id,
@@ -24,7 +24,8 @@ const plate = (id: string, kind: Plate['kind'], count = 1): Plate => ({
 })
 
 const request: PlanRequest = {
-  technique: 'full-cut',
+  technique: 'cut',
+  region: 'all',
   cut: {
     press: {
       id: 'press',
@@ -50,12 +51,12 @@ const request: PlanRequest = {
   workedBefore: [],
 }
 const chosen = [
-  { is: 'plate', plateId: 'board' },
-  { is: 'plate', plateId: 'paper' },
-  { is: 'plate', plateId: 'pad' },
+  { is: 'plate', plateId: 'board', role: 'platform' },
+  { is: 'plate', plateId: 'paper', role: 'shim' },
+  { is: 'plate', plateId: 'pad', role: 'bed' },
   { is: 'sheets' },
   { is: 'dies' },
-  { is: 'plate', plateId: 'pad' },
+  { is: 'plate', plateId: 'pad', role: 'pad' },
 ] as const
 
 describe('a chosen stack', () => {
@@ -67,7 +68,7 @@ describe('a chosen stack', () => {
 
   it('is none where nothing was chosen, or a piece has left the shelf', () => {
     expect(stackOfChosen([], request)).toBeUndefined()
-    expect(stackOfChosen([{ is: 'plate', plateId: 'gone' }, ...chosen], request)).toBeUndefined()
+    expect(stackOfChosen([{ is: 'plate', plateId: 'gone', role: 'shim' }, ...chosen], request)).toBeUndefined()
   })
 
   it('leaves the other pieces on the shelf', () => {
@@ -77,6 +78,12 @@ describe('a chosen stack', () => {
 
   it('takes further shims on top of the base', () => {
     expect(placeToAdd(stackOfChosen(chosen, request)!)).toBe(2)
+  })
+
+  it('gives each plate that a hand lays the role of its place', () => {
+    const stack = stackOfChosen(chosen, request)!
+    const bare = stack.map((layer) => (layer.is === 'plate' ? { is: layer.is, plate: layer.plate } : layer))
+    expect(laidByHand(bare, request)).toEqual(stack)
   })
 
   it('moves one layer and keeps the rest in order', () => {

@@ -1,4 +1,4 @@
-import type { Layer, PlanRequest, Stack } from '@bold-heron/core'
+import { type LaidLayer, type Layer, methodOf, type PlanRequest, type Stack, withRoles } from '@bold-heron/core'
 import type { ChosenLayer } from '@bold-heron/schema'
 
 /** A stored choice as a stack; undefined where there is none, or a piece of it is no longer on the shelf. */
@@ -9,7 +9,7 @@ export const stackOfChosen = (chosen: readonly ChosenLayer[], { cut, shelf }: Pl
     if (layer.is === 'dies') return [{ is: 'dies', dies: cut.dies, blade: cut.bladeSide }]
     if (layer.is === 'sheets') return [{ is: 'sheets', sheet: cut.sheet, count: cut.sheetCount }]
     const plate = plates.get(layer.plateId)
-    return plate ? [{ is: 'plate', plate }] : []
+    return plate ? [{ is: 'plate', plate, role: layer.role }] : []
   })
   return layers.length === chosen.length ? layers : undefined
 }
@@ -17,7 +17,7 @@ export const stackOfChosen = (chosen: readonly ChosenLayer[], { cut, shelf }: Pl
 /** A stack as it is stored with a job. */
 export const chosenOfStack = (stack: Stack): ChosenLayer[] =>
   stack.map((layer): ChosenLayer =>
-    layer.is === 'plate' ? { is: 'plate', plateId: layer.plate.id } : { is: layer.is },
+    layer.is === 'plate' ? { is: 'plate', plateId: layer.plate.id, role: layer.role } : { is: layer.is },
   )
 
 /** How many pieces of each shelf entry a stack leaves unused. */
@@ -27,11 +27,13 @@ export const piecesLeft = (stack: Stack, shelf: PlanRequest['shelf']): ReadonlyM
   return left
 }
 
+/** A stack as a hand has just laid it: each plate in the role of its place. */
+export const laidByHand = (layers: readonly LaidLayer[], request: PlanRequest): Stack =>
+  withRoles(layers, methodOf(request), request.cut)
+
 /** Where a further shim or plate goes in: on top of the base, below whatever is nearest the die. */
 export const placeToAdd = (stack: Stack): number => {
-  const above = stack.findIndex(
-    (layer) => layer.is !== 'plate' || !['platform', 'spacer', 'shim'].includes(layer.plate.kind),
-  )
+  const above = stack.findIndex((layer) => layer.is !== 'plate' || !['platform', 'spacer', 'shim'].includes(layer.role))
   return above === -1 ? stack.length : above
 }
 

@@ -8,7 +8,7 @@ import {
   type Stack,
   type TriedRound,
 } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { type ReactNode, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useTranslation } from 'react-i18next'
@@ -23,7 +23,17 @@ import { stepsOfRound } from './bench-steps.js'
 import { BenchStack } from './BenchStack.js'
 import { FinishStage } from './FinishStage.js'
 import { NextStage } from './NextStage.js'
-import { type BenchSession, moved, oneMore, passCounted, roundsOfLastRun, told, tryNext } from './session.js'
+import {
+  type BenchSession,
+  begun,
+  moved,
+  newRun,
+  oneMore,
+  passCounted,
+  roundsOfLastRun,
+  told,
+  tryNext,
+} from './session.js'
 import { StepCard } from './StepCard.js'
 import { TellStep } from './TellStep.js'
 
@@ -58,6 +68,7 @@ export const BenchOfSession = ({
   rounds,
   standIn,
   onChange,
+  onAnew,
 }: {
   readonly job: JobRow
   readonly request: PlanRequest
@@ -67,13 +78,16 @@ export const BenchOfSession = ({
   /** In place of a real press and the log, where one practises. */
   readonly standIn?: StandIn | undefined
   readonly onChange: (session: BenchSession | undefined) => void
+  /** Gives up this session for another, begun anew. */
+  readonly onAnew: () => void
 }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const [asking, setAsking] = useState(false)
   const [stoppedHere, setStoppedHere] = useState(false)
   const assessment = useAssessment(job.id, request, stack).data
-  const steps = stepsOfRound(stack, session.round, job.placement !== null)
+  const run = runInHandOf(job)
+  const steps = stepsOfRound(stack, session.round, job.card !== null)
   const step = steps[Math.min(session.step, steps.length - 1)] as (typeof steps)[number]
   const { passes } = session.round
   const laid = layersLaid(session, steps, stack.length)
@@ -84,7 +98,7 @@ export const BenchOfSession = ({
   const forward = () => {
     if (step.is === 'press' && standIn?.felt?.stopped) return stopped()
     if (step.is === 'press' && session.passesDone + 1 < passes) return onChange(passCounted(session, 1))
-    const counted = step.is === 'press' ? passCounted(session, 1) : session
+    const counted = step.is === 'press' ? passCounted(session, 1) : begun(session, new Date().toISOString())
     onChange(moved(counted, 1, steps.length))
   }
   const back = () => {
@@ -96,29 +110,33 @@ export const BenchOfSession = ({
     setStoppedHere(true)
     onChange({ ...session, passesDone: session.passesDone + 1, step: steps.length - 1 })
   }
-  const tell = (look: Round, pieces: number) => {
-    const next = told(session, look, pieces, new Date().toISOString())
+  const tell = (look: Round, counted: { readonly pieces: number; readonly spoilt: number }) => {
+    const next = told(session, look, counted, new Date().toISOString())
     setStoppedHere(false)
     if (standIn) return onChange(next)
     const all = roundsOfLastRun(next)
     // Laid down to be sent before the page goes on: from here on it cannot be lost.
-    layRun({
+    const laid = layRun({
       id: session.round.runId,
       input: {
         ...runOf(
           job,
+          run,
           { ledger: assessment?.ledger ?? ledgerOf(stack, gapMm) },
           {
             rounds: all.map((each) => each.look),
             pieces: all.reduce((sum, each) => sum + each.pieces, 0),
+            spoilt: all.reduce((sum, each) => sum + each.spoilt, 0),
             note: '',
             at: new Date(all[0]?.at ?? Date.now()),
+            from: session.round.beganAt,
+            until: all.at(-1)?.at,
           },
         ),
         followsRunId: session.round.followsRunId,
       },
     })
-    onChange(next)
+    void laid.then(() => onChange(next))
   }
   const canStep = inRound && step.is !== 'tell'
   useHotkeys('space,right,pagedown,enter', forward, { enabled: canStep, preventDefault: true }, [session, assessment])
@@ -159,15 +177,16 @@ export const BenchOfSession = ({
             rounds={rounds}
             lengths={lengths}
             otherWay={standIn?.otherWay}
-            onTry={(next, count) => onChange(tryNext(session, chosenOfStack(next), count, crypto.randomUUID()))}
+            onTry={(next, count) => onChange(tryNext(session, chosenOfStack(next), count, newRun()))}
           />
         )}
         {session.stage === 'finish' && standIn?.finish}
         {session.stage === 'finish' && !standIn && (
           <FinishStage
             job={job}
-            cut={session.cutBefore + cutByNow}
-            onMore={() => onChange(oneMore(session, passesWanted(session), crypto.randomUUID()))}
+            pieces={cutByNow}
+            cut={session.cutBefore + (run.finishes ? cutByNow : 0)}
+            onMore={() => onChange(oneMore(session, passesWanted(session), newRun()))}
             onDone={() => onChange(undefined)}
           />
         )}
@@ -190,7 +209,7 @@ export const BenchOfSession = ({
                 key={`${session.pressed.length} ${feel}`}
                 passes={Math.max(1, stoppedHere ? session.passesDone : passes)}
                 feel={feel}
-                pieces={job.sheetCount}
+                pieces={run.sheetCount}
                 onTell={tell}
               />
             ) : null}
@@ -220,7 +239,7 @@ export const BenchOfSession = ({
         no={t('bench.back')}
         onYes={() => {
           setAsking(false)
-          onChange(undefined)
+          onAnew()
         }}
         onNo={() => setAsking(false)}
       >

@@ -1,33 +1,35 @@
-import type { PlanRequest } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import type { PlanRequest, TriedRound } from '@bold-heron/core'
+import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAssessment, useTrialAdvice } from '../../data/plan.js'
 import { chosenOfStack, stackOfChosen } from '../../pressing/stack/chosen-stack.js'
 import { ButtonLink } from '../../ui/Button.js'
 import { Empty, Failure, Loading } from '../../ui/states.js'
-import { type BenchSession, startSession } from './session.js'
 
-/** Begins with the stack kept for the job; else with the safest best try, learnt from the log. */
+/** Begins with the stack kept for the run; else with the safest best try, learnt from the log and what was told here before. */
 export const BenchStart = ({
   job,
   request,
+  earlier,
   onStart,
 }: {
   readonly job: JobRow
   readonly request: PlanRequest
-  readonly onStart: (session: BenchSession) => void
+  /** Rounds told at this bench before it was begun anew. */
+  readonly earlier: readonly TriedRound[]
+  readonly onStart: (stack: ReturnType<typeof chosenOfStack>, passes: number) => void
 }) => {
   const { t } = useTranslation()
-  const kept = stackOfChosen(job.layers, request)
+  // After a trial that was begun anew, what it taught decides.
+  const kept = earlier.length > 0 ? undefined : stackOfChosen(runInHandOf(job).layers, request)
   const assessment = useAssessment(job.id, request, kept)
-  const advice = useTrialAdvice(job.id, request, kept ? undefined : [])
+  const advice = useTrialAdvice(job.id, request, kept ? undefined : earlier)
   const stack = kept ?? advice.data?.next?.stack
   const passes = kept ? assessment.data?.passes.passes : advice.data?.next?.passes
   useEffect(() => {
-    if (stack && passes !== undefined)
-      onStart(startSession(job.id, chosenOfStack(stack), passes, crypto.randomUUID(), job.cut))
-  }, [stack, passes, job.id, job.cut, onStart])
+    if (stack && passes !== undefined) onStart(chosenOfStack(stack), passes)
+  }, [stack, passes, onStart])
   const failed = assessment.error ?? advice.error
   if (failed) return <Failure error={failed} />
   if (advice.data && !advice.data.next)

@@ -1,42 +1,122 @@
-import type { TriedRound } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
-import { useEffect, useState } from 'react'
+import type { PlanRequest, TriedRound } from '@bold-heron/core'
+import { type JobRow, pressIdOf, runInHandOf } from '@bold-heron/schema'
+import { useCallback, useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { takeJobInHand } from '../../data/job-in-hand.js'
 import { useBenchRequest } from '../../data/plan.js'
 import { useRow } from '../../data/rows.js'
-import { stackOfChosen } from '../../pressing/stack/chosen-stack.js'
-import { Loaded } from '../../ui/states.js'
+import { type chosenOfStack, stackOfChosen } from '../../pressing/stack/chosen-stack.js'
+import { Button } from '../../ui/Button.js'
+import { Empty, Loaded, Loading } from '../../ui/states.js'
 import { BenchOfSession } from './BenchOfSession.js'
 import { BenchStart } from './BenchStart.js'
 import { OutboxNotice } from './OutboxNotice.js'
+import { type BenchSession, newRun, type PressedAtBench, startSession, toldSoFar } from './session.js'
+import { useOnlyHere } from './use-only-here.js'
 import { useSession } from './use-session.js'
 import { useWakeLock } from './use-wake-lock.js'
 
-const BenchOfJob = ({ job }: { readonly job: JobRow }) => {
+/** What is pressed: another press, die, sheet or side makes another session. */
+const cutKeyOf = (job: JobRow): string => {
+  const run = runInHandOf(job)
+  return JSON.stringify([
+    run.id,
+    run.technique,
+    run.region,
+    pressIdOf(job, run),
+    run.dieIds,
+    run.sheetId,
+    run.sheetCount,
+    run.bladeSide,
+    job.card?.card ?? null,
+    run.placed,
+  ])
+}
+
+/** Rounds with their stacks found on the shelf; a stack of which a piece has left it is left out. */
+const roundsOn = (told: readonly PressedAtBench[], request: PlanRequest): TriedRound[] =>
+  told.flatMap(({ stack: chosen, look, freshSheets }): TriedRound[] => {
+    const stack = stackOfChosen(chosen, request)
+    return stack ? [{ stack, look, freshSheets }] : []
+  })
+
+/** The job's bench with the session that was found, or none. */
+const BenchOfJob = ({
+  job,
+  kept,
+  onKeep,
+}: {
+  readonly job: JobRow
+  readonly kept: BenchSession | undefined
+  readonly onKeep: (session: BenchSession | undefined) => void
+}) => {
+  const { t } = useTranslation()
+  const cutKey = cutKeyOf(job)
+  const session = kept?.cutKey === cutKey ? kept : undefined
+  // Told before a session was begun anew; asked for once, as the request leaves out just these.
+  const [earlier, setEarlier] = useState<readonly PressedAtBench[]>(session?.earlier ?? [])
+  const [ownRuns] = useState(() => [...new Set((session ? toldSoFar(session) : []).map((each) => each.runId))])
+  const request = useBenchRequest(job.id, ownRuns)
+  const start = useCallback(
+    (stack: ReturnType<typeof chosenOfStack>, passes: number) =>
+      onKeep(startSession({ jobId: job.id, cutKey, cutBefore: job.cut }, stack, passes, newRun(), earlier)),
+    [onKeep, job.id, job.cut, cutKey, earlier],
+  )
+  return (
+    <Loaded query={request} what={t('bench.loading')}>
+      {(input) => {
+        const stack = session && stackOfChosen(session.round.stack, input)
+        if (!session || !stack)
+          return <BenchStart job={job} request={input} earlier={roundsOn(earlier, input)} onStart={start} />
+        return (
+          <BenchOfSession
+            job={job}
+            request={input}
+            session={session}
+            stack={stack}
+            rounds={roundsOn(toldSoFar(session), input)}
+            onChange={onKeep}
+            onAnew={() => {
+              setEarlier(toldSoFar(session))
+              onKeep(undefined)
+            }}
+          />
+        )
+      }}
+    </Loaded>
+  )
+}
+
+/** The bench of a job, where no other page has it. */
+const BenchHere = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
   useWakeLock()
-  const [session, keep] = useSession(job.id)
-  const [ownRuns] = useState(() => [...new Set(session?.pressed.map((each) => each.runId))])
-  const request = useBenchRequest(job.id, ownRuns)
+  const { isReady, session, keep } = useSession(`${job.id}/${runInHandOf(job).id}`)
   return (
     <>
       <OutboxNotice />
-      <Loaded query={request} what={t('bench.loading')}>
-        {(input) => {
-          const stack = session && stackOfChosen(session.round.stack, input)
-          if (!session || !stack) return <BenchStart job={job} request={input} onStart={keep} />
-          const rounds = session.pressed.flatMap(({ stack: chosen, look, freshSheets }): TriedRound[] => {
-            const then = stackOfChosen(chosen, input)
-            return then ? [{ stack: then, look, freshSheets }] : []
-          })
-          return (
-            <BenchOfSession job={job} request={input} session={session} stack={stack} rounds={rounds} onChange={keep} />
-          )
-        }}
-      </Loaded>
+      {isReady ? <BenchOfJob job={job} kept={session} onKeep={keep} /> : <Loading what={t('bench.loading')} />}
     </>
+  )
+}
+
+const BenchIfFree = ({ job }: { readonly job: JobRow }) => {
+  const { t } = useTranslation()
+  const { where, takeOver } = useOnlyHere(`bold-heron/bench/${job.id}`)
+  if (where === 'asking') return <Loading what={t('bench.loading')} />
+  if (where === 'here') return <BenchHere key={runInHandOf(job).id} job={job} />
+  return (
+    <Empty
+      title={t('bench.elsewhereTitle')}
+      action={
+        <Button look="next" onClick={takeOver}>
+          {t('bench.elsewhereTake')}
+        </Button>
+      }
+    >
+      {t('bench.elsewhereText')}
+    </Empty>
   )
 }
 
@@ -52,7 +132,7 @@ export const Component = () => {
     <>
       <h1 className="sr-only">{t('bench.title')}</h1>
       <Loaded query={job} what={t('bench.loading')}>
-        {(row) => <BenchOfJob key={row.id} job={row} />}
+        {(row) => <BenchIfFree key={row.id} job={row} />}
       </Loaded>
     </>
   )

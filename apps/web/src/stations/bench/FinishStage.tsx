@@ -1,31 +1,63 @@
-import type { JobRow } from '@bold-heron/schema'
+import { inputOfJob, type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
+import { useSaveRow } from '../../data/rows.js'
+import { sayRun } from '../../text/say-run.js'
+import { sayTrouble } from '../../text/say-trouble.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
+import { useSay } from '../../ui/toasts.js'
 import { BenchTitle } from './StepCard.js'
 import { Timer } from './Timer.js'
 
 /** Minutes that card glue usually wants before it is handled. Common practice, no source. */
 const GLUE_MINUTES = 5
 
+/** The way on to the run that comes after this one: the next of the piece, or the first of another piece. */
+const OtherRun = ({ job, onDone }: { readonly job: JobRow; readonly onDone: () => void }) => {
+  const { t } = useTranslation()
+  const say = useSay()
+  const saving = useSaveRow('jobs')
+  const at = (job.runInHand + 1) % job.runs.length
+  const goOn = () => {
+    onDone()
+    saving.mutate(
+      { id: job.id, version: job.version, input: { ...inputOfJob(job), runInHand: at } },
+      { onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }) },
+    )
+  }
+  return (
+    <Button className="min-h-16 px-6 text-xl" disabled={saving.isPending} onClick={goOn}>
+      {t('bench.finish.otherRun', { run: sayRun(t, job, at) })}
+    </Button>
+  )
+}
+
 /** After a clean cut: release, finishing, the pads, and another like it. */
 export const FinishStage = ({
   job,
+  pieces,
   cut,
   onMore,
   onDone,
 }: {
   readonly job: JobRow
-  /** Good pieces by now, those not yet in the log too. */
+  /** Pieces that came well out of this run at this bench. */
+  readonly pieces: number
+  /** Good pieces finished by now, those not yet in the log too. */
   readonly cut: number
   readonly onMore: () => void
   readonly onDone: () => void
 }) => {
   const { t } = useTranslation()
+  const run = runInHandOf(job)
   return (
     <div className="space-y-4">
       <BenchTitle>{t('bench.finish.title')}</BenchTitle>
-      <p className="text-2xl">{t('bench.finish.progress', { cut, wanted: job.wanted })}</p>
+      <p className="text-2xl">
+        {run.finishes
+          ? t('bench.finish.progress', { cut, wanted: job.wanted })
+          : t('bench.finish.runProgress', { count: pieces, run: sayRun(t, job, job.runInHand) })}
+      </p>
       <dl className="space-y-3">
         <div>
           <dt className="font-bold">{t('bench.finish.release')}</dt>
@@ -35,7 +67,7 @@ export const FinishStage = ({
           <dt className="font-bold">{t('bench.finish.finishing')}</dt>
           <dd>
             {t('bench.finish.finishingText')}
-            {job.placement && (
+            {job.card && (
               <>
                 {' '}
                 <Link to={`/place/${job.id}`} className="underline">
@@ -52,6 +84,7 @@ export const FinishStage = ({
         <ButtonLink to="/log" className="min-h-16 px-6 text-xl" onClick={onDone}>
           {t('bench.finish.done')}
         </ButtonLink>
+        {job.runs.length > 1 && <OtherRun job={job} onDone={onDone} />}
         <Button look="next" autoFocus className="min-h-16 px-8 text-2xl" onClick={onMore}>
           {t('bench.finish.more')}
         </Button>

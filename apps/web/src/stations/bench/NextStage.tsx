@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { useTrialAdvice } from '../../data/plan.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import type { Lengths } from '../../text/lengths.js'
-import { percent } from '../../text/say-cut.js'
+import { percent, sayChance } from '../../text/say-cut.js'
 import { sayPieces } from '../../text/say-difference.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { Loaded } from '../../ui/states.js'
@@ -12,7 +12,6 @@ import { BenchTitle, Care } from './StepCard.js'
 
 /** A share of the doubt from which a thickness is worth measuring. From memory. */
 const WORTH_MEASURING = 0.25
-const ONE_IN_HUNDRED = 0.01
 
 /** The one thing to change, in a line. */
 const Change = ({ from, to, goesOn, passes }: { from: Stack; to: Stack; goesOn: boolean; passes: number }) => {
@@ -64,10 +63,8 @@ export const NextStage = ({
                 <Change from={last.stack} to={next.stack} goesOn={next.goesOn} passes={next.passes} />
                 {!sheetsGoOn(last.look) && <p>{t('bench.nextTry.spoilt')}</p>}
                 <p>
-                  {t('bench.nextTry.chance', { chance: percent(next.chance) })}{' '}
-                  {next.stops < ONE_IN_HUNDRED
-                    ? t('bench.nextTry.stopsRarely')
-                    : t('bench.nextTry.stops', { chance: percent(next.stops) })}
+                  {t('bench.nextTry.chance', { chance: sayChance(t, next.chance) })}{' '}
+                  {t('bench.nextTry.stops', { chance: sayChance(t, next.stops) })}
                 </p>
               </>
             ) : (

@@ -1,12 +1,5 @@
-import {
-  type Assessment,
-  bestFace,
-  type PlanRequest,
-  type Role,
-  type Stack,
-  type StackDifference,
-} from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import { type Assessment, bestFace, type PlanRequest, type Stack, type StackDifference } from '@bold-heron/core'
+import { type JobRow, placementOf, runInHandOf } from '@bold-heron/schema'
 import { TriangleAlert } from 'lucide-react'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -31,24 +24,11 @@ export const Care = ({ children }: { readonly children: ReactNode }) => (
   </p>
 )
 
-/** What a layer is there for, by where it lies. */
-const roleOf = (stack: Stack, at: number): Role => {
-  const layer = stack[at]
-  if (layer?.is !== 'plate') return 'pad'
-  const { kind } = layer.plate
-  if (kind === 'press-block') return 'block'
-  if (kind === 'platform' || kind === 'spacer' || kind === 'shim') return kind
-  const dies = stack.find((each) => each.is === 'dies')
-  const die = stack.findIndex((each) => each.is === 'dies')
-  const below = at < die
-  return below === (dies?.is === 'dies' && dies.blade === 'down') ? 'bed' : 'pad'
-}
-
 /** Everything that has to be on the table, once each. */
 const CheckList = ({ stack }: { readonly stack: Stack }) => {
   const { t } = useTranslation()
   const lines = new Map<string, { text: string; face: string | undefined; count: number }>()
-  stack.forEach((layer, at) => {
+  stack.forEach((layer) => {
     if (layer.is === 'sheets')
       lines.set('sheets', {
         text: t('bench.check.sheets', { count: layer.count, name: layer.sheet.name }),
@@ -59,7 +39,7 @@ const CheckList = ({ stack }: { readonly stack: Stack }) => {
       lines.set('dies', { text: layer.dies.map((die) => die.name).join(', '), face: undefined, count: 1 })
     else {
       const { id, name } = layer.plate
-      const isBed = roleOf(stack, at) === 'bed'
+      const isBed = layer.role === 'bed'
       const face =
         sayLie(t, layer) ??
         (isBed
@@ -114,16 +94,18 @@ export const StepCard = ({
         </>
       )
     case 'lay-out': {
-      const run = job.placement?.runs[job.placement.runInHand]
+      const placement = placementOf(job)
+      const placed = placement?.runs[placement.runInHand]
+      const { bladeSide, dieNames, dieIds } = runInHandOf(job)
       return (
         <>
           <BenchTitle>{t('bench.layOut.title')}</BenchTitle>
-          {job.placement && run && (
+          {placement && placed && (
             <RunSteps
-              run={run}
-              card={job.placement.card}
-              blade={job.bladeSide}
-              nameOf={(id) => job.dieNames[job.dieIds.indexOf(id)] ?? ''}
+              run={placed}
+              card={placement.card}
+              blade={bladeSide}
+              nameOf={(id) => dieNames[dieIds.indexOf(id)] ?? ''}
               lengths={lengths}
             />
           )}
@@ -139,10 +121,10 @@ export const StepCard = ({
         layer.is === 'sheets'
           ? t('bench.lay.sheets')
           : layer.is === 'dies'
-            ? job.placement
+            ? job.card
               ? t(layer.blade === 'down' ? 'bench.lay.placedDown' : 'bench.lay.placedUp')
               : t(layer.blade === 'down' ? 'bench.lay.diesDown' : 'bench.lay.diesUp')
-            : t(`bench.lay.${roleOf(stack, step.layer)}`)
+            : t(`bench.lay.${layer.role}`)
       return (
         <>
           <BenchTitle>{t('bench.lay.title', { name: layerName(t, layer) })}</BenchTitle>

@@ -1,4 +1,4 @@
-import { cameOutGood, type HandleFeel, type Round } from '@bold-heron/core'
+import { cameOutGood, type HandleFeel, type Round, sheetsGoOn } from '@bold-heron/core'
 import { Minus, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -18,7 +18,7 @@ export const TellStep = ({
   /** What the handle is thought to have felt like, to begin with. */
   readonly feel: HandleFeel
   readonly pieces: number
-  readonly onTell: (round: Round, pieces: number) => void
+  readonly onTell: (round: Round, counted: { readonly pieces: number; readonly spoilt: number }) => void
 }) => {
   const { t } = useTranslation()
   const [round, setRound] = useState<Round>({
@@ -30,12 +30,14 @@ export const TellStep = ({
   })
   const [pieces, setPieces] = useState(usual)
   const good = cameOutGood(round)
+  // Sheets that hang go on; those that do not, and of which nothing good came, are spoilt.
+  const spoilt = good ? Math.max(0, usual - pieces) : sheetsGoOn(round) ? 0 : usual
   return (
     <form
       className="space-y-4"
       onSubmit={(event) => {
         event.preventDefault()
-        onTell(round, pieces)
+        onTell(round, { pieces, spoilt })
       }}
     >
       <LookFields name="bench" round={round} onChange={setRound} />
@@ -64,6 +66,7 @@ export const TellStep = ({
             </IconButton>
           </div>
         )}
+        {spoilt > 0 && <span className="text-ink-soft">{t('bench.tell.spoilt', { count: spoilt })}</span>}
         <Button look="next" type="submit" className="ml-auto min-h-16 px-8 text-2xl">
           {t('bench.tell.save')}
         </Button>

@@ -1,10 +1,20 @@
 import type { Round } from '@bold-heron/core'
 import type { ChosenLayer } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
-import { moved, oneMore, passCounted, roundsOfLastRun, startSession, told, tryNext } from './session.js'
+import {
+  begun,
+  moved,
+  oneMore,
+  passCounted,
+  roundsOfLastRun,
+  startSession,
+  told,
+  toldSoFar,
+  tryNext,
+} from './session.js'
 
-const stack: ChosenLayer[] = [{ is: 'plate', plateId: 'a' }, { is: 'sheets' }, { is: 'dies' }]
-const other: ChosenLayer[] = [{ is: 'plate', plateId: 'b' }, ...stack]
+const stack: ChosenLayer[] = [{ is: 'plate', plateId: 'a', role: 'bed' }, { is: 'sheets' }, { is: 'dies' }]
+const other: ChosenLayer[] = [{ is: 'plate', plateId: 'b', role: 'platform' }, ...stack]
 const look = (more: Partial<Round>): Round => ({
   passes: 2,
   seen: 'hanging',
@@ -14,8 +24,11 @@ const look = (more: Partial<Round>): Round => ({
   ...more,
 })
 const clean = look({ seen: 'clean', hangingShare: null, hangingPlace: null })
-const start = () => startSession('job', stack, 2, 'run-1', 0)
 const at = '2026-06-20T10:00:00.000Z'
+const later = '2026-06-20T10:05:00.000Z'
+const run = (runId: string, began = at) => ({ runId, at: began })
+const start = () => startSession({ jobId: 'job', cutKey: 'cut', cutBefore: 0 }, stack, 2, run('run-1'))
+const good = (pieces: number) => ({ pieces, spoilt: 0 })
 
 describe('a session at the Bench', () => {
   it('goes on and back within its steps, and counts passes both ways', () => {
@@ -26,30 +39,43 @@ describe('a session at the Bench', () => {
     expect(passCounted(passCounted(passCounted(counted, -1), -1), -1).passesDone).toBe(0)
   })
 
+  it('is begun when the first step of a run is done, and goes on with the same run', () => {
+    expect(begun(start(), later).round.beganAt).toBe(later)
+    expect(begun(moved(start(), 1, 5), later).round.beganAt).toBe(at)
+    const again = tryNext(told(start(), look({}), good(0), at), stack, 1, run('run-2', later))
+    expect(begun(again, later).round.beganAt).toBe(at)
+  })
+
   it('finishes on a clean cut, and asks for the next try on anything else', () => {
-    expect(told(start(), clean, 3, at)).toMatchObject({ stage: 'finish', pressed: [{ pieces: 3 }] })
+    expect(told(start(), clean, good(3), at)).toMatchObject({ stage: 'finish', pressed: [{ pieces: 3 }] })
     for (const seen of ['untouched', 'dented', 'hanging'] as const)
-      expect(told(start(), look({ seen }), 3, at)).toMatchObject({ stage: 'next', pressed: [{ pieces: 0 }] })
-    expect(told(start(), { ...clean, seen: 'cut-into-pad' }, 3, at)).toMatchObject({
+      expect(told(start(), look({ seen }), good(3), at)).toMatchObject({ stage: 'next', pressed: [{ pieces: 0 }] })
+    expect(told(start(), { ...clean, seen: 'cut-into-pad' }, good(3), at)).toMatchObject({
       stage: 'next',
       pressed: [{ pieces: 3 }],
     })
-    expect(told(start(), { ...clean, feel: 'stopped' }, 3, at)).toMatchObject({
+    expect(told(start(), { ...clean, feel: 'stopped' }, { pieces: 3, spoilt: 2 }, at)).toMatchObject({
       stage: 'next',
-      pressed: [{ pieces: 0 }],
+      pressed: [{ pieces: 0, spoilt: 2 }],
     })
   })
 
   it('one more pass in the same stack is a further round of the same run', () => {
-    const again = tryNext(told(start(), look({}), 0, at), stack, 1, 'run-2')
-    expect(again.round).toMatchObject({ runId: 'run-1', freshSheets: false, laying: 'nothing', passes: 1 })
-    expect(roundsOfLastRun(told(again, clean, 1, at))).toHaveLength(2)
+    const again = tryNext(told(start(), look({}), good(0), at), stack, 1, run('run-2', later))
+    expect(again.round).toMatchObject({ runId: 'run-1', beganAt: at, freshSheets: false, laying: 'nothing', passes: 1 })
+    expect(roundsOfLastRun(told(again, clean, good(1), at))).toHaveLength(2)
   })
 
   it('another stack on the same sheets is a run that follows the one before', () => {
-    const next = tryNext(told(start(), look({}), 0, at), other, 2, 'run-2')
-    expect(next.round).toMatchObject({ runId: 'run-2', followsRunId: 'run-1', freshSheets: false, laying: 'change' })
-    const third = tryNext(told(next, look({}), 0, at), other, 1, 'run-3')
+    const next = tryNext(told(start(), look({}), good(0), at), other, 2, run('run-2', later))
+    expect(next.round).toMatchObject({
+      runId: 'run-2',
+      beganAt: later,
+      followsRunId: 'run-1',
+      freshSheets: false,
+      laying: 'change',
+    })
+    const third = tryNext(told(next, look({}), good(0), at), other, 1, run('run-3'))
     expect(third.round).toMatchObject({ runId: 'run-2', followsRunId: 'run-1' })
   })
 
@@ -57,12 +83,26 @@ describe('a session at the Bench', () => {
     ['stopped', look({ seen: 'dented', feel: 'stopped' })],
     ['cut into the pad', look({ seen: 'cut-into-pad' })],
   ])('sheets are laid anew after a round that %s', (_, spoilt) => {
-    const next = tryNext(told(start(), spoilt, 0, at), other, 2, 'run-2')
+    const next = tryNext(told(start(), spoilt, good(0), at), other, 2, run('run-2'))
     expect(next.round).toMatchObject({ runId: 'run-2', followsRunId: null, freshSheets: true })
   })
 
   it('another piece is another run on whole sheets', () => {
-    const more = oneMore(told(start(), clean, 2, at), 2, 'run-2')
+    const more = oneMore(told(start(), clean, good(2), at), 2, run('run-2'))
     expect(more.round).toMatchObject({ runId: 'run-2', followsRunId: null, freshSheets: true, laying: 'nothing' })
+  })
+
+  it('begun anew remembers what was told before, a stop included', () => {
+    const stopped = told(start(), look({ seen: 'dented', feel: 'stopped' }), { pieces: 0, spoilt: 1 }, at)
+    const anew = startSession(stopped, stack, 2, run('run-2'), toldSoFar(stopped))
+    const again = startSession(
+      told(anew, clean, good(1), at),
+      stack,
+      2,
+      run('run-3'),
+      toldSoFar(told(anew, clean, good(1), at)),
+    )
+    expect(toldSoFar(again).map((each) => each.look.feel)).toEqual(['stopped', 'light'])
+    expect(again.pressed).toEqual([])
   })
 })

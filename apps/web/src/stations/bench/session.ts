@@ -7,14 +7,18 @@ export interface PressedAtBench {
   readonly stack: readonly ChosenLayer[]
   readonly freshSheets: boolean
   readonly look: Round
-  /** Pieces that came out good. */
+  /** Pieces that came out good, and that were spoilt. */
   readonly pieces: number
+  readonly spoilt: number
+  /** When it was told. */
   readonly at: string
 }
 
 /** The round that is being worked on. */
 export interface RoundInHand {
   readonly runId: string
+  /** When the run was begun. */
+  readonly beganAt: string
   readonly followsRunId: string | null
   readonly stack: readonly ChosenLayer[]
   readonly passes: number
@@ -29,39 +33,66 @@ export interface RoundInHand {
  */
 export interface BenchSession {
   readonly jobId: string
+  /** What is pressed; with another die, sheet or press, what was told here is of no use. */
+  readonly cutKey: string
   readonly round: RoundInHand
   /** Which step of the round, and how many passes are done. */
   readonly step: number
   readonly passesDone: number
   readonly pressed: readonly PressedAtBench[]
+  /** Rounds told before this session was begun anew; a press does not forget them. */
+  readonly earlier: readonly PressedAtBench[]
   /** Good pieces that the job had when the session began. */
   readonly cutBefore: number
   /** Whether the last look is being answered with a next try or with finishing. */
   readonly stage: 'round' | 'next' | 'finish'
 }
 
-/** Begins with a planned stack. Ids come from the caller. */
+/** A run that a session begins: its id, and when. */
+export interface NewRun {
+  readonly runId: string
+  readonly at: string
+}
+
+/** A run that is begun now. */
+export const newRun = (): NewRun => ({ runId: crypto.randomUUID(), at: new Date().toISOString() })
+
+/** Begins with a planned stack, after whatever was told before. */
 export const startSession = (
-  jobId: string,
+  { jobId, cutKey, cutBefore }: Pick<BenchSession, 'jobId' | 'cutKey' | 'cutBefore'>,
   stack: readonly ChosenLayer[],
   passes: number,
-  runId: string,
-  cutBefore: number,
+  { runId, at }: NewRun,
+  earlier: readonly PressedAtBench[] = [],
 ): BenchSession => ({
   jobId,
-  round: { runId, followsRunId: null, stack, passes, freshSheets: true, laying: 'all' },
+  cutKey,
+  round: { runId, beganAt: at, followsRunId: null, stack, passes, freshSheets: true, laying: 'all' },
   step: 0,
   passesDone: 0,
   pressed: [],
+  earlier,
   cutBefore,
   stage: 'round',
 })
+
+/** All rounds that were told, those before the session was begun anew too, in their order. */
+export const toldSoFar = ({
+  earlier,
+  pressed,
+}: Pick<BenchSession, 'earlier' | 'pressed'>): readonly PressedAtBench[] => [...earlier, ...pressed]
 
 /** Goes `by` steps on or back, of so many. */
 export const moved = (session: BenchSession, by: number, steps: number): BenchSession => ({
   ...session,
   step: Math.min(steps - 1, Math.max(0, session.step + by)),
 })
+
+/** Notes when a run was begun: when the first of its steps was done, however long the page had lain open before. */
+export const begun = (session: BenchSession, at: string): BenchSession =>
+  session.step === 0 && !session.pressed.some(({ runId }) => runId === session.round.runId)
+    ? { ...session, round: { ...session.round, beganAt: at } }
+    : session
 
 /** One pass more, or one fewer where it was counted by mistake. */
 export const passCounted = (session: BenchSession, by: 1 | -1): BenchSession => ({
@@ -70,12 +101,17 @@ export const passCounted = (session: BenchSession, by: 1 | -1): BenchSession => 
 })
 
 /** Writes down what was seen: then comes finishing where it is good, else the next try. */
-export const told = (session: BenchSession, look: Round, pieces: number, at: string): BenchSession => {
+export const told = (
+  session: BenchSession,
+  look: Round,
+  { pieces, spoilt }: Pick<PressedAtBench, 'pieces' | 'spoilt'>,
+  at: string,
+): BenchSession => {
   const { runId, stack, freshSheets } = session.round
   const good = cameOutGood(look)
   return {
     ...session,
-    pressed: [...session.pressed, { runId, stack, freshSheets, look, pieces: good ? pieces : 0, at }],
+    pressed: [...session.pressed, { runId, stack, freshSheets, look, pieces: good ? pieces : 0, spoilt, at }],
     stage: good && look.seen === 'clean' ? 'finish' : 'next',
   }
 }
@@ -88,7 +124,7 @@ export const tryNext = (
   session: BenchSession,
   stack: readonly ChosenLayer[],
   passes: number,
-  newRunId: string,
+  newRun: NewRun,
 ): BenchSession => {
   const last = session.pressed.at(-1)
   const goesOn = last !== undefined && sheetsGoOn(last.look)
@@ -97,7 +133,8 @@ export const tryNext = (
   return {
     ...session,
     round: {
-      runId: sameRun ? last.runId : newRunId,
+      runId: sameRun ? last.runId : newRun.runId,
+      beganAt: sameRun ? session.round.beganAt : newRun.at,
       followsRunId: sameRun ? session.round.followsRunId : goesOn ? last.runId : null,
       stack,
       passes,
@@ -111,9 +148,17 @@ export const tryNext = (
 }
 
 /** Another piece with the stack that just worked. */
-export const oneMore = (session: BenchSession, passes: number, newRunId: string): BenchSession => ({
+export const oneMore = (session: BenchSession, passes: number, { runId, at }: NewRun): BenchSession => ({
   ...session,
-  round: { ...session.round, runId: newRunId, followsRunId: null, passes, freshSheets: true, laying: 'nothing' },
+  round: {
+    ...session.round,
+    runId,
+    beganAt: at,
+    followsRunId: null,
+    passes,
+    freshSheets: true,
+    laying: 'nothing',
+  },
   step: 0,
   passesDone: 0,
   stage: 'round',

@@ -1,28 +1,28 @@
-import { useCallback, useState } from 'react'
+import { useCallback, useEffect, useState } from 'react'
+import { keep, kept } from '../../data/kept/keeping.js'
 import type { BenchSession } from './session.js'
 
-const keyOf = (jobId: string): string => `bold-heron.bench.${jobId}`
+const PREFIX = 'bench/'
 
-const read = (jobId: string): BenchSession | undefined => {
-  const content = localStorage.getItem(keyOf(jobId))
-  if (content === null) return undefined
-  try {
-    return JSON.parse(content) as BenchSession
-  } catch {
-    return undefined
-  }
-}
-
-/** The job's session, kept in the browser at every step, so that closing the page loses nothing. */
-export const useSession = (jobId: string) => {
-  const [session, setSession] = useState(() => read(jobId))
-  const keep = useCallback(
+/** The session kept under a key, at every step, so that closing the page loses nothing; not ready until it was looked for. */
+export const useSession = (key: string) => {
+  const [found, setFound] = useState<{ readonly session: BenchSession | undefined }>()
+  useEffect(() => {
+    let left = false
+    kept.read(PREFIX + key).then(
+      (session) => left || setFound({ session: session as BenchSession | undefined }),
+      () => left || setFound({ session: undefined }),
+    )
+    return () => {
+      left = true
+    }
+  }, [key])
+  const keepSession = useCallback(
     (next: BenchSession | undefined) => {
-      if (next) localStorage.setItem(keyOf(jobId), JSON.stringify(next))
-      else localStorage.removeItem(keyOf(jobId))
-      setSession(next)
+      setFound({ session: next })
+      void keep(next ? kept.write(PREFIX + key, next) : kept.remove(PREFIX + key))
     },
-    [jobId],
+    [key],
   )
-  return [session, keep] as const
+  return { isReady: found !== undefined, session: found?.session, keep: keepSession }
 }

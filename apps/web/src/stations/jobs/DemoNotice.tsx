@@ -1,6 +1,7 @@
 import { Wind, X } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { preference } from '../../data/preference.js'
 import { useRows } from '../../data/rows.js'
 import { ButtonLink, IconButton } from '../../ui/Button.js'
 
@@ -11,7 +12,7 @@ const DEMO_PRESS = 'Harbour hand press'
 /** Says that this is the demo, and how to begin with one's own press. */
 export const DemoNotice = () => {
   const { t } = useTranslation()
-  const [hidden, setHidden] = useState(() => localStorage.getItem(HIDDEN_KEY) !== null)
+  const [hidden, setHidden] = useState(() => preference.read(HIDDEN_KEY) !== undefined)
   const presses = useRows('presses').data?.items ?? []
   if (hidden || !presses.some((press) => press.name === DEMO_PRESS)) return null
   return (
@@ -25,7 +26,7 @@ export const DemoNotice = () => {
       <IconButton
         label={t('jobs.demoHide')}
         onClick={() => {
-          localStorage.setItem(HIDDEN_KEY, 'yes')
+          preference.keep(HIDDEN_KEY, 'yes')
           setHidden(true)
         }}
       >

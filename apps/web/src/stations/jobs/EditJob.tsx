@@ -1,4 +1,4 @@
-import type { JobInput, JobRow } from '@bold-heron/schema'
+import { inputOfJob, type JobInput, type JobRow } from '@bold-heron/schema'
 import { Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useParams } from 'react-router'
@@ -12,7 +12,7 @@ import { useLengths } from '../../text/lengths.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
-import { JobFields, jobForm } from './job-form.js'
+import { JobFormFields, jobForm } from './job-form.js'
 import type { en } from '../../text/en/index.js'
 
 type JobField = keyof (typeof en)['jobs']['field']
@@ -23,10 +23,10 @@ const EditJobForm = ({ job }: { readonly job: JobRow }) => {
   const navigate = useNavigate()
   const say = useSay()
   const mark = useMarkRow('jobs')
-  const form = useRowForm(jobForm, job)
+  const form = useRowForm(jobForm, inputOfJob(job))
   const saving = useRowSaving('jobs', job, {
     labelOf: (field) => t(`jobs.field.${field as JobField}`),
-    onTheirs: (theirs) => form.reset(jobForm.write(theirs, style)),
+    onTheirs: (theirs) => form.reset(jobForm.write(inputOfJob(theirs), style)),
   })
   const save = async (input: JobInput) => {
     if (await saving.save(input)) await navigate(`/plan/${job.id}`)
@@ -60,7 +60,7 @@ const EditJobForm = ({ job }: { readonly job: JobRow }) => {
           </>
         }
       >
-        <JobFields withState />
+        <JobFormFields withState />
       </RowFormFrame>
       {saving.dialog}
     </Panel>

@@ -1,5 +1,5 @@
 import { type JobState, jobStates } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { Layers, Pencil, Plus } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useJobInHand } from '../../data/job-in-hand.js'
@@ -9,6 +9,7 @@ import { ButtonLink } from '../../ui/Button.js'
 import { classes } from '../../ui/classes.js'
 import { Empty, Loaded } from '../../ui/states.js'
 import { DemoNotice } from './DemoNotice.js'
+import { sayPressed } from '../../text/say-pressed.js'
 
 const byUrgency: readonly JobState[] = ['cutting', 'planned', 'waiting', 'done', 'set-aside']
 
@@ -28,7 +29,10 @@ const Progress = ({ job }: { readonly job: JobRow }) => {
       >
         <div className="h-full bg-clean" style={{ width: `${share * 100}%` }} />
       </div>
-      <p className="text-sm text-ink-soft">{t('jobs.progress', { cut: job.cut, wanted: job.wanted })}</p>
+      <p className="text-sm text-ink-soft">
+        {t('jobs.progress', { cut: job.cut, wanted: job.wanted })}
+        {job.spoilt > 0 && ` · ${t('jobs.spoilt', { count: job.spoilt })}`}
+      </p>
     </div>
   )
 }
@@ -46,13 +50,7 @@ const JobLine = ({ job, inHand }: { readonly job: JobRow; readonly inHand: boole
         <h3 className="text-lg">
           {job.name} {inHand && <Badge tone="accent">{t('jobs.inHand')}</Badge>}
         </h3>
-        <p className="text-ink-soft">
-          {t('jobs.line', {
-            dies: job.dieNames.join(', '),
-            sheet: t('jobs.sheetsOf', { count: job.sheetCount, sheet: job.sheetName }),
-            press: job.pressName,
-          })}
-        </p>
+        <p className="text-ink-soft">{sayPressed(t, runInHandOf(job))}</p>
         {job.note && <p className="text-sm text-ink-soft italic">{job.note}</p>}
       </div>
       <Progress job={job} />

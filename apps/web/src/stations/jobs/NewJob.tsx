@@ -1,4 +1,5 @@
-import type { JobInput } from '@bold-heron/schema'
+import type { BladeSide } from '@bold-heron/core'
+import { type JobInput, plainRun } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { useHouseRules } from '../../data/house-rules.js'
@@ -8,21 +9,17 @@ import { RowFormFrame } from '../../ui/form/RowFormFrame.js'
 import { useRowForm } from '../../ui/form/row-form.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
-import { JobFields, jobForm } from './job-form.js'
+import { JobFormFields, jobForm } from './job-form.js'
 
-const blankJob = (bladeSide: JobInput['bladeSide']): JobInput => ({
+const blankJob = (bladeSide: BladeSide): JobInput => ({
   name: '',
   state: 'waiting',
-  technique: 'full-cut',
   pressId: '',
-  dieIds: [],
-  sheetId: '',
-  sheetCount: 1,
-  bladeSide,
   wanted: 1,
-  layers: [],
-  placement: null,
   note: '',
+  card: null,
+  runInHand: 0,
+  runs: [{ ...plainRun, dieIds: [], sheetId: '', sheetCount: 1, bladeSide }],
 })
 
 const NewJobForm = ({ start }: { readonly start: JobInput }) => {
@@ -45,7 +42,7 @@ const NewJobForm = ({ start }: { readonly start: JobInput }) => {
         error={add.error}
         saveText={t('jobs.create')}
       >
-        <JobFields withState={false} />
+        <JobFormFields withState={false} />
       </RowFormFrame>
     </Panel>
   )

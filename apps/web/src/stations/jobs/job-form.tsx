@@ -1,5 +1,5 @@
 import { jobStates } from '@bold-heron/core'
-import { type JobInput, jobInput } from '@bold-heron/schema'
+import { type JobInput, jobInput, type PressRun, runInHandOf, withRunInHand } from '@bold-heron/schema'
 import { Plus, X } from 'lucide-react'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
@@ -9,22 +9,40 @@ import { asItIs, choice, text, whole } from '../../ui/form/codec.js'
 import { boxClass, ChoiceField, Field, NoteField, TextField } from '../../ui/form/fields.js'
 import { rowForm } from '../../ui/form/row-form.js'
 
-export const jobForm = rowForm<JobInput>({
+/** What the form shows: of the job, and of its run in hand; the rest goes along unseen. */
+interface JobFields
+  extends
+    Pick<JobInput, 'name' | 'state' | 'pressId' | 'wanted' | 'note'>,
+    Pick<PressRun, 'dieIds' | 'sheetId' | 'sheetCount' | 'bladeSide'> {
+  readonly before: JobInput
+}
+
+const ofRun = ['dieIds', 'sheetId', 'sheetCount', 'bladeSide']
+
+export const jobForm = rowForm<JobInput, JobFields>({
   schema: jobInput,
   codecs: {
     name: text,
     state: choice(),
-    technique: choice(),
     pressId: choice(),
     dieIds: asItIs(),
     sheetId: choice(),
     sheetCount: whole,
     bladeSide: choice(),
     wanted: whole,
-    layers: asItIs(),
     note: text,
-    placement: asItIs(),
+    before: asItIs(),
   },
+  fromInput(job) {
+    const { name, state, pressId, wanted, note } = job
+    const { dieIds, sheetId, sheetCount, bladeSide } = runInHandOf(job)
+    return { name, state, pressId, wanted, note, dieIds, sheetId, sheetCount, bladeSide, before: job }
+  },
+  toInput: ({ before, dieIds, sheetId, sheetCount, bladeSide, ...job }) => ({
+    ...withRunInHand(before, { dieIds, sheetId, sheetCount, bladeSide }),
+    ...job,
+  }),
+  shownAt: (path) => String((path[0] === 'runs' ? ofRun.find((field) => field === path[2]) : path[0]) ?? ''),
 })
 
 const MOST_DIES = 6
@@ -88,7 +106,7 @@ const DiesField = ({ dies }: { readonly dies: readonly { readonly id: string; re
 }
 
 /** The fields of a job; its state only once it exists. */
-export const JobFields = ({ withState }: { readonly withState: boolean }) => {
+export const JobFormFields = ({ withState }: { readonly withState: boolean }) => {
   const { t } = useTranslation()
   const presses = useRows('presses').data?.items ?? []
   const dies = useRows('dies').data?.items ?? []

@@ -1,4 +1,4 @@
-import { seenOutcomes, techniqueIds } from '@bold-heron/core'
+import { methods, seenOutcomes } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { useRows } from '../../data/rows.js'
 import { Button } from '../../ui/Button.js'
@@ -54,35 +54,41 @@ export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
         any={t('log.anyPress')}
         value={values.pressId}
         options={options(presses)}
-        onPick={(value) => set('pressId', value)}
+        onPick={(value) => set({ pressId: value })}
       />
       <Picker
         label={t('log.die')}
         any={t('log.anyDie')}
         value={values.dieId}
         options={options(dies)}
-        onPick={(value) => set('dieId', value)}
+        onPick={(value) => set({ dieId: value })}
       />
       <Picker
         label={t('log.sheet')}
         any={t('log.anySheet')}
         value={values.sheetId}
         options={options(sheets)}
-        onPick={(value) => set('sheetId', value)}
+        onPick={(value) => set({ sheetId: value })}
       />
       <Picker
         label={t('log.technique')}
         any={t('log.anyTechnique')}
-        value={values.technique}
-        options={techniqueIds.map((id) => ({ value: id, text: t(`words.technique.${id}`) }))}
-        onPick={(value) => set('technique', value)}
+        value={values.technique && values.region && `${values.technique} ${values.region}`}
+        options={methods.map(({ technique, region }) => ({
+          value: `${technique} ${region}`,
+          text: t(`words.method.${technique}.${region}`),
+        }))}
+        onPick={(value) => {
+          const [technique = '', region = ''] = value.split(' ')
+          set({ technique, region })
+        }}
       />
       <Picker
         label={t('log.outcome')}
         any={t('log.anyOutcome')}
         value={values.seen}
         options={seenOutcomes.map((seen) => ({ value: seen, text: t(`words.seen.${seen}`) }))}
-        onPick={(value) => set('seen', value)}
+        onPick={(value) => set({ seen: value })}
       />
       {(['since', 'until'] as const).map((name) => (
         <Field key={name} label={t(`log.${name}`)}>
@@ -92,7 +98,7 @@ export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
               type="date"
               className={boxClass}
               value={values[name] ?? ''}
-              onChange={(event) => set(name, event.target.value)}
+              onChange={(event) => set({ [name]: event.target.value })}
             />
           )}
         </Field>

@@ -15,6 +15,7 @@ import { useSay } from '../../ui/toasts.js'
 import { PhotosPanel } from './PhotosPanel.js'
 import { RunNote } from './RunNote.js'
 import { KeepRecipe } from './recipes/KeepRecipe.js'
+import { sayPressed } from '../../text/say-pressed.js'
 
 const RunDetail = ({ run }: { readonly run: RunRow }) => {
   const { t } = useTranslation()
@@ -32,13 +33,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
     <>
       <h1 className="text-3xl">{t('log.runTitle', { date: sayTime(run.at) })}</h1>
       <p className="mb-4 text-ink-soft">
-        {run.jobName} ·{' '}
-        {t('jobs.line', {
-          dies: run.dieNames.join(', '),
-          sheet: t('jobs.sheetsOf', { count: run.sheetCount, sheet: run.sheetName }),
-          press: run.pressName,
-        })}{' '}
-        · {t(`words.bladeSide.${run.bladeSide}`)}
+        {run.jobName} · {sayPressed(t, run)} · {t(`words.bladeSide.${run.bladeSide}`)}
       </p>
       <div className="grid items-start gap-4 md:grid-cols-2">
         <Panel title={t('log.rounds')}>

@@ -1,7 +1,8 @@
-import { type Seen, seenOutcomes, type TechniqueId, techniqueIds } from '@bold-heron/core'
+import { type RegionId, regionIds, type Seen, seenOutcomes, type TechniqueId, techniqueIds } from '@bold-heron/core'
+import { fromOlderTechnique } from '@bold-heron/schema'
 import { useSearchParams } from 'react-router'
 
-const names = ['pressId', 'dieId', 'sheetId', 'technique', 'seen', 'since', 'until'] as const
+const names = ['pressId', 'dieId', 'sheetId', 'technique', 'region', 'seen', 'since', 'until'] as const
 type FilterName = (typeof names)[number]
 
 export const logViews = ['table', 'timeline', 'pictures'] as const
@@ -11,7 +12,8 @@ export interface LogFilters {
   readonly page: number
   readonly values: Readonly<Partial<Record<FilterName, string>>>
   readonly narrowed: boolean
-  set(name: FilterName, value: string): void
+  /** Sets some of the filters; an empty one is taken away. */
+  set(changes: Readonly<Partial<Record<FilterName, string>>>): void
   turnTo(page: number): void
   clear(): void
   /** Whether the runs are shown as a table or in pictures. */
@@ -27,6 +29,7 @@ const isUsable: Record<FilterName, (text: string) => boolean> = {
   dieId: isId,
   sheetId: isId,
   technique: (text) => techniqueIds.includes(text as TechniqueId),
+  region: (text) => regionIds.includes(text as RegionId),
   seen: (text) => seenOutcomes.includes(text as Seen),
   since: isDay,
   until: isDay,
@@ -35,10 +38,12 @@ const isUsable: Record<FilterName, (text: string) => boolean> = {
 /** The log's filters live in the address, so that a view can be kept and gone back to; what makes no sense there is left out. */
 export const useLogFilters = (): LogFilters => {
   const [query, setQuery] = useSearchParams()
+  // Links of before name a technique with what of the stack is pressed in one.
+  const asked = fromOlderTechnique(Object.fromEntries(query)) as Record<string, string>
   const values = Object.fromEntries(
     names.flatMap((name) => {
-      const value = query.get(name)
-      return value !== null && isUsable[name](value) ? [[name, value]] : []
+      const value = asked[name]
+      return value !== undefined && isUsable[name](value) ? [[name, value]] : []
     }),
   )
   const page = Number(query.get('page') ?? 1)
@@ -46,13 +51,15 @@ export const useLogFilters = (): LogFilters => {
     page: Number.isInteger(page) && page > 0 && page <= 100_000 ? page : 1,
     values,
     narrowed: Object.keys(values).length > 0,
-    set: (name, value) =>
+    set: (changes) =>
       setQuery(
         (before) => {
           const next = new URLSearchParams(before)
           next.delete('page')
-          if (value === '') next.delete(name)
-          else next.set(name, value)
+          for (const [name, value] of Object.entries({ ...values, ...changes })) {
+            if (value === '') next.delete(name)
+            else next.set(name, value)
+          }
           return next
         },
         { replace: true },

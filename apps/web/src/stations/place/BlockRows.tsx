@@ -17,7 +17,7 @@ export const BlockRows = (props: PanelProps) => {
   const { placement, things, lengths, selected, onSelect, onChange } = props
   const dieOf = dieFinder(props)
   const run = placement.runs[placement.runInHand] as PlacedRun
-  if (run.way !== 'block') return null
+  if (run.region !== 'under-block') return null
   const plates = things.request.shelf.filter((plate) => plate.kind === 'press-block')
   const [laid] = run.dies
   const die = laid && dieOf(laid.dieId)

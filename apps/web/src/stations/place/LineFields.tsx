@@ -15,7 +15,7 @@ export const LineFields = (props: PanelProps) => {
   const dieOf = dieFinder(props)
   const run = placement.runs[placement.runInHand] as PlacedRun
   const { line } = run
-  if (run.way !== 'edge' || !line) return null
+  if (run.region !== 'to-line' || !line) return null
   const pads = things.request.shelf.filter((plate) => plate.kind === 'cutting-pad')
   const pad = pads.find((each) => each.id === run.padId)
   const lines = run.dies.flatMap((laid) => {

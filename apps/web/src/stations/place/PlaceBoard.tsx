@@ -1,5 +1,5 @@
 import { type Die, liesMirrored, MM_PER_INCH, type Placement } from '@bold-heron/core'
-import { inputOfJob, type JobRow } from '@bold-heron/schema'
+import { inputOfJob, type JobRow, placementOf, runInHandOf, withPlacement } from '@bold-heron/schema'
 import { Magnet, Maximize, Minus, Plus, Redo2, Trash2, Undo2 } from 'lucide-react'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
@@ -50,7 +50,7 @@ export const PlaceBoard = ({
   const lengths = useLengths()
   const history = useHistory(first)
   const placement = history.now
-  const [kept, setKept] = useState<Placement | null>(job.placement)
+  const [kept, setKept] = useState<Placement | null>(() => placementOf(job))
   const isKept = useMemo(() => JSON.stringify(kept) === JSON.stringify(placement), [kept, placement])
   const [selected, setSelected] = useState<Thing>()
   const [cardView, setCardView] = useState<CardView>('front')
@@ -59,6 +59,7 @@ export const PlaceBoard = ({
   const [tab, setTab] = useState<TabName>('lay')
   const [removing, setRemoving] = useState(false)
   const saving = useSaveRow('jobs')
+  const { bladeSide } = runInHandOf(job)
   const svgRef = useRef<SVGSVGElement>(null)
   const zoom = useZoom(svgRef, placement.card.widthMm, placement.card.heightMm)
   const dies = useMemo(() => new Map(things.dies.map((die) => [die.id, die])), [things.dies])
@@ -66,24 +67,18 @@ export const PlaceBoard = ({
   const { cut, shelf } = things.request
   const view = usePlacementView(placement, cut.sheet.caliper.valueMm, {
     throatMm: cut.press.throatMm,
-    blade: job.bladeSide,
+    blade: bladeSide,
     plates: shelf,
   })
   const planned = usePlacedPlan(things, placement, tab === 'press')
   const cutMap = tab === 'press' && !planned.isPlaceholderData ? planned.data?.map : undefined
   const map = useMemo(() => cutMap && pathsOf(cutMap, (x, y) => [x, y]).byState, [cutMap])
   const run = placement.runs[placement.runInHand]
-  const mirrored = run !== undefined && liesMirrored(run, job.bladeSide)
+  const mirrored = run !== undefined && liesMirrored(run, bladeSide)
 
   const save = (next: Placement | null) => {
-    const dieIds = next ? [...new Set(next.runs.flatMap((each) => each.dies.map(({ dieId }) => dieId)))] : job.dieIds
     saving.mutate(
-      {
-        id: job.id,
-        version: job.version,
-        // A stack that was chosen belongs to what was laid out before.
-        input: { ...inputOfJob(job), placement: next, dieIds: dieIds.length > 0 ? dieIds : job.dieIds, layers: [] },
-      },
+      { id: job.id, version: job.version, input: withPlacement(inputOfJob(job), next) },
       {
         onSuccess: () => {
           setKept(next)
@@ -224,7 +219,7 @@ export const PlaceBoard = ({
               view={view.data}
               dieOf={dieOf}
               plates={shelf}
-              blade={job.bladeSide}
+              blade={bladeSide}
               cardView={cardView}
               selected={selected}
               snap={snap}
@@ -262,7 +257,7 @@ export const PlaceBoard = ({
             {
               name: 'print',
               title: t('place.tabs.print'),
-              content: <PrintPanel {...panel} name={job.name} blade={job.bladeSide} />,
+              content: <PrintPanel {...panel} name={job.name} blade={bladeSide} />,
             },
           ]}
         />
@@ -281,7 +276,7 @@ export const PlaceBoard = ({
       >
         {t('place.tools.removeText')}
       </Confirm>
-      {view.data && <StepSheet {...panel} view={view.data} name={job.name} blade={job.bladeSide} />}
+      {view.data && <StepSheet {...panel} view={view.data} name={job.name} blade={bladeSide} />}
     </>
   )
 }

@@ -1,5 +1,5 @@
 import type { Placement } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import { type JobRow, placementOf } from '@bold-heron/schema'
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
@@ -11,7 +11,7 @@ import { PlaceBoard } from './PlaceBoard.js'
 import { StartChoice } from './StartChoice.js'
 
 const PlaceOfJob = ({ job, things }: { readonly job: JobRow; readonly things: PlaceRequest }) => {
-  const [begun, setBegun] = useState<Placement | null>(job.placement)
+  const [begun, setBegun] = useState<Placement | null>(() => placementOf(job))
   return begun ? (
     <PlaceBoard job={job} things={things} first={begun} onTaken={() => setBegun(null)} />
   ) : (

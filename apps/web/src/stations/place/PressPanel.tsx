@@ -2,16 +2,11 @@ import { gluedCount, gluingOrder, type PlacedPlan } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import type { Lengths } from '../../text/lengths.js'
-import { percent } from '../../text/say-cut.js'
+import { sayChance } from '../../text/say-cut.js'
 import { sayFinding } from '../../text/say-finding.js'
 import { ButtonLink } from '../../ui/Button.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
 import { Loaded } from '../../ui/states.js'
-
-/** Chances below this are told as less than one in a hundred. */
-const ONE_IN_HUNDRED = 0.01
-
-const sayChance = (chance: number): string => (chance < ONE_IN_HUNDRED ? '< 1' : String(percent(chance)))
 
 const Found = ({ planned: { plan, beside }, lengths }: { readonly planned: PlacedPlan; readonly lengths: Lengths }) => {
   const { t } = useTranslation()
@@ -42,7 +37,7 @@ const Found = ({ planned: { plan, beside }, lengths }: { readonly planned: Place
         {t('place.press.squeeze', { squeeze: lengths.thickness(best.ledger.squeezeMm) })}
         {last && <> · {t('place.press.feel', { feel: t(`words.predictedFeel.${last.feel}`) })}</>}
       </p>
-      {last && <p>{t('place.press.chance', { chance: percent(last.chance) })}</p>}
+      {last && <p>{t('place.press.chance', { chance: sayChance(t, last.chance) })}</p>}
       <table className="w-full">
         <caption className="text-left font-bold">{t('place.press.stack')}</caption>
         <tbody>
@@ -67,7 +62,7 @@ const Found = ({ planned: { plan, beside }, lengths }: { readonly planned: Place
             {beside.clearMm > 0
               ? t('place.press.clear', { clear: lengths.thickness(beside.clearMm) })
               : t('place.press.touches', { squeeze: lengths.thickness(-beside.clearMm) })}{' '}
-            {t('place.press.dent', { chance: sayChance(beside.dentChance) })}
+            {t('place.press.dent', { chance: sayChance(t, beside.dentChance) })}
           </p>
           <p>
             {beside.dentsToMm > 0

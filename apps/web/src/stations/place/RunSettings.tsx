@@ -1,4 +1,4 @@
-import { cardEdges, type EdgeLine, type PlacedRun, type Placement, pressWays } from '@bold-heron/core'
+import { cardEdges, type EdgeLine, type PlacedRun, type Placement, regionIds } from '@bold-heron/core'
 import { Plus, Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { Button, IconButton } from '../../ui/Button.js'
@@ -56,7 +56,7 @@ export const RunSettings = ({ placement, onChange, onSelect }: PanelProps) => {
             >
               {placement.runs.map((each, at) => (
                 <option key={each.id} value={at}>
-                  {at + 1}. {each.name} — {t(`place.run.ways.${each.way}`)}
+                  {at + 1}. {each.name} — {t(`words.region.${each.region}`)}
                 </option>
               ))}
             </select>
@@ -72,12 +72,14 @@ export const RunSettings = ({ placement, onChange, onSelect }: PanelProps) => {
         )}
       </div>
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <span>{t('place.run.way')}</span>
+        <span>{t('place.run.region')}</span>
         <Choice
-          label={t('place.run.way')}
-          value={run.way}
-          options={pressWays.map((way) => ({ value: way, text: t(`place.run.ways.${way}`) }))}
-          onChange={(way) => set(way === 'edge' ? { way, line: run.line ?? lineFor(placement) } : { way })}
+          label={t('place.run.region')}
+          value={run.region}
+          options={regionIds.map((region) => ({ value: region, text: t(`words.region.${region}`) }))}
+          onChange={(region) =>
+            set(region === 'to-line' ? { region, line: run.line ?? lineFor(placement) } : { region })
+          }
         />
       </div>
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
@@ -112,7 +114,7 @@ export const RunSettings = ({ placement, onChange, onSelect }: PanelProps) => {
           </>
         )}
       </div>
-      {run.way === 'edge' && !run.line && (
+      {run.region === 'to-line' && !run.line && (
         <Button onClick={() => set({ line: lineFor(placement) })}>{t('place.things.lineTitle')}</Button>
       )}
     </section>

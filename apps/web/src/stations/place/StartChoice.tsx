@@ -1,5 +1,5 @@
 import { MM_PER_INCH, type Placement, startKinds, startPlacement, USUAL_OVERLAP_MM } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useLengthStyle } from '../../data/house-rules.js'
 import type { PlaceRequest } from '../../data/placing.js'
@@ -19,7 +19,7 @@ export const StartChoice = ({
 }) => {
   const { t } = useTranslation()
   const { unit } = useLengthStyle()
-  const dies = job.dieIds.flatMap((id) => things.dies.find((die) => die.id === id) ?? [])
+  const dies = runInHandOf(job).dieIds.flatMap((id) => things.dies.find((die) => die.id === id) ?? [])
   const names = { first: t('place.run.newName', { count: 1 }), second: t('place.run.newName', { count: 2 }) }
   return (
     <section className="mx-auto max-w-3xl py-6">

@@ -2,7 +2,7 @@ import { countOf, type Plan, type Stack } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
-import { percent } from '../../text/say-cut.js'
+import { sayChance } from '../../text/say-cut.js'
 import { sayDifference } from '../../text/say-difference.js'
 import { Badge } from '../../ui/Badge.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
@@ -46,7 +46,7 @@ export const AlternativeList = ({
                 {assessment.workedBefore && <Badge tone="clean">{t('plan.others.worked')}</Badge>}
                 <span className="text-sm text-ink-soft">
                   {prediction && last
-                    ? t('plan.others.predicted', { count: prediction.recommended, chance: percent(last.chance) })
+                    ? t('plan.others.predicted', { count: prediction.recommended, chance: sayChance(t, last.chance) })
                     : t('plan.others.squeeze', { squeeze: lengths.thickness(assessment.ledger.squeezeMm) })}
                 </span>
               </button>

@@ -2,6 +2,7 @@ import type { Assessment, CutContext, SqueezeWindow } from '@bold-heron/core'
 import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
+import { sayChance } from '../../text/say-cut.js'
 import { Panel } from '../../ui/Panel.js'
 import { Why } from '../../ui/Why.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
@@ -102,7 +103,7 @@ export const BandPanel = ({
   const { t } = useTranslation()
   const { ledger, certainty, fit, stack, window, prediction } = assessment
   const pileMm = cut.sheetCount * cut.sheet.caliper.valueMm
-  const chance = Math.round(certainty.chance * 100)
+  const chance = sayChance(t, certainty.chance)
   const worst = certainty.worstLayer
   const worstLayer = worst ? stack[worst.index] : undefined
   return (

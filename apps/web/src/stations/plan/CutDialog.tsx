@@ -1,5 +1,5 @@
 import { type Assessment, isGood, type Round } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -81,14 +81,16 @@ export const CutDialog = ({
   const say = useSay()
   const add = useAddRow('runs')
   const [rounds, setRounds] = useState<readonly Round[]>([firstRound(assessment.passes.passes)])
-  const [pieces, setPieces] = useState(job.sheetCount)
+  const run = runInHandOf(job)
+  const [pieces, setPieces] = useState(run.sheetCount)
   const [note, setNote] = useState('')
   const good = isGood((rounds.at(-1) as Round).seen)
   const save = async () => {
-    const run = await add
-      .mutateAsync(runOf(job, assessment, { rounds, pieces: good ? pieces : 0, note, at: new Date() }))
+    const spoilt = Math.max(0, run.sheetCount - (good ? pieces : 0))
+    const logged = await add
+      .mutateAsync(runOf(job, run, assessment, { rounds, pieces: good ? pieces : 0, spoilt, note, at: new Date() }))
       .catch(() => undefined)
-    if (!run) return
+    if (!logged) return
     say(t('plan.cut.saved'))
     onClose()
     await navigate('/log')

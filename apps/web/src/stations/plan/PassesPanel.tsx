@@ -1,9 +1,20 @@
-import type { Assessment, CutContext, PassReason, PredictedPass } from '@bold-heron/core'
+import {
+  type Assessment,
+  cleanerStack,
+  type CutContext,
+  differenceOf,
+  type PassReason,
+  type Plan,
+  type PredictedPass,
+  type Stack,
+} from '@bold-heron/core'
 import { Eye } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
-import { percent, sayCut } from '../../text/say-cut.js'
+import { percent, sayChance, sayCut } from '../../text/say-cut.js'
+import { sayDifference } from '../../text/say-difference.js'
 import { Badge } from '../../ui/Badge.js'
+import { Button } from '../../ui/Button.js'
 import { classes } from '../../ui/classes.js'
 import { Panel } from '../../ui/Panel.js'
 import { Why } from '../../ui/Why.js'
@@ -55,7 +66,7 @@ const PassRow = ({
         </Why>
       </td>
       <td className="py-0.5 pr-1 text-right whitespace-nowrap">
-        <Why about={t('plan.passes.chanceColumn')} shown={`${percent(pass.chance)} %`}>
+        <Why about={t('plan.passes.chanceColumn')} shown={`${sayChance(t, pass.chance)} %`}>
           <ChanceReason number={number} pass={pass} assessment={assessment} lengths={lengths} />
         </Why>
       </td>
@@ -63,20 +74,51 @@ const PassRow = ({
   )
 }
 
+/** That another stack of the shelf is clean sooner, and the way to it. */
+const CleanerStack = ({
+  from,
+  cleaner,
+  onPick,
+}: {
+  readonly from: Stack
+  readonly cleaner: Assessment
+  readonly onPick: (stack: Stack) => void
+}) => {
+  const { t } = useTranslation()
+  const passes = cleaner.prediction?.recommended ?? 1
+  return (
+    <p className="mb-2 flex items-baseline justify-between gap-3 border-b border-line pb-2">
+      <span>
+        <strong>{t('plan.passes.cleaner', { count: passes })}</strong>{' '}
+        {sayDifference(t, differenceOf(from, cleaner.stack))}
+      </span>
+      <Button className="min-h-9! shrink-0 px-2.5! py-1!" onClick={() => onPick(cleaner.stack)}>
+        {t('plan.passes.takeCleaner')}
+      </Button>
+    </p>
+  )
+}
+
 /** How many passes, what each leaves hanging, when to look, and how the handle is going to feel. */
 export const PassesPanel = ({
+  plan,
   assessment,
   cut,
   lengths,
+  onPick,
 }: {
+  readonly plan: Plan
   readonly assessment: Assessment
   readonly cut: CutContext
   readonly lengths: Lengths
+  readonly onPick: (stack: Stack) => void
 }) => {
   const { t } = useTranslation()
   const { passes, fit, prediction } = assessment
+  const cleaner = cleanerStack(plan, assessment)
   return (
     <Panel className="py-3">
+      {cleaner && <CleanerStack from={assessment.stack} cleaner={cleaner} onPick={onPick} />}
       <div className="flex items-baseline justify-between gap-3">
         <h2 className="sr-only">{t('plan.passes.title')}</h2>
         <p className="font-display text-xl font-semibold">
@@ -132,7 +174,7 @@ export const PassesPanel = ({
           </table>
           <p className="mt-1 border-t border-line pt-1 text-sm leading-snug">
             <strong>{t('plan.worst.title')}</strong>{' '}
-            {t(`plan.worst.${prediction.worst.what}`, { chance: percent(prediction.worst.chance) })}
+            {t(`plan.worst.${prediction.worst.what}`, { chance: sayChance(t, prediction.worst.chance) })}
           </p>
         </>
       ) : (

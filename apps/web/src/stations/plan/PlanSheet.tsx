@@ -1,13 +1,14 @@
 import type { Assessment, PlanRequest } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { format } from 'date-fns'
 import { useTranslation } from 'react-i18next'
 import { StackSection } from '../../drawing/section/StackSection.js'
 import type { Lengths } from '../../text/lengths.js'
 import { sayFinding } from '../../text/say-finding.js'
-import { percent, sayCut } from '../../text/say-cut.js'
+import { sayChance, sayCut } from '../../text/say-cut.js'
 import { turnedPads } from '../../pressing/say-lie.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
+import { sayPressed } from '../../text/say-pressed.js'
 
 const SECTION = { widthPx: 360, heightPx: 380 }
 const BLANK_LINES = 4
@@ -30,12 +31,7 @@ export const PlanSheet = ({
     <article className="hidden print:block">
       <h1 className="text-2xl">{t('plan.print.title', { name: job.name })}</h1>
       <p>
-        {t('jobs.line', {
-          dies: job.dieNames.join(', '),
-          sheet: t('jobs.sheetsOf', { count: job.sheetCount, sheet: job.sheetName }),
-          press: job.pressName,
-        })}{' '}
-        · {t('plan.print.made', { date: format(new Date(), 'yyyy-MM-dd') })}
+        {sayPressed(t, runInHandOf(job))} · {t('plan.print.made', { date: format(new Date(), 'yyyy-MM-dd') })}
       </p>
       <div className="mt-3 flex gap-6">
         <div style={{ width: SECTION.widthPx }}>
@@ -81,7 +77,7 @@ export const PlanSheet = ({
           {prediction.passes.map((pass, at) => (
             <li key={at}>
               {sayCut(t, pass)} · {t('plan.passes.feel')}: {t(`words.predictedFeel.${pass.feel}`)} ·{' '}
-              {t('plan.passes.chance', { chance: percent(pass.chance) })}
+              {t('plan.passes.chance', { chance: sayChance(t, pass.chance) })}
             </li>
           ))}
         </ol>

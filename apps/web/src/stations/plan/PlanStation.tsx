@@ -1,5 +1,5 @@
-import { type Assessment, isSameStack, type Placement, type Plan, type PlanRequest, type Stack } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import { type Assessment, isSameStack, type Plan, type PlanRequest, type Stack } from '@bold-heron/core'
+import { type JobRow, pressIdOf, runInHandOf } from '@bold-heron/schema'
 import { Hammer, NotebookPen, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
@@ -9,6 +9,8 @@ import { takeJobInHand } from '../../data/job-in-hand.js'
 import { type PlanProgress, useAssessment, usePlan } from '../../data/plan.js'
 import { useRow } from '../../data/rows.js'
 import { useLengths } from '../../text/lengths.js'
+import { sayFinding } from '../../text/say-finding.js'
+import { sayRun } from '../../text/say-run.js'
 import { Badge } from '../../ui/Badge.js'
 import { Button, ButtonLink, IconButton } from '../../ui/Button.js'
 import { Empty, Failure, Loaded } from '../../ui/states.js'
@@ -22,14 +24,32 @@ import { JobSettings } from './JobSettings.js'
 import { OthersPanel } from './OthersPanel.js'
 import { PassesPanel } from './PassesPanel.js'
 import { PlanSheet } from './PlanSheet.js'
+import { RunChoice } from './RunChoice.js'
 import { StackLeaf } from '../../pressing/stack/StackLeaf.js'
 import { useKeepStack } from './use-keep-stack.js'
 import { type StackEditing, useStackEditing } from '../../pressing/stack/use-stack-editing.js'
 
-const NothingFits = ({ plan }: { readonly plan: Plan }) => {
+const NothingFits = ({ job, plan }: { readonly job: JobRow; readonly plan: Plan }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
-  const { window, missingRoles, beyondTheHand } = plan
+  const { window, missingRoles, beyondTheHand, stoppedBy } = plan
+  if (stoppedBy.length > 0)
+    return (
+      <Empty
+        title={t('plan.stoppedTitle')}
+        action={
+          <ButtonLink look="next" to={`/jobs/${job.id}`}>
+            {t('plan.stoppedAction')}
+          </ButtonLink>
+        }
+      >
+        {stoppedBy.map((finding, at) => (
+          <span key={at} className="block">
+            {sayFinding(t, lengths, finding).say}
+          </span>
+        ))}
+      </Empty>
+    )
   if (beyondTheHand)
     return (
       <Empty
@@ -154,7 +174,7 @@ const PlanBench = ({
     <>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
         <JobSettings job={job} />
-        {job.placement && <PlacedNotice job={job} placement={job.placement} />}
+        {job.card ? <PlacedNotice job={job} /> : job.runs.length > 1 && <RunChoice job={job} />}
         <div className="ml-auto flex gap-2">
           <ButtonLink look="next" to={`/bench/${job.id}`} icon={<Hammer aria-hidden size={18} />}>
             {t('plan.toBench')}
@@ -211,7 +231,13 @@ const PlanBench = ({
           />
         </div>
         <div className="flex min-w-0 flex-col gap-3">
-          <PassesPanel assessment={assessment} cut={request.cut} lengths={lengths} />
+          <PassesPanel
+            plan={plan}
+            assessment={assessment}
+            cut={request.cut}
+            lengths={lengths}
+            onPick={editing.change}
+          />
           <BandPanel assessment={assessment} cut={request.cut} lengths={lengths} />
           <FindingsPanel assessment={assessment} lengths={lengths} />
         </div>
@@ -223,20 +249,21 @@ const PlanBench = ({
 }
 
 /** Which press run of a laid-out card is planned here. */
-const PlacedNotice = ({ job, placement }: { readonly job: JobRow; readonly placement: Placement }) => {
+const PlacedNotice = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
-  const run = placement.runs[placement.runInHand]
   return (
     <p>
-      {t('plan.placed', { at: placement.runInHand + 1, of: placement.runs.length, name: run?.name ?? '' })}{' '}
+      {t('plan.placed', { at: job.runInHand + 1, of: job.runs.length, name: sayRun(t, job, job.runInHand) })}{' '}
       <Link to={`/place/${job.id}`}>{t('plan.toPlace')}</Link>
     </p>
   )
 }
 
 /** What a stack changed by hand was changed for: another die, sheet or press wants another. */
-const cutKeyOf = (job: JobRow): string =>
-  `${job.pressId} ${job.dieIds.join(' ')} ${job.sheetId} ${job.sheetCount} ${job.bladeSide}`
+const cutKeyOf = (job: JobRow): string => {
+  const run = runInHandOf(job)
+  return `${run.id} ${pressIdOf(job, run)} ${run.dieIds.join(' ')} ${run.sheetId} ${run.sheetCount} ${run.bladeSide}`
+}
 
 const PlanOfJob = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
@@ -247,7 +274,7 @@ const PlanOfJob = ({ job }: { readonly job: JobRow }) => {
   useEffect(clear, [cutKey, clear])
   useHotkeys('mod+z', undo, { preventDefault: true })
 
-  const kept = request.data ? stackOfChosen(job.layers, request.data) : undefined
+  const kept = request.data ? stackOfChosen(runInHandOf(job).layers, request.data) : undefined
   const best = plan?.best
   const shown = editing.edited ?? kept ?? best?.stack
   const isBest = best !== undefined && shown !== undefined && isSameStack(shown, best.stack)
@@ -271,7 +298,7 @@ const PlanOfJob = ({ job }: { readonly job: JobRow }) => {
           shown === undefined && (
             <>
               <JobSettings job={job} />
-              <NothingFits plan={made} />
+              <NothingFits job={job} plan={made} />
             </>
           )
         )

@@ -1,7 +1,7 @@
 import type { Assessment, CutContext, PassFigures, PredictedPass } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
-import { percent } from '../../text/say-cut.js'
+import { percent, sayChance } from '../../text/say-cut.js'
 
 /** m/s², to tell a force as a weight that everybody has lifted. */
 const GRAVITY = 9.81
@@ -61,7 +61,7 @@ export const ChanceReason = ({
 }) => {
   const { t } = useTranslation()
   const squeeze = lengths.thickness(ledger.squeezeMm)
-  const chance = percent(pass.chance)
+  const chance = sayChance(t, pass.chance)
   return (
     <>
       <p>

@@ -1,12 +1,12 @@
 import type { Stack } from '@bold-heron/core'
-import { inputOfJob, type JobRow } from '@bold-heron/schema'
+import { inputOfJob, type JobRow, withRunInHand } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { sayTrouble } from '../../text/say-trouble.js'
 import { useSaveRow } from '../../data/rows.js'
 import { useSay } from '../../ui/toasts.js'
 import { chosenOfStack } from '../../pressing/stack/chosen-stack.js'
 
-/** Keeps a stack with its job, which is then planned. */
+/** Keeps a stack with its job's run in hand; the job is then planned. */
 export const useKeepStack = (job: JobRow) => {
   const { t } = useTranslation()
   const say = useSay()
@@ -19,9 +19,8 @@ export const useKeepStack = (job: JobRow) => {
           id: job.id,
           version: job.version,
           input: {
-            ...inputOfJob(job),
+            ...withRunInHand(inputOfJob(job), { layers: chosenOfStack(stack) }),
             state: job.state === 'waiting' ? 'planned' : job.state,
-            layers: chosenOfStack(stack),
           },
         },
         {

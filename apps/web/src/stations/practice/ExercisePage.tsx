@@ -17,9 +17,10 @@ import { MapFigure } from '../../drawing/cut-map/MapFigure.js'
 import { chosenOfStack, stackOfChosen } from '../../pressing/stack/chosen-stack.js'
 import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
+import { Loading } from '../../ui/states.js'
 import { stepsOfRound } from '../bench/bench-steps.js'
 import { BenchOfSession, type StandIn } from '../bench/BenchOfSession.js'
-import { type BenchSession, startSession, tryNext } from '../bench/session.js'
+import { type BenchSession, newRun, startSession, tryNext } from '../bench/session.js'
 import { Care } from '../bench/StepCard.js'
 import { useSession } from '../bench/use-session.js'
 import { jobOfExercise } from './practice-job.js'
@@ -53,7 +54,7 @@ const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
   const { request } = exercise
   const job = useMemo(() => jobOfExercise(exercise, t(`practice.exercises.${exercise.id}.name`)), [exercise, t])
   const { seed, redraw } = useHiddenPress(exercise.id)
-  const [session, keep] = useSession(job.id)
+  const { isReady, session, keep } = useSession(job.id)
   const [isSetting, setIsSetting] = useState(false)
   const pressed = pressedOf(session, exercise)
   const stack = session && stackOfChosen(session.round.stack, request)
@@ -70,11 +71,12 @@ const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
     const layers = chosenOfStack(next)
     keep(
       session
-        ? tryNext(session, layers, passes, crypto.randomUUID())
-        : startSession(job.id, layers, passes, crypto.randomUUID(), 0),
+        ? tryNext(session, layers, passes, newRun())
+        : startSession({ jobId: job.id, cutKey: '', cutBefore: 0 }, layers, passes, newRun()),
     )
     setIsSetting(false)
   }
+  if (!isReady) return <Loading what={t('bench.loading')} />
   if (!session || !stack || isSetting)
     return (
       <SetStack
@@ -129,6 +131,7 @@ const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
       rounds={pressed}
       standIn={standIn}
       onChange={keep}
+      onAnew={() => keep(undefined)}
     />
   )
 }

@@ -4,6 +4,13 @@ export const bench = {
   chooseTitle: 'No job on the bench',
   chooseText: 'The Bench leads through one job, a step at a time. Choose the job first.',
   chooseAction: 'Choose a job',
+  elsewhereTitle: 'This job is on the bench in another window',
+  elsewhereText: 'Two windows at one bench would count its rounds twice. Go on there, or take it over here.',
+  elsewhereTake: 'Go on here',
+  keepsNothing:
+    'This browser has no room to keep the session. It goes on, but only while this page is open: free some room, or allow this page to keep data.',
+  keepsNothingUnsent:
+    'This browser has no room to keep what you told, and the server has not got it yet. Do not close this page: start the server, or free some room.',
   noStackTitle: 'Nothing to lay yet',
   noStackText: 'The shelf has no stack that may be tried for this job. Plan says what is missing.',
   noStackAction: 'Look at the plan',
@@ -94,6 +101,8 @@ export const bench = {
     title: 'What came of it?',
     save: 'Write it down',
     pieces: 'Good pieces',
+    spoilt_one: '{{count}} spoilt',
+    spoilt_other: '{{count}} spoilt',
   },
   nextTry: {
     title: 'Next try',
@@ -106,7 +115,6 @@ export const bench = {
     passes_other: 'then {{count}} passes',
     chance: 'Comes out clean in about {{chance}} of 100 such tries.',
     stops: 'The handle stops in {{chance}} of 100.',
-    stopsRarely: 'The handle stops in fewer than 1 of 100.',
     gap: 'The gap of this press is now taken as {{gap}}, give or take {{spread}}.',
     measure: 'Most worth measuring: {{name}}. It is {{share}} % of what is not known.',
     hints: {
@@ -130,6 +138,9 @@ export const bench = {
     finishingText: 'Peel, fold, glue, layer. Knives on a mat with a metal ruler, cutting away from the hand.',
     pads: 'Pads away flat, face up as they lay.',
     progress: '{{cut}} of {{wanted}} cut',
+    runProgress_one: '{{count}} piece through: {{run}}',
+    runProgress_other: '{{count}} pieces through: {{run}}',
+    otherRun: 'Go on with: {{run}}',
     more: 'Another one like it',
     done: 'Done for now',
   },

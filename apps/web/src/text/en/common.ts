@@ -15,6 +15,8 @@ export const common = {
   no: 'no',
   messages: 'Messages',
   tryAgain: 'Try again',
+  nearlyAll: 'over 99',
+  nearlyNone: 'under 1',
   whyIs: '{{about}}: why?',
   skipToMain: 'Skip to the page itself',
   pages: 'Pages of this list',

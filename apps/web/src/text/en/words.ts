@@ -50,7 +50,9 @@ export const words = {
     done: 'done',
     'set-aside': 'set aside',
   },
-  technique: { 'full-cut': 'full cut', 'edge-partial': 'edge partial', 'block-partial': 'block partial' },
+  technique: { cut: 'cut' },
+  method: { cut: { all: 'full cut', 'to-line': 'edge partial', 'under-block': 'block partial' } },
+  region: { all: 'all of it', 'to-line': 'up to a line', 'under-block': 'under a block' },
   bladeSide: { down: 'blade down', up: 'blade up' },
   seen: {
     untouched: 'untouched',

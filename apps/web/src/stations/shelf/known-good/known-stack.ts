@@ -1,4 +1,4 @@
-import { ledgerOf, measured, type Plate, usualSqueezeMm } from '@bold-heron/core'
+import { measured, type Plate, usualSqueezeMm } from '@bold-heron/core'
 import type { KnownGoodStackRow } from '@bold-heron/schema'
 
 /** What a known stack's sum is: its height, and the gap it speaks for. All mm. */
@@ -9,12 +9,9 @@ export interface KnownSum {
 
 /** Adds up a known stack; plates that are no longer there count for nothing. */
 export const sumOfKnown = (known: KnownGoodStackRow, plates: ReadonlyMap<string, Plate>): KnownSum => {
-  const layers = known.plateIds.flatMap((id) => {
-    const plate = plates.get(id)
-    return plate ? [{ is: 'plate' as const, plate }] : []
-  })
+  const platesMm = known.plateIds.reduce((sum, id) => sum + (plates.get(id)?.thickness.valueMm ?? 0), 0)
   const pileMm = known.sheetCount * known.sheetCaliperMm
-  const heightMm = ledgerOf(layers, 0).total.valueMm + known.dieHeightMm + pileMm
+  const heightMm = platesMm + known.dieHeightMm + pileMm
   return { heightMm, gapMm: heightMm - usualSqueezeMm(known.dieClass, pileMm) }
 }
 

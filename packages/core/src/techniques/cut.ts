@@ -1,13 +1,12 @@
 import { type DieClass, factsOfDieClass, LONG_FRAME_MM } from '../dies/die-class.js'
 import { SAME_DIE_HEIGHT_MM } from '../dies/die.js'
-import type { Finding, Severity } from '../faults/finding.js'
+import type { Finding } from '../faults/finding.js'
 import type { BladeSide } from '../layers/layer.js'
 import { bestFace, type Plate, type PlateKind } from '../layers/plate.js'
 import { landingOf, type Stack } from '../layers/stack.js'
 import type { FindingCode } from './finding-code.js'
 import type { HouseRules } from './house-rules.js'
-import { followsSequence } from './sequence.js'
-import { type CutContext, dieClassOf, type Place, type Role, type Technique } from './technique.js'
+import { type CutContext, dieClassOf, finding, type Place, plates, type Technique } from './technique.js'
 
 /** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
 const MOST_SHIMS = 4
@@ -27,22 +26,6 @@ const bedKinds = (dieClass: DieClass, rules: HouseRules): readonly PlateKind[] =
       return ['cutting-pad']
   }
 }
-
-export const plates = (role: Role, kinds: readonly PlateKind[], least: number, most: number): Place => ({
-  is: 'plates',
-  role,
-  kinds,
-  least,
-  most,
-})
-
-export const finding = (
-  code: FindingCode,
-  severity: Severity,
-  values: Finding['values'] = {},
-  layerIndex?: number,
-): Finding<FindingCode> =>
-  layerIndex === undefined ? { code, severity, values } : { code, severity, values, layerIndex }
 
 const longest = (cut: CutContext): number => Math.max(0, ...cut.dies.map((die) => die.lengthMm))
 const widest = (cut: CutContext): number => Math.max(0, ...cut.dies.map((die) => die.widthMm))
@@ -121,9 +104,9 @@ const placesOf = (dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): 
     : [...below, pad, { is: 'dies' }, { is: 'sheets' }, bed]
 }
 
-/** Cutting right through along the whole line of the die. */
-export const fullCut = {
-  id: 'full-cut' as const,
+/** Cutting right through, along all of the line that is pressed. */
+export const cutting = {
+  id: 'cut' as const,
 
   places: placesOf,
 
@@ -172,11 +155,5 @@ export const fullCut = {
     return [finding('hard-plate-with-magnet', severity, { plate: hard.name, platform: magnetic.name })]
   },
 
-  ofStack(stack, cut) {
-    const found = landingFindings(stack, cut)
-    const stopped = found.some((each) => each.severity === 'stop')
-    const places = placesOf(dieClassOf(cut), cut.bladeSide, { ...cut.rules, hardPlateUnderOutline: 'allowed' })
-    if (!stopped && !followsSequence(stack, places)) found.push(finding('unusual-order', 'note'))
-    return found
-  },
+  ofStack: landingFindings,
 } satisfies Technique

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import type { Layer } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
-import { aCut, aDie, aPlate, aPress, aSheet, plateLayer } from '../testing/makers.js'
+import { aCut, aDie, aPlate, aPress, aSheet, layByHand, plateLayer } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
-import { fullCut } from './full-cut.js'
+import { cutting } from './cut.js'
 import { defaultHouseRules } from './house-rules.js'
-import { inspectStack, rolesOf } from './inspect.js'
+import { inspectStack } from './inspect.js'
 import { techniqueIds, techniqueOf } from './list.js'
+import { methodOf } from './method.js'
 import { followsSequence } from './sequence.js'
 import type { CutContext } from './technique.js'
 
@@ -23,8 +24,9 @@ const stackOf = (cut: CutContext, bed: Plate, base = platform): Layer[] => {
     ? [plateLayer(base), plateLayer(bed), sheets, dies, plateLayer(pad)]
     : [plateLayer(base), plateLayer(pad), dies, sheets, plateLayer(bed)]
 }
+const method = methodOf({ technique: 'cut', region: 'all' })
 const codesOf = (cut: CutContext, stack: Layer[]) =>
-  inspectStack(fullCut, stack, cut).map(({ code, severity }) => `${severity} ${code}`)
+  inspectStack(method, layByHand(cut, stack), cut).map(({ code, severity }) => `${severity} ${code}`)
 
 describe('a usual stack', () => {
   it.each(['down', 'up'] as const)('has nothing against it, blade %s', (bladeSide) => {
@@ -33,7 +35,8 @@ describe('a usual stack', () => {
   })
 
   it('knows what each plate is there for', () => {
-    expect(rolesOf(stackOf(aCut(), pad))).toEqual(['platform', 'bed', undefined, undefined, 'pad'])
+    const roles = layByHand(aCut(), stackOf(aCut(), pad)).map((layer) => layer.is === 'plate' && layer.role)
+    expect(roles).toEqual(['platform', 'bed', false, false, 'pad'])
   })
 
   it('may do without a platform under a cased die only', () => {
@@ -131,15 +134,15 @@ describe('sheets and faces', () => {
     ['small-cased', 3],
     ['large-cased', 6],
   ] as const)('takes %s dies up to %i sheets', (dieClass, most) => {
-    const codes = (sheetCount: number) => fullCut.ofJob(aCut({ dies: [aDie({ dieClass })], sheetCount }))
+    const codes = (sheetCount: number) => cutting.ofJob(aCut({ dies: [aDie({ dieClass })], sheetCount }))
     expect(codes(most)).toEqual([])
     expect(codes(most + 1).map((finding) => finding.code)).toEqual(['too-many-sheets'])
   })
 
   it('warns of foam under a die not marked fit for it', () => {
     const foam = aSheet({ kind: 'craft-foam' })
-    expect(fullCut.ofJob(aCut({ sheet: foam })).map((finding) => finding.code)).toEqual(['die-not-for-foam'])
-    expect(fullCut.ofJob(aCut({ sheet: foam, dies: [aDie({ fitForFoam: true })] }))).toEqual([])
+    expect(cutting.ofJob(aCut({ sheet: foam })).map((finding) => finding.code)).toEqual(['die-not-for-foam'])
+    expect(cutting.ofJob(aCut({ sheet: foam, dies: [aDie({ fitForFoam: true })] }))).toEqual([])
   })
 
   it('warns of a bed without a fresh face', () => {
@@ -158,13 +161,14 @@ describe('the list of techniques', () => {
 })
 
 describe('the sequence', () => {
-  const places = fullCut.places('thin-outline', 'down', defaultHouseRules)
+  const places = cutting.places('thin-outline', 'down', defaultHouseRules)
+  const follows = (layers: Layer[]) => followsSequence(layByHand(aCut(), layers), places)
   it('allows a spacer and shims between platform and bed', () => {
     const cut = aCut()
     const [base, bed, sheets, dies, top] = stackOf(cut, pad) as [Layer, Layer, Layer, Layer, Layer]
     const shim = plateLayer(aPlate({ id: 'shim', kind: 'shim' }))
-    expect(followsSequence([base, plateLayer(spacer), shim, shim, bed, sheets, dies, top], places)).toBe(true)
-    expect(followsSequence([base, bed, shim, sheets, dies, top], places)).toBe(false)
-    expect(followsSequence([base, bed, sheets, dies], places)).toBe(false)
+    expect(follows([base, plateLayer(spacer), shim, shim, bed, sheets, dies, top])).toBe(true)
+    expect(follows([base, bed, shim, sheets, dies, top])).toBe(false)
+    expect(follows([base, bed, sheets, dies])).toBe(false)
   })
 })

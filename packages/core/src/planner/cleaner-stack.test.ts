@@ -1,0 +1,28 @@
+import { describe, expect, it } from 'vitest'
+import { cleanerStack } from './cleaner-stack.js'
+import type { Assessment, Plan } from './plan.js'
+
+const taking = (recommended: number, sure: boolean) => ({ prediction: { recommended, sure } }) as unknown as Assessment
+const planOf = (best: Assessment, ...others: Assessment[]) =>
+  ({ best, alternatives: others.map((assessment) => ({ assessment })) }) as unknown as Plan
+
+describe('another stack that is clean sooner', () => {
+  it('is named beside one that will hang all the same', () => {
+    const [hangs, clean, slower] = [taking(2, false), taking(1, true), taking(4, true)]
+    expect(cleanerStack(planOf(hangs, slower, clean), hangs)).toBe(clean)
+  })
+
+  it('is not named for one pass less beside one that comes clean too', () => {
+    const shown = taking(2, true)
+    expect(cleanerStack(planOf(shown, taking(1, true)), shown)).toBeUndefined()
+    const slow = taking(3, true)
+    const quick = taking(1, true)
+    expect(cleanerStack(planOf(slow, quick), slow)).toBe(quick)
+  })
+
+  it('is none where nothing is surer, or nothing was simulated', () => {
+    const hangs = taking(3, false)
+    expect(cleanerStack(planOf(hangs, taking(2, false), taking(3, true)), hangs)).toBeUndefined()
+    expect(cleanerStack(planOf(taking(1, true)), {} as Assessment)).toBeUndefined()
+  })
+})

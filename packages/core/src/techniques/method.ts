@@ -1,0 +1,57 @@
+import type { DieClass } from '../dies/die-class.js'
+import type { Finding } from '../faults/finding.js'
+import type { BladeSide, Role } from '../layers/layer.js'
+import type { Plate } from '../layers/plate.js'
+import type { Stack } from '../layers/stack.js'
+import { type RegionId, regionIds } from '../placement/placed-run.js'
+import type { FindingCode } from './finding-code.js'
+import type { HouseRules } from './house-rules.js'
+import { type TechniqueId, techniqueIds, techniqueOf } from './list.js'
+import { regionOf } from './regions/list.js'
+import { followsSequence } from './sequence.js'
+import { type CutContext, dieClassOf, finding, type Place } from './technique.js'
+
+/** What is done in a press run, and what of the stack is pressed. */
+export interface PressedHow {
+  readonly technique: TechniqueId
+  readonly region: RegionId
+}
+
+/**
+ * A technique as it is in a region. All findings of a stack = `ofJob` + `ofPiece` of each plate in its role + `ofPair` of each two
+ * plates + what only the built stack shows (`ofStack`).
+ */
+export interface Method {
+  /** The sequence bottom to top for a die class and blade side. */
+  places(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]
+  ofJob(cut: CutContext): Finding<FindingCode>[]
+  ofPiece(role: Role, plate: Plate, cut: CutContext): Finding<FindingCode>[]
+  ofPair(one: Plate, other: Plate, cut: CutContext): Finding<FindingCode>[]
+  ofStack(stack: Stack, cut: CutContext): Finding<FindingCode>[]
+}
+
+/** Every technique in every region. */
+export const methods: readonly PressedHow[] = techniqueIds.flatMap((technique) =>
+  regionIds.map((region) => ({ technique, region })),
+)
+
+/** The method of a press run. */
+export const methodOf = (how: PressedHow): Method => {
+  const technique = techniqueOf(how.technique)
+  const region = regionOf(how.region)
+  const places: Method['places'] = (dieClass, bladeSide, rules) =>
+    region.places(technique.places(dieClass, bladeSide, rules), bladeSide)
+  return {
+    places,
+    ofJob: (cut) => technique.ofJob(cut),
+    ofPiece: (role, plate, cut) => region.ofPiece(technique.ofPiece(role, plate, cut), role, plate, cut),
+    ofPair: (one, other, cut) => technique.ofPair(one, other, cut),
+    ofStack(stack, cut) {
+      const found = [...technique.ofStack(stack, cut), ...region.ofStack(stack)]
+      if (found.some(({ severity }) => severity === 'stop')) return found
+      // A bed that the house keeps for other dies has a finding of its own, and stands where a bed stands.
+      const lenient = places(dieClassOf(cut), cut.bladeSide, { ...cut.rules, hardPlateUnderOutline: 'allowed' })
+      return followsSequence(stack, lenient) ? found : [...found, finding('unusual-order', 'note')]
+    },
+  }
+}

@@ -1,0 +1,9 @@
+import type { Region } from './region.js'
+
+/** All of the dies is pressed. */
+export const all: Region = {
+  id: 'all',
+  places: (places) => places,
+  ofPiece: (found) => found,
+  ofStack: () => [],
+}

@@ -1,0 +1,70 @@
+import { regionIds, roles, type TechniqueId, techniqueIds } from '@bold-heron/core'
+import { z } from 'zod'
+import { idField, labelField } from './fields.js'
+import { placedInRun, pressRunIdField } from './placement.js'
+
+/** A press block glued up of card: so many sheets of one of the shelf. */
+const gluedField = z.string().regex(/^cards:[0-9a-f-]{36}:\d{1,2}$/)
+
+/** A layer of a chosen stack, by reference: a plate of the shelf and what it is there for, the dies, or the sheets. */
+export const chosenLayer = z.discriminatedUnion('is', [
+  z.object({ is: z.literal('plate'), plateId: z.union([idField, gluedField]), role: z.enum(roles) }),
+  z.object({ is: z.literal('dies') }),
+  z.object({ is: z.literal('sheets') }),
+])
+export type ChosenLayer = z.infer<typeof chosenLayer>
+
+/** Bottom to top; empty while none is chosen, else with the dies and the sheets once each. */
+export const chosenStack = z
+  .array(chosenLayer)
+  .max(24)
+  .refine(
+    (layers) =>
+      layers.length === 0 ||
+      (['dies', 'sheets'] as const).every((is) => layers.filter((layer) => layer.is === is).length === 1),
+    { error: 'must hold the dies once and the sheets once, or be empty' },
+  )
+
+/** What is done in a press run, and what of the stack is pressed. */
+export const pressedHowFields = {
+  technique: z.enum(techniqueIds as readonly [TechniqueId, ...TechniqueId[]]).default('cut'),
+  region: z.enum(regionIds).default('all'),
+}
+
+/** What a press run takes: dies, a pile of sheets, and which way the blades look. */
+export const pressedWhatFields = {
+  dieIds: z.array(idField).min(1).max(24),
+  sheetId: idField,
+  sheetCount: z.int().min(1).max(12),
+  bladeSide: z.enum(['down', 'up']),
+}
+
+/** One press run of a job: what is done, with what, of what, where, in which stack. */
+export const pressRun = z.object({
+  id: pressRunIdField,
+  /** What it is called, where it is called anything. */
+  name: labelField,
+  ...pressedHowFields,
+  /** Another press than the job's; null: the job's. */
+  pressId: idField.nullable().default(null),
+  ...pressedWhatFields,
+  /** The stack that was kept for it. */
+  layers: chosenStack.default([]),
+  /** Whether a piece is finished when this run of it is done. */
+  finishes: z.boolean(),
+  /** Where its things lie on the job's card; null where nothing is laid out. */
+  placed: placedInRun.nullable().default(null),
+})
+export type PressRun = z.infer<typeof pressRun>
+
+/** A press run as the API shows it. */
+export const pressRunRow = z.object({
+  ...pressRun.shape,
+  /** Of the press that it is pressed on. */
+  pressName: z.string(),
+  dieNames: z.array(z.string()),
+  sheetName: z.string(),
+  /** Pieces that came well out of this run so far, by the log. */
+  pressed: z.int(),
+})
+export type PressRunRow = z.infer<typeof pressRunRow>
