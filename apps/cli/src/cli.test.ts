@@ -180,6 +180,26 @@ describe('plan', () => {
     expect(alternatives.length).toBeGreaterThan(0)
   })
 
+  it('says what each plate is there for', () => {
+    const { best } = planAnswer.parse(JSON.parse(heron('plan', write('plan.json', planInput)).stdout))
+    expect(best!.layers.filter(({ is }) => is === 'plate').every(({ role }) => role !== undefined)).toBe(true)
+    expect(best!.layers.filter(({ role }) => role === 'bed')).toHaveLength(1)
+  })
+
+  it.each([
+    ['full-cut', { technique: 'cut', region: 'all' }],
+    ['edge-partial', { technique: 'cut', region: 'to-line' }],
+    ['block-partial', { technique: 'cut', region: 'under-block' }],
+  ])('reads a file from when a technique was called %s', (technique, now) => {
+    const { technique: _, region: __, ...input } = { technique: '', region: '', ...planInput }
+    const answers = [
+      { ...input, technique },
+      { ...input, ...now },
+    ].map((each) => heron('plan', write('older.json', each)).stdout)
+    expect(answers[0]).toBe(answers[1])
+    expect(planAnswer.safeParse(JSON.parse(answers[0]!)).success).toBe(true)
+  })
+
   it('asks for a surer cut where the house rules do', () => {
     const chanceWith = (leastChance: number) => {
       const { stdout } = heron('plan', write('sure.json', { ...planInput, houseRules: { leastChance } }))

@@ -2,7 +2,7 @@ import { jobStates } from '@bold-heron/core'
 import { z } from 'zod'
 import { idField, nameField, noteField, rowFields, someField } from './fields.js'
 import { cardLayout, MOST_PRESS_RUNS } from './placement.js'
-import { pressRun, pressRunRow } from './press-run.js'
+import { type PressRun, pressRun, pressRunRow } from './press-run.js'
 
 const jobFields = {
   name: nameField,
@@ -18,25 +18,31 @@ const jobFields = {
   runInHand: z.int().min(0).default(0),
 }
 
+/** What the runs of a job have to be to one another. */
+export const runsFit = (
+  { runs, runInHand, card }: { readonly runs: readonly PressRun[]; readonly runInHand: number; readonly card: unknown },
+  context: z.RefinementCtx,
+): void => {
+  const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
+  if (runInHand >= runs.length) fault(['runInHand'], 'must be the place of one of the runs')
+  const ids = new Set<string>()
+  runs.forEach(({ id, placed }, at) => {
+    if (ids.has(id)) fault(['runs', at, 'id'], 'must name one run only')
+    ids.add(id)
+    if ((placed === null) !== (card === null))
+      fault(
+        ['runs', at, 'placed'],
+        card ? 'must be given, as the job has a card' : 'must be null for a job without a card',
+      )
+  })
+  if (runs.filter(({ finishes }) => finishes).length !== 1)
+    fault(['runs', runs.length - 1, 'finishes'], 'must be true for one run, the one that finishes the piece')
+}
+
 /** What a user enters for a job: its press runs in the order in which a piece goes through them. */
 export const jobInput = z
   .object({ ...jobFields, runs: z.array(pressRun).min(1).max(MOST_PRESS_RUNS) })
-  .superRefine(({ runs, runInHand, card }, context) => {
-    const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
-    if (runInHand >= runs.length) fault(['runInHand'], 'must be the place of one of the runs')
-    const ids = new Set<string>()
-    runs.forEach(({ id, placed }, at) => {
-      if (ids.has(id)) fault(['runs', at, 'id'], 'must name one run only')
-      ids.add(id)
-      if ((placed === null) !== (card === null))
-        fault(
-          ['runs', at, 'placed'],
-          card ? 'must be given, as the job has a card' : 'must be null for a job without a card',
-        )
-    })
-    if (runs.filter(({ finishes }) => finishes).length !== 1)
-      fault(['runs', runs.length - 1, 'finishes'], 'must be true for one run, the one that finishes the piece')
-  })
+  .superRefine(runsFit)
 export type JobInput = z.infer<typeof jobInput>
 
 export const jobRow = z.object({

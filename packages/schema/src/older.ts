@@ -82,6 +82,9 @@ const diesLaidIn = (run: Loose): unknown[] => [
   ...new Set(listOf(run['dies']).flatMap((die) => (isLoose(die) ? [die['dieId']] : []))),
 ]
 
+/** The only run of an older job that laid nothing out. */
+const FIRST_RUN = 'run 1'
+
 /** A job that had everything itself. */
 export const jobFromOlder = (job: unknown, kindOf: KindOf): unknown => {
   if (!isLoose(job) || 'runs' in job) return job
@@ -97,7 +100,7 @@ export const jobFromOlder = (job: unknown, kindOf: KindOf): unknown => {
       runs: [
         {
           ...what,
-          id: 'run 1',
+          id: FIRST_RUN,
           name: '',
           region: regionOfOlder(technique) ?? 'all',
           dieIds,
@@ -130,19 +133,32 @@ export const jobFromOlder = (job: unknown, kindOf: KindOf): unknown => {
   }
 }
 
-/** A logged run that did not say what was done in it. */
-export const runFromOlder = (run: unknown, kindOf: KindOf): unknown => {
+/** What a logged run did not say itself: by where things lay, else by what its job is, which had but one way of pressing. */
+const pressedInOlder = (placement: unknown, job: Loose | undefined): Loose => {
+  if (isLoose(placement)) {
+    const runs = listOf(placement['runs'])
+    const at = Number(placement['runInHand'])
+    const pressed = runs[at]
+    return isLoose(pressed)
+      ? { region: pressed['region'], pressRunId: pressed['id'], finishes: at === runs.length - 1 }
+      : { region: 'all', pressRunId: null, finishes: true }
+  }
+  const isPlain = job !== undefined && !isLoose(job['placement'])
+  return {
+    region: (isPlain && regionOfOlder(job['technique'])) || 'all',
+    pressRunId: isPlain ? FIRST_RUN : null,
+    finishes: true,
+  }
+}
+
+/** A logged run that did not say what was done in it; `job` is the older job that it was of, where that is known. */
+export const runFromOlder = (run: unknown, kindOf: KindOf, job?: Loose): unknown => {
   if (!isLoose(run) || 'technique' in run) return run
   const placement = placementFromOlder(run['placement'] ?? null)
-  const runs = isLoose(placement) ? listOf(placement['runs']) : []
-  const at = isLoose(placement) ? Number(placement['runInHand']) : 0
-  const pressed = runs[at]
   return {
     ...run,
     technique: 'cut',
-    region: isLoose(pressed) ? pressed['region'] : 'all',
-    pressRunId: isLoose(pressed) ? pressed['id'] : null,
-    finishes: runs.length === 0 || at === runs.length - 1,
+    ...pressedInOlder(placement, job),
     layers: withRolesOfPlaces(run['layers'], run['bladeSide'], kindOf),
     placement,
   }
@@ -152,10 +168,12 @@ export const runFromOlder = (run: unknown, kindOf: KindOf): unknown => {
 export const workshopFromOlder = (file: unknown): unknown => {
   if (!isLoose(file) || file['version'] !== 1) return file
   const kindOf = kindsIn(file['plates'])
+  const jobs = new Map(listOf(file['jobs']).flatMap((job) => (isLoose(job) ? [[job['id'], job] as const] : [])))
+  const runOf = (run: unknown) => runFromOlder(run, kindOf, isLoose(run) ? jobs.get(run['jobId']) : undefined)
   return {
     ...file,
     version: 2,
     jobs: Array.isArray(file['jobs']) ? file['jobs'].map((job) => jobFromOlder(job, kindOf)) : file['jobs'],
-    runs: Array.isArray(file['runs']) ? file['runs'].map((run) => runFromOlder(run, kindOf)) : file['runs'],
+    runs: Array.isArray(file['runs']) ? file['runs'].map(runOf) : file['runs'],
   }
 }

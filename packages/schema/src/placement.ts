@@ -1,6 +1,6 @@
 import { cardEdges, type PlacedRun, type Placement, regionIds } from '@bold-heron/core'
 import { z } from 'zod'
-import { idField, nameField } from './fields.js'
+import { idField, labelField, nameField } from './fields.js'
 
 /** mm on a card, or somewhat off it. */
 const placeMm = z.number().min(-2000).max(2000)
@@ -50,7 +50,7 @@ const placedFields = {
 /** Where the things of one press run lie on its job's card, in the core's own words. */
 export const placedInRun = z.object(placedFields) as unknown as z.ZodType<Omit<PlacedRun, 'id' | 'name' | 'region'>>
 
-const placedRun = z.object({ id: pressRunIdField, name: nameField, region: z.enum(regionIds), ...placedFields })
+const placedRun = z.object({ id: pressRunIdField, name: labelField, region: z.enum(regionIds), ...placedFields })
 
 const spots = z.array(z.object({ xMm: placeMm, yMm: placeMm })).max(60)
 

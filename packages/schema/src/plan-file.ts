@@ -1,4 +1,4 @@
-import { predictedFeels, worstCases, hangingPlaces } from '@bold-heron/core'
+import { hangingPlaces, predictedFeels, roles, worstCases } from '@bold-heron/core'
 import { z } from 'zod'
 import { dieFields, bladeFitsDie, bladeTooTall } from './die.js'
 import { houseRulesInput } from './house-rules.js'
@@ -75,6 +75,8 @@ const plannedLayer = z.object({
   id: handle.optional(),
   name: z.string(),
   thicknessMm: z.number(),
+  /** What a plate is there for. */
+  role: z.enum(roles).optional(),
 })
 
 const plannedPass = z.object({
@@ -93,6 +95,8 @@ const plannedPass = z.object({
   overcutMm: z.number(),
 })
 
+const finding = z.object({ code: z.string(), severity: z.enum(['stop', 'caution', 'note']) })
+
 const plannedStack = z.object({
   /** Bottom to top. */
   layers: z.array(plannedLayer),
@@ -102,7 +106,7 @@ const plannedStack = z.object({
   /** One standard deviation of the squeeze, mm. */
   spreadMm: z.number(),
   window: z.object({ lowMm: z.number(), bestMm: z.number(), highMm: z.number() }),
-  findings: z.array(z.object({ code: z.string(), severity: z.enum(['stop', 'caution', 'note']) })),
+  findings: z.array(finding),
   /** The passes recommended, and whether they reach the house's chance. */
   recommended: z.number(),
   sure: z.boolean(),
@@ -118,5 +122,7 @@ export const planAnswer = z.object({
   fitting: z.object({ count: z.number(), exact: z.boolean() }),
   missingRoles: z.array(z.string()),
   beyondTheHand: z.boolean(),
+  /** What stopped the nearest stack, where rules stop every one that fits. */
+  stoppedBy: z.array(finding),
 })
 export type PlanAnswer = z.infer<typeof planAnswer>

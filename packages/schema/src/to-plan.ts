@@ -42,10 +42,12 @@ const passOf = ({ hanging, handleForceN, cleanFromMm: _, ...pass }: PredictedPas
   handleForceN: handleForceN ?? null,
 })
 
+const toldOf = ({ code, severity }: Assessment['findings'][number]) => ({ code, severity })
+
 const stackOf = ({ ledger, window, certainty, findings, passes, prediction }: Assessment): PlannedStack => ({
   layers: ledger.lines.map(({ layer, thickness }) => ({
     is: layer.is,
-    ...(layer.is === 'plate' ? { id: layer.plate.id } : {}),
+    ...(layer.is === 'plate' ? { id: layer.plate.id, role: layer.role } : {}),
     name: nameOfLayer(layer),
     thicknessMm: thickness.valueMm,
   })),
@@ -54,7 +56,7 @@ const stackOf = ({ ledger, window, certainty, findings, passes, prediction }: As
   squeezeMm: ledger.squeezeMm,
   spreadMm: certainty.spreadMm,
   window: { lowMm: window.lowMm, bestMm: window.midMm, highMm: window.highMm },
-  findings: findings.map(({ code, severity }) => ({ code, severity })),
+  findings: findings.map(toldOf),
   recommended: prediction?.recommended ?? passes.passes,
   sure: prediction?.sure ?? false,
   passes: prediction?.passes.map(passOf) ?? [],
@@ -68,4 +70,5 @@ export const answerOfPlan = (plan: Plan): PlanAnswer => ({
   fitting: plan.fitting,
   missingRoles: [...plan.missingRoles],
   beyondTheHand: plan.beyondTheHand,
+  stoppedBy: plan.stoppedBy.map(toldOf),
 })

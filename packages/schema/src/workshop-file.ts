@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { dieRow } from './die.js'
 import { houseRulesRow } from './house-rules.js'
-import { jobRow } from './job.js'
+import { jobRow, runsFit } from './job.js'
 import { workshopFromOlder } from './older.js'
 import { outlineInput } from './outline.js'
 import { photoInFile } from './photo.js'
@@ -19,6 +19,7 @@ const deletable = { deletedAt: z.iso.datetime().nullable() }
 const jobInFile = jobRow
   .omit({ cut: true, spoilt: true, pressName: true })
   .extend({ ...deletable, runs: z.array(pressRun).min(1).max(MOST_PRESS_RUNS) })
+  .superRefine(runsFit)
 const runInFile = runRow.omit({ jobName: true, pressName: true, dieNames: true, sheetName: true }).extend(deletable)
 
 /** A die with its lines in full; a file from before dies had any reads as without. */

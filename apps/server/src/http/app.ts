@@ -31,7 +31,7 @@ import type { Workshop } from '../store/workshop.js'
 import type { Learner } from '../learning/learner.js'
 import type { HeavyThread } from '../jobs/heavy-thread.js'
 import { addBenchRuns } from './bench-runs.js'
-import { answeredInTime } from './deadline.js'
+import { answeredIn, DEADLINE_MS } from './deadline.js'
 import { errorAnswer } from './error-answer.js'
 import { addHealth } from './health.js'
 import { idOf } from './id-of.js'
@@ -194,6 +194,8 @@ export const createApp = (
     learner: Learner
     /** Where the simulated caliper listens, where there is one. */
     caliperUrl?: string
+    /** After so many milliseconds a request is answered whatever the database does; {@link DEADLINE_MS} unless given. */
+    deadlineMs?: number
   },
 ): Express => {
   const app = express()
@@ -213,7 +215,7 @@ export const createApp = (
     }),
   )
   app.use(ownHostOnly)
-  app.use('/api', ownPageOnly, answeredInTime)
+  app.use('/api', ownPageOnly, answeredIn(options.deadlineMs ?? DEADLINE_MS))
   app.use(compression())
   app.use(
     '/api',

@@ -11,6 +11,7 @@ const guarded: Readonly<Record<string, { path: string; message: string }>> = {
     message: 'fullThicknessWidthMm must not be wider than the plate itself (widthMm).',
   },
   dies_blade_within_height: { path: 'bladeHeightMm', message: 'bladeHeightMm must not be taller than heightMm.' },
+  runs_began_first: { path: 'endedAt', message: 'endedAt must not lie before beganAt.' },
   run_rounds_hanging: { path: 'rounds', message: 'A share or place of hanging goes only with seen = "hanging".' },
 }
 

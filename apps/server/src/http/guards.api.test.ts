@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { plateInputs } from '../testing/inputs.js'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
 
 let server: TestServer
@@ -19,6 +20,17 @@ describe('pages from elsewhere', () => {
     expect((await from('http://localhost:1')).status).toBe(200)
     expect((await server.api.get('/api/plates').set('Sec-Fetch-Site', 'cross-site')).status).toBe(403)
   })
+
+  it.each(['/API/plates', '/Api/plates', '//api/plates', '/api//plates'])(
+    'are kept out however the address is written: %s',
+    async (address) => {
+      const { status } = await server.api.get(address).set('Origin', 'http://evil.example')
+      expect([403, 404]).toContain(status)
+      const write = await server.api.post(address).set('Origin', 'http://evil.example').send(plateInputs.pad)
+      expect([403, 404]).toContain(write.status)
+      expect((await server.api.get('/api/plates')).body).toMatchObject({ total: 0 })
+    },
+  )
 })
 
 describe('answers', () => {

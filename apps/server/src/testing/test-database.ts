@@ -59,7 +59,14 @@ const demoTemplate = async (cluster: Sequelize, clusterUrl: string): Promise<str
 }
 
 /** A fresh database on the test cluster, empty or with the demo in it; `npm test` starts the cluster. */
-export const createTestDatabase = async ({ demo = false } = {}): Promise<TestDatabase> => {
+export const createTestDatabase = async ({
+  demo = false,
+  through = (url) => url,
+}: {
+  readonly demo?: boolean
+  /** Another address that leads to the database. */
+  readonly through?: (url: string) => string
+} = {}): Promise<TestDatabase> => {
   const clusterUrl = process.env['TEST_DATABASE_URL']
   if (!clusterUrl) throw new Error('TEST_DATABASE_URL is not set; run the tests with "npm test".')
   const name = `test_${randomBytes(6).toString('hex')}`
@@ -67,7 +74,7 @@ export const createTestDatabase = async ({ demo = false } = {}): Promise<TestDat
   const template = demo ? ` TEMPLATE ${await demoTemplate(cluster, clusterUrl)}` : ''
   await cluster.query(`CREATE DATABASE ${name}${template}`)
   const url = urlOf(clusterUrl, name)
-  const sequelize = openDatabase(url)
+  const sequelize = openDatabase(through(url))
   return {
     url,
     sequelize,

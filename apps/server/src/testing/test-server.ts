@@ -18,17 +18,23 @@ export interface TestServer {
   close(): Promise<void>
 }
 
-/** The server on a database of its own, empty or with the demo; it serves pages where a folder of them is given. */
+/**
+ * The server on a database of its own, empty or with the demo; it serves pages where a folder of them is given. It reaches the database
+ * by the address that `through` makes of the database's own.
+ */
 export const startTestServer = async ({
   demo = false,
   pagesFolder = '/nowhere',
-  caliperUrl,
+  through,
+  ...options
 }: {
   readonly demo?: boolean
   readonly pagesFolder?: string
   readonly caliperUrl?: string
+  readonly deadlineMs?: number
+  readonly through?: (databaseUrl: string) => string
 } = {}): Promise<TestServer> => {
-  const database = await createTestDatabase({ demo })
+  const database = await createTestDatabase({ demo, ...(through ? { through } : {}) })
   defineModels(database.sequelize)
   await migrate(database.sequelize)
   const workshop = openWorkshop(database.sequelize)
@@ -39,7 +45,7 @@ export const startTestServer = async ({
     pagesFolder,
     heavy,
     learner,
-    ...(caliperUrl ? { caliperUrl } : {}),
+    ...options,
   })
   return {
     app,

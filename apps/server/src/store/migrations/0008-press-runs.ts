@@ -119,6 +119,10 @@ const up = [
    FROM (SELECT id, (placement->>'runInHand')::integer AS place, placement->'runs'->((placement->>'runInHand')::integer) AS run
          FROM runs WHERE ${HAS_PLACEMENT}) AS pressed
    WHERE pressed.id = runs.id AND run IS NOT NULL`,
+  // Where nothing was laid out, the job had but one way of pressing.
+  `UPDATE runs SET press_run_id = job_runs.run_name, region = job_runs.region
+   FROM jobs JOIN job_runs ON job_runs.job_id = jobs.id
+   WHERE jobs.id = runs.job_id AND jobs.card IS NULL AND (jsonb_typeof(runs.placement) = 'object') IS NOT TRUE`,
   `ALTER TABLE runs ALTER COLUMN technique DROP DEFAULT, ALTER COLUMN region DROP DEFAULT, ALTER COLUMN finishes DROP DEFAULT`,
   `CREATE INDEX runs_by_method ON runs (technique, region)`,
   `ALTER TABLE run_layers ADD COLUMN role text CHECK (${ROLES})`,
