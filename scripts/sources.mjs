@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import { readdirSync, readFileSync } from 'node:fs'
-import { join } from 'node:path'
+import { join, relative } from 'node:path'
 
 const PASSED_OVER = new Set(['node_modules', 'dist'])
 
@@ -14,6 +14,6 @@ const filesBelow = (folder) =>
 export const fingerprintOf = (root, folders) => {
   const hash = createHash('sha256').update(readFileSync(join(root, 'package-lock.json')))
   for (const folder of folders)
-    for (const file of filesBelow(join(root, folder))) hash.update(file).update(readFileSync(file))
+    for (const file of filesBelow(join(root, folder))) hash.update(relative(root, file)).update(readFileSync(file))
   return hash.digest('hex')
 }

@@ -7,46 +7,18 @@ import {
   type Round,
   seededRandom,
 } from '@bold-heron/core'
-import { type JobInput, type JobRow, type Page, plainRun, type PressRun, type RunRow } from '@bold-heron/schema'
+import type { Page, RunRow } from '@bold-heron/schema'
 import { Key } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { stackOfChosen } from '../../apps/web/src/pressing/stack/chosen-stack.js'
 import { setOut } from '../fixtures/journey.js'
 import { startServerProcess } from '../fixtures/server-process.js'
+import { workshopAt } from '../fixtures/workshop-at.js'
 import { BenchPage } from '../pages/bench-page.js'
 
 const { application, browser } = await setOut(() => startServerProcess({ demo: true }))
 
-const ask = async <Answer>(path: string, more: RequestInit = {}): Promise<Answer> => {
-  const answer = await fetch(`${application.address}${path}`, more)
-  if (!answer.ok) throw new Error(`${path} answered ${answer.status}: ${await answer.text()}`)
-  return (await answer.json()) as Answer
-}
-const firstId = async (list: string, q: string): Promise<string> =>
-  (await ask<Page<{ id: string }>>(`/api/${list}?q=${encodeURIComponent(q)}`)).items[0]!.id
-
-/** A job on a press, on one sheet of the demo's ivory card. */
-const addJob = async (name: string, press: string): Promise<string> => {
-  const run: PressRun = {
-    ...plainRun,
-    dieIds: [await firstId('dies', 'Box kite')],
-    sheetId: await firstId('sheets', 'Ivory'),
-    sheetCount: 1,
-    bladeSide: 'down',
-  }
-  const input: JobInput = {
-    name,
-    state: 'waiting',
-    pressId: await firstId('presses', press),
-    wanted: 9,
-    note: '',
-    card: null,
-    runInHand: 0,
-    runs: [run],
-  }
-  const headers = { 'Content-Type': 'application/json' }
-  return (await ask<JobRow>('/api/jobs', { method: 'POST', headers, body: JSON.stringify(input) })).id
-}
+const { ask, addKiteJob: addJob } = workshopAt(() => application.address)
 
 /** The rounds in the log for a job, oldest run first. */
 const roundsInLog = async (jobId: string): Promise<Round[]> => {

@@ -24,15 +24,25 @@ const deliver = async ({ id, input }: Parcel): Promise<Delivery> => {
   }
 }
 
-/** Brings parcels of an older page to their places; they are forgotten there only once they lie here. */
-const takeOverOlder = async (): Promise<void> => {
-  const older = preference.read(OLDER_KEY)
-  if (older === undefined) return
-  for (const parcel of JSON.parse(older) as KeptParcel[]) await kept.write(PREFIX + parcel.id, parcel)
-  preference.keep(OLDER_KEY, undefined)
+/** Parcels as an older page kept them; none where what it kept cannot be read. */
+const olderParcels = (): readonly KeptParcel[] => {
+  try {
+    const found = JSON.parse(preference.read(OLDER_KEY) ?? '[]') as unknown
+    return Array.isArray(found) ? (found as KeptParcel[]) : []
+  } catch {
+    return []
+  }
 }
 
-const shelf: Shelf = {
+/** Brings parcels of an older page to their places; they are forgotten there only once they lie here. */
+const takeOverOlder = async (): Promise<void> => {
+  const older = olderParcels()
+  for (const parcel of older) await kept.write(PREFIX + parcel.id, parcel)
+  if (older.length > 0) preference.keep(OLDER_KEY, undefined)
+}
+
+/** Where this browser keeps parcels. */
+export const shelf: Shelf = {
   async all() {
     await takeOverOlder()
     const found = await Promise.all((await kept.keysFrom(PREFIX)).map((key) => kept.read(key)))

@@ -4,28 +4,38 @@ import { browserStore, type KeptStore } from './kept-store.js'
 /** What this browser keeps for the Bench. */
 export const kept: KeptStore = browserStore()
 
-let fails = false
-const listeners = new Set<() => void>()
+/** Notes whether this browser could keep what it was last given. */
+export class Keeping {
+  fails = false
+  private readonly listeners = new Set<() => void>()
 
-const tell = (now: boolean): void => {
-  if (fails === now) return
-  fails = now
-  for (const listener of listeners) listener()
+  /** Keeps something; it never throws, as what was told goes on all the same. */
+  keep(work: Promise<void>): Promise<void> {
+    return work.then(
+      () => this.tell(false),
+      () => this.tell(true),
+    )
+  }
+
+  subscribe(listener: () => void): () => void {
+    this.listeners.add(listener)
+    return () => void this.listeners.delete(listener)
+  }
+
+  private tell(fails: boolean): void {
+    if (this.fails === fails) return
+    this.fails = fails
+    for (const listener of this.listeners) listener()
+  }
 }
 
-/** Keeps something, and notes whether this browser could; it never throws, as what was told goes on all the same. */
-export const keep = (work: Promise<void>): Promise<void> =>
-  work.then(
-    () => tell(false),
-    () => tell(true),
-  )
+const keeping = new Keeping()
+
+export const keep = (work: Promise<void>): Promise<void> => keeping.keep(work)
 
 /** Whether this browser can keep nothing just now: it has no room, or may not. */
 export const useKeepingFails = (): boolean =>
   useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener)
-      return () => void listeners.delete(listener)
-    },
-    () => fails,
+    (listener) => keeping.subscribe(listener),
+    () => keeping.fails,
   )
