@@ -149,7 +149,8 @@ export const openApiDocument = (): Json => {
     info: {
       title: 'Bold Heron',
       version: '1',
-      description: 'Stacks, passes and the log of a die-cutting workshop. Lengths in mm.',
+      description:
+        'Stacks, passes and the log of a die-cutting workshop. Lengths in mm. Where the database does not answer, every address answers 503, and says of a change whether it was saved, was not, or whether that is not known; where it has no room, 507.',
     },
     components: { schemas: { ...Object.fromEntries(rows), Problem: schemaOf(problem) } },
     paths: {
@@ -203,6 +204,13 @@ export const openApiDocument = (): Json => {
               required: false,
               schema: { type: 'string' },
               description: 'Runs not to be learnt from, by id, commas between',
+            },
+            {
+              name: 'run',
+              in: 'query',
+              required: false,
+              schema: { type: 'string' },
+              description: 'Which of the job’s press runs; left out, the one in hand',
             },
           ],
           responses: { 200: answer('The planner’s input', { type: 'object' }), 404: refusals[404] },

@@ -14,7 +14,7 @@ const workers = () => {
     const { port1, port2 } = new MessageChannel()
     expose(
       { add: (one: number, other: number) => one + other, never: () => new Promise(() => undefined) },
-      port2 as never,
+      port2,
     )
     const worker = Object.assign(port1, { terminate: () => port1.close(), end: () => port2.close() })
     worker.start()

@@ -2,7 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { cleanerStack } from './cleaner-stack.js'
 import type { Assessment, Plan } from './plan.js'
 
-const taking = (recommended: number, sure: boolean) => ({ prediction: { recommended, sure } }) as unknown as Assessment
+/** A stack with its advised passes and the chance of a clean cut by then. */
+const taking = (recommended: number, sure: boolean, chance = 0.95) =>
+  ({
+    prediction: { recommended, sure, passes: Array.from({ length: recommended }, () => ({ chance })) },
+  }) as unknown as Assessment
 const planOf = (best: Assessment, ...others: Assessment[]) =>
   ({ best, alternatives: others.map((assessment) => ({ assessment })) }) as unknown as Plan
 
@@ -12,9 +16,11 @@ describe('another stack that is clean sooner', () => {
     expect(cleanerStack(planOf(hangs, slower, clean), hangs)).toBe(clean)
   })
 
-  it('is not named for one pass less beside one that comes clean too', () => {
+  it('is not named for one pass less beside one that comes clean as surely', () => {
     const shown = taking(2, true)
-    expect(cleanerStack(planOf(shown, taking(1, true)), shown)).toBeUndefined()
+    expect(cleanerStack(planOf(shown, taking(1, true, 0.97)), shown)).toBeUndefined()
+    const surer = taking(1, true, 0.99)
+    expect(cleanerStack(planOf(shown, surer), shown)).toBe(surer)
     const slow = taking(3, true)
     const quick = taking(1, true)
     expect(cleanerStack(planOf(slow, quick), slow)).toBe(quick)

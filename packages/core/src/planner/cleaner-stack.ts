@@ -1,18 +1,26 @@
 import type { Assessment, Plan } from './plan.js'
+import { WORTH_A_PASS } from './worth-a-pass.js'
 
-/** Passes spared from which another stack is worth naming beside one that comes clean too. From memory. */
+/** Passes spared from which another stack is worth naming beside one that comes clean as surely. From memory. */
 const WORTH_NAMING = 2
 
+const chanceOf = ({ prediction }: Assessment): number => prediction?.passes[prediction.recommended - 1]?.chance ?? 0
+
 /**
- * Another stack of a plan that is surely clean in fewer passes: where the one shown is not sure to come clean, or takes many more.
- * Undefined where there is none, or the press was not simulated.
+ * Another stack of a plan that is surely clean in fewer passes than the one shown: where that one is not sure to come clean, less sure by
+ * what is worth a pass, or slower by several. Undefined where there is none, or the press was not simulated.
  */
 export const cleanerStack = (plan: Plan, shown: Assessment): Assessment | undefined => {
   const { prediction } = shown
   if (!prediction) return undefined
-  const most = prediction.recommended - (prediction.sure ? WORTH_NAMING : 1)
+  const isWorthNaming = (other: Assessment): boolean => {
+    if (!other.prediction?.sure) return false
+    const spared = prediction.recommended - other.prediction.recommended
+    if (spared < 1) return false
+    return !prediction.sure || spared >= WORTH_NAMING || chanceOf(other) - chanceOf(shown) >= WORTH_A_PASS
+  }
   const all = [...(plan.best ? [plan.best] : []), ...plan.alternatives.map(({ assessment }) => assessment)]
   return all
-    .filter((each) => each.prediction?.sure && each.prediction.recommended <= most)
+    .filter(isWorthNaming)
     .sort((a, b) => (a.prediction?.recommended ?? 0) - (b.prediction?.recommended ?? 0))[0]
 }
