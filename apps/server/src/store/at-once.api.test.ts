@@ -1,12 +1,14 @@
 import { randomUUID } from 'node:crypto'
 import { type JobRow, type Page, plainRun, type RunRow, type WorkshopFile, workshopFile } from '@bold-heron/schema'
 import { afterAll, beforeAll, expect, it } from 'vitest'
+import { olderFile } from '../testing/older-file.js'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
 
 let server: TestServer
 let example: RunRow
 beforeAll(async () => {
-  server = await startTestServer({ demo: true })
+  server = await startTestServer()
+  await server.api.put('/api/workshop').set('Content-Type', 'application/json').send(olderFile('workshop-1.json'))
   const { items } = (await server.api.get('/api/runs').query({ pageSize: 1 })).body as Page<RunRow>
   example = items[0]!
 })
@@ -26,6 +28,31 @@ const addJob = async (): Promise<JobRow> => {
 const log = (jobId: string) => server.api.post('/api/runs').send({ ...example, jobId, followsRunId: null, pieces: 1 })
 const save = (jobId: string) =>
   server.api.put(`/api/bench-runs/${randomUUID()}`).send({ ...example, jobId, followsRunId: null, pieces: 1 })
+
+// First, while there is little to be learnt.
+it('whole workshops read in at once, beside edits and the learner, are each taken whole', async () => {
+  const file = (await server.api.get('/api/workshop')).body as WorkshopFile
+  const take = () => server.api.put('/api/workshop').send(file)
+  for (let turn = 0; turn < 2; turn++) {
+    server.learner.wake()
+    const plate = file.plates.find(({ deletedAt }) => deletedAt === null)!
+    const answers = await Promise.all([
+      take(),
+      take(),
+      log(example.jobId),
+      server.api
+        .put(`/api/plates/${plate.id}`)
+        .set('If-Match', `"${plate.version}"`)
+        .send({ ...plate, note: 'edited' }),
+      log(example.jobId),
+    ])
+    expect(statuses(answers.slice(0, 2))).toEqual([200])
+    expect(statuses(answers).filter((status) => ![200, 201, 412].includes(status))).toEqual([])
+  }
+  await server.learner.idle()
+  const after = (await server.api.get('/api/workshop')).body as WorkshopFile
+  expect(after.jobs.map(({ id }) => id)).toEqual(file.jobs.map(({ id }) => id))
+})
 
 it('two runs logged for one job at once are both there, and both counted', async () => {
   const { id } = await addJob()
@@ -74,28 +101,4 @@ it('a file that is read out while others save is whole: it names nothing that is
   }
   expect(workshopFile.safeParse(files.at(-1)).success).toBe(true)
   expect((await server.api.put('/api/workshop').send(files.at(-1))).status).toBe(200)
-})
-
-it('whole workshops read in at once, beside edits and the learner, are each taken whole', async () => {
-  const file = (await server.api.get('/api/workshop')).body as WorkshopFile
-  const take = () => server.api.put('/api/workshop').send(file)
-  for (let turn = 0; turn < 2; turn++) {
-    server.learner.wake()
-    const plate = file.plates.find(({ deletedAt }) => deletedAt === null)!
-    const answers = await Promise.all([
-      take(),
-      take(),
-      log(example.jobId),
-      server.api
-        .put(`/api/plates/${plate.id}`)
-        .set('If-Match', `"${plate.version}"`)
-        .send({ ...plate, note: 'edited' }),
-      log(example.jobId),
-    ])
-    expect(statuses(answers.slice(0, 2))).toEqual([200])
-    expect(statuses(answers).filter((status) => ![200, 201, 412].includes(status))).toEqual([])
-  }
-  await server.learner.idle()
-  const after = (await server.api.get('/api/workshop')).body as WorkshopFile
-  expect(after.jobs.map(({ id }) => id)).toEqual(file.jobs.map(({ id }) => id))
 })

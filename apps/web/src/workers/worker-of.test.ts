@@ -12,10 +12,7 @@ const workers = () => {
   const started: (EventTarget & { end: () => void })[] = []
   const create = (): Worker => {
     const { port1, port2 } = new MessageChannel()
-    expose(
-      { add: (one: number, other: number) => one + other, never: () => new Promise(() => undefined) },
-      port2,
-    )
+    expose({ add: (one: number, other: number) => one + other, never: () => new Promise(() => undefined) }, port2)
     const worker = Object.assign(port1, { terminate: () => port1.close(), end: () => port2.close() })
     worker.start()
     started.push(worker)
