@@ -1,7 +1,7 @@
 import { readPlacement } from '../packages/core/src/placement/read-placement.js'
 import { layOnGrid } from '../packages/core/src/press/nip/contact-cells.js'
 import { factsOfPressClass } from '../packages/core/src/press/press-class.js'
-import { PressRun } from '../packages/core/src/press/simulate.js'
+import { CutSimulation } from '../packages/core/src/press/cut-simulation.js'
 import { among, aPlacement, aRun, dieOfLines } from '../packages/core/src/testing/placed.js'
 import { beds, cardOn, laceAt, thinDie } from '../packages/core/src/testing/shapes.js'
 import { medianMs, short } from './stopwatch.js'
@@ -25,7 +25,7 @@ export const benchPlacement = async (): Promise<void> => {
   })
   const withWaste = { ...placement, waste: [{ xMm: 3, yMm: 3 }] }
   const dies = among([die])
-  const run = new PressRun(press, layOnGrid([thinDie(lines)], press.throatMm))
+  const run = new CutSimulation(press, layOnGrid([thinDie(lines)], press.throatMm))
   const pressing = await medianMs(TURNS, () => {
     run.start(cardOn(beds.pad, 0.4))
     run.pass()

@@ -1,7 +1,7 @@
 import { circleAt } from '../packages/core/src/geometry/polyline.js'
 import { layOnGrid } from '../packages/core/src/press/nip/contact-cells.js'
 import { factsOfPressClass } from '../packages/core/src/press/press-class.js'
-import { type Pressing, PressRun } from '../packages/core/src/press/simulate.js'
+import { type Pressing, CutSimulation } from '../packages/core/src/press/cut-simulation.js'
 import { beds, cardOn, thinDie } from '../packages/core/src/testing/shapes.js'
 import { slowPass } from '../packages/core/src/testing/slow-nip.js'
 import { medianMs, short } from './stopwatch.js'
@@ -25,7 +25,7 @@ const laceOf = (side: number, throatMm: number): number[][] => {
   return lines
 }
 
-const threePasses = (run: PressRun, pressing: Pressing): void => {
+const threePasses = (run: CutSimulation, pressing: Pressing): void => {
   run.start(pressing)
   for (let pass = 0; pass < PASSES; pass++) run.pass()
 }
@@ -35,14 +35,14 @@ export const benchSimulation = async (): Promise<void> => {
   const press = factsOfPressClass('a4-hand')
   const pressing = cardOn(beds.pad, 0.4, 2)
   const lace = layOnGrid([thinDie(laceOf(100, press.throatMm))], press.throatMm)
-  const run = new PressRun(press, lace)
+  const run = new CutSimulation(press, lace)
   const standardMs = await medianMs(40, () => threePasses(run, pressing))
   console.log(`simulation, lace of 100 × 100 mm with ${Math.round(lace.totalMm)} mm of line, ${PASSES} passes`)
   console.log(`  this machine                 ${short(standardMs)} ms on the standard grid, median`)
 
   // The dense twin on a grid of 1 mm across; few stations of it, as all would take minutes.
   const fineCells = layOnGrid([thinDie(laceOf(40, press.throatMm))], press.throatMm, undefined, { xMm: 2, yMm: 1 })
-  const fine = new PressRun(press, fineCells)
+  const fine = new CutSimulation(press, fineCells)
   const fastMs = await medianMs(10, () => {
     fine.start(pressing)
     fine.pass()
@@ -55,7 +55,7 @@ export const benchSimulation = async (): Promise<void> => {
 
   const timeOf = async (side: number, throatMm: number) => {
     const wide = { ...press, throatMm, bearingSpanMm: throatMm + 30 }
-    const each = new PressRun(wide, layOnGrid([thinDie(laceOf(side, throatMm))], throatMm))
+    const each = new CutSimulation(wide, layOnGrid([thinDie(laceOf(side, throatMm))], throatMm))
     return medianMs(15, () => threePasses(each, pressing))
   }
   const base = await timeOf(70, 235)

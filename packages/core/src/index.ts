@@ -168,7 +168,7 @@ export {
 } from './dies/outline.js'
 export { standInOutline, usualLaciness } from './dies/stand-in.js'
 export { type Bed, bedOf, softnessOf } from './press/bed.js'
-export type { BladeLaw, BladeShape } from './press/blade.js'
+export type { BladeLaw, BladeShape } from './press/laws/blade.js'
 export { CLEAN_CELL, CLEAN_CUT, WEDGE_RATIO } from './press/constants.js'
 export { type Drive, effortOf, feelOf, handleForceN, type PredictedFeel, predictedFeels } from './press/drive.js'
 export type { RollerFrame } from './press/mechanics.js'
@@ -243,7 +243,8 @@ export {
   placedRequest,
   runInHand,
 } from './planner/placed-cut.js'
-export { type ForceCurve, type PassOutcome, type Pressing, PressRun } from './press/simulate.js'
+export { type CutPass, CutSimulation, type Pressing } from './press/cut-simulation.js'
+export type { ForceCurve } from './press/press-passes.js'
 export {
   diesOutOfThroat,
   pressTrial,

@@ -1,5 +1,5 @@
 import { CLEAN_CELL, CLEAN_CUT } from '../press/constants.js'
-import { PressRun } from '../press/simulate.js'
+import { CutSimulation } from '../press/cut-simulation.js'
 import { cellsOf, lawOf, PLAIN_LAYING, PLANNING_GRID } from '../response/cut-setup.js'
 import { pressRound } from '../response/press-round.js'
 import { ReachOfMost } from '../response/reach-of-most.js'
@@ -30,7 +30,7 @@ export const progressOf = (cutFraction: number, meanDepth: number, reach: number
 
 /** Simulates rounds for whatever offset of the gap (mm) and strength of the sheet (logarithm), on the planning grid. */
 const simulatorOf = ({ cut, rounds }: Pressed) => {
-  const run = new PressRun(cut.press.frame, cellsOf(cut, PLAIN_LAYING, PLANNING_GRID))
+  const run = new CutSimulation(cut.press.frame, cellsOf(cut, PLAIN_LAYING, PLANNING_GRID))
   const reach = new ReachOfMost(run)
   return (offsetMm: number, logStrength: number): Forecast[] =>
     rounds.map(({ bed, nominalSqueezeMm, look }, at): Forecast => {

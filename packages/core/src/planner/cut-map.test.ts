@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { circleAt, lengthOf } from '../geometry/polyline.js'
 import { layOnGrid } from '../press/nip/contact-cells.js'
-import { PressRun } from '../press/simulate.js'
+import { CutSimulation } from '../press/cut-simulation.js'
 import { beds, cardOn, smallPress, thinDie } from '../testing/shapes.js'
 import { cutMapOf, cutStates } from './cut-map.js'
 
 const lines = [circleAt(60, 82.5, 35, 0.05), circleAt(60, 82.5, 10, 0.05)]
 const cells = layOnGrid([thinDie(lines)], 165, (_x, y) => (y > 90 ? -0.25 : 0))
-const run = new PressRun(smallPress, cells)
+const run = new CutSimulation(smallPress, cells)
 
 const lengths = (after: number): Record<string, number> => {
   run.start(cardOn(beds.pad, 0.25))

@@ -3,7 +3,7 @@ import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
 import { type Bed, bedOf, softnessOf } from '../press/bed.js'
 import type { LearntGap } from '../calibration/learnt-gap.js'
-import type { PressRun } from '../press/simulate.js'
+import type { CutSimulation } from '../press/cut-simulation.js'
 import { methodOf } from '../techniques/method.js'
 import type { CutContext } from '../techniques/technique.js'
 import { certaintyOf } from './certainty.js'
@@ -72,7 +72,7 @@ const assessWith = (
   window: SqueezeWindow,
   bed: Bed,
   outlook: Outlook,
-  run: PressRun,
+  run: CutSimulation,
 ): Assessment => {
   const plain = describeStack(request, stack, window)
   const prediction = predict(run, request.cut, stack, bed, window.gapMm, outlook)

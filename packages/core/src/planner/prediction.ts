@@ -4,7 +4,7 @@ import type { Hanging } from '../outcomes/hanging.js'
 import { CLEAN_CUT, DEEP_MM } from '../press/constants.js'
 import { effortOf, feelOf, handleForceN, type PredictedFeel } from '../press/drive.js'
 import type { Bed } from '../press/bed.js'
-import { type PassOutcome, PressRun } from '../press/simulate.js'
+import { type CutPass, CutSimulation } from '../press/cut-simulation.js'
 import type { CutContext } from '../techniques/technique.js'
 import { cellsOf, type Laying, lawOf, PLAIN_LAYING } from '../response/cut-setup.js'
 import { whereItHangsIn } from '../response/where-it-hangs-in.js'
@@ -55,7 +55,7 @@ export interface Prediction {
 const WORTH_NAMING = 0.01
 
 /** The figures of a pass just made by a run: what hangs, and how the handle feels to this user's hand. */
-export const figuresOf = (cut: CutContext, outcome: PassOutcome, run: PressRun): PassFigures => {
+export const figuresOf = (cut: CutContext, outcome: CutPass, run: CutSimulation): PassFigures => {
   const load = { torqueNmm: outcome.peakTorqueNmm, forceN: outcome.peakForceN }
   const effort = effortOf(cut.press.drive, load) / cut.rules.handShare
   return {
@@ -76,7 +76,7 @@ export const figuresOf = (cut: CutContext, outcome: PassOutcome, run: PressRun):
  * clean, but never more than `most`.
  */
 export const simulatePasses = (
-  run: PressRun,
+  run: CutSimulation,
   cut: CutContext,
   bed: Bed,
   squeezeMm: number,
@@ -108,12 +108,12 @@ const worstOf = (stack: Stack, passes: readonly PredictedPass[], outlook: Outloo
 }
 
 /** A run of a cut on the standard grid; it may be used for any bed and squeeze, one after the other. */
-export const standardRun = (cut: CutContext, laying: Laying = PLAIN_LAYING): PressRun =>
-  new PressRun(cut.press.frame, cellsOf(cut, laying))
+export const standardRun = (cut: CutContext, laying: Laying = PLAIN_LAYING): CutSimulation =>
+  new CutSimulation(cut.press.frame, cellsOf(cut, laying))
 
 /** Predicts a stack's passes with their chances. Undefined where a station stalled: then there is no number to trust. */
 export const predict = (
-  run: PressRun,
+  run: CutSimulation,
   cut: CutContext,
   stack: Stack,
   bed: Bed,

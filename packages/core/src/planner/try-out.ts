@@ -7,7 +7,8 @@ import { type CutMap, cutMapOf } from './cut-map.js'
 import { cellsOf, type Laying, lawOf } from '../response/cut-setup.js'
 import { type PassFigures, figuresOf } from './prediction.js'
 import { type Drive, handleForceN } from '../press/drive.js'
-import { type ForceCurve, PressRun } from '../press/simulate.js'
+import { CutSimulation } from '../press/cut-simulation.js'
+import type { ForceCurve } from '../press/press-passes.js'
 
 /** What pressing a cut does in its last pass, in enough detail to draw it: the cut map after it, the load along the feed. */
 export interface TryOut extends PassFigures {
@@ -37,7 +38,7 @@ export const tryOut = (cut: CutContext, bed: Bed, squeezeMm: number, passes: num
   const poses = laying.poses ?? layOutDies(cut.dies, cut.press.throatMm, laying.rotationDeg)
   const lines: Polyline[][] = cut.dies.map((die, at) => placeLines(die.outline.lines, poses[at] as DiePose))
   const cells = cellsOf(cut, { ...laying, poses })
-  const run = new PressRun(cut.press.frame, cells)
+  const run = new CutSimulation(cut.press.frame, cells)
   run.start({ law: lawOf(cut, bed), bedSoftness: bed.softness, squeezeMm })
   let outcome = run.pass()
   let solved = outcome.status === 'solved'

@@ -5,7 +5,7 @@ import type { HandleFeel, Round, Seen } from '../outcomes/seen.js'
 import { CLEAN_CUT, DEEP_MM } from '../press/constants.js'
 import { feelOf } from '../press/drive.js'
 import { gapOfClass } from '../press/press-class.js'
-import { PressRun } from '../press/simulate.js'
+import { CutSimulation } from '../press/cut-simulation.js'
 import { pressRound } from '../response/press-round.js'
 import { whereItHangsIn } from '../response/where-it-hangs-in.js'
 import { bedOfStack, cellsOf, lawOf, PLAIN_LAYING } from '../response/cut-setup.js'
@@ -77,7 +77,7 @@ const trueThicknessMm = (layer: Stack[number], traits: HiddenTraits): number => 
  * person would see and feel, the feel with noise. Deterministic for a seeded source.
  */
 export class BlindPress {
-  private run: PressRun | undefined
+  private run: CutSimulation | undefined
   private cut: CutContext | undefined
   private isFresh = true
 
@@ -90,7 +90,7 @@ export class BlindPress {
   layFresh(cut: CutContext): void {
     const frame = { ...cut.press.frame, frameStiffnessNPerMm: cut.press.frame.frameStiffnessNPerMm * this.traits.frame }
     this.cut = cut
-    this.run = new PressRun(frame, cellsOf(cut))
+    this.run = new CutSimulation(frame, cellsOf(cut))
     this.isFresh = true
   }
 

@@ -1,12 +1,12 @@
 import { boxAround } from '../geometry/box.js'
 import type { Polyline } from '../geometry/polyline.js'
 import type { Bed } from './bed.js'
-import type { BladeShape } from './blade.js'
+import type { BladeShape } from './laws/blade.js'
 import { type Drive, effortOf, feelOf, handleForceN, type PredictedFeel } from './drive.js'
 import type { RollerFrame } from './mechanics.js'
 import { type HeightMap, layOnGrid } from './nip/contact-cells.js'
 import { type DiePose, placeLines } from '../placement/place-die.js'
-import { PressRun } from './simulate.js'
+import { CutSimulation } from './cut-simulation.js'
 
 /** A die in a trial; heights in mm. */
 export interface TrialDie extends BladeShape, DiePose {
@@ -57,7 +57,7 @@ export const squeezeOfTrial = ({ otherLayersMm, dies, sheet, press }: Trial): nu
   otherLayersMm + Math.max(...dies.map((die) => die.heightMm)) + sheet.count * sheet.caliperMm - press.gapMm
 
 /** The press run of a trial, laid out and ready for its first pass. */
-export const setUpTrial = (trial: Trial): PressRun => {
+export const setUpTrial = (trial: Trial): CutSimulation => {
   const { press, dies, sheet, bed, heights } = trial
   const tallestMm = Math.max(...dies.map((die) => die.heightMm))
   const placed = dies.map((die) => ({
@@ -65,7 +65,7 @@ export const setUpTrial = (trial: Trial): PressRun => {
     shape: { bladeHeightMm: die.bladeHeightMm, bodyStripMm: die.bodyStripMm },
     lowerMm: tallestMm - die.heightMm,
   }))
-  const run = new PressRun(press, layOnGrid(placed, press.throatMm, heights))
+  const run = new CutSimulation(press, layOnGrid(placed, press.throatMm, heights))
   run.start({
     law: {
       sheetsMm: sheet.count * sheet.caliperMm,

@@ -2,7 +2,7 @@ import { CLEAN_CELL, CLEAN_CUT, DEEP_MM } from '../press/constants.js'
 import { type Drive, effortOf } from '../press/drive.js'
 import type { Bed } from '../press/bed.js'
 import type { ContactCells } from '../press/nip/contact-cells.js'
-import { PressRun } from '../press/simulate.js'
+import { CutSimulation } from '../press/cut-simulation.js'
 import type { CutContext } from '../techniques/technique.js'
 import { lawOf } from './cut-setup.js'
 import { ReachOfMost } from './reach-of-most.js'
@@ -62,7 +62,7 @@ const SAME_SQUEEZE_MM = 1e-6
  * All stacks that share the bed share the response, as nothing else of a stack enters the press but its squeeze.
  */
 export class CutResponse {
-  private readonly run: PressRun
+  private readonly run: CutSimulation
   private readonly drive: Drive
   private readonly remembered = new Map<number, Look[]>()
   private readonly known = new Map<number, Thresholds>()
@@ -79,7 +79,7 @@ export class CutResponse {
     cells: ContactCells,
     private readonly mostPasses: number,
   ) {
-    this.run = new PressRun(cut.press.frame, cells)
+    this.run = new CutSimulation(cut.press.frame, cells)
     this.drive = cut.press.drive
     this.reachOfMost = new ReachOfMost(this.run)
   }

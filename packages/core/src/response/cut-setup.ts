@@ -4,7 +4,7 @@ import { landingOf, type Stack } from '../layers/stack.js'
 import { layOutDies } from '../placement/lay-out.js'
 import { type DiePose, placeLines } from '../placement/place-die.js'
 import { type Bed, bedOf, softnessOf } from '../press/bed.js'
-import type { BladeLaw } from '../press/blade.js'
+import type { BladeLaw } from '../press/laws/blade.js'
 import { WEDGE_RATIO } from '../press/constants.js'
 import {
   type ContactCells,

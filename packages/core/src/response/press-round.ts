@@ -1,5 +1,5 @@
 import { effortOf } from '../press/drive.js'
-import type { PressRun } from '../press/simulate.js'
+import type { CutSimulation } from '../press/cut-simulation.js'
 import type { CutContext } from '../techniques/technique.js'
 
 /** What a set of passes does. */
@@ -12,7 +12,7 @@ export interface RoundOutcome {
 }
 
 /** Sends what a run was started with through so often; a pass whose effort reaches `tooHard` is the last. */
-export const pressRound = (run: PressRun, cut: CutContext, passes: number, tooHard: number): RoundOutcome => {
+export const pressRound = (run: CutSimulation, cut: CutContext, passes: number, tooHard: number): RoundOutcome => {
   let effort = 0
   let overcutMm = 0
   let cutFraction = 0

@@ -1,5 +1,5 @@
 import { CLEAN_CUT } from '../press/constants.js'
-import type { PressRun } from '../press/simulate.js'
+import type { CutSimulation } from '../press/cut-simulation.js'
 
 /**
  * How far all of the line has been reached but the share that may hang (1 − CLEAN_CUT): clean from CLEAN_CELL on, and beyond 1 by
@@ -8,7 +8,7 @@ import type { PressRun } from '../press/simulate.js'
 export class ReachOfMost {
   private readonly sorted: Float64Array
 
-  constructor(private readonly run: PressRun) {
+  constructor(private readonly run: CutSimulation) {
     this.sorted = new Float64Array(run.reach.length)
   }
 

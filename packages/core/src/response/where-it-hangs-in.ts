@@ -1,9 +1,9 @@
 import { type Hanging, whereItHangs } from '../outcomes/hanging.js'
 import { CLEAN_CELL } from '../press/constants.js'
-import type { PressRun } from '../press/simulate.js'
+import type { CutSimulation } from '../press/cut-simulation.js'
 
 /** Where the sheets of a run still hang, and how much. Undefined where nothing does. */
-export const whereItHangsIn = (run: PressRun): Hanging | undefined => {
+export const whereItHangsIn = (run: CutSimulation): Hanging | undefined => {
   const { cells, cut } = run
   const { grid, rowStart, column, lengthMm, rows } = cells
   const stretches = []

@@ -2,13 +2,13 @@ import { logChanceOf } from '../calibration/likelihood.js'
 import { progressOf } from '../calibration/forecast.js'
 import type { Pressed } from '../calibration/pressed.js'
 import { effortOf } from '../press/drive.js'
-import { PressRun } from '../press/simulate.js'
+import { CutSimulation } from '../press/cut-simulation.js'
 import { ReachOfMost } from '../response/reach-of-most.js'
 import { cellsOf, lawOf, PLAIN_LAYING, PLANNING_GRID } from '../response/cut-setup.js'
 
 /** The slow twin of logEvidenceOf: simulates right at one offset and strength, and integrates the height error by sampling evenly. */
 export const bruteLogChance = ({ cut, rounds, heightSpreadMm }: Pressed, offsetMm: number, log: number): number => {
-  const run = new PressRun(cut.press.frame, cellsOf(cut, PLAIN_LAYING, PLANNING_GRID))
+  const run = new CutSimulation(cut.press.frame, cellsOf(cut, PLAIN_LAYING, PLANNING_GRID))
   const reach = new ReachOfMost(run)
   let sum = 0
   let weights = 0

@@ -1,7 +1,7 @@
 import { circleAt } from '../geometry/polyline.js'
 import type { RollerFrame } from '../press/mechanics.js'
 import type { PlacedDie } from '../press/nip/contact-cells.js'
-import type { Pressing } from '../press/simulate.js'
+import type { Pressing } from '../press/cut-simulation.js'
 
 /** The small hand press of the press model's reference points. */
 export const smallPress: RollerFrame = {

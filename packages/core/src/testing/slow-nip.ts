@@ -1,9 +1,9 @@
 import { Matrix, solve } from 'ml-matrix'
-import { depthCut, lineForce, type BladeLaw } from '../press/blade.js'
+import { depthCut, lineForce, type BladeLaw } from '../press/laws/blade.js'
 import { LEAST_PATCH_TRAVEL_MM } from '../press/constants.js'
 import { bendingCompliance, fromBearing, type RollerFrame } from '../press/mechanics.js'
 import type { ContactCells } from '../press/nip/contact-cells.js'
-import type { Pressing } from '../press/simulate.js'
+import type { Pressing } from '../press/cut-simulation.js'
 
 const TERMS = 9
 const MOST_STEPS = 200

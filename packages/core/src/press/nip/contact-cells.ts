@@ -1,7 +1,7 @@
 import { boxAround } from '../../geometry/box.js'
 import { visitCells } from '../../geometry/grid.js'
 import type { Polyline } from '../../geometry/polyline.js'
-import type { BladeShape } from '../blade.js'
+import type { BladeShape } from '../laws/blade.js'
 import { GRID_X_MM, GRID_Y_MM } from '../constants.js'
 
 /** A die where it lies in the stack: x along the feed from the leading edge, y across from the left end of the throat, mm. */

@@ -3,7 +3,7 @@ import { randomInteger, randomItem, seededRandom } from '../../numerics/random.j
 import { beds, cardOn, laceAt, smallPress, thinDie } from '../../testing/shapes.js'
 import { slowPass } from '../../testing/slow-nip.js'
 import { circleAt } from '../../geometry/polyline.js'
-import { PressRun } from '../simulate.js'
+import { CutSimulation } from '../cut-simulation.js'
 import { type HeightMap, layOnGrid } from './contact-cells.js'
 
 const coarse = { xMm: 1, yMm: 6 }
@@ -28,7 +28,7 @@ describe('the solver against its slow twin', () => {
     let steps = 0
     for (let seed = 0; seed < 24; seed++) {
       const { cells, pressing } = randomCase(seed)
-      const run = new PressRun(smallPress, cells)
+      const run = new CutSimulation(smallPress, cells)
       run.start(pressing)
       let cut: ArrayLike<number> = new Float64Array(cells.column.length)
       for (let pass = 0; pass < 2; pass++) {
@@ -49,7 +49,7 @@ describe('the solver against its slow twin', () => {
     let worst = 0
     for (let seed = 1000; seed < 1400; seed++) {
       const { cells, pressing } = randomCase(seed)
-      const run = new PressRun(smallPress, cells)
+      const run = new CutSimulation(smallPress, cells)
       run.start(pressing)
       for (let pass = 0; pass < 3; pass++) {
         const { status, steps, stations } = run.pass()

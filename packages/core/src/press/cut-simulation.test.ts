@@ -9,15 +9,15 @@ import type { RollerFrame } from './mechanics.js'
 import { type GridSize, layOnGrid, type PlacedDie, STANDARD_GRID } from './nip/contact-cells.js'
 import { placeLines } from '../placement/place-die.js'
 import { factsOfPressClass } from './press-class.js'
-import { type Pressing, PressRun } from './simulate.js'
+import { type Pressing, CutSimulation } from './cut-simulation.js'
 
 const MOST_PASSES = 20
 
 const runOf = (dies: readonly PlacedDie[], press: RollerFrame = smallPress, grid: GridSize = STANDARD_GRID) =>
-  new PressRun(press, layOnGrid(dies, press.throatMm, undefined, grid))
+  new CutSimulation(press, layOnGrid(dies, press.throatMm, undefined, grid))
 
 /** Passes until clean, and the first pass; Infinity where it never gets clean. */
-const press = (run: PressRun, pressing: Pressing) => {
+const press = (run: CutSimulation, pressing: Pressing) => {
   run.start(pressing)
   const first = run.pass()
   let passes = 1
@@ -129,7 +129,7 @@ describe('what practitioners report', () => {
     for (let x = 30; x <= 90; x += 9)
       for (let y = 14.5; y <= wide.throatMm - 14; y += 9) holes.push(circleAt(x, y, 3.8, 0.02))
     const cells = layOnGrid([thinDie(holes)], wide.throatMm)
-    const run = new PressRun(wide, cells)
+    const run = new CutSimulation(wide, cells)
     run.start(cardOn(beds.pad, 0.3))
     run.pass()
     const depthAround = (y: number) => {
@@ -232,7 +232,7 @@ describe('properties', () => {
   it('where a plate is missing nothing is touched', () => {
     const lines = [circleAt(40, 82.5, 25, 0.05)]
     const cells = layOnGrid([thinDie(lines)], 165, (_x, y) => (y > 82.5 ? -3 : 0))
-    const run = new PressRun(smallPress, cells)
+    const run = new CutSimulation(smallPress, cells)
     run.start(cardOn(beds.pad, 0.35, 1))
     run.pass()
     for (let row = 0; row < cells.rows; row++)
