@@ -1,5 +1,6 @@
-import { evidenceForPair } from '../packages/core/src/calibration/run-evidence.js'
-import { evidenceOfTrial, tightestOverMm } from '../packages/core/src/calibration/trial.js'
+import { cleanCut } from '../packages/core/src/goals/clean-cut/clean-cut.js'
+import { evidenceForPair } from '../packages/core/src/learning/run-evidence.js'
+import { evidenceOfTrial, tightestOverMm } from '../packages/core/src/planner/trial.js'
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { BlindPress, drawTraits } from '../packages/core/src/practice/blind-press.js'
 import { MOST_ROUNDS, runTrial, type TrialResult } from './blind/trial.js'
@@ -59,7 +60,11 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
         tightestOverMm: tightestBefore,
       }
       const result = runTrial(ourWay('from-usual'), { cut: job, shelf, learnt }, blind)
-      evidence.push({ pressId: press.id, sheetId: job.sheet.id, log: evidenceOfTrial(job, result.rounds) })
+      evidence.push({
+        pressId: press.id,
+        sheetId: job.sheet.id,
+        log: evidenceOfTrial(cleanCut.computed, job, result.rounds),
+      })
       const here = tightestOverMm(job, result.rounds)
       if (here !== undefined) tightestBefore = Math.max(tightestBefore ?? -Infinity, here)
       if (job === cut) note(`ours, after ${RUNS_BEFORE} runs`, result)

@@ -1,4 +1,4 @@
-import { planCut, planSteps, finish, PressModel, type PlanRequest } from '../packages/core/src/index.js'
+import { planCut, planSteps, finish, Responses, type PlanRequest } from '../packages/core/src/index.js'
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { aCut, aDie, randomShelf } from '../packages/core/src/testing/makers.js'
 import { laceAt } from '../packages/core/src/testing/shapes.js'
@@ -32,8 +32,8 @@ export const benchPlanner = async (seed: number): Promise<void> => {
   const request = (turn: number) => requests[turn % SHELVES] as PlanRequest
   const quickMs = await medianMs(SHELVES, (turn) => planCut(request(turn)))
   // A new model each time: nothing is remembered from the plan before.
-  const fullMs = await medianMs(SHELVES, (turn) => finish(planSteps(request(turn), new PressModel())))
-  const plans = requests.map((each) => finish(planSteps(each, new PressModel())))
+  const fullMs = await medianMs(SHELVES, (turn) => finish(planSteps(request(turn), new Responses())))
+  const plans = requests.map((each) => finish(planSteps(each, new Responses())))
   const predicted = plans.map(
     (plan) =>
       [plan.best, ...plan.alternatives.map((each) => each.assessment)].filter((each) => each?.prediction).length,

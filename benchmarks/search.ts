@@ -1,5 +1,5 @@
 import { seededRandom } from '../packages/core/src/numerics/random.js'
-import { ruleOfThumb } from '../packages/core/src/planner/rule-of-thumb.js'
+import { ruleOfThumb } from '../packages/core/src/goals/clean-cut/rule-of-thumb.js'
 import { type SearchRequest, searchStacks } from '../packages/core/src/planner/search.js'
 import { methodOf } from '../packages/core/src/techniques/method.js'
 import { solveByInteger } from '../packages/core/src/testing/integer-solver.js'

@@ -1,4 +1,4 @@
-import type { TriedRound } from '../../packages/core/src/calibration/trial.js'
+import type { TriedRound } from '../../packages/core/src/planner/trial.js'
 import type { BlindPress } from '../../packages/core/src/practice/blind-press.js'
 import type { Situation, Way } from './ways.js'
 

@@ -1,12 +1,13 @@
 import type { CutContext, HouseRules, Plate, Round, Stack } from '../../packages/core/src/index.js'
+import { cleanCut } from '../../packages/core/src/goals/clean-cut/clean-cut.js'
 import { heightOf, usualSqueezeMm } from '../../packages/core/src/index.js'
 import { finish } from '../../packages/core/src/index.js'
-import type { Learnt } from '../../packages/core/src/calibration/learnt.js'
-import { lastTryOf, learntFromTrial, type TriedRound } from '../../packages/core/src/calibration/trial.js'
+import type { Learnt } from '../../packages/core/src/learning/learnt.js'
+import { lastTryOf, learntFromTrial, type TriedRound } from '../../packages/core/src/planner/trial.js'
 import { nextTrySteps } from '../../packages/core/src/planner/next-try.js'
-import { PressModel } from '../../packages/core/src/planner/press-model.js'
+import { Responses } from '../../packages/core/src/planner/responses.js'
 import { searchStacks } from '../../packages/core/src/planner/search.js'
-import { unlearntNodes } from '../../packages/core/src/calibration/knowledge.js'
+import { unlearntNodes } from '../../packages/core/src/learning/knowledge.js'
 import { gapOfClass } from '../../packages/core/src/press/press-class.js'
 import { methodOf } from '../../packages/core/src/techniques/method.js'
 
@@ -20,7 +21,7 @@ export interface Situation {
 /** What somebody does next, after the rounds so far; undefined where they are at their wits' end. */
 export type Way = (situation: Situation, rounds: readonly TriedRound[]) => { stack: Stack; passes: number } | undefined
 
-const model = new PressModel()
+const model = new Responses()
 
 /** Ours: what is learnt after every round, and the best allowed try. */
 export const ourWay =
@@ -30,7 +31,14 @@ export const ourWay =
     const cut = { ...situation.cut, rules: { ...situation.cut.rules, trialStart } }
     return finish(
       nextTrySteps(
-        { technique: 'cut', region: 'all', cut, shelf, workedBefore: [], learnt: learntFromTrial(cut, rounds, learnt) },
+        {
+          technique: 'cut',
+          region: 'all',
+          cut,
+          shelf,
+          workedBefore: [],
+          learnt: learntFromTrial(cleanCut.computed, cut, rounds, learnt),
+        },
         lastTryOf(rounds),
         model,
       ),

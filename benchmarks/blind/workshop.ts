@@ -8,7 +8,7 @@ import {
 } from '../../packages/core/src/index.js'
 import { type RandomSource, randomItem } from '../../packages/core/src/numerics/random.js'
 import { aDie, aPlate, aPress, aSheet } from '../../packages/core/src/testing/makers.js'
-import { defaultHouseRules } from '../../packages/core/src/techniques/house-rules.js'
+import { defaultHouseRules } from '../../packages/core/src/job/house-rules.js'
 
 /** A shelf of ten plates and five kinds of shim that goes with a press: right for its gap, and narrow enough for its throat. */
 export const shelfFor = ({ pressClass, throatMm }: Press, random: RandomSource): Plate[] => {

@@ -47,34 +47,34 @@ export {
   passSchools,
   type TrialStart,
   trialStarts,
-} from './techniques/house-rules.js'
+} from './job/house-rules.js'
 export { type TechniqueId, techniqueIds } from './techniques/list.js'
 export { type LaidLayer, withRoles } from './techniques/give-roles.js'
 export { type Method, methodOf, methods, type PressedHow } from './techniques/method.js'
-export type { CutContext } from './techniques/technique.js'
+export type { CutContext } from './job/cut-context.js'
+export { type HandleFeel, handleFeels, type HangingPlace, hangingPlaces, totalPasses } from './outcomes/round.js'
 export {
   cameOutGood,
   endedGood,
-  type HandleFeel,
-  handleFeels,
-  type HangingPlace,
-  hangingPlaces,
   isGood,
   type Round,
   type Seen,
   seenOutcomes,
-  totalPasses,
-} from './outcomes/seen.js'
-export { type JobState, jobStates, type Logged, stateAfterLog } from './outcomes/job-state.js'
-export type { PassAdvice, PassReason, WitnessOfGap } from './planner/cut-advice.js'
-export type { Fit, SqueezeWindow } from './planner/window.js'
+  sheetsGoOn,
+  tellsHanging,
+} from './goals/looks.js'
+export { computedOf, goalOf } from './techniques/goal-of.js'
+export type { Computed, Goal } from './goals/goal.js'
+export { type JobState, jobStates, type Logged, stateAfterLog } from './job/job-state.js'
+export type { PassAdvice, PassReason } from './goals/advice.js'
+export type { Fit, SqueezeWindow, WitnessOfGap } from './learning/squeeze-window.js'
 export { differenceOf, type PieceCount, type StackDifference } from './planner/difference.js'
 export { type Alternative, type Assessment, type Plan, planCut, type PlanRequest } from './planner/plan.js'
 export { assessStack, planSteps } from './planner/model-plan.js'
 export { cleanerStack } from './planner/cleaner-stack.js'
 export { DEEP_MM } from './press/constants.js'
 export { finish, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
-export { PressModel } from './planner/press-model.js'
+export { Responses } from './planner/responses.js'
 export { cutIn } from './planner/learnt-cut.js'
 export { type Adapted, adaptSteps, type ProvenCut } from './planner/adapt.js'
 export {
@@ -85,10 +85,9 @@ export {
   recipeFit,
 } from './planner/recipe-fit.js'
 export { type NextTry, nextTrySteps } from './planner/next-try.js'
-export { FARTHEST_OFFSET_MM, OFFSET_STEP_MM, offsetMmAt } from './calibration/axes.js'
-export { logEvidenceOf } from './calibration/evidence.js'
-export type { Learnt } from './calibration/learnt.js'
-export { type LearntGap } from './calibration/learnt-gap.js'
+export { FARTHEST_OFFSET_MM, OFFSET_STEP_MM, offsetMmAt } from './learning/axes.js'
+export type { Learnt } from './learning/learnt.js'
+export { type LearntGap } from './learning/learnt-gap.js'
 export {
   intervalOf,
   marginalsOf,
@@ -97,9 +96,9 @@ export {
   normalized,
   priorGrid,
   together,
-} from './calibration/posterior.js'
-export type { Pressed, PressedRound } from './calibration/pressed.js'
-export { evidenceForPair, type RunEvidence } from './calibration/run-evidence.js'
+} from './learning/posterior.js'
+export type { Pressed, PressedRound } from './learning/pressed.js'
+export { evidenceForPair, type RunEvidence } from './learning/run-evidence.js'
 export {
   evidenceOfTrial,
   type LastTry,
@@ -107,10 +106,9 @@ export {
   learntFromTrial,
   nominalSqueezeMm,
   pilesOf,
-  sheetsGoOn,
   tightestOverMm,
   type TriedRound,
-} from './calibration/trial.js'
+} from './planner/trial.js'
 export { type BlindOutcome, BlindPress, drawTraits, type HiddenTraits } from './practice/blind-press.js'
 export {
   type Exercise,
@@ -125,17 +123,17 @@ export {
 } from './practice/exercises.js'
 export { type GapStory, gapStoryOf } from './planner/gap-story.js'
 export { type TrialAdvice, trialAdviceSteps } from './planner/trial-advice.js'
-export { usualSqueezeMm } from './planner/rule-of-thumb.js'
+export { usualSqueezeMm } from './goals/clean-cut/rule-of-thumb.js'
 export {
   type PassFigures,
   type PredictedPass,
   type Prediction,
-  simulatePasses,
-  standardRun,
   type WorstCase,
   worstCases,
-} from './planner/prediction.js'
-export { bedOfStack, type Laying, PLAIN_LAYING } from './response/cut-setup.js'
+} from './goals/prediction.js'
+export { simulatePasses, standardRun } from './goals/clean-cut/figures.js'
+export { bedOfStack } from './goals/clean-cut/cut-setup.js'
+export { type Laying, PLAIN_LAYING } from './goals/laying.js'
 export { type Hanging } from './outcomes/hanging.js'
 export { type PadFace, padFaces, type PadLie, padLies, PLAIN_LIE } from './pads/lie.js'
 export { type BorneRun, type FaceWear, linesOnPad, type PadWear, wearOf, ZONE_MM } from './pads/pad-wear.js'
@@ -255,7 +253,8 @@ export {
   type TrialPass,
   type TrialResult,
 } from './press/trial.js'
-export { type Proposal, type Suggestion, suggestionSteps } from './planner/proposals.js'
-export { type CutMap, type CutState, cutStates } from './planner/cut-map.js'
-export { type PressSample, pressSample } from './planner/press-sample.js'
-export { limitOf, type LoadCurve, type TryOut, tryOut } from './planner/try-out.js'
+export type { Proposal } from './goals/proposal.js'
+export { type Suggestion, suggestionSteps } from './planner/suggestions.js'
+export { type CutMap, type CutState, cutStates } from './goals/clean-cut/cut-map.js'
+export { type PressSample, pressSample } from './goals/clean-cut/press-sample.js'
+export { limitOf, type LoadCurve, type TryOut, tryOut } from './goals/clean-cut/try-out.js'

@@ -36,7 +36,7 @@ export const requestOfPlanFile = (
   }
 }
 
-const passOf = ({ hanging, handleForceN, cleanFromMm: _, ...pass }: PredictedPass): PlannedStack['passes'][number] => ({
+const passOf = ({ hanging, handleForceN, goodFromMm: _, ...pass }: PredictedPass): PlannedStack['passes'][number] => ({
   ...pass,
   hanging: hanging ?? null,
   handleForceN: handleForceN ?? null,

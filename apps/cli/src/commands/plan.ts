@@ -1,5 +1,5 @@
 import { dirname } from 'node:path'
-import { finish, type PlanRequest, planSteps, PressModel } from '@bold-heron/core'
+import { finish, type PlanRequest, planSteps, Responses } from '@bold-heron/core'
 import { answerOfPlan, type PlanAnswer, type PlanFile, planFile, requestOfPlanFile } from '@bold-heron/schema'
 import { linesOfDies } from '../die-lines.js'
 import { Faults } from '../faults.js'
@@ -15,5 +15,5 @@ export const requestOf = (input: PlanFile, folder: string): PlanRequest => {
 /** Works out the best stacks of a plan's file, the press simulated. */
 export const plan = (file: string): PlanAnswer => {
   const request = requestOf(judged(planFile, readJson(file)), dirname(file))
-  return answerOfPlan(finish(planSteps(request, new PressModel())))
+  return answerOfPlan(finish(planSteps(request, new Responses())))
 }

@@ -7,7 +7,7 @@ import {
   placedRequest,
   type Placement,
   type PlanRequest,
-  PressModel,
+  Responses,
   randomInteger,
   type RandomSource,
   seededRandom,
@@ -212,12 +212,12 @@ const loadJob = async (
   job: DemoJob,
   now: Date,
   random: RandomSource,
-  model: PressModel,
+  responses: Responses,
   press: BlindPress,
   transaction: Transaction,
 ): Promise<void> => {
   const request = requestOf(job, shelf)
-  const plan = doNow({ kind: 'plan', request }, model)
+  const plan = doNow({ kind: 'plan', request }, responses)
   const stacks = [plan.best, ...plan.alternatives.map((each) => each.assessment)].flatMap((each) => each ?? [])
   const [best] = stacks
   const ids = {
@@ -275,12 +275,12 @@ export const loadDemoOnce = (workshop: Workshop, now: Date): Promise<boolean> =>
     if (!reached) return false
     const random = seededRandom(SEED)
     const shelf = await loadShelf(workshop, transaction)
-    const model = new PressModel()
+    const responses = new Responses()
     const presses = new Map<DemoPressKey, BlindPress>()
     for (const job of demoJobs) {
-      const press = presses.get(job.press) ?? demoPress(requestOf(job, shelf).cut.press, model, random)
+      const press = presses.get(job.press) ?? demoPress(requestOf(job, shelf).cut.press, responses, random)
       presses.set(job.press, press)
-      await loadJob(workshop, shelf, job, now, random, model, press, transaction)
+      await loadJob(workshop, shelf, job, now, random, responses, press, transaction)
     }
     return true
   })

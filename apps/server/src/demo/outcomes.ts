@@ -6,7 +6,7 @@ import {
   gapOfClass,
   isGood,
   type Press,
-  type PressModel,
+  type Responses,
   type RandomSource,
 } from '@bold-heron/core'
 import type { RunInput } from '@bold-heron/schema'
@@ -20,8 +20,9 @@ const OFF_MM = 0.07
  * The demo's presses as they really are: simulated, with traits that nobody there knows. Their gap is near what the known stacks
  * say, so that a year of use looks like one.
  */
-export const demoPress = (press: Press, model: PressModel, random: RandomSource): BlindPress => {
-  const offsetMm = model.gapOf(press).gapMm - gapOfClass(press.pressClass).valueMm + (random() < 0.5 ? OFF_MM : -OFF_MM)
+export const demoPress = (press: Press, responses: Responses, random: RandomSource): BlindPress => {
+  const offsetMm =
+    responses.gapOf(press).gapMm - gapOfClass(press.pressClass).valueMm + (random() < 0.5 ? OFF_MM : -OFF_MM)
   return new BlindPress({ ...drawTraits(random), offsetMm }, random)
 }
 

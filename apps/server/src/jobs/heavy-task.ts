@@ -1,13 +1,14 @@
 import {
+  computedOf,
   finish,
-  logEvidenceOf,
   planSteps,
-  PressModel,
+  Responses,
   pressTrial,
   type Plan,
   type PlanRequest,
   type Pressed,
   type Steps,
+  type TechniqueId,
   together,
   type Trial,
   type TrialResult,
@@ -17,7 +18,7 @@ import {
 export type HeavyTask =
   | { readonly kind: 'plan'; readonly request: PlanRequest }
   | { readonly kind: 'simulate'; readonly trial: Trial }
-  | { readonly kind: 'evidence'; readonly piles: readonly Pressed[] }
+  | { readonly kind: 'evidence'; readonly technique: TechniqueId; readonly piles: readonly Pressed[] }
 
 export interface HeavyAnswers {
   plan: Plan
@@ -32,27 +33,28 @@ function* trialSteps(trial: Trial): Steps<TrialResult> {
   return pressTrial(trial)
 }
 
-function* evidenceSteps(piles: readonly Pressed[]): Steps<Float64Array> {
+function* evidenceSteps(technique: TechniqueId, piles: readonly Pressed[]): Steps<Float64Array> {
+  const { evidence } = computedOf({ technique })
   const logs: Float64Array[] = []
   for (const [at, pile] of piles.entries()) {
-    logs.push(logEvidenceOf(pile))
+    logs.push(evidence.logEvidenceOf(pile))
     yield (at + 1) / piles.length
   }
   return together(...logs)
 }
 
-/** A task as steps that can be stopped between slices. One model serves a whole thread, so that it remembers. */
-export const stepsOf = (task: HeavyTask, model: PressModel): Steps<HeavyAnswers[keyof HeavyAnswers]> => {
+/** A task as steps that can be stopped between slices. What was simulated is remembered for the whole thread. */
+export const stepsOf = (task: HeavyTask, responses: Responses): Steps<HeavyAnswers[keyof HeavyAnswers]> => {
   switch (task.kind) {
     case 'plan':
-      return planSteps(task.request, model)
+      return planSteps(task.request, responses)
     case 'simulate':
       return trialSteps(task.trial)
     case 'evidence':
-      return evidenceSteps(task.piles)
+      return evidenceSteps(task.technique, task.piles)
   }
 }
 
 /** Does a task at once on the calling thread; for scripts and the demo. */
-export const doNow = <Task extends HeavyTask>(task: Task, model = new PressModel()): AnswerTo<Task> =>
-  finish(stepsOf(task, model)) as AnswerTo<Task>
+export const doNow = <Task extends HeavyTask>(task: Task, responses = new Responses()): AnswerTo<Task> =>
+  finish(stepsOf(task, responses)) as AnswerTo<Task>

@@ -1,12 +1,12 @@
 import { parentPort } from 'node:worker_threads'
-import { PressModel, runInSlices } from '@bold-heron/core'
+import { Responses, runInSlices } from '@bold-heron/core'
 import type { ToHeavyWorker, FromHeavyWorker } from './heavy-messages.js'
 import { stepsOf } from './heavy-task.js'
 
 const port = parentPort
 if (!port) throw new Error('this file runs as a worker thread')
 
-const model = new PressModel()
+const model = new Responses()
 /** Tasks asked for and not yet answered, and which of them were given up. */
 const asked = new Set<number>()
 const cancelled = new Set<number>()

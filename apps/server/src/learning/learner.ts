@@ -65,7 +65,7 @@ export class Learner {
     this.left = stale.length
     for (const trial of stale) {
       if (this.closed || this.again) return
-      const log = await this.heavy.run({ kind: 'evidence', piles: trial.piles })
+      const log = await this.heavy.run({ kind: 'evidence', technique: trial.technique, piles: trial.piles })
       await this.keep(trial, [...log].map(rounded))
       this.left--
     }

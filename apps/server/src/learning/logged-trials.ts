@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto'
 import {
-  bedOfStack,
   type CutContext,
   landingAmong,
+  goalOf,
   pilesOf,
   placedCut,
   type Plate,
@@ -10,6 +10,7 @@ import {
   type Role,
   rolesByPlace,
   type Stack,
+  type TechniqueId,
   type TriedRound,
 } from '@bold-heron/core'
 import { type RunRow, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
@@ -31,6 +32,7 @@ export interface LoggedTrial {
   readonly runId: string
   readonly pressId: string
   readonly sheetId: string
+  readonly technique: TechniqueId
   readonly piles: readonly Pressed[]
   /** Changes whenever anything does that the evidence is worked out from. */
   readonly madeFrom: string
@@ -132,13 +134,24 @@ export const loggedTrials = async (transaction: Transaction): Promise<LoggedTria
       if (pile.includes(run)) break
       pile.unshift(run)
     }
+    const goal = goalOf(last).computed
+    if (!goal) return []
     const rounds: TriedRound[] = []
     for (const run of pile) {
       const stack = stackOf(run, cut, plates)
-      if (!bedIsKnown(run) || !bedOfStack(stack)) return []
+      if (!bedIsKnown(run) || !goal.bedOfStack(stack)) return []
       for (const look of run.rounds) rounds.push({ stack, look, freshSheets: rounds.length === 0 })
     }
-    const piles = pilesOf(cut, rounds)
-    return [{ runId: last.id, pressId: last.pressId, sheetId: last.sheetId, piles, madeFrom: fingerprint(piles) }]
+    const piles = pilesOf(goal, cut, rounds)
+    return [
+      {
+        technique: last.technique,
+        runId: last.id,
+        pressId: last.pressId,
+        sheetId: last.sheetId,
+        piles,
+        madeFrom: fingerprint(piles),
+      },
+    ]
   })
 }

@@ -40,9 +40,7 @@ export const sayGain = (t: TFunction<'app'>, lengths: Lengths, { gain }: Suggest
     ...(Math.abs(gain.chance) >= WORTH_A_WORD
       ? [t(chance > 0 ? 'plan.gain.surer' : 'plan.gain.lessSure', { share: Math.abs(chance) })]
       : []),
-    ...(gain.overcutMm <= -WORTH_A_WORD_MM
-      ? [t('plan.gain.spares', { depth: lengths.thickness(-gain.overcutMm) })]
-      : []),
+    ...(gain.harm <= -WORTH_A_WORD_MM ? [t('plan.gain.spares', { depth: lengths.thickness(-gain.harm) })] : []),
   ]
   return parts.join(', ')
 }

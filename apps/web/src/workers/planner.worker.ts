@@ -11,7 +11,7 @@ import {
   type PlanRequest,
   planSteps,
   type Press,
-  PressModel,
+  Responses,
   type ProvenCut,
   type Sheet,
   runInSlices,
@@ -23,8 +23,8 @@ import {
 } from '@bold-heron/core'
 import { expose } from 'comlink'
 
-/** One model for as long as the page lives, so that what was simulated once is known. */
-const model = new PressModel()
+/** Remembered for as long as the page lives, so that what was simulated once is known. */
+const responses = new Responses()
 const cancelled = new Set<number>()
 
 /** Lets messages in between two slices of work. */
@@ -51,7 +51,7 @@ const planner = {
   quickPlan: (request: PlanRequest) => planCut(request),
   /** The plan with the press simulated; undefined where the task was given up. */
   plan: (task: number, request: PlanRequest, onProgress: (share: number) => unknown) =>
-    inSlices(task, planSteps(request, model), onProgress),
+    inSlices(task, planSteps(request, responses), onProgress),
   /** The plan of a placement's run in hand, and the cut on the card. */
   planPlaced: (
     task: number,
@@ -59,20 +59,20 @@ const planner = {
     placement: Placement,
     things: { readonly dies: readonly Die[]; readonly sheets: readonly Sheet[] },
     onProgress: (share: number) => unknown,
-  ) => inSlices(task, placedPlanSteps(request, placement, things, model), onProgress),
+  ) => inSlices(task, placedPlanSteps(request, placement, things, responses), onProgress),
   /** What would make a stack cut better. */
   suggest: (task: number, request: PlanRequest, assessment: Assessment, onProgress: (share: number) => unknown) =>
-    inSlices(task, suggestionSteps(request, assessment, model), onProgress),
+    inSlices(task, suggestionSteps(request, assessment, responses), onProgress),
   /** What to try after the rounds of a trial so far, and what they have taught. */
   advise: (task: number, request: PlanRequest, rounds: readonly TriedRound[], onProgress: (share: number) => unknown) =>
-    inSlices(task, trialAdviceSteps(request, rounds, model), onProgress),
+    inSlices(task, trialAdviceSteps(request, rounds, responses), onProgress),
   /** A proven cut carried over to the press of a request. */
   adapt: (task: number, proven: ProvenCut, request: PlanRequest, onProgress: (share: number) => unknown) =>
-    inSlices(task, adaptSteps(proven, request, model), onProgress),
+    inSlices(task, adaptSteps(proven, request, responses), onProgress),
   giveUp: (task: number): void => void cancelled.add(task),
-  assess: (request: PlanRequest, stack: Stack) => assessStack(request, stack, model),
-  gapOf: (press: Press) => model.gapOf(press),
-  gapStory: (press: Press, learnt: Learnt) => gapStoryOf(press, learnt, model),
+  assess: (request: PlanRequest, stack: Stack) => assessStack(request, stack, responses),
+  gapOf: (press: Press) => responses.gapOf(press),
+  gapStory: (press: Press, learnt: Learnt) => gapStoryOf(press, learnt, responses),
 }
 export type PlannerWorker = typeof planner
 

@@ -1,4 +1,4 @@
-import type { HangingPlace } from './seen.js'
+import type { HangingPlace } from './round.js'
 
 /** A stretch of cutting line: where it is (mm, x along the feed, y across), how long, and whether it still hangs. */
 export interface Stretch {

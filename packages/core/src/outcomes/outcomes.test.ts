@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { type JobState, stateAfterLog } from './job-state.js'
-import { isGood, type Round, totalPasses } from './seen.js'
+import { type JobState, stateAfterLog } from '../job/job-state.js'
+import { isGood, type Round } from '../goals/looks.js'
+import { totalPasses } from './round.js'
 
 it('counts a cut into the pad as cut, a hanging one not', () => {
   expect(

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { lengthOf } from '../geometry/polyline.js'
-import { hangingPlaces } from '../outcomes/seen.js'
+import { hangingPlaces } from '../outcomes/round.js'
 import { bedOf } from '../press/bed.js'
 import { aDie, aPlate } from '../testing/makers.js'
 import { type PadLie, padFaces, padLies, PLAIN_LIE } from './lie.js'

@@ -1,13 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { aCut, aDie, aKnownGood, aPlate, aPress } from '../testing/makers.js'
 import { factsOfPressClass } from '../press/press-class.js'
-import { bedOfStack, PLAIN_LAYING } from '../response/cut-setup.js'
+import { PLAIN_LAYING } from '../goals/laying.js'
+import { bedOfStack } from '../goals/clean-cut/cut-setup.js'
 import { adaptSteps, type ProvenCut } from './adapt.js'
+import { cleanCut } from '../goals/clean-cut/clean-cut.js'
 import { planSteps } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
-import { PressModel } from './press-model.js'
+import { Responses } from './responses.js'
 import { finish } from './steps.js'
-import { tryOut } from './try-out.js'
+import { tryOut } from '../goals/clean-cut/try-out.js'
 
 const shelf = [
   aPlate({ id: 'platform', name: 'Board', kind: 'platform', mm: 7, count: 1 }),
@@ -29,7 +31,7 @@ const a4 = aPress({
 })
 
 describe('a cut carried over from the small press to the A4 press', () => {
-  const model = new PressModel()
+  const responses = new Responses()
   const dies = [aDie({ lengthMm: 70, widthMm: 60 })]
   const requestOn = (press: typeof small): PlanRequest => ({
     technique: 'cut',
@@ -38,14 +40,14 @@ describe('a cut carried over from the small press to the A4 press', () => {
     shelf,
     workedBefore: [],
   })
-  const home = finish(planSteps(requestOn(small), model)).best!
+  const home = finish(planSteps(requestOn(small), responses)).best!
   const proven: ProvenCut = {
     cut: requestOn(small).cut,
     stack: home.stack,
     squeezeMm: home.ledger.squeezeMm,
     passes: home.passes.passes,
   }
-  const adapted = finish(adaptSteps(proven, requestOn(a4), model))
+  const adapted = finish(adaptSteps(proven, requestOn(a4), responses))
   const cleanShare = ({ cut, stack, squeezeMm, passes }: ProvenCut): number =>
     tryOut(cut, bedOfStack(stack)!, squeezeMm, passes, PLAIN_LAYING).cutFraction
 
@@ -63,19 +65,19 @@ describe('a cut carried over from the small press to the A4 press', () => {
 
   it('keeps the reserve over the squeeze that just comes clean', () => {
     const bed = bedOfStack(adapted.plan.best!.stack)!
-    const leastThere = model.responseOf(requestOn(a4).cut, bed).cleanFrom(proven.passes)
-    const leastHere = model.responseOf(proven.cut, bedOfStack(proven.stack)!).cleanFrom(proven.passes)
+    const leastThere = responses.of(cleanCut.computed, requestOn(a4).cut, bed).goodFrom(proven.passes)
+    const leastHere = responses.of(cleanCut.computed, proven.cut, bedOfStack(proven.stack)!).goodFrom(proven.passes)
     expect(adapted.reserveMm).toBeCloseTo(proven.squeezeMm - leastHere, 9)
     expect(adapted.squeezeThereMm! - leastThere).toBeCloseTo(adapted.reserveMm, 9)
   })
 
   it('carried to its own press stays where it was', () => {
-    const same = finish(adaptSteps(proven, requestOn(small), model))
+    const same = finish(adaptSteps(proven, requestOn(small), responses))
     expect(same.squeezeThereMm).toBeCloseTo(proven.squeezeMm, 9)
   })
 
   it('without a bed that can be simulated still plans there, and says nothing of here', () => {
-    const bare = finish(adaptSteps({ ...proven, stack: [] }, requestOn(a4), model))
+    const bare = finish(adaptSteps({ ...proven, stack: [] }, requestOn(a4), responses))
     expect(bare).toMatchObject({ reserveMm: 0, here: undefined })
     expect(bare.plan.best).toBeDefined()
   })

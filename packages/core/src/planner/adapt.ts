@@ -1,11 +1,11 @@
-import { bedOfStack } from '../response/cut-setup.js'
 import type { Stack } from '../layers/stack.js'
-import type { CutContext } from '../techniques/technique.js'
+import type { CutContext } from '../job/cut-context.js'
 import { asLearnt } from './learnt-cut.js'
 import { type Aim, planSteps } from './model-plan.js'
 import type { Plan, PlanRequest } from './plan.js'
-import { type PassFigures, simulatePasses, standardRun } from './prediction.js'
-import type { PressModel } from './press-model.js'
+import type { PassFigures } from '../goals/prediction.js'
+import { computedOf } from '../techniques/goal-of.js'
+import type { Responses } from './responses.js'
 import type { Steps } from './steps.js'
 
 /** A stack that came out well, with the press it did so on. */
@@ -34,23 +34,24 @@ export interface Adapted {
  * the same: other rollers bend and other frames give. So the squeeze there is looked for that comes clean in as many passes
  * with the same reserve, and the stacks around it are judged as for any plan.
  */
-export function* adaptSteps(proven: ProvenCut, request: PlanRequest, model: PressModel): Steps<Adapted> {
+export function* adaptSteps(proven: ProvenCut, request: PlanRequest, responses: Responses): Steps<Adapted> {
+  const goal = computedOf(request)
   // One sheet, as strong there as here.
-  const learnt = asLearnt(request, model).request.cut
+  const learnt = asLearnt(request, responses).request.cut
   const cut = { ...proven.cut, sheet: learnt.sheet }
-  const bed = bedOfStack(proven.stack)
-  const cleanHereMm = bed ? model.responseOf(cut, bed).cleanFrom(proven.passes) : Infinity
+  const bed = goal.bedOfStack(proven.stack)
+  const cleanHereMm = bed ? responses.of(goal, cut, bed).goodFrom(proven.passes) : Infinity
   const reserveMm = Number.isFinite(cleanHereMm) ? Math.max(0, proven.squeezeMm - cleanHereMm) : 0
   yield 0.05
   const aim: Aim = (window, response) => {
-    const midMm = response.cleanFrom(proven.passes) + reserveMm
+    const midMm = response.goodFrom(proven.passes) + reserveMm
     return midMm > window.lowMm && midMm < window.highMm ? { ...window, midMm } : window
   }
-  const plan = yield* planSteps(request, model, aim)
-  const bestBed = plan.best && bedOfStack(plan.best.stack)
-  const cleanThereMm = bestBed ? model.responseOf(learnt, bestBed).cleanFrom(proven.passes) : Infinity
+  const plan = yield* planSteps(request, responses, aim)
+  const bestBed = plan.best && goal.bedOfStack(plan.best.stack)
+  const cleanThereMm = bestBed ? responses.of(goal, learnt, bestBed).goodFrom(proven.passes) : Infinity
   const inAll = { least: proven.passes, most: proven.passes }
-  const simulated = bed && simulatePasses(standardRun(cut), cut, bed, proven.squeezeMm, inAll)
+  const simulated = bed && goal.makePasses(cut, bed, proven.squeezeMm, inAll)
   return {
     plan,
     reserveMm,

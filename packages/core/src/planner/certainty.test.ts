@@ -6,7 +6,7 @@ import { randomNormal, seededRandom } from '../numerics/random.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, aSheet, plateLayer } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
 import { certaintyOf } from './certainty.js'
-import { ruleOfThumb } from './rule-of-thumb.js'
+import { ruleOfThumb } from '../goals/clean-cut/rule-of-thumb.js'
 
 const platform = aPlate({ id: 'platform', kind: 'platform', thickness: measured(7, 'ruler') })
 const pad = aPlate({ id: 'pad', thickness: measured(3, 'caliper') })

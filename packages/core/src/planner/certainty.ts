@@ -1,7 +1,7 @@
 import { errorSourceOf, thicknessOf } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { chanceBetween } from '../numerics/normal.js'
-import type { SqueezeWindow } from './window.js'
+import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 /** How sure a squeeze is, and which thickness is most of the doubt. */
 export interface Certainty {

@@ -1,5 +1,5 @@
 import type { Assessment, Plan } from './plan.js'
-import { WORTH_A_PASS } from './worth-a-pass.js'
+import { WORTH_A_PASS } from '../goals/worth-a-pass.js'
 
 /** Passes spared from which another stack is worth naming beside one that comes clean as surely. From memory. */
 const WORTH_NAMING = 2

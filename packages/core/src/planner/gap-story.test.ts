@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { CELLS, offsetMmAt, STRENGTHS } from '../calibration/axes.js'
-import { logNormal } from '../calibration/posterior.js'
+import { CELLS, offsetMmAt, STRENGTHS } from '../learning/axes.js'
+import { logNormal } from '../learning/posterior.js'
 import { aKnownGood, aPlate, aPress } from '../testing/makers.js'
 import { gapStoryOf } from './gap-story.js'
-import { PressModel } from './press-model.js'
+import { Responses } from './responses.js'
 
-const model = new PressModel()
+const responses = new Responses()
 const runsAt = (mm: number) => ({
   log: Float64Array.from({ length: CELLS }, (_, cell) => logNormal(offsetMmAt(Math.floor(cell / STRENGTHS)), mm, 0.08)),
   pressRuns: 5,
@@ -15,7 +15,7 @@ const runsAt = (mm: number) => ({
 
 describe('the story of a gap', () => {
   it('of a press known by its class is the prior, and another run would tell much', () => {
-    const story = gapStoryOf(aPress(), undefined, model)
+    const story = gapStoryOf(aPress(), undefined, responses)
     story.now.forEach((chance, at) => expect(chance).toBeCloseTo(story.prior[at]!, 12))
     expect(story.gapMm).toBeCloseTo(14, 6)
     expect(story.spreadAfterAnotherMm).toBeLessThan(0.75 * story.spreadMm)
@@ -23,8 +23,8 @@ describe('the story of a gap', () => {
 
   it('moves with known stacks and runs, and each makes it surer', () => {
     const plates = [aPlate({ id: 'platform', kind: 'platform', mm: 7 }), aPlate({}), aPlate({})]
-    const known = gapStoryOf(aPress({ knownGood: [aKnownGood({ plates })] }), undefined, model)
-    const both = gapStoryOf(aPress({ knownGood: [aKnownGood({ plates })] }), runsAt(-0.2), model)
+    const known = gapStoryOf(aPress({ knownGood: [aKnownGood({ plates })] }), undefined, responses)
+    const both = gapStoryOf(aPress({ knownGood: [aKnownGood({ plates })] }), runsAt(-0.2), responses)
     expect(known.spreadMm).toBeLessThan(0.35)
     expect(both.spreadMm).toBeLessThan(known.spreadMm)
     const [low, high] = both.ninetyMm
@@ -35,6 +35,6 @@ describe('the story of a gap', () => {
 
   it('agrees with the gap that plans are made from', () => {
     const runs = runsAt(0.25)
-    expect(gapStoryOf(aPress(), runs, model).gapMm).toBeCloseTo(model.gapOf(aPress(), runs).gapMm, 9)
+    expect(gapStoryOf(aPress(), runs, responses).gapMm).toBeCloseTo(responses.gapOf(aPress(), runs).gapMm, 9)
   })
 })

@@ -1,19 +1,12 @@
-import { OFFSETS, offsetMmAt } from '../calibration/axes.js'
-import { spreadAfterAnother } from '../calibration/evidence.js'
-import { beliefOf } from '../calibration/learnt-gap.js'
-import type { Learnt } from '../calibration/learnt.js'
-import { intervalOf, marginalsOf, momentsOf, normalized, priorGrid } from '../calibration/posterior.js'
-import { REPEAT_SPREAD_MM } from '../calibration/trial.js'
-import { typicalDie } from '../dies/typical.js'
-import { strengthOfKind } from '../materials/sheet-kind.js'
-import { FRESH_PAD_STIFFNESS } from '../press/bed.js'
+import { goalOfKnown } from '../goals/list.js'
+import { OFFSETS, offsetMmAt } from '../learning/axes.js'
+import { beliefOf } from '../learning/learnt-gap.js'
+import type { Learnt } from '../learning/learnt.js'
+import { intervalOf, marginalsOf, momentsOf, normalized, priorGrid } from '../learning/posterior.js'
+import { REPEAT_SPREAD_MM } from '../learning/repeat-spread.js'
 import { gapOfClass } from '../press/press-class.js'
 import type { Press } from '../press/press.js'
-import { defaultHouseRules } from '../techniques/house-rules.js'
-import type { CutContext } from '../techniques/technique.js'
-import { measured } from '../units/measured.js'
-import type { PressModel } from './press-model.js'
-import { usualSqueezeMm } from './rule-of-thumb.js'
+import type { Responses } from './responses.js'
 
 /** How a press's gap came to be known, for telling it. Chances add up to 1; a gap in mm belongs to each. */
 export interface GapStory {
@@ -29,40 +22,18 @@ export interface GapStory {
   readonly spreadAfterAnotherMm: number
 }
 
-const CALIPER_MM = 0.3
-
-/** An ordinary cut: an outline over one card on a fresh pad, by a stack that is measured well. */
-const ordinaryCut = (press: Press): CutContext => ({
-  press,
-  dies: [typicalDie('thin-outline', measured(1, 'caliper'))],
-  sheet: {
-    id: 'ordinary',
-    name: 'card',
-    kind: 'smooth-card',
-    caliper: measured(CALIPER_MM, 'caliper'),
-    ...strengthOfKind('smooth-card'),
-  },
-  sheetCount: 1,
-  bladeSide: 'down',
-  rules: defaultHouseRules,
-})
-
 /** Tells how a press's gap came to be known: from its class, its known stacks and its runs. Some hundred milliseconds. */
-export const gapStoryOf = (press: Press, learnt: Learnt | undefined, model: PressModel): GapStory => {
+export const gapStoryOf = (press: Press, learnt: Learnt | undefined, responses: Responses): GapStory => {
   const classGapMm = gapOfClass(press.pressClass).valueMm
-  const chances = beliefOf(press, model.gapOf(press), learnt)
+  const chances = beliefOf(press, responses.gapOf(press), learnt)
   const { offsets } = marginalsOf(chances)
   const { mean, spread } = momentsOf(offsets, offsetMmAt)
   const [low, high] = intervalOf(offsets, offsetMmAt, 0.9)
+  const { ordinary, evidence } = goalOfKnown.computed
+  const { cut, bed, squeezeMm, look } = ordinary(press)
   const pressed = {
-    cut: ordinaryCut(press),
-    rounds: [
-      {
-        bed: { indentStiffness: FRESH_PAD_STIFFNESS, softness: 0 },
-        nominalSqueezeMm: usualSqueezeMm('thin-outline', CALIPER_MM) + mean,
-        look: { passes: 2, seen: 'clean', hangingShare: null, hangingPlace: null, feel: 'light' } as const,
-      },
-    ],
+    cut,
+    rounds: [{ bed, nominalSqueezeMm: squeezeMm + mean, look }],
     heightSpreadMm: REPEAT_SPREAD_MM,
   }
   return {
@@ -72,6 +43,6 @@ export const gapStoryOf = (press: Press, learnt: Learnt | undefined, model: Pres
     gapMm: classGapMm + mean,
     spreadMm: spread,
     ninetyMm: [classGapMm + low, classGapMm + high],
-    spreadAfterAnotherMm: spreadAfterAnother(chances, pressed),
+    spreadAfterAnotherMm: evidence.spreadAfterAnother(chances, pressed),
   }
 }

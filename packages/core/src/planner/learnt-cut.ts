@@ -1,8 +1,8 @@
-import type { LearntGap } from '../calibration/learnt-gap.js'
-import type { CutContext } from '../techniques/technique.js'
+import type { LearntGap } from '../learning/learnt-gap.js'
+import type { CutContext } from '../job/cut-context.js'
 import type { PlanRequest } from './plan.js'
-import type { PressModel } from './press-model.js'
-import type { SqueezeWindow } from './window.js'
+import type { Responses } from './responses.js'
+import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 /** Strengths are rounded to this in the logarithm, so that a little news does not ask for all simulations anew. */
 const LOG_STEP = 0.05
@@ -15,9 +15,9 @@ const withStrength = (cut: CutContext, factor: number): CutContext =>
 /** A request with its sheet as strong as the log says, and the gap with its doubt counted from there. */
 export const asLearnt = <Request extends PlanRequest>(
   request: Request,
-  model: PressModel,
+  responses: Responses,
 ): { readonly request: Request; readonly gap: LearntGap } => {
-  const gap = model.gapOf(request.cut.press, request.learnt)
+  const gap = responses.gapOf(request.cut.press, request.learnt)
   const factor = factorOf(gap.learnt?.logStrength.mean ?? 0)
   return {
     request: { ...request, cut: withStrength(request.cut, factor) },

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import type { Layer } from '../layers/layer.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/makers.js'
-import { defaultHouseRules } from '../techniques/house-rules.js'
+import { defaultHouseRules } from '../job/house-rules.js'
 import { assessStack, planSteps } from './model-plan.js'
 import { finish } from './steps.js'
 import type { PlanRequest } from './plan.js'
-import { PressModel } from './press-model.js'
+import { Responses } from './responses.js'
 
 const platform = aPlate({ id: 'platform', name: 'Board', kind: 'platform', mm: 7, count: 1 })
 const pad = aPlate({ id: 'pad', name: 'Pad', count: 2 })
@@ -35,7 +35,7 @@ const bedOf = (stack: readonly Layer[]): string => {
 }
 
 describe('a simulated plan', () => {
-  const plan = finish(planSteps(requestOf(), new PressModel()))
+  const plan = finish(planSteps(requestOf(), new Responses()))
 
   it('recommends the least count of passes with the house’s chance of a clean cut', () => {
     const { prediction, fit } = plan.best!
@@ -55,7 +55,7 @@ describe('a simulated plan', () => {
   })
 
   it('gives each stack the window of its own bed', () => {
-    const laced = finish(planSteps(requestOf(lace), new PressModel()))
+    const laced = finish(planSteps(requestOf(lace), new Responses()))
     const byBed = new Map(
       [laced.best!, ...laced.alternatives.map((each) => each.assessment)].map((each) => [
         bedOf(each.stack),
@@ -67,14 +67,14 @@ describe('a simulated plan', () => {
   })
 
   it('puts lace on the hard plate, in fewer passes than on a pad', () => {
-    const laced = finish(planSteps(requestOf(lace), new PressModel()))
+    const laced = finish(planSteps(requestOf(lace), new Responses()))
     expect(bedOf(laced.best!.stack)).toBe('Steel')
     const onPad = laced.alternatives.find(({ assessment }) => bedOf(assessment.stack) === 'Pad')
     if (onPad) expect(laced.best!.passes.passes).toBeLessThanOrEqual(onPad.assessment.passes.passes)
   })
 
   it('works in slices that say how far it is', () => {
-    const steps = planSteps(requestOf(), new PressModel())
+    const steps = planSteps(requestOf(), new Responses())
     const shares: number[] = []
     for (let step = steps.next(); !step.done; step = steps.next()) shares.push(step.value)
     expect(shares.length).toBeGreaterThan(5)
@@ -88,24 +88,24 @@ describe('a simulated plan', () => {
       ...request,
       cut: { ...request.cut, rules: { ...defaultHouseRules, handShare } },
     })
-    const strongPlan = finish(planSteps(request, new PressModel()))
-    const weakPlan = finish(planSteps(weakened(0.35), new PressModel()))
+    const strongPlan = finish(planSteps(request, new Responses()))
+    const weakPlan = finish(planSteps(weakened(0.35), new Responses()))
     const forceOf = (each: typeof strongPlan) => each.best!.prediction!.passes[0]!.handleForceN!
     expect(forceOf(weakPlan)).toBeLessThanOrEqual(forceOf(strongPlan) + 1e-9)
     expect(weakPlan.best!.prediction!.stops).toBeLessThanOrEqual(0.06)
-    const beyond = finish(planSteps(weakened(0.01), new PressModel()))
+    const beyond = finish(planSteps(weakened(0.01), new Responses()))
     expect([beyond.best, beyond.beyondTheHand]).toEqual([undefined, true])
   })
 
   it('has no best where the shelf cannot reach', () => {
-    const none = finish(planSteps({ ...requestOf(), shelf: [platform, pad] }, new PressModel()))
+    const none = finish(planSteps({ ...requestOf(), shelf: [platform, pad] }, new Responses()))
     expect(none.best).toBeUndefined()
     expect(none.missingRoles).toEqual([])
   })
 })
 
 describe('a stack chosen by hand', () => {
-  const model = new PressModel()
+  const model = new Responses()
   const layersOf = (...plates: (typeof pad)[]): Layer[] => {
     const { cut } = requestOf()
     return [

@@ -1,27 +1,25 @@
 import { gravestFirst } from '../faults/finding.js'
-import type { Plate } from '../layers/plate.js'
+import type { Computed } from '../goals/goal.js'
+import type { Response } from '../goals/response.js'
+import type { Plate, PlateKind } from '../layers/plate.js'
+import { computedOf } from '../techniques/goal-of.js'
 import type { Stack } from '../layers/stack.js'
-import { type Bed, bedOf, softnessOf } from '../press/bed.js'
-import type { LearntGap } from '../calibration/learnt-gap.js'
-import type { CutSimulation } from '../press/cut-simulation.js'
+import type { Bed } from '../press/bed.js'
+import type { LearntGap } from '../learning/learnt-gap.js'
 import { methodOf } from '../techniques/method.js'
-import type { CutContext } from '../techniques/technique.js'
+import { type CutContext, dieClassOf } from '../job/cut-context.js'
 import { certaintyOf } from './certainty.js'
-import type { CutResponse } from '../response/cut-response.js'
-import { bedKey, bedOfStack } from '../response/cut-setup.js'
-import { type Outlook, outlookOf } from './model-cost.js'
-import { modelWindow } from './model-window.js'
+import { type Outlook, outlookOf } from '../goals/outlook.js'
+import { windowOf } from '../goals/window.js'
 import { asLearnt } from './learnt-cut.js'
-import { passAdviceOf } from './pass-advice.js'
+import { passAdviceOf } from '../goals/pass-advice.js'
 import { ALTERNATIVES_SHOWN, type Assessment, describeStack, type Plan, planOf, type PlanRequest } from './plan.js'
-import { predict, standardRun } from './prediction.js'
-import type { PressModel } from './press-model.js'
+import type { Responses } from './responses.js'
 import { costOfOffset, piecesKey } from './ranking.js'
-import { ruleOfThumb } from './rule-of-thumb.js'
 import { type FoundStack, searchStacks } from './search.js'
 import { partedByStops } from './stopped.js'
 import type { Steps } from './steps.js'
-import type { SqueezeWindow } from './window.js'
+import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 /** Stacks kept of each bed's search for simulating: the best few dozen by arithmetic. */
 const KEPT_PER_BED = 36
@@ -40,20 +38,29 @@ interface Ranked {
   readonly cost: number
 }
 
+/** A name for a bed: stacks whose beds share it answer to squeeze alike. */
+const nameOfBed = ({ indentStiffness, softness }: Bed): string => `${indentStiffness} ${softness}`
+
+/** The kinds of plate that may serve as the bed of a press run. */
+export const bedKindsOf = (request: Pick<PlanRequest, 'technique' | 'region' | 'cut'>): readonly PlateKind[] => {
+  const { bedRole } = computedOf(request)
+  const place = methodOf(request)
+    .places(dieClassOf(request.cut), request.cut.bladeSide, request.cut.rules)
+    .find((each) => each.is === 'plates' && each.role === bedRole)
+  return place?.is === 'plates' ? place.kinds : []
+}
+
 /** The shelf's possible beds, those alike together. */
-export const bedsOf = ({ technique, region, cut, shelf }: PlanRequest): { bed: Bed; plates: Set<Plate> }[] => {
-  const dieClass = cut.dies[0]?.dieClass ?? 'thin-outline'
-  const place = methodOf({ technique, region })
-    .places(dieClass, cut.bladeSide, cut.rules)
-    .find((each) => each.is === 'plates' && each.role === 'bed')
+export const bedsOf = (request: PlanRequest): { bed: Bed; plates: Set<Plate> }[] => {
+  const goal = computedOf(request)
+  const kinds = bedKindsOf(request)
   const groups = new Map<string, { bed: Bed; plates: Set<Plate> }>()
-  if (place?.is !== 'plates') return []
-  for (const plate of shelf) {
-    if (!place.kinds.includes(plate.kind)) continue
-    const bed = { indentStiffness: bedOf(plate).indentStiffness, softness: softnessOf(plate) }
-    const group = groups.get(bedKey(bed))
+  for (const plate of request.shelf) {
+    if (!kinds.includes(plate.kind)) continue
+    const bed = goal.bedOfPlate(plate)
+    const group = groups.get(nameOfBed(bed))
     if (group) group.plates.add(plate)
-    else groups.set(bedKey(bed), { bed, plates: new Set([plate]) })
+    else groups.set(nameOfBed(bed), { bed, plates: new Set([plate]) })
   }
   return [...groups.values()]
 }
@@ -72,46 +79,49 @@ const assessWith = (
   window: SqueezeWindow,
   bed: Bed,
   outlook: Outlook,
-  run: CutSimulation,
+  predict: ReturnType<Computed['predictor']>,
 ): Assessment => {
   const plain = describeStack(request, stack, window)
-  const prediction = predict(run, request.cut, stack, bed, window.gapMm, outlook)
+  const prediction = predict({ stack, bed, gapMm: window.gapMm, outlook })
   return prediction ? { ...plain, prediction, passes: passAdviceOf(request.cut, prediction) } : plain
 }
 
 /** The window to count a stack of this bed from: simulated, or by rules of thumb where no squeeze would do. */
-const windowOn = (model: PressModel, cut: CutContext, bed: Bed, gap: LearntGap): SqueezeWindow =>
-  modelWindow(model.responseOf(cut, bed), gap, cut.rules) ?? {
-    ...ruleOfThumb.window(cut),
+const windowOn = (goal: Computed, response: Response, cut: CutContext, gap: LearntGap): SqueezeWindow =>
+  windowOf(response, gap, cut.rules) ?? {
+    ...goal.advice.window(cut),
     gapMm: gap.gapMm,
     ownSpreadMm: gap.ownSpreadMm,
     nodes: gap.nodes,
   }
 
 /** Says everything of one stack chosen by hand, its passes simulated. */
-export const assessStack = (asked: PlanRequest, stack: Stack, model: PressModel): Assessment => {
-  const { request, gap } = asLearnt(asked, model)
+export const assessStack = (asked: PlanRequest, stack: Stack, responses: Responses): Assessment => {
+  const goal = computedOf(asked)
+  const { request, gap } = asLearnt(asked, responses)
   const { cut } = request
-  const bed = bedOfStack(stack)
-  if (!bed) return describeStack(request, stack, { ...ruleOfThumb.window(cut), gapMm: gap.gapMm })
-  const window = windowOn(model, cut, bed, gap)
+  const bed = goal.bedOfStack(stack)
+  if (!bed) return describeStack(request, stack, { ...goal.advice.window(cut), gapMm: gap.gapMm })
+  const response = responses.of(goal, cut, bed)
+  const window = windowOn(goal, response, cut, gap)
   const plain = describeStack(request, stack, window)
   const { squeezeMm } = plain.ledger
-  const outlook = outlookOf(model.responseOf(cut, bed), squeezeMm, plain.certainty.spreadMm, cut.rules, window.nodes)
-  const assessment = assessWith(request, stack, window, bed, outlook, standardRun(cut))
+  const outlook = outlookOf(response, squeezeMm, plain.certainty.spreadMm, cut.rules, window.nodes)
+  const assessment = assessWith(request, stack, window, bed, outlook, goal.predictor(cut))
   return { ...assessment, findings: gravestFirst(assessment.findings) }
 }
 
 /** Where in the window of a bed to look for stacks first: the window's own best squeeze, or another inside it. */
-export type Aim = (window: SqueezeWindow, response: CutResponse) => SqueezeWindow
+export type Aim = (window: SqueezeWindow, response: Response) => SqueezeWindow
 const atBest: Aim = (window) => window
 
 /**
  * Works out the best stacks with the press simulated: for each bed the shelf offers, the window by simulation, all stacks in
  * it by arithmetic, the best few dozen ranked by how they are going to cut, and the passes of those shown simulated in full.
  */
-export function* planSteps(asked: PlanRequest, model: PressModel, aim: Aim = atBest): Steps<Plan> {
-  const { request, gap } = asLearnt(asked, model)
+export function* planSteps(asked: PlanRequest, responses: Responses, aim: Aim = atBest): Steps<Plan> {
+  const goal = computedOf(asked)
+  const { request, gap } = asLearnt(asked, responses)
   const { cut, shelf } = request
   const method = methodOf(request)
   yield 0.1
@@ -122,12 +132,12 @@ export function* planSteps(asked: PlanRequest, model: PressModel, aim: Aim = atB
   let tooHeavy = false
   let stoppedBy: Plan['stoppedBy'] | undefined
   for (const [at, { bed, plates }] of beds.entries()) {
-    const response = model.responseOf(cut, bed)
-    const own = modelWindow(response, gap, cut.rules)
+    const response = responses.of(goal, cut, bed)
+    const own = windowOf(response, gap, cut.rules)
     yield 0.1 + (0.6 * (at + 0.7)) / beds.length
     // It would cut, but not by this hand.
     if (!own) {
-      tooHeavy ||= response.effortFrom(cut.rules.handShare) <= response.cleanFrom(cut.rules.mostPasses)
+      tooHeavy ||= response.effortFrom(cut.rules.handShare) <= response.goodFrom(cut.rules.mostPasses)
       continue
     }
     const window = aim(own, response)
@@ -139,7 +149,7 @@ export function* planSteps(asked: PlanRequest, model: PressModel, aim: Aim = atB
       shelf,
       workedBefore: new Set(request.workedBefore.map(piecesKey)),
       keep: KEPT_PER_BED,
-      allows: (role, plate) => role !== 'bed' || plates.has(plate),
+      allows: (role, plate) => role !== goal.bedRole || plates.has(plate),
     })
     const { allowed, stopped } = partedByStops(found, method, cut)
     stoppedBy ??= stopped[0]?.findings
@@ -164,12 +174,12 @@ export function* planSteps(asked: PlanRequest, model: PressModel, aim: Aim = atB
       shown.push(each)
 
   const assessed: Assessment[] = []
-  const run = standardRun(cut)
+  const predict = goal.predictor(cut)
   for (const [at, { found, group, outlook }] of shown.entries()) {
-    assessed.push(assessWith(request, found.stack, group.window, group.bed, outlook, run))
+    assessed.push(assessWith(request, found.stack, group.window, group.bed, outlook, predict))
     yield 0.7 + (0.3 * (at + 1)) / shown.length
   }
-  const fallback = { ...ruleOfThumb.window(cut), gapMm: gap.gapMm }
+  const fallback = { ...goal.advice.window(cut), gapMm: gap.gapMm }
   return planOf(request, assessed, {
     window: assessed[0]?.window ?? fallback,
     simulated: true,

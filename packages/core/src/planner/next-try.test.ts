@@ -1,15 +1,17 @@
 import { describe, expect, it } from 'vitest'
-import { lastTryOf, learntFromTrial, nominalSqueezeMm, type TriedRound } from '../calibration/trial.js'
+import { lastTryOf, learntFromTrial, nominalSqueezeMm, type TriedRound } from './trial.js'
 import type { Plate } from '../layers/plate.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import { seededRandom } from '../numerics/random.js'
-import type { HandleFeel, Seen } from '../outcomes/seen.js'
+import { cleanCut } from '../goals/clean-cut/clean-cut.js'
+import type { Seen } from '../goals/looks.js'
+import type { HandleFeel } from '../outcomes/round.js'
 import { BlindPress, drawTraits } from '../practice/blind-press.js'
-import { defaultHouseRules, type TrialStart } from '../techniques/house-rules.js'
+import { defaultHouseRules, type TrialStart } from '../job/house-rules.js'
 import { aCut, aDie, aPlate } from '../testing/makers.js'
-import { MOST_STEP_UP_MM, type NextTry, nextTrySteps } from './next-try.js'
+import { type NextTry, nextTrySteps } from './next-try.js'
 import type { PlanRequest } from './plan.js'
-import { PressModel } from './press-model.js'
+import { Responses } from './responses.js'
 import { finish } from './steps.js'
 
 const shelf: Plate[] = [
@@ -20,7 +22,7 @@ const shelf: Plate[] = [
   aPlate({ id: 'card', kind: 'shim', mm: 0.3, count: 5 }),
   aPlate({ id: 'paper', kind: 'shim', mm: 0.1, count: 6 }),
 ]
-const model = new PressModel()
+const model = new Responses()
 const cut = aCut({ dies: [aDie({ lengthMm: 50, widthMm: 40 })] })
 
 const nextAfter = (
@@ -28,7 +30,7 @@ const nextAfter = (
   trialStart: TrialStart = 'from-loose',
   of = cut,
 ): NextTry | undefined => {
-  const learnt = learntFromTrial(of, rounds)
+  const learnt = learntFromTrial(cleanCut.computed, of, rounds)
   const request: PlanRequest = {
     technique: 'cut',
     region: 'all',
@@ -93,7 +95,7 @@ describe('the next try', () => {
           if (last) {
             tried++
             const tightest = Math.max(...rounds.map((each) => overOf(each.stack)))
-            expect(overOf(next.stack)).toBeLessThanOrEqual(tightest + MOST_STEP_UP_MM + 1e-9)
+            expect(overOf(next.stack)).toBeLessThanOrEqual(tightest + cleanCut.computed.tries.mostStepUpMm + 1e-9)
             const lastMm = overOf(last.stack)
             if (last.look.feel === 'hard') expect(overOf(next.stack)).toBeLessThanOrEqual(lastMm + 1e-9)
             if (last.look.feel === 'stopped') expect(overOf(next.stack)).toBeLessThan(lastMm - 0.1)

@@ -2,13 +2,13 @@ import { describe, expect, it } from 'vitest'
 import { circleAt, lengthOf } from '../geometry/polyline.js'
 import { aPlate, aPress, aSheet } from '../testing/makers.js'
 import { among, aPlacement, aRun, dieOfLines, letters } from '../testing/placed.js'
-import { defaultHouseRules } from '../techniques/house-rules.js'
+import { defaultHouseRules } from '../job/house-rules.js'
 import { boxAround } from '../geometry/box.js'
 import { gluedCount } from '../placement/card-stack.js'
 import type { LaidBlock, Placement } from '../placement/placed-run.js'
 import { besidePressed, placedCut, placedPlanSteps, placedRequest } from './placed-cut.js'
 import type { PlanRequest } from './plan.js'
-import { PressModel } from './press-model.js'
+import { Responses } from './responses.js'
 import { finish } from './steps.js'
 
 const round = dieOfLines('round', [circleAt(0, 0, 25, 0.01)])
@@ -54,7 +54,7 @@ const edge = aPlacement({
 const underBlock = (material: LaidBlock['material']): Placement =>
   aPlacement({ runs: [aRun({ region: 'under-block', dies: [laidRound], blocks: [block(material)] })] })
 const plan = (placement: Placement) =>
-  finish(placedPlanSteps(request, placement, { dies, sheets: [card] }, new PressModel()))
+  finish(placedPlanSteps(request, placement, { dies, sheets: [card] }, new Responses()))
 
 describe('the cut of a placement', () => {
   it('has only the lines that are pressed, as they lie between the rollers', () => {
@@ -137,7 +137,7 @@ describe('a press block’s plan', () => {
           { ...request, shelf: plates },
           underBlock({ is: 'plate', plateId: 'block' }),
           { dies, sheets: [card] },
-          new PressModel(),
+          new Responses(),
         ),
       ).plan
       return best!.stack.reduce(

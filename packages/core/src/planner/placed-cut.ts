@@ -1,6 +1,7 @@
 import { type Die, tallest } from '../dies/die.js'
 import { type Affine, transformed } from '../geometry/affine.js'
 import { boxAround, heightOfBox, middleOf, widthOf } from '../geometry/box.js'
+import type { Computed } from '../goals/goal.js'
 import type { BladeSide, Role } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
@@ -11,16 +12,14 @@ import { cutOfRun } from '../placement/cut-of-run.js'
 import type { Placement, PlacedRun, RegionId } from '../placement/placed-run.js'
 import { layOutDies } from '../placement/lay-out.js'
 import { toPress } from '../placement/press-view.js'
-import { bedOfStack, PLAIN_LAYING } from '../response/cut-setup.js'
-import { type CutContext, dieClassOf } from '../techniques/technique.js'
-import type { CutMap } from './cut-map.js'
+import type { CutContext } from '../job/cut-context.js'
+import { computedOf } from '../techniques/goal-of.js'
+import type { CutMap } from '../goals/clean-cut/cut-map.js'
 import { cutIn } from './learnt-cut.js'
 import { planSteps } from './model-plan.js'
 import type { Assessment, Plan, PlanRequest } from './plan.js'
-import type { PressModel } from './press-model.js'
-import { usualSqueezeMm } from './rule-of-thumb.js'
+import type { Responses } from './responses.js'
 import type { Steps } from './steps.js'
-import { tryOut } from './try-out.js'
 
 /** The run of a placement that is planned and pressed now. */
 export const runInHand = ({ runs, runInHand: at }: Placement): PlacedRun | undefined => runs[at]
@@ -77,6 +76,7 @@ const CLEAR_OF_DENT_MM = 0.7
 
 /** Blocks that a run may be built with: the plate it names, or so many sheets of the card it names glued up. */
 const blocksFor = (
+  goal: Computed,
   run: PlacedRun,
   cut: CutContext,
   shelf: readonly Plate[],
@@ -88,7 +88,7 @@ const blocksFor = (
   if (material.is === 'plate') return shelf.filter((plate) => plate.id === material.plateId)
   const sheet = sheetOf(material.sheetId)
   if (!sheet) return []
-  const thick = usualSqueezeMm(dieClassOf(cut), cut.sheetCount * cut.sheet.caliper.valueMm) + CLEAR_OF_DENT_MM
+  const thick = goal.usualSqueezeMm(cut) + CLEAR_OF_DENT_MM
   return Array.from({ length: MOST_GLUED }, (_, at) => gluedBlock(sheet, at + 1, block.heightMm, block.widthMm)).filter(
     ({ thickness }) => thickness.valueMm >= thick,
   )
@@ -110,7 +110,7 @@ export const placedRequest = (
     cut,
     shelf: [
       ...request.shelf.filter((plate) => plate.kind !== 'press-block'),
-      ...blocksFor(run, cut, request.shelf, sheetOf),
+      ...blocksFor(computedOf(request), run, cut, request.shelf, sheetOf),
     ],
   }
 }
@@ -184,7 +184,7 @@ export function* placedPlanSteps(
   request: PlanRequest,
   placement: Placement,
   things: { readonly dies: readonly Die[]; readonly sheets: readonly Sheet[] },
-  model: PressModel,
+  responses: Responses,
 ): Steps<PlacedPlan> {
   const run = runInHand(placement)
   const asked = placedRequest(
@@ -193,22 +193,23 @@ export function* placedPlanSteps(
     (id) => things.dies.find((die) => die.id === id),
     (id) => things.sheets.find((sheet) => sheet.id === id),
   )
-  const plan = yield* planSteps(asked, model)
+  const goal = computedOf(asked)
+  const plan = yield* planSteps(asked, responses)
   const { best } = plan
-  const bed = best && bedOfStack(best.stack)
+  const bed = best && goal.bedOfStack(best.stack)
   if (!run || !best || !bed) return { plan, beside: undefined, map: undefined }
   const { cut } = asked
   const passes = best.prediction?.recommended ?? best.passes.passes
-  const tried = tryOut(cutIn(cut, best.window), bed, best.ledger.squeezeMm, passes, PLAIN_LAYING)
+  const pressed = goal.mapOf(cutIn(cut, best.window), bed, best.ledger.squeezeMm, passes)
   const [die] = cut.dies
   const box = die && boxAround(die.outline.lines)
   const [pose] = layOutDies(cut.dies, cut.press.throatMm, 0)
   const map =
     box && pose
       ? {
-          ...tried.map,
+          ...pressed,
           points: backOnCard(
-            tried.map.points,
+            pressed.points,
             toPress(placement.card, run, cut.bladeSide),
             pose.xMm - middleOf(box)[0],
             pose.yMm - middleOf(box)[1],

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Layer } from '../layers/layer.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/makers.js'
 import { describeStack, planCut, type PlanRequest } from './plan.js'
-import { ruleOfThumb } from './rule-of-thumb.js'
+import { ruleOfThumb } from '../goals/clean-cut/rule-of-thumb.js'
 
 const platform = aPlate({ id: 'platform', name: 'Board', kind: 'platform', mm: 7, count: 1 })
 const pad = aPlate({ id: 'pad', name: 'Pad', count: 2 })

@@ -1,21 +1,21 @@
-import type { Learnt } from '../calibration/learnt.js'
+import type { Learnt } from '../learning/learnt.js'
 import type { Finding } from '../faults/finding.js'
 import { type Ledger, ledgerOf } from '../layers/ledger.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
 import type { FindingCode } from '../techniques/finding-code.js'
 import { inspectStack } from '../techniques/inspect.js'
+import { computedOf } from '../techniques/goal-of.js'
 import { methodOf, type PressedHow } from '../techniques/method.js'
-import { type CutContext, dieClassOf } from '../techniques/technique.js'
+import { type CutContext, dieClassOf } from '../job/cut-context.js'
 import { type Certainty, certaintyOf } from './certainty.js'
-import type { CutAdvice, PassAdvice } from './cut-advice.js'
+import type { Advice, PassAdvice } from '../goals/advice.js'
 import { differenceOf, type StackDifference } from './difference.js'
-import type { Prediction } from './prediction.js'
+import type { Prediction } from '../goals/prediction.js'
 import { piecesKey } from './ranking.js'
-import { ruleOfThumb } from './rule-of-thumb.js'
 import { searchStacks } from './search.js'
 import { partedByStops } from './stopped.js'
-import { type Fit, fitOf, type SqueezeWindow } from './window.js'
+import { type Fit, fitOf, type SqueezeWindow } from '../learning/squeeze-window.js'
 
 export interface PlanRequest extends PressedHow {
   readonly cut: CutContext
@@ -75,7 +75,7 @@ export const describeStack = (
   request: PlanRequest,
   stack: Stack,
   window: SqueezeWindow,
-  advice: CutAdvice = ruleOfThumb,
+  advice: Advice = computedOf(request).advice,
 ): Assessment => {
   const ledger = ledgerOf(stack, window.gapMm)
   const ids = stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate.id] : []))
@@ -123,7 +123,7 @@ export const planOf = (
  * Works out the best stacks that the shelf can build for a job by rules of thumb: the first answer, at once. Pure; a shelf of
  * 60 entries takes some tens of milliseconds.
  */
-export const planCut = (request: PlanRequest, advice: CutAdvice = ruleOfThumb): Plan => {
+export const planCut = (request: PlanRequest, advice: Advice = computedOf(request).advice): Plan => {
   const { cut, shelf } = request
   const method = methodOf(request)
   const window = advice.window(cut)

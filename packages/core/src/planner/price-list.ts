@@ -1,9 +1,10 @@
 import type { Plate } from '../layers/plate.js'
 import type { Role } from '../layers/layer.js'
 import type { Method } from '../techniques/method.js'
-import type { CutContext, Place } from '../techniques/technique.js'
+import type { CutContext } from '../job/cut-context.js'
+import type { Place } from '../techniques/technique.js'
 import { costOfDoubt, costOfPair, costOfPiece } from './ranking.js'
-import type { SqueezeWindow } from './window.js'
+import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 export type PlatesPlace = Extract<Place, { is: 'plates' }>
 

@@ -2,8 +2,8 @@ import { countOf } from '../faults/finding.js'
 import { bestFace, type FaceState, type Plate } from '../layers/plate.js'
 import type { Role } from '../layers/layer.js'
 import type { Method } from '../techniques/method.js'
-import type { CutContext } from '../techniques/technique.js'
-import type { SqueezeWindow } from './window.js'
+import type { CutContext } from '../job/cut-context.js'
+import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 /**
  * What each thing costs a stack in the ranking, in points; less is better. Chosen so that a fault of a higher rank is not

@@ -3,13 +3,14 @@ import { type Layer, type Role, thicknessOf } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import type { Method } from '../techniques/method.js'
-import { type CutContext, dieClassOf, jobLayer, type Place } from '../techniques/technique.js'
+import { type CutContext, dieClassOf, jobLayer } from '../job/cut-context.js'
+import type { Place } from '../techniques/technique.js'
 import { BestKept } from './best-kept.js'
 import { type Frames, listFrames, NO_PIECE } from './frames.js'
 import { type PlatesPlace, PriceList } from './price-list.js'
 import { costOfOffset, piecesKey, points } from './ranking.js'
 import { firstAtLeast, listShimSets, type ShimSets } from './shim-sets.js'
-import type { SqueezeWindow } from './window.js'
+import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 export interface SearchRequest {
   readonly method: Method

@@ -2,7 +2,7 @@ import { countOf, type Finding } from '../faults/finding.js'
 import type { FindingCode } from '../techniques/finding-code.js'
 import { inspectStack } from '../techniques/inspect.js'
 import type { Method } from '../techniques/method.js'
-import type { CutContext } from '../techniques/technique.js'
+import type { CutContext } from '../job/cut-context.js'
 import type { FoundStack } from './search.js'
 
 /** A stack that a rule stops, with the findings that do. */

@@ -1,8 +1,9 @@
-import { doubted, isSurprising } from '../calibration/surprise.js'
-import { evidenceOfTrial, lastTryOf, learntFromTrial, type TriedRound } from '../calibration/trial.js'
+import { computedOf } from '../techniques/goal-of.js'
+import { doubted, isSurprising } from '../learning/surprise.js'
+import { evidenceOfTrial, lastTryOf, learntFromTrial, type TriedRound } from './trial.js'
 import { type NextTry, nextTrySteps } from './next-try.js'
 import type { PlanRequest } from './plan.js'
-import type { PressModel } from './press-model.js'
+import type { Responses } from './responses.js'
 import type { Steps } from './steps.js'
 
 /** What to do after the rounds of a trial so far, and what they have taught. */
@@ -20,14 +21,15 @@ export interface TrialAdvice {
 export function* trialAdviceSteps(
   request: PlanRequest,
   rounds: readonly TriedRound[],
-  model: PressModel,
+  responses: Responses,
 ): Steps<TrialAdvice> {
+  const goal = computedOf(request)
   const before = request.learnt
-  const surprised = before !== undefined && isSurprising(before, evidenceOfTrial(request.cut, rounds))
-  const learnt = learntFromTrial(request.cut, rounds, surprised ? doubted(before) : before)
+  const surprised = before !== undefined && isSurprising(before, evidenceOfTrial(goal, request.cut, rounds))
+  const learnt = learntFromTrial(goal, request.cut, rounds, surprised ? doubted(before) : before)
   yield 0.4
-  const next = yield* nextTrySteps({ ...request, learnt }, lastTryOf(rounds), model)
-  const gap = model.gapOf(request.cut.press, learnt)
+  const next = yield* nextTrySteps({ ...request, learnt }, lastTryOf(rounds), responses)
+  const gap = responses.gapOf(request.cut.press, learnt)
   return {
     next,
     gapMm: gap.gapMm,

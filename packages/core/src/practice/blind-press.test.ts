@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { seededRandom } from '../numerics/random.js'
-import { simulatePasses, standardRun } from '../planner/prediction.js'
+import { simulatePasses, standardRun } from '../goals/clean-cut/figures.js'
 import { findOutGaps, plainCut as cut, stackWith } from '../testing/hidden-gaps.js'
 import { aCut, aDie } from '../testing/makers.js'
 import { BlindPress, drawTraits, type HiddenTraits } from './blind-press.js'

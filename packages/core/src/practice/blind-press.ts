@@ -1,16 +1,19 @@
 import { thicknessOf } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { type RandomSource, randomNormal, seededRandom } from '../numerics/random.js'
-import type { HandleFeel, Round, Seen } from '../outcomes/seen.js'
+import type { Round } from '../goals/looks.js'
+import type { CutSeen } from '../goals/clean-cut/looks.js'
+import type { HandleFeel } from '../outcomes/round.js'
 import { CLEAN_CUT, DEEP_MM } from '../press/constants.js'
 import { feelOf } from '../press/drive.js'
 import { gapOfClass } from '../press/press-class.js'
 import { CutSimulation } from '../press/cut-simulation.js'
-import { pressRound } from '../response/press-round.js'
-import { whereItHangsIn } from '../response/where-it-hangs-in.js'
-import { bedOfStack, cellsOf, lawOf, PLAIN_LAYING } from '../response/cut-setup.js'
-import type { CutContext } from '../techniques/technique.js'
-import { cutMapOf, type CutMap } from '../planner/cut-map.js'
+import { pressRound } from '../goals/clean-cut/press-round.js'
+import { whereItHangsIn } from '../goals/clean-cut/where-it-hangs-in.js'
+import { PLAIN_LAYING } from '../goals/laying.js'
+import { bedOfStack, cellsOf, lawOf } from '../goals/clean-cut/cut-setup.js'
+import type { CutContext } from '../job/cut-context.js'
+import { cutMapOf, type CutMap } from '../goals/clean-cut/cut-map.js'
 import { layOutDies } from '../placement/lay-out.js'
 import { type DiePose, placeLines } from '../placement/place-die.js'
 
@@ -148,7 +151,7 @@ export class BlindPress {
 const UNTOUCHED_BELOW = 0.05
 const HANGS_FROM = 0.02
 
-const seenOf = (cutFraction: number, meanDepth: number, overcutMm: number): Seen => {
+const seenOf = (cutFraction: number, meanDepth: number, overcutMm: number): CutSeen => {
   if (cutFraction >= CLEAN_CUT) return overcutMm > DEEP_MM ? 'cut-into-pad' : 'clean'
   if (meanDepth < UNTOUCHED_BELOW) return 'untouched'
   return cutFraction < HANGS_FROM ? 'dented' : 'hanging'

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { lastTryOf, sheetsGoOn, type TriedRound } from '../calibration/trial.js'
+import { sheetsGoOn } from '../goals/looks.js'
+import { lastTryOf, type TriedRound } from '../planner/trial.js'
 import { ledgerOf } from '../layers/ledger.js'
 import { gapOfClass } from '../press/press-class.js'
 import { finish } from '../planner/steps.js'
-import { PressModel } from '../planner/press-model.js'
+import { Responses } from '../planner/responses.js'
 import { trialAdviceSteps } from '../planner/trial-advice.js'
 import type { BlindOutcome } from './blind-press.js'
 import { type Exercise, exerciseIds, exerciseOf, gradeOf, type PlayedRound, playRounds } from './exercises.js'
@@ -12,7 +13,7 @@ const MOST_ROUNDS = 8
 
 /** Does as the Bench advises until it is good. */
 const playByAdvice = ({ request }: Exercise, seed: number): BlindOutcome[] => {
-  const model = new PressModel()
+  const model = new Responses()
   const played: PlayedRound[] = []
   const told: TriedRound[] = []
   for (;;) {

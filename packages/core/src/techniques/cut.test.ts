@@ -4,12 +4,12 @@ import type { Plate } from '../layers/plate.js'
 import { aCut, aDie, aPlate, aPress, aSheet, layByHand, plateLayer } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
 import { cutting } from './cut.js'
-import { defaultHouseRules } from './house-rules.js'
+import { defaultHouseRules } from '../job/house-rules.js'
 import { inspectStack } from './inspect.js'
 import { techniqueIds, techniqueOf } from './list.js'
 import { methodOf } from './method.js'
 import { followsSequence } from './sequence.js'
-import type { CutContext } from './technique.js'
+import type { CutContext } from '../job/cut-context.js'
 
 const platform = aPlate({ id: 'platform', name: 'Board', kind: 'platform', mm: 7, count: 1 })
 const magnet = aPlate({ id: 'magnet', name: 'Magnet board', kind: 'platform', mm: 7, magnetic: true })

@@ -1,12 +1,14 @@
 import { type DieClass, factsOfDieClass, LONG_FRAME_MM } from '../dies/die-class.js'
 import { SAME_DIE_HEIGHT_MM } from '../dies/die.js'
 import type { Finding } from '../faults/finding.js'
+import { cleanCut } from '../goals/clean-cut/clean-cut.js'
 import type { BladeSide } from '../layers/layer.js'
 import { bestFace, type Plate, type PlateKind } from '../layers/plate.js'
 import { landingOf, type Stack } from '../layers/stack.js'
 import type { FindingCode } from './finding-code.js'
-import type { HouseRules } from './house-rules.js'
-import { type CutContext, dieClassOf, finding, type Place, plates, type Technique } from './technique.js'
+import type { HouseRules } from '../job/house-rules.js'
+import { type CutContext, dieClassOf } from '../job/cut-context.js'
+import { finding, type Place, plates, type Technique } from './technique.js'
 
 /** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
 const MOST_SHIMS = 4
@@ -107,6 +109,8 @@ const placesOf = (dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): 
 /** Cutting right through, along all of the line that is pressed. */
 export const cutting = {
   id: 'cut' as const,
+  goal: cleanCut,
+  regions: ['all', 'to-line', 'under-block'],
 
   places: placesOf,
 

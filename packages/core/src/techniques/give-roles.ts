@@ -4,7 +4,7 @@ import { rolesByPlace } from '../layers/role-by-place.js'
 import type { Stack } from '../layers/stack.js'
 import type { Method } from './method.js'
 import { rolesInSequence } from './sequence.js'
-import { type CutContext, dieClassOf } from './technique.js'
+import { type CutContext, dieClassOf } from '../job/cut-context.js'
 
 /** A layer as a hand lays it: a plate that has no role yet. */
 export type LaidLayer = { readonly is: 'plate'; readonly plate: Plate } | Exclude<Layer, { is: 'plate' }>

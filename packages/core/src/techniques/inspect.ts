@@ -2,7 +2,7 @@ import { type Finding, gravestFirst } from '../faults/finding.js'
 import type { Stack } from '../layers/stack.js'
 import type { FindingCode } from './finding-code.js'
 import type { Method } from './method.js'
-import type { CutContext } from './technique.js'
+import type { CutContext } from '../job/cut-context.js'
 
 /** All findings of a built stack, gravest first, each with the layer it means where it means one. */
 export const inspectStack = (method: Method, stack: Stack, cut: CutContext): Finding<FindingCode>[] => {

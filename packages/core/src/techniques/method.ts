@@ -3,13 +3,14 @@ import type { Finding } from '../faults/finding.js'
 import type { BladeSide, Role } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
-import { type RegionId, regionIds } from '../placement/placed-run.js'
+import type { RegionId } from '../placement/placed-run.js'
 import type { FindingCode } from './finding-code.js'
-import type { HouseRules } from './house-rules.js'
+import type { HouseRules } from '../job/house-rules.js'
 import { type TechniqueId, techniqueIds, techniqueOf } from './list.js'
 import { regionOf } from './regions/list.js'
 import { followsSequence } from './sequence.js'
-import { type CutContext, dieClassOf, finding, type Place } from './technique.js'
+import { type CutContext, dieClassOf } from '../job/cut-context.js'
+import { finding, type Place } from './technique.js'
 
 /** What is done in a press run, and what of the stack is pressed. */
 export interface PressedHow {
@@ -30,9 +31,9 @@ export interface Method {
   ofStack(stack: Stack, cut: CutContext): Finding<FindingCode>[]
 }
 
-/** Every technique in every region. */
+/** Every technique in every region that it allows. */
 export const methods: readonly PressedHow[] = techniqueIds.flatMap((technique) =>
-  regionIds.map((region) => ({ technique, region })),
+  techniqueOf(technique).regions.map((region) => ({ technique, region })),
 )
 
 /** The method of a press run. */

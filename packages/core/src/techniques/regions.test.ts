@@ -7,7 +7,7 @@ import { inspectStack } from './inspect.js'
 import { methodOf } from './method.js'
 import { regionOf } from './regions/list.js'
 import { followsSequence } from './sequence.js'
-import { type CutContext, dieClassOf, jobLayer } from './technique.js'
+import { type CutContext, dieClassOf, jobLayer } from '../job/cut-context.js'
 
 const board = aPlate({ id: 'board', kind: 'platform', mm: 7 })
 const pad = aPlate()

@@ -1,13 +1,13 @@
 import type { DieClass } from '../dies/die-class.js'
-import type { Die } from '../dies/die.js'
 import type { Finding, Severity } from '../faults/finding.js'
-import type { BladeSide, Layer, Role } from '../layers/layer.js'
+import type { Goal } from '../goals/goal.js'
+import type { CutContext } from '../job/cut-context.js'
+import type { HouseRules } from '../job/house-rules.js'
+import type { BladeSide, Role } from '../layers/layer.js'
 import type { Plate, PlateKind } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
-import type { Sheet } from '../materials/sheet.js'
-import type { Press } from '../press/press.js'
+import type { RegionId } from '../placement/placed-run.js'
 import type { FindingCode } from './finding-code.js'
-import type { HouseRules } from './house-rules.js'
 
 /** A place in the sequence: plates of some kinds, at least and at most so many; or the die; or the sheets. */
 export type Place =
@@ -38,24 +38,16 @@ export const finding = (
 ): Finding<FindingCode> =>
   layerIndex === undefined ? { code, severity, values } : { code, severity, values, layerIndex }
 
-/** Everything about a cut but the plates. */
-export interface CutContext {
-  readonly press: Press
-  readonly dies: readonly Die[]
-  readonly sheet: Sheet
-  readonly sheetCount: number
-  readonly bladeSide: BladeSide
-  readonly rules: HouseRules
-  /** The pad whose edge is laid on a pencil line; any where absent. */
-  readonly edgePadId?: string | undefined
-}
-
 /**
  * What is done in a press run: which layers may stand where, and what must never happen. The findings are split by what they depend
  * on, so that the search can add them up without building every stack.
  */
 export interface Technique {
   readonly id: string
+  /** What it is done for. */
+  readonly goal: Goal
+  /** What of the stack may be pressed. */
+  readonly regions: readonly RegionId[]
   /** The sequence bottom to top for a die class and blade side, where all of the stack is pressed. */
   places(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]
   ofJob(cut: CutContext): Finding<FindingCode>[]
@@ -65,12 +57,3 @@ export interface Technique {
   /** What only the built stack shows, but for its order. */
   ofStack(stack: Stack, cut: CutContext): Finding<FindingCode>[]
 }
-
-/** The class that the rules go by where several dies lie side by side: that of the first. */
-export const dieClassOf = (cut: CutContext): DieClass => cut.dies[0]?.dieClass ?? 'thin-outline'
-
-/** A layer of the job itself, for its place. */
-export const jobLayer = (place: 'dies' | 'sheets', cut: CutContext): Layer =>
-  place === 'dies'
-    ? { is: 'dies', dies: cut.dies, blade: cut.bladeSide }
-    : { is: 'sheets', sheet: cut.sheet, count: cut.sheetCount }

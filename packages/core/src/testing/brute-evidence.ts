@@ -1,10 +1,13 @@
-import { logChanceOf } from '../calibration/likelihood.js'
-import { progressOf } from '../calibration/forecast.js'
-import type { Pressed } from '../calibration/pressed.js'
+import { logChanceOf } from '../goals/clean-cut/likelihood.js'
+import { progressOf } from '../goals/clean-cut/forecast.js'
+import type { CutSeen } from '../goals/clean-cut/looks.js'
+import type { RoundOf } from '../outcomes/round.js'
+import type { Pressed } from '../learning/pressed.js'
 import { effortOf } from '../press/drive.js'
 import { CutSimulation } from '../press/cut-simulation.js'
-import { ReachOfMost } from '../response/reach-of-most.js'
-import { cellsOf, lawOf, PLAIN_LAYING, PLANNING_GRID } from '../response/cut-setup.js'
+import { ReachOfMost } from '../goals/clean-cut/reach-of-most.js'
+import { PLAIN_LAYING } from '../goals/laying.js'
+import { cellsOf, lawOf, PLANNING_GRID } from '../goals/clean-cut/cut-setup.js'
 
 /** The slow twin of logEvidenceOf: simulates right at one offset and strength, and integrates the height error by sampling evenly. */
 export const bruteLogChance = ({ cut, rounds, heightSpreadMm }: Pressed, offsetMm: number, log: number): number => {
@@ -33,7 +36,7 @@ export const bruteLogChance = ({ cut, rounds, heightSpreadMm }: Pressed, offsetM
       }
       logChance += logChanceOf(
         { progress: progressOf(last.cutFraction, last.meanDepth, reach.now()), effort, overcutMm },
-        look,
+        look as RoundOf<CutSeen>,
       )
     })
     const weight = Math.exp(-0.5 * z * z)

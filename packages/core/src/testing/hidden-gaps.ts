@@ -1,12 +1,13 @@
-import { offsetMmAt } from '../calibration/axes.js'
-import { intervalOf, marginalsOf, normalized, priorGrid, together } from '../calibration/posterior.js'
-import { evidenceForPair } from '../calibration/run-evidence.js'
-import { evidenceOfTrial } from '../calibration/trial.js'
+import { offsetMmAt } from '../learning/axes.js'
+import { intervalOf, marginalsOf, normalized, priorGrid, together } from '../learning/posterior.js'
+import { evidenceForPair } from '../learning/run-evidence.js'
+import { cleanCut } from '../goals/clean-cut/clean-cut.js'
+import { evidenceOfTrial } from '../planner/trial.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import { seededRandom } from '../numerics/random.js'
 import { BlindPress, drawTraits } from '../practice/blind-press.js'
 import { gapOfClass } from '../press/press-class.js'
-import { jobLayer } from '../techniques/technique.js'
+import { jobLayer } from '../job/cut-context.js'
 import { aCut, aDie, aPlate, plateLayer } from './makers.js'
 
 export const plainCut = aCut({ dies: [aDie({ lengthMm: 40, widthMm: 30 })] })
@@ -41,7 +42,11 @@ export const findOutGaps = (
           : layer,
       )
       const { look } = press.press(stack, 2)
-      return { pressId: 'press', sheetId: of.sheet.id, log: evidenceOfTrial(of, [{ stack, look, freshSheets: true }]) }
+      return {
+        pressId: 'press',
+        sheetId: of.sheet.id,
+        log: evidenceOfTrial(cleanCut.computed, of, [{ stack, look, freshSheets: true }]),
+      }
     })
     const { offsets } = marginalsOf(normalized(together(priorGrid(), evidenceForPair(runs, 'press', 'sheet 0'))))
     const [low, high] = intervalOf(offsets, offsetMmAt, 0.9)

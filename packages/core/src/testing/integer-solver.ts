@@ -4,7 +4,8 @@ import { thicknessOf } from '../layers/layer.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import { costOfDoubt, costOfPair, costOfPiece, points } from '../planner/ranking.js'
 import type { SearchRequest } from '../planner/search.js'
-import { dieClassOf, jobLayer, type Place } from '../techniques/technique.js'
+import { dieClassOf, jobLayer } from '../job/cut-context.js'
+import type { Place } from '../techniques/technique.js'
 
 const highs = loadHighs()
 

@@ -9,10 +9,10 @@ import { strengthOfKind } from '../materials/sheet-kind.js'
 import { type RandomSource, randomInteger, randomItem } from '../numerics/random.js'
 import type { KnownGoodStack, Press } from '../press/press.js'
 import { factsOfPressClass } from '../press/press-class.js'
-import { defaultHouseRules } from '../techniques/house-rules.js'
+import { defaultHouseRules } from '../job/house-rules.js'
 import { type LaidLayer, withRoles } from '../techniques/give-roles.js'
 import { methodOf } from '../techniques/method.js'
-import type { CutContext } from '../techniques/technique.js'
+import type { CutContext } from '../job/cut-context.js'
 import { measured } from '../units/measured.js'
 
 /** Small things for tests, each plain unless told otherwise. */

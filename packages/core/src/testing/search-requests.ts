@@ -1,5 +1,5 @@
 import { randomInteger, randomItem, seededRandom } from '../numerics/random.js'
-import { ruleOfThumb } from '../planner/rule-of-thumb.js'
+import { ruleOfThumb } from '../goals/clean-cut/rule-of-thumb.js'
 import type { SearchRequest } from '../planner/search.js'
 import { methodOf } from '../techniques/method.js'
 import { aCut, aDie, aKnownGood, aPress, aSheet, randomShelf } from './makers.js'

@@ -5,7 +5,7 @@ import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import { byCost } from '../planner/best-kept.js'
 import { costOfDoubt, costOfOffset, costOfPair, costOfPiece, piecesKey, points } from '../planner/ranking.js'
 import type { FoundStack, SearchRequest } from '../planner/search.js'
-import { dieClassOf, jobLayer } from '../techniques/technique.js'
+import { dieClassOf, jobLayer } from '../job/cut-context.js'
 
 /** The search's slow, obvious twin: builds every stack the sequence allows, then throws out what does not fit. */
 export const slowSearch = ({ method, cut, window, shelf, workedBefore }: SearchRequest): FoundStack[] => {

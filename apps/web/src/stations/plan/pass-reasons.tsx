@@ -65,13 +65,13 @@ export const ChanceReason = ({
   return (
     <>
       <p>
-        {pass.cleanFromMm === undefined
+        {pass.goodFromMm === undefined
           ? t('plan.why.chanceNever', { count: number })
           : t('plan.why.chanceNeeds', {
               count: number,
-              needs: lengths.thickness(pass.cleanFromMm),
+              needs: lengths.thickness(pass.goodFromMm),
               squeeze,
-              over: lengths.difference(ledger.squeezeMm - pass.cleanFromMm),
+              over: lengths.difference(ledger.squeezeMm - pass.goodFromMm),
             })}
       </p>
       <p>{t('plan.why.chanceDoubt', { spread: lengths.thickness(certainty.spreadMm), chance })}</p>

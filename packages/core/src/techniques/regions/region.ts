@@ -4,7 +4,8 @@ import type { Plate } from '../../layers/plate.js'
 import type { Stack } from '../../layers/stack.js'
 import type { RegionId } from '../../placement/placed-run.js'
 import type { FindingCode } from '../finding-code.js'
-import type { CutContext, Place } from '../technique.js'
+import type { CutContext } from '../../job/cut-context.js'
+import type { Place } from '../technique.js'
 
 type Findings = Finding<FindingCode>[]
 

@@ -1,0 +1,33 @@
+import type { Stack } from '../layers/stack.js'
+import type { CutContext } from '../job/cut-context.js'
+import type { SqueezeWindow } from '../learning/squeeze-window.js'
+
+/** Why a pass count is what it is; a sentence in each language belongs to each. */
+export const passReasons = [
+  'simulated',
+  'soft-mat',
+  'lace-on-hard-plate',
+  'lace-on-pad',
+  'lace-foil',
+  'foam',
+  'several-sheets',
+  'single-sheet',
+  'rule-there-and-back',
+  'rule-one-and-look',
+] as const
+export type PassReason = (typeof passReasons)[number]
+
+/** How many passes to expect. */
+export interface PassAdvice {
+  /** Do these, then look. */
+  readonly passes: number
+  /** It may take this many. */
+  readonly atMost: number
+  readonly reasons: readonly PassReason[]
+}
+
+/** What can be said at once of a press run, before anything is simulated. */
+export interface Advice {
+  window(cut: CutContext): SqueezeWindow
+  passes(cut: CutContext, stack: Stack): PassAdvice
+}

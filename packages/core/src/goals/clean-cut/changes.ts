@@ -1,0 +1,90 @@
+import { boxAround } from '../../geometry/box.js'
+import { type CutContext, dieClassOf } from '../../job/cut-context.js'
+import type { Plate } from '../../layers/plate.js'
+import { layOutDies } from '../../placement/lay-out.js'
+import { placeLines } from '../../placement/place-die.js'
+import { bedOf, FRESH_PAD_STIFFNESS, softnessOf } from '../../press/bed.js'
+import type { HeightMap } from '../../press/nip/contact-cells.js'
+import type { Change, Changes } from '../change.js'
+import type { Computed } from '../goal.js'
+import { bedFaceOf } from './cut-setup.js'
+
+/** What might be done better with a cut. */
+export type CutProposal =
+  | { readonly code: 'turn'; readonly degrees: number }
+  | { readonly code: 'lengthways' }
+  | { readonly code: 'centre-shim'; readonly shim: string; readonly thicknessMm: number; readonly widthMm: number }
+  | { readonly code: 'hard-plate'; readonly plate: string }
+  | { readonly code: 'one-sheet-fewer' }
+  | { readonly code: 'fresh-face' }
+  | { readonly code: 'waxed-paper' }
+
+const TURNS = [7, 12] as const
+
+/** mm. A centre shim thicker than this would mark the sheet at its edge. From memory. */
+const THICKEST_CENTRE_SHIM_MM = 0.2
+
+/** Whether the dies, turned, still go through the throat and lie on pads as long and wide as these. */
+const fitsTurned = ({ dies, press }: CutContext, degrees: number, pads: readonly Plate[]): boolean => {
+  const poses = layOutDies(dies, press.throatMm, degrees)
+  const box = boxAround(dies.flatMap((die, at) => placeLines(die.outline.lines, poses[at] as (typeof poses)[number])))
+  if (!box) return false
+  const [alongMm, acrossMm] = [box.toX - box.fromX, box.toY - box.fromY]
+  return (
+    box.fromY >= 0 &&
+    box.toY <= press.throatMm &&
+    pads.every((pad) => alongMm <= pad.lengthMm && acrossMm <= pad.fullThicknessWidthMm)
+  )
+}
+
+const turned = (degrees: number): Change => ({ proposal: { code: 'turn', degrees }, laying: { rotationDeg: degrees } })
+
+const centreShim = (cut: CutContext, shelf: readonly Plate[]): Change[] => {
+  const thin = shelf.filter((plate) => plate.kind === 'shim' && plate.thickness.valueMm <= THICKEST_CENTRE_SHIM_MM)
+  const [first] = thin.sort((a, b) => a.thickness.valueMm - b.thickness.valueMm)
+  if (!first) return []
+  const widthMm = Math.round(Math.max(...cut.dies.map((die) => die.widthMm)) / 3)
+  const middleMm = cut.press.throatMm / 2
+  const thicknessMm = first.thickness.valueMm
+  const heights: HeightMap = (_x, y) => (Math.abs(y - middleMm) <= widthMm / 2 ? thicknessMm : 0)
+  return [
+    {
+      proposal: { code: 'centre-shim', shim: first.name, thicknessMm, widthMm },
+      laying: { rotationDeg: 0, heights },
+    },
+  ]
+}
+
+/**
+ * What would make a stack cut better: turning the die, feeding it lengthways, a centre shim where the middle hangs, a hard plate, one
+ * sheet fewer, a fresh face; and waxed paper for lace.
+ */
+export const cutChanges: Computed['changesTo'] = (
+  cut,
+  { stack, bed, squeezeMm, prediction, shelf, bedKinds },
+): Changes => {
+  const pads = stack.flatMap((layer) =>
+    layer.is === 'plate' && layer.plate.kind === 'cutting-pad' ? [layer.plate] : [],
+  )
+  const weighed: (Change | readonly Change[])[] = [
+    TURNS.filter((degrees) => fitsTurned(cut, degrees, pads)).map(turned),
+  ]
+  if (fitsTurned(cut, 90, pads)) weighed.push({ proposal: { code: 'lengthways' }, laying: { rotationDeg: 90 } })
+  if (prediction.passes.some((pass) => pass.hanging?.place === 'middle')) weighed.push(...centreShim(cut, shelf))
+  const hard = shelf.find((plate) => plate.kind === 'hard-plate')
+  if (hard && bedKinds.includes('hard-plate')) {
+    const hardBed = { indentStiffness: bedOf(hard).indentStiffness, softness: softnessOf(hard) }
+    if (hardBed.indentStiffness > bed.indentStiffness)
+      weighed.push({ proposal: { code: 'hard-plate', plate: hard.name }, bed: hardBed, atItsBest: true })
+  }
+  if (cut.sheetCount > 1)
+    weighed.push({
+      proposal: { code: 'one-sheet-fewer' },
+      cut: { ...cut, sheetCount: cut.sheetCount - 1 },
+      squeezeMm: squeezeMm - cut.sheet.caliper.valueMm,
+    })
+  const face = bedFaceOf(stack)
+  if (face === 'scored' || face === 'lined')
+    weighed.push({ proposal: { code: 'fresh-face' }, bed: { ...bed, indentStiffness: FRESH_PAD_STIFFNESS } })
+  return { weighed, saidAnyway: dieClassOf(cut) === 'thin-lace' ? [{ code: 'waxed-paper' }] : [] }
+}

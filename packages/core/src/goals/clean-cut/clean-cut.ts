@@ -1,0 +1,40 @@
+import { dieClassOf, pileMmOf } from '../../job/cut-context.js'
+import { bedOf, softnessOf } from '../../press/bed.js'
+import type { Goal } from '../goal.js'
+import { PLAIN_LAYING } from '../laying.js'
+import { cutChanges } from './changes.js'
+import { cutEvidence } from './cut-evidence.js'
+import { CutResponse } from './cut-response.js'
+import { bedOfStack, cellsOf, PLANNING_GRID } from './cut-setup.js'
+import { predict, simulatePasses, standardRun } from './figures.js'
+import { ordinaryRound } from './ordinary-cut.js'
+import { wantedByKnown } from './known-good.js'
+import { cutLooks } from './looks.js'
+import { ruleOfThumb, usualSqueezeMm } from './rule-of-thumb.js'
+import { cutTries } from './tries.js'
+import { tryOut } from './try-out.js'
+
+/** Cut right through along all of the line that is pressed, and no deeper into the bed than it should be. */
+export const cleanCut = {
+  id: 'clean-cut',
+  looks: cutLooks,
+  computed: {
+    advice: ruleOfThumb,
+    usualSqueezeMm: (cut) => usualSqueezeMm(dieClassOf(cut), pileMmOf(cut)),
+    bedRole: 'bed',
+    bedOfPlate: (plate) => ({ indentStiffness: bedOf(plate).indentStiffness, softness: softnessOf(plate) }),
+    bedOfStack,
+    respond: (cut, bed, laying) => new CutResponse(cut, bed, cellsOf(cut, laying, PLANNING_GRID), cut.rules.mostPasses),
+    predictor(cut) {
+      const run = standardRun(cut)
+      return (chosen) => predict(run, cut, chosen)
+    },
+    makePasses: (cut, bed, squeezeMm, count) => simulatePasses(standardRun(cut), cut, bed, squeezeMm, count),
+    mapOf: (cut, bed, squeezeMm, passes) => tryOut(cut, bed, squeezeMm, passes, PLAIN_LAYING).map,
+    evidence: cutEvidence,
+    tries: cutTries,
+    changesTo: cutChanges,
+    wantedByKnown,
+    ordinary: ordinaryRound,
+  },
+} as const satisfies Goal

@@ -1,0 +1,21 @@
+import { evidenceFrom } from '../../learning/evidence.js'
+import { FAR_TOO_HARD, type Forecast, simulatorOf } from './forecast.js'
+import { logChanceOf } from './likelihood.js'
+import { cutSeen } from './looks.js'
+
+/** Progress that differs by more than this between two forecasts is no straight line. */
+const MUCH = 0.1
+
+/** What can be learnt from rounds of a cut. */
+export const cutEvidence = evidenceFrom<Forecast>({
+  simulatorOf,
+  blend: (one, other, share) => ({
+    progress: one.progress + share * (other.progress - one.progress),
+    effort: one.effort + share * (other.effort - one.effort),
+    overcutMm: one.overcutMm + share * (other.overcutMm - one.overcutMm),
+  }),
+  isFarTooHard: ({ effort }) => effort >= FAR_TOO_HARD,
+  isStraight: (one, other) => Math.abs(one.progress - other.progress) < MUCH,
+  logChanceOf,
+  seen: cutSeen,
+})

@@ -1,0 +1,114 @@
+import type { CutContext } from '../../job/cut-context.js'
+import type { Stack } from '../../layers/stack.js'
+import { ledgerOf } from '../../layers/ledger.js'
+import type { Hanging } from '../../outcomes/hanging.js'
+import type { Bed } from '../../press/bed.js'
+import { CLEAN_CUT, DEEP_MM } from '../../press/constants.js'
+import { type CutPass, CutSimulation } from '../../press/cut-simulation.js'
+import { effortOf, feelOf, handleForceN } from '../../press/drive.js'
+import type { Chosen } from '../goal.js'
+import { type Laying, PLAIN_LAYING } from '../laying.js'
+import type { Outlook } from '../outlook.js'
+import type { MadePasses, PassFigures, PredictedPass, Prediction } from '../prediction.js'
+import { cellsOf, lawOf } from './cut-setup.js'
+import { whereItHangsIn } from './where-it-hangs-in.js'
+
+/** What one pass cuts. */
+export interface CutFigures {
+  readonly cutFraction: number
+  readonly meanDepth: number
+  readonly leastDepth: number
+  /** What still hangs after it, and where. */
+  readonly hanging: Hanging | undefined
+  readonly overcutMm: number
+}
+
+/** A chance below this is not worth naming. From memory. */
+const WORTH_NAMING = 0.01
+
+/** The figures of a pass just made by a run: what hangs, and how the handle feels to this user's hand. */
+export const figuresOf = (cut: CutContext, outcome: CutPass, run: CutSimulation): PassFigures => {
+  const load = { torqueNmm: outcome.peakTorqueNmm, forceN: outcome.peakForceN }
+  const effort = effortOf(cut.press.drive, load) / cut.rules.handShare
+  return {
+    cutFraction: outcome.cutFraction,
+    meanDepth: outcome.meanDepth,
+    leastDepth: outcome.leastDepth,
+    hanging: whereItHangsIn(run),
+    peakForceN: outcome.peakForceN,
+    handleForceN: handleForceN(cut.press.drive, outcome.peakTorqueNmm),
+    effort,
+    feel: feelOf(effort),
+    overcutMm: outcome.overcutMm,
+  }
+}
+
+/**
+ * Simulates the passes of a cut at a squeeze in mm on the run it was laid out for (`standardRun`): so many as `least` says, and on until the cut is
+ * clean, but never more than `most`.
+ */
+export const simulatePasses = (
+  run: CutSimulation,
+  cut: CutContext,
+  bed: Bed,
+  squeezeMm: number,
+  { least, most }: { readonly least: number; readonly most: number },
+): MadePasses => {
+  run.start({ law: lawOf(cut, bed), bedSoftness: bed.softness, squeezeMm })
+  const made: PassFigures[] = []
+  let solved = true
+  for (let pass = 1; pass <= most; pass++) {
+    const outcome = run.pass()
+    solved &&= outcome.status === 'solved'
+    made.push(figuresOf(cut, outcome, run))
+    if (pass >= least && outcome.cutFraction >= CLEAN_CUT) break
+  }
+  return { passes: made, solved }
+}
+
+const worstOf = (stack: Stack, passes: readonly PredictedPass[], outlook: Outlook): Prediction['worst'] => {
+  const { chances } = outlook
+  const clean = chances.goodBy[outlook.passes - 1] ?? 0
+  if (chances.stops >= WORTH_NAMING) return { what: 'handle-stops', chance: chances.stops }
+  const hardUnderThin = stack.some((layer) => layer.is === 'plate' && layer.plate.kind === 'hard-plate')
+  const outline = stack.some(
+    (layer) => layer.is === 'dies' && layer.dies.some((die) => die.dieClass === 'thin-outline'),
+  )
+  if (hardUnderThin && outline) return { what: 'die-warps', chance: 0 }
+  if (Math.max(...passes.map((pass) => pass.overcutMm)) > DEEP_MM) return { what: 'cuts-deep', chance: clean }
+  return 1 - clean >= WORTH_NAMING ? { what: 'hangs', chance: 1 - clean } : { what: 'nothing-much', chance: 0 }
+}
+
+/** A run of a cut on the standard grid; it may be used for any bed and squeeze, one after the other. */
+export const standardRun = (cut: CutContext, laying: Laying = PLAIN_LAYING): CutSimulation =>
+  new CutSimulation(cut.press.frame, cellsOf(cut, laying))
+
+/** Predicts a stack's passes with their chances. Undefined where a station stalled: then there is no number to trust. */
+export const predict = (
+  run: CutSimulation,
+  cut: CutContext,
+  { stack, bed, gapMm, outlook }: Chosen,
+): Prediction | undefined => {
+  const { squeezeMm } = ledgerOf(stack, gapMm)
+  const { goodBy, goodFromMm, stops } = outlook.chances
+  const { passes, solved } = simulatePasses(run, cut, bed, squeezeMm, {
+    least: outlook.passes,
+    most: Math.max(outlook.passes, cut.rules.mostPasses),
+  })
+  if (!solved) return undefined
+  const finite = (mm: number | undefined) => (mm !== undefined && Number.isFinite(mm) ? mm : undefined)
+  const shown = passes.map((pass, at): PredictedPass => ({
+    ...pass,
+    chance: goodBy[at] ?? 0,
+    goodFromMm: finite(goodFromMm[at]),
+  }))
+  const even = goodBy.findIndex((chance) => chance >= 0.5)
+  return {
+    passes: shown,
+    recommended: outlook.passes,
+    sure: outlook.sure,
+    lookAfter: even === -1 ? outlook.passes : Math.min(even + 1, outlook.passes),
+    stops,
+    worst: worstOf(stack, shown, outlook),
+  }
+}

@@ -1,0 +1,13 @@
+import { fallsShort, isDone } from '../look.js'
+
+/** What a look at a cut shows, least cut first. */
+export const cutLooks = [
+  fallsShort('untouched'),
+  fallsShort('dented'),
+  { id: 'hanging', isGood: false, tellsHanging: true },
+  isDone('clean'),
+  isDone('cut-into-pad'),
+] as const
+export type CutSeen = (typeof cutLooks)[number]['id']
+
+export const cutSeen: readonly CutSeen[] = cutLooks.map(({ id }) => id)

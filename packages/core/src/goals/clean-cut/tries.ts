@@ -1,0 +1,20 @@
+import type { Tries } from '../tries.js'
+
+/** mm. After a handle that stopped, at least so much comes out. From memory: a thin card. */
+const LEAST_STEP_DOWN_MM = 0.15
+
+/** How a cut is felt out: from too loose, never far tighter than before, and never up after a handle that was hard. */
+export const cutTries: Tries = {
+  // Calibration notes.
+  mostStepUpMm: 0.35,
+  // From memory.
+  looseEnough: 0.1,
+  loosestOverMm: -0.3,
+  tightestOverMm: 2.5,
+  // From memory: the stack is backed out, and plates may crack.
+  stopCosts: 25,
+  mostAfter({ feel }, lastMm) {
+    if (feel === 'stopped') return lastMm - LEAST_STEP_DOWN_MM
+    return feel === 'hard' ? lastMm : Infinity
+  },
+}

@@ -1,0 +1,44 @@
+import { Mistake } from '../faults/guards.js'
+import type { RoundOf } from '../outcomes/round.js'
+import { goals } from './list.js'
+import type { Look } from './look.js'
+
+/** What can be seen after a round, whatever it was for. */
+export type Seen = (typeof goals)[number]['looks'][number]['id']
+export type Round = RoundOf<Seen>
+
+const looks = new Map<string, Look>()
+for (const goal of goals)
+  for (const look of goal.looks as readonly Look[]) {
+    const known = looks.get(look.id)
+    if (known && (known.isGood !== look.isGood || known.tellsHanging !== look.tellsHanging))
+      throw new Mistake(`the look ${look.id} means two things`)
+    looks.set(look.id, look)
+  }
+
+/** Every look of every goal, each once. */
+export const seenOutcomes = [...looks.keys()] as Seen[]
+
+const lookOf = (seen: string): Look => {
+  const look = looks.get(seen)
+  if (!look) throw new Mistake(`no look ${seen}`)
+  return look
+}
+
+/** Whether a look shows what was wanted. */
+export const isGood = (seen: Seen): boolean => lookOf(seen).isGood
+
+/** Whether it is told with a look how much hangs, and where. */
+export const tellsHanging = (seen: Seen): boolean => lookOf(seen).tellsHanging
+
+/** Whether a round came to a good end: it looks good, and the handle went round. */
+export const cameOutGood = ({ seen, feel }: Pick<Round, 'seen' | 'feel'>): boolean => isGood(seen) && feel !== 'stopped'
+
+/** Whether rounds came to a good end; none did not. */
+export const endedGood = (rounds: readonly Round[]): boolean => {
+  const last = rounds.at(-1)
+  return last !== undefined && cameOutGood(last)
+}
+
+/** Whether the sheets of a round may go on: not spoilt by a stop, and not finished. */
+export const sheetsGoOn = ({ seen, feel }: Pick<Round, 'seen' | 'feel'>): boolean => feel !== 'stopped' && !isGood(seen)

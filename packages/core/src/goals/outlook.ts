@@ -1,0 +1,58 @@
+import type { HouseRules } from '../job/house-rules.js'
+import type { DoubtNode } from '../learning/knowledge.js'
+import { type Chances, chancesOf } from './chances.js'
+import type { Response } from './response.js'
+import { passesWorthIt } from './worth-a-pass.js'
+
+/**
+ * What a stack costs in the ranking for how it is going to come out, in points; less is better. Ordered so that a chance of what is
+ * wanted weighs most, then the handle, then what harm is done (the response's to say), then passes; layers and shims come after.
+ */
+const points = {
+  /** For what is not to be expected at all. */
+  notGood: 40,
+  /** For every per cent that the handle stops above what the house allows. */
+  stopPerCent: 3,
+  /** For a handle at the user's limit; nothing below firm. */
+  hardHandle: 8,
+  pass: 1.5,
+} as const
+
+const FIRM = 0.8
+
+/** How a squeeze would do. */
+export interface Outlook {
+  readonly chances: Chances
+  /** The least count of passes with the house's chance, or the one after which a further pass helps too little. */
+  readonly passes: number
+  /** Whether that count reaches the house's chance. */
+  readonly sure: boolean
+  /** Effort of the hardest pass as a share of what the user's hand can do. */
+  readonly effort: number
+  /** As the response measures it. */
+  readonly harm: number
+  readonly cost: number
+}
+
+/** Works out how a squeeze, known to ±spread (mm), would do, and what that costs in the ranking. */
+export const outlookOf = (
+  response: Response,
+  squeezeMm: number,
+  spreadMm: number,
+  rules: HouseRules,
+  nodes?: readonly DoubtNode[],
+): Outlook => {
+  const chances = chancesOf(response, squeezeMm, spreadMm, rules, nodes)
+  const passes = passesWorthIt(chances.goodBy, 1, rules.leastChance)
+  const chance = chances.goodBy[passes - 1] ?? 0
+  const effort = response.effortAt(squeezeMm) / rules.handShare
+  const harm = response.harmAt(squeezeMm, passes)
+  const tooOften = Math.max(0, chances.stops - rules.mostStopChance)
+  const cost =
+    points.notGood * (1 - chance) +
+    points.stopPerCent * 100 * tooOften +
+    (points.hardHandle * Math.max(0, effort - FIRM)) / (1 - FIRM) +
+    response.costOfHarm * harm +
+    points.pass * (passes - 1)
+  return { chances, passes, sure: chance >= rules.leastChance, effort, harm, cost }
+}

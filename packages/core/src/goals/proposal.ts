@@ -1,0 +1,4 @@
+import type { CutProposal } from './clean-cut/changes.js'
+
+/** What might be done better with a stack. */
+export type Proposal = CutProposal

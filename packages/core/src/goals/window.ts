@@ -1,0 +1,37 @@
+import type { HouseRules } from '../job/house-rules.js'
+import { countedFrom } from '../learning/counted-from.js'
+import type { LearntGap } from '../learning/learnt-gap.js'
+import type { SqueezeWindow } from '../learning/squeeze-window.js'
+import { outlookOf } from './outlook.js'
+import type { Response } from './response.js'
+
+/** mm. Doubt with which the best squeeze is looked for: that of a usual stack on a press with known stacks. From memory. */
+const USUAL_DOUBT_MM = 0.12
+
+const STEP_MM = 0.02
+
+/**
+ * The window of a press run on one base, simulated: from where it comes out as wanted to where it no longer does, and the best squeeze
+ * between by the ranking's own points. Undefined where no squeeze does. mm.
+ */
+export const windowOf = (response: Response, gap: LearntGap, rules: HouseRules): SqueezeWindow | undefined => {
+  const between = response.window(rules.mostPasses, rules.handShare)
+  if (!between) return undefined
+  const { lowMm, highMm, scaleMm } = between
+  let midMm = (lowMm + highMm) / 2
+  let least = Infinity
+  for (let squeezeMm = lowMm; squeezeMm <= highMm; squeezeMm += STEP_MM) {
+    const { cost } = outlookOf(
+      response,
+      squeezeMm,
+      Math.hypot(USUAL_DOUBT_MM, gap.learnt ? gap.ownSpreadMm : 0),
+      rules,
+      gap.nodes,
+    )
+    if (cost < least) {
+      least = cost
+      midMm = squeezeMm
+    }
+  }
+  return { lowMm, midMm, highMm, scaleMm, ...countedFrom(gap) }
+}

@@ -1,0 +1,31 @@
+import type { DieClass } from '../dies/die-class.js'
+import type { Die } from '../dies/die.js'
+import type { BladeSide, Layer } from '../layers/layer.js'
+import type { Sheet } from '../materials/sheet.js'
+import type { Press } from '../press/press.js'
+import type { HouseRules } from './house-rules.js'
+
+/** Everything about a press run but the plates. */
+export interface CutContext {
+  readonly press: Press
+  readonly dies: readonly Die[]
+  readonly sheet: Sheet
+  readonly sheetCount: number
+  readonly bladeSide: BladeSide
+  readonly rules: HouseRules
+  /** The pad whose edge is laid on a pencil line; any where absent. */
+  readonly edgePadId?: string | undefined
+}
+
+/** The class that the rules go by where several dies lie side by side: that of the first. */
+export const dieClassOf = (cut: CutContext): DieClass => cut.dies[0]?.dieClass ?? 'thin-outline'
+
+/** Thickness of all sheets together, mm. */
+export const pileMmOf = ({ sheet, sheetCount }: Pick<CutContext, 'sheet' | 'sheetCount'>): number =>
+  sheetCount * sheet.caliper.valueMm
+
+/** A layer of the job itself, for its place. */
+export const jobLayer = (place: 'dies' | 'sheets', cut: CutContext): Layer =>
+  place === 'dies'
+    ? { is: 'dies', dies: cut.dies, blade: cut.bladeSide }
+    : { is: 'sheets', sheet: cut.sheet, count: cut.sheetCount }

@@ -1,0 +1,21 @@
+/** Where on the line it hung. */
+export const hangingPlaces = ['ends', 'middle', 'one-side', 'one-spot', 'all-over'] as const
+export type HangingPlace = (typeof hangingPlaces)[number]
+
+/** How the handle felt, easiest first. */
+export const handleFeels = ['free', 'light', 'firm', 'hard', 'stopped'] as const
+export type HandleFeel = (typeof handleFeels)[number]
+
+/** One set of passes and the look after it; what can be seen is its goal's to say. */
+export interface RoundOf<Seen extends string> {
+  readonly passes: number
+  readonly seen: Seen
+  /** Share of the line still hanging, 0…1, where it hung. */
+  readonly hangingShare: number | null
+  readonly hangingPlace: HangingPlace | null
+  readonly feel: HandleFeel
+}
+
+/** All passes of a pressing. */
+export const totalPasses = (rounds: readonly Pick<RoundOf<string>, 'passes'>[]): number =>
+  rounds.reduce((sum, round) => sum + round.passes, 0)

@@ -1,0 +1,64 @@
+import { fingerprintOf } from '../geometry/fingerprint.js'
+import type { Computed } from '../goals/goal.js'
+import { type Laying, PLAIN_LAYING } from '../goals/laying.js'
+import { goalOfKnown } from '../goals/list.js'
+import type { Response } from '../goals/response.js'
+import type { CutContext } from '../job/cut-context.js'
+import type { Learnt } from '../learning/learnt.js'
+import { type LearntGap, learntGap } from '../learning/learnt-gap.js'
+import type { Bed } from '../press/bed.js'
+import { estimateGap } from '../press/gap.js'
+import type { Press } from '../press/press.js'
+
+/** How many responses are remembered; each holds a few dozen simulations of one lay-out. */
+const MOST_REMEMBERED = 40
+
+/** Simulated responses, made when first asked for and remembered, and what follows from them for a press's gap. */
+export class Responses {
+  private readonly goals = new Map<Computed, number>()
+  private readonly remembered = new Map<string, Response>()
+
+  /** How a press run on a bed answers to the squeeze. */
+  of<Of extends Computed>(
+    goal: Of,
+    cut: CutContext,
+    bed: Bed,
+    laying: Laying = PLAIN_LAYING,
+  ): ReturnType<Of['respond']> {
+    const { press, dies, sheet, sheetCount, rules } = cut
+    const key = JSON.stringify([
+      this.numberOf(goal),
+      press.frame,
+      press.drive,
+      dies.map((die) => [fingerprintOf(die.outline.lines), die.height, die.bladeHeightMm, die.bodyStripMm]),
+      [sheet.caliper.valueMm, sheet.shearStrengthMPa, sheet.squashModulusMPa, sheetCount],
+      bed,
+      [laying.rotationDeg, laying.poses ?? null],
+      rules.mostPasses,
+    ])
+    const known = this.remembered.get(key)
+    // A height map is a function and has no name, so a response to it is not remembered.
+    if (known && !laying.heights) return known as ReturnType<Of['respond']>
+    const response = goal.respond(cut, bed, laying)
+    if (laying.heights) return response as ReturnType<Of['respond']>
+    const oldest = this.remembered.keys().next()
+    if (this.remembered.size >= MOST_REMEMBERED && !oldest.done) this.remembered.delete(oldest.value)
+    this.remembered.set(key, response)
+    return response as ReturnType<Of['respond']>
+  }
+
+  /** A press's gap by its known-good stacks (height − the squeeze that they must have had), and by its logged runs, where there are any. */
+  gapOf(press: Press, learnt?: Learnt): LearntGap {
+    const { computed: goal } = goalOfKnown
+    const estimate = estimateGap(press, (known) =>
+      goal.wantedByKnown(press, known, (cut, bed) => this.of(goal, cut, bed)),
+    )
+    return learntGap(press, estimate, learnt)
+  }
+
+  private numberOf(goal: Computed): number {
+    const known = this.goals.get(goal) ?? this.goals.size
+    this.goals.set(goal, known)
+    return known
+  }
+}

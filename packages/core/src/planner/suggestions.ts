@@ -1,0 +1,94 @@
+import type { Change } from '../goals/change.js'
+import { type Outlook, outlookOf } from '../goals/outlook.js'
+import type { Proposal } from '../goals/proposal.js'
+import { PLAIN_LAYING } from '../goals/laying.js'
+import { windowOf } from '../goals/window.js'
+import { computedOf } from '../techniques/goal-of.js'
+import { asLearnt } from './learnt-cut.js'
+import { bedKindsOf } from './model-plan.js'
+import type { Assessment, PlanRequest } from './plan.js'
+import type { Responses } from './responses.js'
+import type { Steps } from './steps.js'
+
+/** A proposal and what it is predicted to change; passes and effort fall where it helps, the chance rises. */
+export interface Suggestion {
+  readonly proposal: Proposal
+  /** Absent where it does not change the pressing itself, as with waxed paper. */
+  readonly gain:
+    | {
+        readonly passes: number
+        /** Of the hardest pass, as a share of what the hand can do. */
+        readonly effort: number
+        /** Of coming out as wanted after the passes recommended now. */
+        readonly chance: number
+        /** How much more harm is done, as the goal measures it (a blade's mm into the bed); negative where some is spared. */
+        readonly harm: number
+        /** Points of the ranking; what the suggestions are ordered by. */
+        readonly worth: number
+      }
+    | undefined
+}
+
+/** A suggestion is made when it is worth at least so many points, or takes a tenth off the effort. From memory. */
+const WORTH_SAYING = 0.8
+const EFFORT_SAVED = 0.1
+
+const gainOf = (before: Outlook, after: Outlook): NonNullable<Suggestion['gain']> => ({
+  passes: after.passes - before.passes,
+  effort: after.effort - before.effort,
+  chance: (after.chances.goodBy[before.passes - 1] ?? 0) - (before.chances.goodBy[before.passes - 1] ?? 0),
+  harm: after.harm - before.harm,
+  worth: before.cost - after.cost,
+})
+
+const isWorthIt = ({ worth, effort }: NonNullable<Suggestion['gain']>): boolean =>
+  worth >= WORTH_SAYING || (worth > -WORTH_SAYING / 2 && effort <= -EFFORT_SAVED)
+
+/** Looks for what would make this stack do better: what the goal proposes, each simulated. Best first. */
+export function* suggestionSteps(
+  asked: PlanRequest,
+  assessment: Assessment,
+  responses: Responses,
+): Steps<Suggestion[]> {
+  const goal = computedOf(asked)
+  const { request, gap } = asLearnt(asked, responses)
+  const { cut, shelf } = request
+  const { stack, ledger, certainty, prediction } = assessment
+  const bed = goal.bedOfStack(stack)
+  if (!bed || !prediction) return []
+  const outlookWith = (changed: Omit<Change, 'proposal'>): Outlook | undefined => {
+    const response = responses.of(goal, changed.cut ?? cut, changed.bed ?? bed, changed.laying ?? PLAIN_LAYING)
+    const squeezeMm = changed.atItsBest
+      ? windowOf(response, gap, cut.rules)?.midMm
+      : (changed.squeezeMm ?? ledger.squeezeMm)
+    return squeezeMm === undefined
+      ? undefined
+      : outlookOf(response, squeezeMm, certainty.spreadMm, cut.rules, gap.nodes)
+  }
+  const now = outlookWith({})
+  if (!now) return []
+  const { weighed, saidAnyway } = goal.changesTo(cut, {
+    stack,
+    bed,
+    squeezeMm: ledger.squeezeMm,
+    prediction,
+    shelf,
+    bedKinds: bedKindsOf(request),
+  })
+  const suggestions: Suggestion[] = []
+  for (const [at, each] of weighed.entries()) {
+    const [easiest] = ('proposal' in each ? [each] : each)
+      .flatMap((change) => {
+        const after = outlookWith(change)
+        return after ? [{ proposal: change.proposal, after }] : []
+      })
+      .sort((a, b) => a.after.effort - b.after.effort)
+    if (easiest) {
+      const gain = gainOf(now, easiest.after)
+      if (isWorthIt(gain)) suggestions.push({ proposal: easiest.proposal, gain })
+    }
+    yield (at + 1) / weighed.length
+  }
+  suggestions.push(...saidAnyway.map((proposal) => ({ proposal, gain: undefined })))
+  return suggestions.sort((a, b) => (b.gain?.worth ?? -Infinity) - (a.gain?.worth ?? -Infinity))
+}

@@ -1,0 +1,13 @@
+import { Mistake } from '../faults/guards.js'
+import type { Computed, Goal } from '../goals/goal.js'
+import { type TechniqueId, techniqueOf } from './list.js'
+
+/** What a press run of a technique is for. */
+export const goalOf = ({ technique }: { readonly technique: TechniqueId }): Goal => techniqueOf(technique).goal
+
+/** What can be computed of it; a technique that is guided only must not get here. */
+export const computedOf = (how: { readonly technique: TechniqueId }): Computed => {
+  const { id, computed } = goalOf(how)
+  if (!computed) throw new Mistake(`nothing can be computed of ${id}`)
+  return computed
+}
