@@ -5,9 +5,14 @@ import type { GridSize } from './contact-cells.js'
 
 /** The frame's shape (all rows part alike) and the sines of the rollers' bending. */
 const SHAPES = 1 + BENDING_TERMS
-/** Waves whose sums give every product of two shapes: cosines 0…18, then sines 1…9. */
-const COSINES = 2 * BENDING_TERMS + 1
-const WAVES = COSINES + BENDING_TERMS
+/**
+ * Shapes that a Newton step reckons with: those beyond give so little (the fourth wave a 256th of the first) that leaving them out
+ * costs no step more, while the residual, which decides when a station is solved, has them all.
+ */
+const STEP_SHAPES = 4
+/** Waves whose sums give every product of two of these: cosines first, then sines. */
+const COSINES = 2 * (STEP_SHAPES - 1) + 1
+const WAVES = COSINES + STEP_SHAPES - 1
 
 /**
  * How frame and rollers give way under the load across the throat, and the small linear system that this makes of a Newton
@@ -21,7 +26,7 @@ export class Compliance {
   private readonly root = new Float64Array(SHAPES)
   private readonly waves: Float64Array
   private readonly waveSums = new Float64Array(WAVES)
-  private readonly matrix = new Float64Array((SHAPES * (SHAPES + 1)) / 2)
+  private readonly matrix = new Float64Array((STEP_SHAPES * (STEP_SHAPES + 1)) / 2)
   private readonly sums = new Float64Array(SHAPES)
 
   constructor(
@@ -40,7 +45,7 @@ export class Compliance {
       for (let k = 0; k < COSINES; k++) this.waves[k * rows + row] = cosine(k * angle)
       for (let m = 0; m < SHAPES; m++) {
         const shape = m === 0 ? 1 : sine(m * angle)
-        if (m > 0) this.waves[(COSINES + m - 1) * rows + row] = shape
+        if (m > 0 && m < STEP_SHAPES) this.waves[(COSINES + m - 1) * rows + row] = shape
         this.byRow[row * SHAPES + m] = this.byShape[m * rows + row] = shape * (this.root[m] as number)
       }
     }
@@ -48,8 +53,8 @@ export class Compliance {
 
   /** Writes into `parting` by how much, mm, rows `first`…`last` part under their loads. */
   partUnder(load: Float64Array, first: number, last: number, parting: Float64Array): void {
-    this.project(load, first, last)
-    this.combine(first, last, parting)
+    this.project(load, first, last, SHAPES)
+    this.combine(first, last, parting, SHAPES)
   }
 
   /**
@@ -60,20 +65,20 @@ export class Compliance {
   shareStep(share: Float64Array, weighted: Float64Array, first: number, last: number, shared: Float64Array): void {
     this.sumWaves(share, first, last)
     this.fillMatrix()
-    this.project(weighted, first, last)
-    solveByCholesky(this.matrix, this.sums, SHAPES)
-    this.combine(first, last, shared)
+    this.project(weighted, first, last, STEP_SHAPES)
+    solveByCholesky(this.matrix, this.sums, STEP_SHAPES)
+    this.combine(first, last, shared, STEP_SHAPES)
   }
 
-  private project(values: Float64Array, first: number, last: number): void {
-    sumAgainst(this.byShape, SHAPES, this.rows, values, first, last, this.sums)
+  private project(values: Float64Array, first: number, last: number, shapes: number): void {
+    sumAgainst(this.byShape, shapes, this.rows, values, first, last, this.sums)
   }
 
-  private combine(first: number, last: number, into: Float64Array): void {
+  private combine(first: number, last: number, into: Float64Array, shapes: number): void {
     const { byRow, sums } = this
-    for (let row = first, at = first * SHAPES; row <= last; row++) {
+    for (let row = first; row <= last; row++) {
       let sum = 0
-      for (let m = 0; m < SHAPES; m++, at++) sum += (byRow[at] as number) * (sums[m] as number)
+      for (let m = 0, at = row * SHAPES; m < shapes; m++, at++) sum += (byRow[at] as number) * (sums[m] as number)
       into[row] = sum
     }
   }
@@ -87,7 +92,7 @@ export class Compliance {
     const { matrix, waveSums, root } = this
     const frame = root[0] as number
     matrix[0] = 1 + frame * frame * (waveSums[0] as number)
-    for (let m = 1, entry = 1; m < SHAPES; m++) {
+    for (let m = 1, entry = 1; m < STEP_SHAPES; m++) {
       const bend = root[m] as number
       matrix[entry++] = frame * bend * (waveSums[COSINES + m - 1] as number)
       for (let n = 1; n <= m; n++)
