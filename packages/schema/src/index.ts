@@ -31,7 +31,9 @@ export { type Page, pageOf, pageQuery } from './page.js'
 export { photoInFile, type PhotoInFile, photoRow, type PhotoRow } from './photo.js'
 export { type CardLayout, cardLayout, placementInput } from './placement.js'
 export { type PlanAnswer, planAnswer, type PlanFile, planFile, type PlannedStack } from './plan-file.js'
+export { devices } from './devices.js'
 export { type PlanQuestion, planQuestion } from './plan.js'
+export { type PlaceRequest, placeRequest, planRequest } from './plan-request.js'
 export { type PlateInput, plateInput, type PlateRow, plateRow } from './plate.js'
 export {
   knownFrom,
@@ -49,6 +51,8 @@ export {
 } from './press.js'
 export { type Problem, problem, type ProblemField, problemField } from './problem.js'
 export {
+  type FittingRecipe,
+  fittingRecipe,
   type RecipeBody,
   recipeBody,
   type RecipeFile,

@@ -1,3 +1,4 @@
+import { recipeDifferences } from '@bold-heron/core'
 import { z } from 'zod'
 import { bladeFitsDie, bladeTooTall, dieFields } from './die.js'
 import { idField, nameField, noteField, rowFields, sizeMmField } from './fields.js'
@@ -84,3 +85,7 @@ export type RecipeFile = z.infer<typeof recipeFile>
 /** Asks for a job made of a recipe, on a press of the shelf, in a stack of its plates; the dies and sheet come along. */
 export const recipeJob = z.object({ pressId: idField, layers: chosenStack.default([]) })
 export type RecipeJob = z.infer<typeof recipeJob>
+
+/** A recipe that fits a job, and in what it differs from it. */
+export const fittingRecipe = z.object({ recipe: recipeRow, differences: z.array(z.enum(recipeDifferences)) })
+export type FittingRecipe = z.infer<typeof fittingRecipe>

@@ -1,6 +1,6 @@
 import type { Request, Response } from 'express'
-import { Cancelled, type HeavyThread } from '../jobs/heavy-thread.js'
-import type { AnswerTo, HeavyTask } from '../jobs/heavy-task.js'
+import { Cancelled, type HeavyThread } from '../threads/heavy-thread.js'
+import type { AnswerTo, HeavyTask } from '../threads/heavy-task.js'
 
 const LINES = 'application/x-ndjson'
 

@@ -1,6 +1,6 @@
 import type { Sequelize } from 'sequelize'
-import type { HeavyThread } from '../jobs/heavy-thread.js'
-import { Cancelled } from '../jobs/heavy-thread.js'
+import type { HeavyThread } from '../threads/heavy-thread.js'
+import { Cancelled } from '../threads/heavy-thread.js'
 import { EvidenceModel } from '../store/models/evidence-model.js'
 import { inSnapshot, inWriting } from '../store/transactions.js'
 import { type LoggedTrial, loggedTrials } from './logged-trials.js'

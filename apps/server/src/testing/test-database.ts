@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import { loadDemoOnce } from '../demo/load.js'
-import { HeavyThread } from '../jobs/heavy-thread.js'
+import { HeavyThread } from '../threads/heavy-thread.js'
 import { Learner } from '../learning/learner.js'
 import { openDatabase } from '../store/database.js'
 import { migrate } from '../store/migrate.js'

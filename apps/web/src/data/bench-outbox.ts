@@ -1,3 +1,4 @@
+import { z } from 'zod'
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useSyncExternalStore } from 'react'
 import { ask, AwayError, ProblemError } from './client.js'
@@ -14,7 +15,7 @@ const TOO_MANY = 429
 
 const deliver = async ({ id, input }: Parcel): Promise<Delivery> => {
   try {
-    await ask(`/api/bench-runs/${id}`, { method: 'PUT', body: input })
+    await ask(`/api/bench-runs/${id}`, z.unknown(), { method: 'PUT', body: input })
     return { is: 'there' }
   } catch (error) {
     if (error instanceof ProblemError && error.problem.status < SERVER_FAULTS_FROM && error.problem.status !== TOO_MANY)

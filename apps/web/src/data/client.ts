@@ -1,4 +1,5 @@
-import type { Problem } from '@bold-heron/schema'
+import { type Problem, problem } from '@bold-heron/schema'
+import type { z } from 'zod'
 
 /** The server answered, but not with what was asked for. */
 export class ProblemError extends Error {
@@ -16,6 +17,11 @@ export class AwayError extends Error {
   constructor() {
     super('the server does not answer')
   }
+}
+
+/** The server answered in a way that this page does not know: the one is newer than the other. */
+export class MisreadError extends Error {
+  override readonly name = 'MisreadError'
 }
 
 export interface Asked {
@@ -57,22 +63,36 @@ const send = async (path: string, { method = 'GET', body, text, file, version, s
 
 const isJson = (response: Response): boolean => response.headers.get('Content-Type')?.includes('json') === true
 
-/** Asks the server and returns its JSON; throws ProblemError or AwayError. */
-export const ask = async <Answer>(path: string, asked: Asked = {}): Promise<Answer> => {
+/** An answer as its schema reads it. */
+const read = async <Schema extends z.ZodType>(response: Response, schema: Schema): Promise<z.output<Schema>> => {
+  const { data, error } = schema.safeParse(await response.json())
+  if (error) throw new MisreadError(`${response.url}: ${error.message}`)
+  return data
+}
+
+const isProblem = (response: Response): boolean => response.headers.get('Content-Type')?.includes('problem') === true
+
+/** Asks the server and returns its answer as a schema reads it; throws ProblemError, AwayError or MisreadError. */
+export const ask = async <Schema extends z.ZodType>(
+  path: string,
+  schema: Schema,
+  asked: Asked = {},
+): Promise<z.output<Schema>> => {
   const response = await send(path, asked)
-  if (response.ok) return (await response.json()) as Answer
-  if (isJson(response)) throw new ProblemError((await response.json()) as Problem)
+  if (response.ok) return read(response, schema)
+  if (isJson(response)) throw new ProblemError(await read(response, problem))
   throw new AwayError()
 }
 
 /** As `ask`, for answers whose status is part of the meaning: returns the body of a 422 too. */
-export const askReport = async <Answer>(path: string, asked: Asked): Promise<Answer> => {
+export const askReport = async <Schema extends z.ZodType>(
+  path: string,
+  schema: Schema,
+  asked: Asked,
+): Promise<z.output<Schema>> => {
   const response = await send(path, asked)
-  if (isJson(response) && (response.ok || response.status === 422)) {
-    const answer = (await response.json()) as Answer | Problem
-    if (response.headers.get('Content-Type')?.includes('problem')) throw new ProblemError(answer as Problem)
-    return answer as Answer
-  }
-  if (isJson(response)) throw new ProblemError((await response.json()) as Problem)
+  if (isJson(response) && (response.ok || (response.status === 422 && !isProblem(response))))
+    return read(response, schema)
+  if (isJson(response)) throw new ProblemError(await read(response, problem))
   throw new AwayError()
 }

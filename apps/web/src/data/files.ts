@@ -1,4 +1,5 @@
-import type { CsvReport, WorkshopFile } from '@bold-heron/schema'
+import { type CsvReport, csvReport, type WorkshopFile, workshopFile } from '@bold-heron/schema'
+import { z } from 'zod'
 import { useQueryClient } from '@tanstack/react-query'
 import { ask, askReport } from './client.js'
 
@@ -6,7 +7,7 @@ export const csvTables = ['plates', 'presses', 'dies', 'sheets', 'runs'] as cons
 export type CsvTable = (typeof csvTables)[number]
 
 /** The whole workshop as it is now. */
-export const fetchWorkshop = (): Promise<WorkshopFile> => ask<WorkshopFile>('/api/workshop')
+export const fetchWorkshop = (): Promise<WorkshopFile> => ask('/api/workshop', workshopFile)
 
 /** The workshop without its shelf, jobs and log; house rules stay. */
 export const emptied = (file: WorkshopFile): WorkshopFile => ({
@@ -27,11 +28,11 @@ export const useFiles = () => {
   const changed = () => client.invalidateQueries()
   return {
     replaceWorkshop: async (file: unknown): Promise<void> => {
-      await ask('/api/workshop', { method: 'PUT', body: file })
+      await ask('/api/workshop', z.unknown(), { method: 'PUT', body: file })
       await changed()
     },
     readCsv: async (table: CsvTable, content: string): Promise<CsvReport> => {
-      const report = await askReport<CsvReport>(`/api/csv/${table}`, {
+      const report = await askReport(`/api/csv/${table}`, csvReport, {
         method: 'POST',
         text: { type: 'text/csv', content },
       })

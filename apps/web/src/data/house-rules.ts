@@ -1,5 +1,5 @@
 import type { LengthStyle } from '@bold-heron/core'
-import type { HouseRulesInput, HouseRulesRow } from '@bold-heron/schema'
+import { type HouseRulesInput, type HouseRulesRow, houseRulesRow } from '@bold-heron/schema'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { ask, ProblemError } from './client.js'
 
@@ -7,7 +7,7 @@ const key = ['house-rules']
 const path = '/api/house-rules'
 
 export const useHouseRules = () =>
-  useQuery({ queryKey: key, queryFn: ({ signal }) => ask<HouseRulesRow>(path, { signal }) })
+  useQuery({ queryKey: key, queryFn: ({ signal }) => ask(path, houseRulesRow, { signal }) })
 
 /** Changes some of the rules; where another window saved in between, the change is made to what stands there now. */
 export const useChangeHouseRules = () => {
@@ -15,13 +15,13 @@ export const useChangeHouseRules = () => {
   return useMutation({
     mutationFn: async (change: Partial<HouseRulesInput>) => {
       const save = ({ version, updatedAt: _, ...rules }: HouseRulesRow) =>
-        ask<HouseRulesRow>(path, { method: 'PUT', version, body: { ...rules, ...change } })
-      const known = client.getQueryData<HouseRulesRow>(key) ?? (await ask<HouseRulesRow>(path))
+        ask(path, houseRulesRow, { method: 'PUT', version, body: { ...rules, ...change } })
+      const known = client.getQueryData<HouseRulesRow>(key) ?? (await ask(path, houseRulesRow))
       try {
         return await save(known)
       } catch (error) {
         if (!(error instanceof ProblemError) || error.problem.status !== 412) throw error
-        return save(error.problem.current as HouseRulesRow)
+        return save(houseRulesRow.parse(error.problem.current))
       }
     },
     onSuccess: (rules) => {

@@ -1,5 +1,6 @@
 import type { GapStory, Learnt, Press } from '@bold-heron/core'
-import type { PressLearning } from '@bold-heron/schema'
+import { type PressLearning, pressLearning } from '@bold-heron/schema'
+import { z } from 'zod'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { planner } from '../workers/planner.js'
 import { ask } from './client.js'
@@ -11,7 +12,7 @@ const LOOK_AGAIN_MS = 1500
 export const usePressLearning = (pressId: string) =>
   useQuery({
     queryKey: ['runs', 'learning', pressId],
-    queryFn: ({ signal }) => ask<PressLearning>(`/api/presses/${pressId}/learning`, { signal }),
+    queryFn: ({ signal }) => ask(`/api/presses/${pressId}/learning`, pressLearning, { signal }),
     refetchInterval: ({ state }) => ((state.data?.pending ?? 0) > 0 ? LOOK_AGAIN_MS : false),
   })
 
@@ -40,8 +41,11 @@ export const useSetAside = (pressId: string) => {
   return useMutation({
     mutationFn: (change: { readonly runId: string; readonly setAside: boolean } | 'all') =>
       change === 'all'
-        ? ask(`/api/presses/${pressId}/forget`, { method: 'POST' })
-        : ask(`/api/runs/${change.runId}/evidence`, { method: 'PUT', body: { setAside: change.setAside } }),
+        ? ask(`/api/presses/${pressId}/forget`, z.unknown(), { method: 'POST' })
+        : ask(`/api/runs/${change.runId}/evidence`, z.unknown(), {
+            method: 'PUT',
+            body: { setAside: change.setAside },
+          }),
     onSuccess: () => Promise.all(['runs', 'plan'].map((key) => client.invalidateQueries({ queryKey: [key] }))),
   })
 }

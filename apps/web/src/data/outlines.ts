@@ -1,12 +1,12 @@
 import type { DieClass } from '@bold-heron/core'
-import type { DieRow, OutlineInput } from '@bold-heron/schema'
+import { type DieRow, type OutlineInput, outlineInput } from '@bold-heron/schema'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { drawing } from '../workers/drawing.js'
 import type { OutlineView } from '../drawing/outline/outline-view.js'
 import { ask } from './client.js'
 
 /** The lines of a stored die; its row only sums them up. */
-export const fetchOutline = (dieId: string): Promise<OutlineInput> => ask<OutlineInput>(`/api/dies/${dieId}/outline`)
+export const fetchOutline = (dieId: string): Promise<OutlineInput> => ask(`/api/dies/${dieId}/outline`, outlineInput)
 
 /** A stored die's own lines, ready to be shown. */
 export const useStoredOutline = (row: DieRow | undefined) =>

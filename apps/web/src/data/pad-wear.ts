@@ -1,10 +1,11 @@
-import type { PadWearRow } from '@bold-heron/schema'
+import { padWear } from '@bold-heron/schema'
 import { useQuery } from '@tanstack/react-query'
+import { z } from 'zod'
 import { ask } from './client.js'
 
 /** What the log says of every cutting pad; stale with every run. */
 export const usePadWear = () =>
   useQuery({
     queryKey: ['runs', 'pad-wear'],
-    queryFn: ({ signal }) => ask<PadWearRow[]>('/api/pad-wear', { signal }),
+    queryFn: ({ signal }) => ask('/api/pad-wear', z.array(padWear), { signal }),
   })

@@ -1,11 +1,12 @@
-import type { PhotoRow } from '@bold-heron/schema'
+import { photoRow } from '@bold-heron/schema'
+import { z } from 'zod'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { ask } from './client.js'
 
 export const usePhotos = (runId: string) =>
   useQuery({
     queryKey: ['photos', runId],
-    queryFn: ({ signal }) => ask<PhotoRow[]>(`/api/runs/${runId}/photos`, { signal }),
+    queryFn: ({ signal }) => ask(`/api/runs/${runId}/photos`, z.array(photoRow), { signal }),
   })
 
 /** Adds, deletes and has back photos of a run. */
@@ -14,14 +15,14 @@ export const useChangePhotos = (runId: string) => {
   const onSuccess = () => client.invalidateQueries({ queryKey: ['photos', runId] })
   return {
     add: useMutation({
-      mutationFn: (file: Blob) => ask<PhotoRow>(`/api/runs/${runId}/photos`, { method: 'POST', file }),
+      mutationFn: (file: Blob) => ask(`/api/runs/${runId}/photos`, photoRow, { method: 'POST', file }),
       onSuccess,
     }),
     mark: useMutation({
       mutationFn: ({ id, mark }: { readonly id: string; readonly mark: 'delete' | 'restore' }) =>
         mark === 'delete'
-          ? ask<PhotoRow>(`/api/photos/${id}`, { method: 'DELETE' })
-          : ask<PhotoRow>(`/api/photos/${id}/restore`, { method: 'POST' }),
+          ? ask(`/api/photos/${id}`, photoRow, { method: 'DELETE' })
+          : ask(`/api/photos/${id}/restore`, photoRow, { method: 'POST' }),
       onSuccess,
     }),
   }

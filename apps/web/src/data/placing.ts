@@ -1,4 +1,5 @@
-import type { Die, Fitting, PlacedPlan, Placement, PlanRequest, Sheet } from '@bold-heron/core'
+import type { Fitting, PlacedPlan, Placement } from '@bold-heron/core'
+import { type PlaceRequest, placeRequest } from '@bold-heron/schema'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useMemo } from 'react'
 import { knowDies, placeWorker } from '../workers/place.js'
@@ -7,18 +8,11 @@ import { longWork, planner } from '../workers/planner.js'
 import { ask } from './client.js'
 
 /** Everything Place needs for a job. */
-export interface PlaceRequest {
-  /** The planner's request as if nothing were laid out. */
-  readonly request: PlanRequest
-  readonly dies: readonly Die[]
-  readonly sheets: readonly Sheet[]
-}
-
 export const usePlaceRequest = (jobId: string | undefined) =>
   useQuery({
     queryKey: ['plan', jobId, 'place-request'],
     queryFn: async ({ signal }) => {
-      const things = await ask<PlaceRequest>(`/api/jobs/${jobId}/place-request`, { signal })
+      const things = await ask(`/api/jobs/${jobId}/place-request`, placeRequest, { signal })
       await knowDies(things.dies)
       return things
     },

@@ -1,4 +1,5 @@
 import type { Assessment, Plan, PlanRequest, Press, Stack, Suggestion, TrialAdvice, TriedRound } from '@bold-heron/core'
+import { planRequest } from '@bold-heron/schema'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { longWork, planner } from '../workers/planner.js'
@@ -33,7 +34,7 @@ export interface PlanProgress {
 const useRequest = (jobId: string) =>
   useQuery({
     queryKey: ['plan', jobId, 'request'],
-    queryFn: ({ signal }) => ask<PlanRequest>(`/api/jobs/${jobId}/plan-request`, { signal }),
+    queryFn: ({ signal }) => ask(`/api/jobs/${jobId}/plan-request`, planRequest, { signal }),
     placeholderData: (previous, query) => (query?.queryKey[1] === jobId ? previous : undefined),
   })
 
@@ -110,7 +111,7 @@ export const useBenchRequest = (jobId: string, ownRuns: readonly string[]) =>
   useQuery({
     queryKey: ['bench', jobId, 'request', ...ownRuns],
     queryFn: ({ signal }) =>
-      ask<PlanRequest>(`/api/jobs/${jobId}/plan-request?except=${ownRuns.join(',')}`, { signal }),
+      ask(`/api/jobs/${jobId}/plan-request?except=${ownRuns.join(',')}`, planRequest, { signal }),
     staleTime: Infinity,
     gcTime: 0,
     refetchOnWindowFocus: false,

@@ -1,6 +1,16 @@
-import { type Adapted, defaultHouseRules, type PlanRequest, type RecipeDifference } from '@bold-heron/core'
-import { type JobRow, type RecipeJob, type RecipeNaming, type RecipeRow, toProvenCut } from '@bold-heron/schema'
+import { type Adapted, defaultHouseRules, type PlanRequest } from '@bold-heron/core'
+import {
+  fittingRecipe,
+  jobRow,
+  planRequest,
+  type RecipeJob,
+  type RecipeNaming,
+  type RecipeRow,
+  recipeRow,
+  toProvenCut,
+} from '@bold-heron/schema'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { z } from 'zod'
 import { longWork, planner } from '../workers/planner.js'
 import { press } from '../workers/press.js'
 import { ask } from './client.js'
@@ -9,8 +19,7 @@ import { ask } from './client.js'
 export const useFittingRecipes = (jobId: string) =>
   useQuery({
     queryKey: ['recipes', 'for', jobId],
-    queryFn: ({ signal }) =>
-      ask<{ recipe: RecipeRow; differences: RecipeDifference[] }[]>(`/api/jobs/${jobId}/recipes`, { signal }),
+    queryFn: ({ signal }) => ask(`/api/jobs/${jobId}/recipes`, z.array(fittingRecipe), { signal }),
   })
 
 const useMaking = <Given, Made>(make: (given: Given) => Promise<Made>) => {
@@ -20,15 +29,15 @@ const useMaking = <Given, Made>(make: (given: Given) => Promise<Made>) => {
 
 /** Keeps a run as a recipe. */
 export const useKeepRecipe = (runId: string) =>
-  useMaking((naming: RecipeNaming) => ask<RecipeRow>(`/api/runs/${runId}/recipe`, { method: 'POST', body: naming }))
+  useMaking((naming: RecipeNaming) => ask(`/api/runs/${runId}/recipe`, recipeRow, { method: 'POST', body: naming }))
 
 /** Takes a recipe in from what a file holds. */
 export const useTakeInRecipe = () =>
-  useMaking((file: unknown) => ask<RecipeRow>('/api/recipe-files', { method: 'POST', body: file }))
+  useMaking((file: unknown) => ask('/api/recipe-files', recipeRow, { method: 'POST', body: file }))
 
 /** Makes a job of a recipe. */
 export const useJobOfRecipe = (recipeId: string) =>
-  useMaking((job: RecipeJob) => ask<JobRow>(`/api/recipes/${recipeId}/jobs`, { method: 'POST', body: job }))
+  useMaking((job: RecipeJob) => ask(`/api/recipes/${recipeId}/jobs`, jobRow, { method: 'POST', body: job }))
 
 const provenOf = ({ cut }: RecipeRow) => toProvenCut(cut, defaultHouseRules)
 
@@ -37,7 +46,7 @@ export const useAdapted = (recipe: RecipeRow, pressId: string | undefined) =>
   useQuery({
     queryKey: ['plan', 'adapted', recipe.id, recipe.version, pressId],
     queryFn: async ({ signal }): Promise<{ adapted: Adapted; request: PlanRequest }> => {
-      const request = await ask<PlanRequest>(`/api/recipes/${recipe.id}/plan-request?pressId=${pressId}`, { signal })
+      const request = await ask(`/api/recipes/${recipe.id}/plan-request?pressId=${pressId}`, planRequest, { signal })
       const proven = toProvenCut(recipe.cut, request.cut.rules)
       const adapted = await longWork((task, onProgress) => planner().adapt(task, proven, request, onProgress), {
         signal,

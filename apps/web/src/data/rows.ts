@@ -1,36 +1,50 @@
-import type {
-  DieInput,
-  DieRow,
-  JobInput,
-  JobRow,
-  Page,
-  PlateInput,
-  PlateRow,
-  PressInput,
-  PressRow,
-  RecipeInput,
-  RecipeRow,
-  RunInput,
-  RunRow,
-  SheetInput,
-  SheetRow,
+import {
+  type DieInput,
+  dieRow,
+  type JobInput,
+  jobRow,
+  pageOf,
+  type PlateInput,
+  plateRow,
+  type PressInput,
+  pressRow,
+  type RecipeInput,
+  recipeRow,
+  type RunInput,
+  runRow,
+  type SheetInput,
+  sheetRow,
 } from '@bold-heron/schema'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import type { z } from 'zod'
 import { ask } from './client.js'
 
-/** Every kind of row the server keeps: what a user enters, and what is stored. */
-export interface Kinds {
-  plates: { input: PlateInput; row: PlateRow }
-  presses: { input: PressInput; row: PressRow }
-  dies: { input: DieInput; row: DieRow }
-  sheets: { input: SheetInput; row: SheetRow }
-  jobs: { input: JobInput; row: JobRow }
-  runs: { input: RunInput; row: RunRow }
-  recipes: { input: RecipeInput; row: RecipeRow }
+/** Every kind of row the server keeps, as it is stored. */
+const rows = {
+  plates: plateRow,
+  presses: pressRow,
+  dies: dieRow,
+  sheets: sheetRow,
+  jobs: jobRow,
+  runs: runRow,
+  recipes: recipeRow,
 }
-export type Kind = keyof Kinds
-export type RowOf<K extends Kind> = Kinds[K]['row']
-export type InputOf<K extends Kind> = Kinds[K]['input']
+export type Kind = keyof typeof rows
+export type RowOf<K extends Kind> = z.infer<(typeof rows)[K]>
+
+/** And what a user enters for it. */
+interface Inputs {
+  plates: PlateInput
+  presses: PressInput
+  dies: DieInput
+  sheets: SheetInput
+  jobs: JobInput
+  runs: RunInput
+  recipes: RecipeInput
+}
+export type InputOf<K extends Kind> = Inputs[K]
+
+const rowOf = <K extends Kind>(kind: K): z.ZodType<RowOf<K>> => rows[kind] as unknown as z.ZodType<RowOf<K>>
 
 export type ListQuestion = Readonly<Record<string, string | number | undefined>>
 
@@ -47,7 +61,7 @@ const listPath = (kind: Kind, question: ListQuestion): string => {
 export const useRowsPage = <K extends Kind>(kind: K, question: ListQuestion) =>
   useQuery({
     queryKey: [kind, 'list', question],
-    queryFn: ({ signal }) => ask<Page<RowOf<K>>>(listPath(kind, question), { signal }),
+    queryFn: ({ signal }) => ask(listPath(kind, question), pageOf(rowOf(kind)), { signal }),
     placeholderData: keepPreviousData,
   })
 
@@ -58,7 +72,7 @@ export const useRows = <K extends Kind>(kind: K, question: ListQuestion = {}) =>
 export const useRow = <K extends Kind>(kind: K, id: string | undefined) =>
   useQuery({
     queryKey: [kind, 'row', id],
-    queryFn: ({ signal }) => ask<RowOf<K>>(`/api/${kind}/${id}`, { signal }),
+    queryFn: ({ signal }) => ask(`/api/${kind}/${id}`, rowOf(kind), { signal }),
     enabled: id !== undefined,
   })
 
@@ -90,7 +104,7 @@ const useTouch = (kind: Kind) => {
 export const useAddRow = <K extends Kind>(kind: K) => {
   const touch = useTouch(kind)
   return useMutation({
-    mutationFn: (input: InputOf<K>) => ask<RowOf<K>>(`/api/${kind}`, { method: 'POST', body: input }),
+    mutationFn: (input: InputOf<K>) => ask(`/api/${kind}`, rowOf(kind), { method: 'POST', body: input }),
     onSuccess: () => touch(),
   })
 }
@@ -100,7 +114,7 @@ export const useSaveRow = <K extends Kind>(kind: K) => {
   const client = useQueryClient()
   return useMutation({
     mutationFn: ({ id, version, input }: { id: string; version: number; input: InputOf<K> }) =>
-      ask<RowOf<K>>(`/api/${kind}/${id}`, { method: 'PUT', body: input, version }),
+      ask(`/api/${kind}/${id}`, rowOf(kind), { method: 'PUT', body: input, version }),
     onSuccess: (row) => {
       client.setQueryData([kind, 'row', row.id], row)
       return touch()
@@ -116,8 +130,8 @@ export const useMarkRow = <K extends Kind>(kind: K) => {
   return useMutation({
     mutationFn: ({ id, mark }: { id: string; mark: Mark }) =>
       mark === 'delete'
-        ? ask<RowOf<K>>(`/api/${kind}/${id}`, { method: 'DELETE' })
-        : ask<RowOf<K>>(`/api/${kind}/${id}/${mark}`, { method: 'POST' }),
+        ? ask(`/api/${kind}/${id}`, rowOf(kind), { method: 'DELETE' })
+        : ask(`/api/${kind}/${id}/${mark}`, rowOf(kind), { method: 'POST' }),
     onSuccess: (_row, { id, mark }) => touch(mark === 'delete' ? id : undefined),
   })
 }

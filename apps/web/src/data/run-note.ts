@@ -1,4 +1,4 @@
-import type { RunNoteInput, RunRow } from '@bold-heron/schema'
+import { type RunNoteInput, runRow } from '@bold-heron/schema'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { ask } from './client.js'
 
@@ -6,7 +6,7 @@ import { ask } from './client.js'
 export const useSaveNote = (runId: string) => {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (input: RunNoteInput) => ask<RunRow>(`/api/runs/${runId}/note`, { method: 'PUT', body: input }),
+    mutationFn: (input: RunNoteInput) => ask(`/api/runs/${runId}/note`, runRow, { method: 'PUT', body: input }),
     onSuccess: () => client.invalidateQueries({ queryKey: ['runs'] }),
   })
 }

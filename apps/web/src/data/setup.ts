@@ -1,4 +1,4 @@
-import type { JobRow, SetupInput } from '@bold-heron/schema'
+import { jobRow, type SetupInput } from '@bold-heron/schema'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { ask } from './client.js'
 
@@ -6,7 +6,7 @@ import { ask } from './client.js'
 export const useSetUp = () => {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (input: SetupInput) => ask<JobRow>('/api/setups', { method: 'POST', body: input }),
+    mutationFn: (input: SetupInput) => ask('/api/setups', jobRow, { method: 'POST', body: input }),
     onSuccess: () => client.invalidateQueries(),
   })
 }

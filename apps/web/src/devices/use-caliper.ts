@@ -1,3 +1,4 @@
+import { devices as devicesSchema } from '@bold-heron/schema'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ask } from '../data/client.js'
@@ -10,7 +11,7 @@ export type Connection = 'none' | 'connecting' | 'connected' | 'failed'
 export const useCaliper = () => {
   const devices = useQuery({
     queryKey: ['devices'],
-    queryFn: ({ signal }) => ask<{ caliperUrl: string | null }>('/api/devices', { signal }),
+    queryFn: ({ signal }) => ask('/api/devices', devicesSchema, { signal }),
     staleTime: Infinity,
   })
   const [connection, setConnection] = useState<Connection>('none')

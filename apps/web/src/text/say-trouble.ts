@@ -1,6 +1,8 @@
 import type { TFunction } from 'i18next'
-import { ProblemError } from '../data/client.js'
+import { MisreadError, ProblemError } from '../data/client.js'
 
 /** What went wrong with something that was asked of the server, in a line. */
-export const sayTrouble = (t: TFunction<'app'>, error: unknown): string =>
-  error instanceof ProblemError ? error.problem.detail : t('common.awayText')
+export const sayTrouble = (t: TFunction<'app'>, error: unknown): string => {
+  if (error instanceof ProblemError) return error.problem.detail
+  return t(error instanceof MisreadError ? 'common.misreadText' : 'common.awayText')
+}

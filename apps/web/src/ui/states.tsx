@@ -1,7 +1,8 @@
 import { CloudOff, LoaderCircle } from 'lucide-react'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
-import { AwayError, ProblemError } from '../data/client.js'
+import { AwayError, MisreadError, ProblemError } from '../data/client.js'
+import { sayTrouble } from '../text/say-trouble.js'
 import { Button } from './Button.js'
 
 /** Nothing here yet, and the one sensible thing to do about it. */
@@ -30,7 +31,11 @@ export const Failure = ({ error, onRetry }: { readonly error: unknown; readonly 
       <CloudOff aria-hidden className="mx-auto mb-3 text-danger" size={32} />
       <h2 className="mb-2 text-2xl">{away ? t('common.awayTitle') : t('common.failedTitle')}</h2>
       <p className="mb-5 text-ink-soft">
-        {away ? t('common.awayText') : error instanceof ProblemError ? error.problem.detail : t('common.failedText')}
+        {away
+          ? t('common.awayText')
+          : error instanceof ProblemError || error instanceof MisreadError
+            ? sayTrouble(t, error)
+            : t('common.failedText')}
       </p>
       {onRetry && <Button onClick={onRetry}>{t('common.tryAgain')}</Button>}
     </div>

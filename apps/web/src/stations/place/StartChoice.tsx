@@ -1,8 +1,7 @@
 import { MM_PER_INCH, type Placement, startKinds, startPlacement, USUAL_OVERLAP_MM } from '@bold-heron/core'
-import { type JobRow, runInHandOf } from '@bold-heron/schema'
+import { type JobRow, runInHandOf, type PlaceRequest } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useLengthStyle } from '../../data/house-rules.js'
-import type { PlaceRequest } from '../../data/placing.js'
 
 /** mm. On a ruler in inches letters reach over the line by a sixteenth. Common practice, no source. */
 const INCH_OVERLAP_MM = MM_PER_INCH / 16

@@ -1,5 +1,5 @@
+import type { PlaceRequest } from '@bold-heron/schema'
 import type { Placement } from '@bold-heron/core'
-import type { PlaceRequest } from '../../data/placing.js'
 import type { Lengths } from '../../text/lengths.js'
 import type { Edit, Thing } from './edits.js'
 

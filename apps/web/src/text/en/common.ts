@@ -24,6 +24,7 @@ export const common = {
   pageAfter: 'Next page',
   pageOf: 'Page {{page}} of {{pages}}',
   awayTitle: 'Bold Heron’s server does not answer',
+  misreadText: 'The server and this page are not of one edition. Reload the page, then try once more.',
   awayText: 'What was saved is safe. Look at the terminal where it was started, start it again, then try once more.',
   failedTitle: 'That did not work',
   failedText: 'Nothing was changed. Try once more.',

@@ -1,4 +1,4 @@
-import type { RecipeRow } from '@bold-heron/schema'
+import { type RecipeRow, recipeRow } from '@bold-heron/schema'
 import { useQueries } from '@tanstack/react-query'
 import { ArrowLeft, Printer } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
@@ -48,7 +48,7 @@ export const Component = () => {
   const asked = useQueries({
     queries: ids.map((id) => ({
       queryKey: ['recipes', 'row', id],
-      queryFn: () => ask<RecipeRow>(`/api/recipes/${id}`),
+      queryFn: () => ask(`/api/recipes/${id}`, recipeRow),
     })),
   })
   const recipes = asked.flatMap(({ data }) => data ?? [])

@@ -20,28 +20,37 @@ import {
 } from '@bold-heron/schema'
 import { z } from 'zod'
 
+/** One kind of row as the API shows it. */
+export interface RowKind<Input, Row, Filter> {
+  /** Path part, such as `plates`. */
+  readonly name: string
+  readonly one: string
+  readonly input: z.ZodType<Input>
+  readonly row: z.ZodType<Row>
+  readonly filter: z.ZodObject & z.ZodType<Filter>
+  /** Brings a query of before to that of now. */
+  readonly fromOlder?: (query: unknown) => unknown
+  readonly retirable: boolean
+}
+
 const nameSearch = { q: z.string().max(120).optional() }
 const shelfFilter = z.object({ ...nameSearch, retired: z.enum(['no', 'yes', 'all']).optional() })
 const jobFilter = z.object({ ...nameSearch, state: z.enum(jobStates).optional() })
 const time = z.iso.datetime({ offset: true }).or(z.iso.date())
-/** Links of before name a technique with what of the stack is pressed in one. */
-const runFilter = z.preprocess(
-  fromOlderTechnique,
-  z.object({
-    jobId: idField.optional(),
-    pressId: idField.optional(),
-    dieId: idField.optional(),
-    sheetId: idField.optional(),
-    technique: pressedHowFields.technique.unwrap().optional(),
-    region: pressedHowFields.region.unwrap().optional(),
-    seen: z.enum(seenOutcomes).optional(),
-    since: time.optional(),
-    until: time.optional(),
-  }),
-)
+const runFilter = z.object({
+  jobId: idField.optional(),
+  pressId: idField.optional(),
+  dieId: idField.optional(),
+  sheetId: idField.optional(),
+  technique: pressedHowFields.technique.unwrap().optional(),
+  region: pressedHowFields.region.unwrap().optional(),
+  seen: z.enum(seenOutcomes).optional(),
+  since: time.optional(),
+  until: time.optional(),
+})
 
 /** Every kind of row the API serves. */
-export const resources = {
+export const rowKinds = {
   plates: { name: 'plates', one: 'plate', input: plateInput, row: plateRow, filter: shelfFilter, retirable: true },
   presses: { name: 'presses', one: 'press', input: pressInput, row: pressRow, filter: shelfFilter, retirable: true },
   dies: { name: 'dies', one: 'die', input: dieInput, row: dieRow, filter: shelfFilter, retirable: true },
@@ -55,5 +64,14 @@ export const resources = {
     filter: z.object(nameSearch),
     retirable: false,
   },
-  runs: { name: 'runs', one: 'run', input: runInput, row: runRow, filter: runFilter, retirable: false },
+  runs: {
+    name: 'runs',
+    one: 'run',
+    input: runInput,
+    row: runRow,
+    filter: runFilter,
+    // Links of before name a technique with what of the stack is pressed in one.
+    fromOlder: fromOlderTechnique,
+    retirable: false,
+  },
 } as const

@@ -1,0 +1,68 @@
+import compression from 'compression'
+import express, { type Express } from 'express'
+import { rateLimit } from 'express-rate-limit'
+import helmet from 'helmet'
+import { answeredIn } from './deadline.js'
+import { ownHostOnly, ownPageOnly } from './own-page-only.js'
+import { refuse } from './problems.js'
+
+const BODY_LIMIT = '1mb'
+/** A workshop brings its photos along. */
+const WORKSHOP_LIMIT = '256mb'
+const FILE_LIMIT = '32mb'
+/** Addresses whose bodies may hold drawings or pictures, which are long. */
+const TAKES_FILES = [
+  '/api/dies',
+  '/api/simulations',
+  '/api/recipes',
+  '/api/recipe-files',
+  '/api/jobs',
+  '/api/bench-runs',
+]
+const REQUESTS_PER_MINUTE = 3000
+
+/** What stands before every operation: who may ask, how often, how long that may take, and what the answer may do in a page. */
+export const addGuards = (
+  app: Express,
+  { caliperUrl, deadlineMs }: { readonly caliperUrl?: string | undefined; readonly deadlineMs: number },
+): void => {
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          upgradeInsecureRequests: null,
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'connect-src': ["'self'", ...(caliperUrl ? [caliperUrl] : [])],
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  )
+  app.use(ownHostOnly)
+  app.use('/api', ownPageOnly, answeredIn(deadlineMs))
+  app.use(compression())
+  app.use(
+    '/api',
+    rateLimit({
+      windowMs: 60_000,
+      limit: REQUESTS_PER_MINUTE,
+      standardHeaders: true,
+      legacyHeaders: false,
+      validate: false,
+    }),
+  )
+}
+
+/** Reads bodies, each kind up to its own limit; photos are read by their own operation, as they are no JSON. */
+export const addBodies = (app: Express): void => {
+  app.use('/api/workshop', express.json({ limit: WORKSHOP_LIMIT }))
+  app.use(TAKES_FILES, express.json({ limit: FILE_LIMIT }))
+  app.use('/api/csv', express.text({ type: 'text/csv', limit: FILE_LIMIT }))
+  app.use('/api', express.json({ limit: BODY_LIMIT }))
+  app.use('/api', (request, _response, next) => {
+    const hasBody = Number(request.get('Content-Length') ?? 0) > 0
+    if (hasBody && request.body === undefined && !/^\/runs\/[^/]+\/photos$/.test(request.path))
+      return refuse(415, 'Send the request as application/json.')
+    next()
+  })
+}

@@ -1,0 +1,52 @@
+import { evidenceChange, pressLearning, runRow } from '@bold-heron/schema'
+import { z } from 'zod'
+import type { Learner } from '../../learning/learner.js'
+import { pressLearningOf } from '../../learning/press-learning.js'
+import { changeRuns } from '../../store/runs.js'
+import type { Workshop } from '../../store/workshop.js'
+import { notThere, refusedFields } from '../answers.js'
+import { refuse } from '../problems.js'
+import { route, type Route } from '../route.js'
+
+const setAside = (
+  { sequelize }: Workshop,
+  where: { id: string } | { pressId: string },
+  value: boolean,
+): Promise<number> => changeRuns(sequelize, { ...where, deletedAt: null, setAside: !value }, { setAside: value })
+
+/** What was learnt of a press, and setting evidence aside. */
+export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] => [
+  route({
+    method: 'get',
+    path: '/api/presses/{id}/learning',
+    one: 'press',
+    summary: 'What has been learnt of a press from its runs',
+    answers: { 200: { says: 'What all runs say together, and each alone', schema: pressLearning }, 404: notThere },
+    handle: async ({ id }) =>
+      (await pressLearningOf(workshop, id, learner.pending)) ?? refuse(404, 'There is no such press.'),
+  }),
+  route({
+    method: 'put',
+    path: '/api/runs/{id}/evidence',
+    one: 'run',
+    summary: 'Sets a run aside as evidence, or takes it back',
+    body: evidenceChange,
+    answers: { 200: { says: 'The run', schema: runRow }, 404: notThere, 422: refusedFields },
+    async handle({ id, body }) {
+      if (!(await workshop.runs.find(id))) return refuse(404, 'There is no such run.')
+      await setAside(workshop, { id }, body.setAside)
+      return workshop.runs.find(id)
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/presses/{id}/forget',
+    one: 'press',
+    summary: 'Sets every run of a press aside as evidence, to start afresh; the log itself stays',
+    answers: { 200: { says: 'How many were set aside', schema: z.object({ setAside: z.int() }) }, 404: notThere },
+    async handle({ id }) {
+      if (!(await workshop.presses.find(id))) return refuse(404, 'There is no such press.')
+      return { setAside: await setAside(workshop, { pressId: id }, true) }
+    },
+  }),
+]

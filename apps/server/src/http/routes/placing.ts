@@ -1,0 +1,31 @@
+import { placeRequest, runInHandOf } from '@bold-heron/schema'
+import { questionOfRun } from '../../store/jobs.js'
+import { planRequestIn } from '../../store/plan-request.js'
+import { shelfThings } from '../../store/shelf-things.js'
+import { inSnapshot } from '../../store/transactions.js'
+import type { Workshop } from '../../store/workshop.js'
+import { notThere } from '../answers.js'
+import { refuse } from '../problems.js'
+import { route, type Route } from '../route.js'
+
+/** What Place needs for a job: the planner's request as if nothing were laid out yet, and every die and sheet of the shelf. */
+export const placingRoutes = (workshop: Workshop): Route[] => [
+  route({
+    method: 'get',
+    path: '/api/jobs/{id}/place-request',
+    one: 'job',
+    summary:
+      'Everything Place needs for a job: the planner’s input without a placement, all dies with their lines, all sheets',
+    answers: { 200: { says: 'Request, dies and sheets', schema: placeRequest }, 404: notThere },
+    async handle({ id }) {
+      const found = await inSnapshot(workshop.sequelize, async (transaction) => {
+        const job = await workshop.jobs.findIn(id, transaction)
+        if (!job) return undefined
+        const question = { ...questionOfRun(job, runInHandOf(job)), region: 'all' as const }
+        const request = await planRequestIn(workshop.sequelize, question, transaction)
+        return request && { request, ...(await shelfThings(transaction)) }
+      })
+      return found ?? refuse(404, 'There is no such job.')
+    },
+  }),
+]

@@ -1,0 +1,81 @@
+import {
+  answerOfTrial,
+  idField,
+  placementOf,
+  planQuestion,
+  planRequest,
+  runInHandOf,
+  simulationAnswer,
+  simulationFile,
+} from '@bold-heron/schema'
+import { z } from 'zod'
+import { questionOfRun } from '../../store/jobs.js'
+import { gatherPlanRequest, planRequestIn } from '../../store/plan-request.js'
+import { inSnapshot } from '../../store/transactions.js'
+import type { Workshop } from '../../store/workshop.js'
+import type { HeavyThread } from '../../threads/heavy-thread.js'
+import { notThere, refusedFields } from '../answers.js'
+import { answerHeavily } from '../heavy-answers.js'
+import { refuse } from '../problems.js'
+import { route, type Route } from '../route.js'
+import { trialOfRequest } from '../simulation.js'
+
+const requestQuery = z.object({
+  except: z.string().optional().meta({ description: 'Runs not to be learnt from, by id, commas between' }),
+  run: z.string().optional().meta({ description: 'Which of the job’s press runs; left out, the one in hand' }),
+})
+
+/** Plans and simulations, and what the page needs to make them itself. */
+export const planRoutes = (workshop: Workshop, heavy: HeavyThread): Route[] => [
+  route({
+    method: 'post',
+    path: '/api/plans',
+    summary: 'Work out the stacks for a cut; with Accept: application/x-ndjson also hear how far it is',
+    body: planQuestion,
+    answers: {
+      200: { says: 'The plan: window, best stack with its ledger, alternatives', schema: z.looseObject({}) },
+      404: notThere,
+      422: refusedFields,
+    },
+    async handle({ body, request, response }) {
+      const input = await gatherPlanRequest(workshop.sequelize, body)
+      if (!input) return refuse(404, 'The press, a die or the sheet named is not in this workshop.')
+      await answerHeavily(heavy, { kind: 'plan', request: input }, request, response)
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/simulations',
+    summary: 'Press dies in a simulated press; with Accept: application/x-ndjson also hear how far it is',
+    body: simulationFile,
+    answers: { 200: { says: 'What each pass does', schema: simulationAnswer }, 422: refusedFields },
+    async handle({ body, request, response }) {
+      await answerHeavily(
+        heavy,
+        { kind: 'simulate', trial: trialOfRequest(body) },
+        request,
+        response,
+        (result) => answerOfTrial(result) ?? refuse(422, 'A pass could not be solved; there is no number to trust.'),
+      )
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/jobs/{id}/plan-request',
+    one: 'job',
+    summary: 'Everything the planner needs for a job',
+    query: requestQuery,
+    answers: { 200: { says: 'The planner’s input', schema: planRequest }, 404: notThere },
+    async handle({ id, query: { except = '', run: runId } }) {
+      const exceptRuns = except.split(',').filter((each) => idField.safeParse(each).success)
+      const input = await inSnapshot(workshop.sequelize, async (transaction) => {
+        const job = await workshop.jobs.findIn(id, transaction)
+        const run = runId === undefined ? job && runInHandOf(job) : job?.runs.find((each) => each.id === runId)
+        if (!job || !run) return undefined
+        const gathering = { exceptRuns, placement: placementOf(job, run) }
+        return planRequestIn(workshop.sequelize, questionOfRun(job, run), transaction, gathering)
+      })
+      return input ?? refuse(404, 'There is no such job, or it has no such press run.')
+    },
+  }),
+]

@@ -1,0 +1,91 @@
+import { pageOf, pageQuery } from '@bold-heron/schema'
+import type { RowModel } from '../../store/models/row-model.js'
+import type { Table } from '../../store/table.js'
+import { notThere, refusedFields, stale } from '../answers.js'
+import { refuse } from '../problems.js'
+import { Reply, route, type Route } from '../route.js'
+import type { RowKind } from '../row-kinds.js'
+import { rowReply, savedReply } from '../saved.js'
+import { validated } from '../validate.js'
+
+/** The operations that every kind of row has. */
+export const rowRoutes = <Stored extends RowModel, Input, Row extends { version: number }, Filter>(
+  { name, one, input, row, filter, fromOlder = (query) => query, retirable }: RowKind<Input, Row, Filter>,
+  table: Table<Stored, Input, Row, Filter>,
+): Route[] => {
+  const path = `/api/${name}`
+  const marking = (
+    method: 'post' | 'delete',
+    under: string,
+    summary: string,
+    column: 'deletedAt' | 'retiredAt',
+    at: () => Date | null,
+  ): Route =>
+    route({
+      method,
+      path: `${path}/{id}${under}`,
+      one,
+      summary,
+      answers: { 200: { says: 'The row as it is now', schema: row }, 404: notThere },
+      async handle({ id }): Promise<Reply> {
+        const marked = await table.mark(id, column, at())
+        return marked ? rowReply(marked) : refuse(404, `There is no such ${one}.`)
+      },
+    })
+  return [
+    {
+      method: 'get',
+      path,
+      summary: `List ${name}`,
+      query: pageQuery.extend(filter.shape),
+      answers: { 200: { says: 'One page', schema: pageOf(row) }, 422: refusedFields },
+      before: [
+        (request, _response, next) => {
+          Object.defineProperty(request, 'query', { value: fromOlder(request.query) })
+          next()
+        },
+      ],
+      handle: ({ request }) => {
+        const { page, pageSize } = validated(pageQuery, request.query)
+        return table.list({ page, pageSize, filter: validated(filter, request.query) as Filter })
+      },
+    },
+    route({
+      method: 'get',
+      path: `${path}/{id}`,
+      one,
+      summary: `One ${one}`,
+      answers: { 200: { says: 'The row', schema: row }, 404: notThere },
+      async handle({ id }): Promise<Reply> {
+        const found = await table.find(id)
+        return found ? rowReply(found) : refuse(404, `There is no such ${one}.`)
+      },
+    }),
+    route({
+      method: 'post',
+      path,
+      summary: `Add a ${one}`,
+      body: input,
+      answers: { 201: { says: 'The new row', schema: row }, 422: refusedFields },
+      handle: async ({ body }) => savedReply(await table.create(body), one, 201),
+    }),
+    route({
+      method: 'put',
+      path: `${path}/{id}`,
+      one,
+      summary: `Save a ${one}`,
+      isVersioned: true,
+      body: input,
+      answers: { 200: { says: 'The row as saved', schema: row }, 404: notThere, 412: stale, 422: refusedFields },
+      handle: async ({ id, version, body }) => savedReply(await table.update(id, version, body), one),
+    }),
+    marking('delete', '', `Delete a ${one}; it can be restored`, 'deletedAt', () => new Date()),
+    marking('post', '/restore', `Undo the deleting of a ${one}`, 'deletedAt', () => null),
+    ...(retirable
+      ? [
+          marking('post', '/retire', `Put a ${one} aside`, 'retiredAt', () => new Date()),
+          marking('post', '/return', `Take a ${one} back into use`, 'retiredAt', () => null),
+        ]
+      : []),
+  ]
+}

@@ -1,0 +1,25 @@
+import type { Saved } from '../store/table.js'
+import { refuse, refuseFields } from './problems.js'
+import { Reply } from './route.js'
+
+/** A row with its version as its tag, so that a save can name it. */
+export const rowReply = (row: { readonly version: number }, status = 200): Reply =>
+  new Reply(status, row, { ETag: `"${row.version}"` })
+
+/** The answer to a save, by how it ended. */
+export const savedReply = <Row extends { version: number }>(saved: Saved<Row>, one: string, status = 200): Reply => {
+  switch (saved.is) {
+    case 'saved':
+      return rowReply(saved.row, status)
+    case 'missing':
+      return refuse(404, `There is no such ${one}.`)
+    case 'stale':
+      return refuse(
+        412,
+        `This ${one} was saved elsewhere in the meantime (now version ${saved.current.version}). Look at it, then save again.`,
+        { current: saved.current },
+      )
+    case 'refused':
+      return refuseFields(saved.errors)
+  }
+}
