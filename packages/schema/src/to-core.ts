@@ -15,7 +15,6 @@ import {
   type Sheet,
   standInOutline,
   strengthOfKind,
-  usualLaciness,
 } from '@bold-heron/core'
 import type { DieEntry } from './die.js'
 import type { HouseRulesInput } from './house-rules.js'
@@ -60,7 +59,7 @@ export const toDie = (
   outline:
     lines && row.outline
       ? { source: row.outline.source, lines }
-      : standInOutline(row.dieClass, row.lengthMm, row.widthMm, row.laciness ?? usualLaciness(row.dieClass)),
+      : standInOutline(row.dieClass, row.lengthMm, row.widthMm, row.laciness ?? factsOfDieClass(row.dieClass).laciness),
 })
 
 /** A stored sheet as the planner takes it; a caliper worked out from the weight keeps that estimate's spread. */

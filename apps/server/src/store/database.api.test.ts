@@ -33,6 +33,12 @@ describe('the database itself refuses', () => {
       `INSERT INTO house_rules SELECT 2, version, updated_at FROM house_rules`,
       'blade_side',
     ],
+    ['a kind of plate nobody knows', `UPDATE plates SET kind = 'sponge'`, 'plates_kind_word'],
+    [
+      'a look nobody knows',
+      `UPDATE run_rounds SET seen = 'eaten', hanging_share = NULL, hanging_place = NULL`,
+      'run_rounds_seen_word',
+    ],
     ['a layer both plate and die', `UPDATE job_layers SET layer_is = 'dies'`, 'job_layers_check'],
   ])('%s', async (_, statement, constraint) => {
     expect(await constraintOf(statement)).toBe(constraint)

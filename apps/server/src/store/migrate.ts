@@ -8,6 +8,8 @@ import { photoTable } from './migrations/0006-photos.js'
 import { placementColumns } from './migrations/0007-placements.js'
 import { recipeTable } from './migrations/0004-recipes.js'
 import { pressRuns } from './migrations/0008-press-runs.js'
+import { vocabularyTables } from './migrations/0009-vocabularies.js'
+import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
 export const migrations = [
@@ -19,9 +21,10 @@ export const migrations = [
   photoTable,
   placementColumns,
   pressRuns,
+  vocabularyTables,
 ] as const
 
-/** Brings the database's tables up to date. */
+/** Brings the database's tables up to date, and the words that rows may use. */
 export const migrate = async (sequelize: Sequelize): Promise<void> => {
   const umzug = new Umzug<QueryInterface>({
     migrations: [...migrations],
@@ -30,4 +33,5 @@ export const migrate = async (sequelize: Sequelize): Promise<void> => {
     logger: undefined,
   })
   await umzug.up()
+  await fillVocabularies(sequelize)
 }

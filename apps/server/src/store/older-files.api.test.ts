@@ -4,6 +4,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest'
 import { olderFile } from '../testing/older-file.js'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
 import { pressRuns } from './migrations/0008-press-runs.js'
+import { vocabularyTables } from './migrations/0009-vocabularies.js'
 
 interface OlderJob {
   readonly id: string
@@ -40,6 +41,7 @@ const byId = <Row extends { readonly id: string }>(rows: readonly Row[]): Row[] 
 it('a database from before press runs comes to what its workshop file reads as, and goes back', async () => {
   const before = await exported()
   const context = server.database.sequelize.getQueryInterface()
+  await vocabularyTables.down({ context })
   await pressRuns.down({ context })
   // Down again it is what the older application had written into its file.
   const jobs = await select<OlderJob>(`
@@ -62,6 +64,7 @@ it('a database from before press runs comes to what its workshop file reads as, 
   const runs = await select(`SELECT id, placement FROM runs ORDER BY id`)
   expect(runs).toEqual(byId(older.runs).map(({ id, placement }) => ({ id, placement })))
   await pressRuns.up({ context })
+  await vocabularyTables.up({ context })
   expect(await exported()).toEqual(before)
 })
 

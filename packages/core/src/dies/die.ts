@@ -1,5 +1,5 @@
 import type { MeasuredMm } from '../units/measured.js'
-import type { DieClass } from './die-class.js'
+import type { DieClass } from './classes/list.js'
 import type { Outline } from './outline.js'
 
 /** A die on the shelf, as the planner needs it. Lengths in mm. */

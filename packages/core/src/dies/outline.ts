@@ -2,7 +2,7 @@ import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
 import { leastClearance } from '../geometry/clearance.js'
 import { depthsOf } from '../geometry/nesting-depth.js'
 import { isClosed, lengthOf, type Polyline } from '../geometry/polyline.js'
-import type { DieClass } from './die-class.js'
+import type { DieClass } from './classes/list.js'
 
 /** Where an outline is from: a drawing, a trace of what the die cut, or worked out from class, size and laciness. */
 export const outlineSources = ['drawing', 'traced', 'stand-in'] as const

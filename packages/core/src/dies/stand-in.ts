@@ -1,12 +1,9 @@
 import { circleAt } from '../geometry/polyline.js'
-import { factsOfDieClass, type DieClass } from './die-class.js'
+import { factsOfDieClass, type DieClass } from './classes/list.js'
 import type { Outline } from './outline.js'
 
 /** mm. How closely the stand-in's round shapes are drawn. */
 const TOLERANCE_MM = 0.05
-
-/** How lacy a class is where nobody has said: 0 a bare outline, 1 as dense as lace gets. From memory. */
-export const usualLaciness = (dieClass: DieClass): number => (dieClass === 'thin-lace' ? 0.6 : 0)
 
 /** Line per mm² of the die's box at laciness 1, mm/mm². From memory: the densest lace dies have about a quarter. */
 const DENSEST = 0.28

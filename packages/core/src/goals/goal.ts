@@ -1,6 +1,7 @@
 import type { CutContext } from '../job/cut-context.js'
 import type { Role } from '../layers/layer.js'
-import type { Plate, PlateKind } from '../layers/plate.js'
+import type { Plate } from '../layers/plate.js'
+import type { PlateKind } from '../materials/plate-kind.js'
 import type { Stack } from '../layers/stack.js'
 import type { Evidence } from '../learning/evidence.js'
 import type { RoundOf } from '../outcomes/round.js'

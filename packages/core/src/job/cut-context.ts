@@ -1,4 +1,4 @@
-import type { DieClass } from '../dies/die-class.js'
+import type { DieClass } from '../dies/classes/list.js'
 import type { Die } from '../dies/die.js'
 import type { BladeSide, Layer } from '../layers/layer.js'
 import type { Sheet } from '../materials/sheet.js'

@@ -1,18 +1,5 @@
+import type { PlateKind } from '../materials/plate-kind.js'
 import type { MeasuredMm } from '../units/measured.js'
-
-/** Kinds of piece that lie on the shelf and go into stacks. */
-export const plateKinds = [
-  'platform',
-  'spacer',
-  'cutting-pad',
-  'hard-plate',
-  'soft-mat',
-  'embossing-mat',
-  'impression-pad',
-  'shim',
-  'press-block',
-] as const
-export type PlateKind = (typeof plateKinds)[number]
 
 /** How worn a face is: it takes a fresh cut, it has lines but cuts, it is scored so deep that cuts hang. */
 export const faceStates = ['fresh', 'lined', 'scored'] as const

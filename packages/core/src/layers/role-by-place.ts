@@ -1,5 +1,5 @@
 import type { BladeSide, Layer, Role } from './layer.js'
-import type { PlateKind } from './plate.js'
+import type { PlateKind } from '../materials/plate-kind.js'
 import { landingAmong } from './stack.js'
 
 /** As much of a layer as its place tells: what it is, and a plate's kind where that is known. */

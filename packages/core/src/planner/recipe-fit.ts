@@ -1,4 +1,4 @@
-import type { DieClass } from '../dies/die-class.js'
+import type { DieClass } from '../dies/classes/list.js'
 import type { BladeSide } from '../layers/layer.js'
 import type { SheetKind } from '../materials/sheet-kind.js'
 import type { PressedHow } from '../techniques/method.js'

@@ -1,7 +1,8 @@
 import type { Die } from '../dies/die.js'
-import { type DieClass, factsOfDieClass } from '../dies/die-class.js'
-import { standInOutline, usualLaciness } from '../dies/stand-in.js'
-import type { Plate, PlateKind } from '../layers/plate.js'
+import { type DieClass, factsOfDieClass } from '../dies/classes/list.js'
+import { standInOutline } from '../dies/stand-in.js'
+import type { Plate } from '../layers/plate.js'
+import type { PlateKind } from '../materials/plate-kind.js'
 import type { Layer, Role } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { strengthOfKind } from '../materials/sheet-kind.js'
@@ -125,7 +126,7 @@ const dieOf = ({ die: { thing, dieClass, sizeMm } }: Setting, nameOf: Naming): D
     bladeHeightMm,
     bodyStripMm,
     fitForFoam: cased,
-    outline: standInOutline(dieClass, lengthMm, widthMm, usualLaciness(dieClass)),
+    outline: standInOutline(dieClass, lengthMm, widthMm, factsOfDieClass(dieClass).laciness),
   }
 }
 

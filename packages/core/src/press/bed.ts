@@ -1,4 +1,5 @@
-import { bestFace, type FaceState, type Plate, type PlateKind } from '../layers/plate.js'
+import { bestFace, type FaceState, type Plate } from '../layers/plate.js'
+import type { PlateKind } from '../materials/plate-kind.js'
 
 /** What the blade lands on: k_p in N/mm² (per mm of blade and mm of sinking), s_b in mm/MPa. */
 export interface Bed {

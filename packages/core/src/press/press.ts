@@ -1,4 +1,4 @@
-import type { DieClass } from '../dies/die-class.js'
+import type { DieClass } from '../dies/classes/list.js'
 import type { Plate } from '../layers/plate.js'
 import type { MeasuredMm } from '../units/measured.js'
 import type { Drive } from './drive.js'

@@ -1,9 +1,10 @@
-import { type DieClass, factsOfDieClass, LONG_FRAME_MM } from '../dies/die-class.js'
+import { type DieClass, factsOfDieClass, LONG_FRAME_MM } from '../dies/classes/list.js'
 import { SAME_DIE_HEIGHT_MM } from '../dies/die.js'
 import type { Finding } from '../faults/finding.js'
 import { cleanCut } from '../goals/clean-cut/clean-cut.js'
 import type { BladeSide } from '../layers/layer.js'
-import { bestFace, type Plate, type PlateKind } from '../layers/plate.js'
+import { bestFace, type Plate } from '../layers/plate.js'
+import type { PlateKind } from '../materials/plate-kind.js'
 import { landingOf, type Stack } from '../layers/stack.js'
 import type { FindingCode } from './finding-code.js'
 import type { HouseRules } from '../job/house-rules.js'
@@ -13,20 +14,10 @@ import { finding, type Place, plates, type Technique } from './technique.js'
 /** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
 const MOST_SHIMS = 4
 
-/** Beds a blade may land on, by die class (press model, table of die classes). */
+/** Beds a blade may land on, by die class, and by the house's rule on hard plates. */
 const bedKinds = (dieClass: DieClass, rules: HouseRules): readonly PlateKind[] => {
-  switch (dieClass) {
-    case 'thin-lace':
-      return ['hard-plate', 'cutting-pad', 'soft-mat']
-    case 'thin-outline':
-      return rules.hardPlateUnderOutline === 'allowed'
-        ? ['cutting-pad', 'soft-mat', 'hard-plate']
-        : ['cutting-pad', 'soft-mat']
-    case 'thin-border':
-    case 'small-cased':
-    case 'large-cased':
-      return ['cutting-pad']
-  }
+  const { beds, bedByHouseRule } = factsOfDieClass(dieClass)
+  return bedByHouseRule && rules.hardPlateUnderOutline === 'allowed' ? [...beds, bedByHouseRule] : beds
 }
 
 const longest = (cut: CutContext): number => Math.max(0, ...cut.dies.map((die) => die.lengthMm))
@@ -34,7 +25,7 @@ const widest = (cut: CutContext): number => Math.max(0, ...cut.dies.map((die) =>
 
 /** Findings of a hard plate under a thin outline die: long frames can warp, and the house may keep it for lace. */
 const hardBedUnderOutline = (plate: Plate, cut: CutContext): Finding<FindingCode>[] => {
-  if (plate.kind !== 'hard-plate' || dieClassOf(cut) !== 'thin-outline') return []
+  if (plate.kind !== factsOfDieClass(dieClassOf(cut)).bedByHouseRule) return []
   const allowed = cut.rules.hardPlateUnderOutline === 'allowed'
   const frameMm = Math.max(longest(cut), widest(cut))
   const values = { plate: plate.name, frameMm, limitMm: LONG_FRAME_MM }

@@ -1,4 +1,4 @@
-import type { DieClass } from '../dies/die-class.js'
+import type { DieClass } from '../dies/classes/list.js'
 import type { Finding } from '../faults/finding.js'
 import type { BladeSide, Role } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'

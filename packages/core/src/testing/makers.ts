@@ -1,6 +1,6 @@
 import type { Die } from '../dies/die.js'
-import { factsOfDieClass } from '../dies/die-class.js'
-import { standInOutline, usualLaciness } from '../dies/stand-in.js'
+import { factsOfDieClass } from '../dies/classes/list.js'
+import { standInOutline } from '../dies/stand-in.js'
 import type { Layer, Role } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
@@ -44,7 +44,7 @@ export const aDie = (more: Partial<Die> = {}): Die => ({
     more.dieClass ?? 'thin-outline',
     more.lengthMm ?? 80,
     more.widthMm ?? 60,
-    usualLaciness(more.dieClass ?? 'thin-outline'),
+    factsOfDieClass(more.dieClass ?? 'thin-outline').laciness,
   ),
   ...more,
 })

@@ -1,3 +1,4 @@
+import { factsOfDieClass } from '../../dies/classes/list.js'
 import { boxAround } from '../../geometry/box.js'
 import { type CutContext, dieClassOf } from '../../job/cut-context.js'
 import type { Plate } from '../../layers/plate.js'
@@ -86,5 +87,5 @@ export const cutChanges: Computed['changesTo'] = (
   const face = bedFaceOf(stack)
   if (face === 'scored' || face === 'lined')
     weighed.push({ proposal: { code: 'fresh-face' }, bed: { ...bed, indentStiffness: FRESH_PAD_STIFFNESS } })
-  return { weighed, saidAnyway: dieClassOf(cut) === 'thin-lace' ? [{ code: 'waxed-paper' }] : [] }
+  return { weighed, saidAnyway: factsOfDieClass(dieClassOf(cut)).lacy ? [{ code: 'waxed-paper' }] : [] }
 }

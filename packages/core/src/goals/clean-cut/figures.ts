@@ -1,3 +1,4 @@
+import { factsOfDieClass } from '../../dies/classes/list.js'
 import type { CutContext } from '../../job/cut-context.js'
 import type { Stack } from '../../layers/stack.js'
 import { ledgerOf } from '../../layers/ledger.js'
@@ -72,7 +73,8 @@ const worstOf = (stack: Stack, passes: readonly PredictedPass[], outlook: Outloo
   if (chances.stops >= WORTH_NAMING) return { what: 'handle-stops', chance: chances.stops }
   const hardUnderThin = stack.some((layer) => layer.is === 'plate' && layer.plate.kind === 'hard-plate')
   const outline = stack.some(
-    (layer) => layer.is === 'dies' && layer.dies.some((die) => die.dieClass === 'thin-outline'),
+    (layer) =>
+      layer.is === 'dies' && layer.dies.some((die) => factsOfDieClass(die.dieClass).bedByHouseRule === 'hard-plate'),
   )
   if (hardUnderThin && outline) return { what: 'die-warps', chance: 0 }
   if (Math.max(...passes.map((pass) => pass.overcutMm)) > DEEP_MM) return { what: 'cuts-deep', chance: clean }

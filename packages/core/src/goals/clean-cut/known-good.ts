@@ -1,3 +1,4 @@
+import { factsOfDieClass } from '../../dies/classes/list.js'
 import type { CutContext } from '../../job/cut-context.js'
 import { defaultHouseRules } from '../../job/house-rules.js'
 import type { Plate } from '../../layers/plate.js'
@@ -19,10 +20,9 @@ const LEAST_KNOWN_SPREAD_MM = 0.05
 
 /** The bed that a known stack must have had: the hardest plate for lace, else the softest thing it holds. */
 const bedOfKnown = (known: KnownGoodStack): Bed => {
-  const kindsFirst: readonly Plate['kind'][] =
-    known.dieClass === 'thin-lace'
-      ? ['hard-plate', 'soft-mat', 'cutting-pad']
-      : ['soft-mat', 'cutting-pad', 'hard-plate']
+  const kindsFirst: readonly Plate['kind'][] = factsOfDieClass(known.dieClass).lacy
+    ? ['hard-plate', 'soft-mat', 'cutting-pad']
+    : ['soft-mat', 'cutting-pad', 'hard-plate']
   const plate = kindsFirst.flatMap((kind) => known.plates.find((each) => each.kind === kind) ?? [])[0]
   return plate
     ? { indentStiffness: bedOf(plate).indentStiffness, softness: softnessOf(plate) }

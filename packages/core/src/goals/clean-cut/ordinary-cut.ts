@@ -1,5 +1,5 @@
 import { typicalDie } from '../../dies/typical.js'
-import type { DieClass } from '../../dies/die-class.js'
+import type { DieClass } from '../../dies/classes/list.js'
 import type { CutContext } from '../../job/cut-context.js'
 import { defaultHouseRules } from '../../job/house-rules.js'
 import { strengthOfKind } from '../../materials/sheet-kind.js'

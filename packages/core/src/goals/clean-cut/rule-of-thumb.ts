@@ -1,7 +1,7 @@
-import type { DieClass } from '../../dies/die-class.js'
-import { factsOfDieClass } from '../../dies/die-class.js'
+import type { DieClass } from '../../dies/classes/list.js'
+import { factsOfDieClass } from '../../dies/classes/list.js'
 import { landingOf, type Stack } from '../../layers/stack.js'
-import type { PlateKind } from '../../layers/plate.js'
+import type { PlateKind } from '../../materials/plate-kind.js'
 import { estimateGap } from '../../press/gap.js'
 import type { KnownGoodStack } from '../../press/press.js'
 import { type CutContext, dieClassOf } from '../../job/cut-context.js'
@@ -10,20 +10,9 @@ import type { Advice, PassAdvice, PassReason } from '../advice.js'
 import { countedFrom } from '../../learning/counted-from.js'
 import type { SqueezeWindow } from '../../learning/squeeze-window.js'
 
-/**
- * mm of squeeze beyond the sheets' own thickness at which a die class cuts clean with a normal handle: what bed, frame and
- * rollers give way. From memory; the middle of the range in the press model's reference table, a little more for dense lace.
- */
-const overtravelMm: Record<DieClass, number> = {
-  'thin-outline': 0.35,
-  'thin-border': 0.35,
-  'thin-lace': 0.45,
-  'small-cased': 0.4,
-  'large-cased': 0.45,
-}
-
 /** Squeeze in mm that a die class wants over a pile of sheets of this thickness in mm: overtravel + pile. */
-export const usualSqueezeMm = (dieClass: DieClass, pileMm: number): number => overtravelMm[dieClass] + pileMm
+export const usualSqueezeMm = (dieClass: DieClass, pileMm: number): number =>
+  factsOfDieClass(dieClass).overtravelMm + pileMm
 
 /** mm. A stack remembered as cutting clean sits this near the best one; common practice, no source. */
 export const USUAL_HALF_WINDOW_MM = 0.15
@@ -74,14 +63,13 @@ const reportedCount = (cut: CutContext, stack: Stack): Count => {
   const dieClass = dieClassOf(cut)
   const sheets = cut.sheetCount
   const bed = bedKindOf(stack)
-  const { cased } = factsOfDieClass(dieClass)
+  const { cased, lacy } = factsOfDieClass(dieClass)
   if (cut.sheet.kind === 'craft-foam') return { passes: 2, atMost: 3, reason: 'foam' }
   if (bed === 'soft-mat' && !cased)
     return { passes: 2 * sheets, atMost: sheets < 3 ? 2 * sheets : 2 * sheets + 2, reason: 'soft-mat' }
-  if (dieClass === 'thin-lace' && bed === 'hard-plate')
-    return { passes: sheets, atMost: sheets + 1, reason: 'lace-on-hard-plate' }
-  if (dieClass === 'thin-lace' && cut.sheet.kind === 'foil-paper') return { passes: 2, atMost: 3, reason: 'lace-foil' }
-  if (dieClass === 'thin-lace') return { passes: 1 + sheets, atMost: 2 + sheets, reason: 'lace-on-pad' }
+  if (lacy && bed === 'hard-plate') return { passes: sheets, atMost: sheets + 1, reason: 'lace-on-hard-plate' }
+  if (lacy && cut.sheet.kind === 'foil-paper') return { passes: 2, atMost: 3, reason: 'lace-foil' }
+  if (lacy) return { passes: 1 + sheets, atMost: 2 + sheets, reason: 'lace-on-pad' }
   if (sheets === 1) return { passes: 1, atMost: 2, reason: 'single-sheet' }
   return { passes: 2, atMost: cased ? 3 : 1 + sheets, reason: 'several-sheets' }
 }

@@ -1,4 +1,4 @@
-import { type DieClass, usualLaciness } from '@bold-heron/core'
+import { type DieClass, factsOfDieClass } from '@bold-heron/core'
 import { useFormContext } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { useStandIn } from '../../../data/outlines.js'
@@ -52,7 +52,7 @@ export const LacinessField = ({ dieClass, laciness }: { readonly dieClass: DieCl
   const { t } = useTranslation()
   const { setValue } = useFormContext()
   const set = (next: number) =>
-    setValue('laciness', next === usualLaciness(dieClass) ? null : next, { shouldDirty: true })
+    setValue('laciness', next === factsOfDieClass(dieClass).laciness ? null : next, { shouldDirty: true })
   const nearest = pictured.reduce((best, each) =>
     Math.abs(each.laciness - laciness) < Math.abs(best.laciness - laciness) ? each : best,
   )

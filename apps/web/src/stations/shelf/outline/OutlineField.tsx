@@ -1,4 +1,4 @@
-import { type DieClass, type Fault, usualLaciness } from '@bold-heron/core'
+import { type DieClass, type Fault, factsOfDieClass } from '@bold-heron/core'
 import { type DrawingFaultCode, drawingLimits, type DrawingNote } from '@bold-heron/formats'
 import type { DieRow } from '@bold-heron/schema'
 import { Download, ScanLine, Undo2, Upload, X } from 'lucide-react'
@@ -58,7 +58,7 @@ export const OutlineField = ({ row }: { readonly row?: DieRow | undefined }) => 
   const { setValue, getValues } = useFormContext()
   const { outline } = useWatch({ name: 'outline' }) as OutlineChoice
   const dieClass = useWatch({ name: 'dieClass' }) as DieClass
-  const laciness = (useWatch({ name: 'laciness' }) as number | null) ?? usualLaciness(dieClass)
+  const laciness = (useWatch({ name: 'laciness' }) as number | null) ?? factsOfDieClass(dieClass).laciness
   const lengthMm = useTypedMm('lengthMm', 80)
   const widthMm = useTypedMm('widthMm', 60)
   const [fresh, setFresh] = useState<Fresh>()

@@ -1,0 +1,37 @@
+import type { PlateKind } from '../../materials/plate-kind.js'
+
+/** A kind of cutting die, and everything that is particular to it. Lengths in mm. */
+export interface ClassOfDie {
+  readonly id: string
+  /** Total height and blade height above the body. */
+  readonly heightMm: number
+  readonly bladeHeightMm: number
+  /** Strip of the die's body that follows each blade; 0 where ejection foam gives way. */
+  readonly bodyStripMm: number
+  /** Steel-rule dies in a case with ejection foam, as against sheets of etched metal. */
+  readonly cased: boolean
+  /** Whether its line is so dense that sheets cling, and a hard plate under it is usual. */
+  readonly lacy: boolean
+  /** Most sheets at once. */
+  readonly mostSheets: number
+  /** Plates that its blade may land on, and one for which the house has a rule of its own. */
+  readonly beds: readonly PlateKind[]
+  readonly bedByHouseRule?: PlateKind
+  /** Squeeze beyond the sheets' own thickness at which it cuts clean with a normal handle: what bed, frame and rollers give way. */
+  readonly overtravelMm: number
+  /** Along the feed and across: a die as people mean it who name the class. */
+  readonly typicalSizeMm: readonly [lengthMm: number, widthMm: number]
+  /** How lacy it is where nobody has said: 0 a bare outline, 1 as dense as lace gets. */
+  readonly laciness: number
+}
+
+/** Sheets of etched metal. Heights from memory and common practice (press model, table of die classes); the rest from memory. */
+export const thin = {
+  heightMm: 1,
+  bladeHeightMm: 0.6,
+  bodyStripMm: 2.5,
+  cased: false,
+  lacy: false,
+  mostSheets: 3,
+  laciness: 0,
+} as const

@@ -1,0 +1,15 @@
+import type { ClassOfDie } from './die-class.js'
+
+export const smallCased = {
+  id: 'small-cased',
+  heightMm: 8.5,
+  bladeHeightMm: 2.5,
+  bodyStripMm: 0,
+  cased: true,
+  lacy: false,
+  mostSheets: 3,
+  beds: ['cutting-pad'],
+  overtravelMm: 0.4,
+  typicalSizeMm: [90, 60],
+  laciness: 0,
+} as const satisfies ClassOfDie
