@@ -1,24 +1,26 @@
 import { dieClasses, measuringWays } from '@bold-heron/core'
 import { z } from 'zod'
-import { nameField, noteField, shelfRowFields, sizeMmField, thicknessMmField } from './fields.js'
+import { field, type FieldTable, zodOf } from './field-table.js'
+import { nameField, noteField, shelfRowFields } from './fields.js'
 import { outlineInput, outlineSummary } from './outline.js'
 
-export const dieFields = {
-  name: nameField,
-  dieClass: z.enum(dieClasses),
+export const dieTable = {
+  name: field.text(nameField),
+  dieClass: field.choice(z.enum(dieClasses)),
   /** Along the feed and across the throat, as it is usually laid. */
-  lengthMm: sizeMmField,
-  widthMm: sizeMmField,
-  heightMm: thicknessMmField,
-  heightMeasuredBy: z.enum(measuringWays),
-  bladeHeightMm: thicknessMmField,
+  lengthMm: field.size(),
+  widthMm: field.size(),
+  heightMm: field.height(),
+  heightMeasuredBy: field.choice(z.enum(measuringWays)),
+  bladeHeightMm: field.height(),
   /** Strip of the body that follows each blade; null: as usual for the class. */
-  bodyStripMm: z.number().min(0).max(20).nullable().default(null),
+  bodyStripMm: field.thickness(z.number().min(0).max(20).nullable().default(null)),
   /** How lacy the stand-in for a missing outline is, 0…1; null: as usual for the class. */
-  laciness: z.number().min(0).max(1).nullable().default(null),
-  fitForFoam: z.boolean().default(false),
-  note: noteField,
-}
+  laciness: field.number(z.number().min(0).max(1).nullable().default(null)),
+  fitForFoam: field.flag(),
+  note: field.text(noteField),
+} satisfies FieldTable
+export const dieFields = zodOf(dieTable)
 
 export const bladeFitsDie = (die: { readonly bladeHeightMm: number; readonly heightMm: number }): boolean =>
   die.bladeHeightMm <= die.heightMm

@@ -1,5 +1,6 @@
 export { type CsvReport, csvReport } from './csv-report.js'
-export { type DieEntry, dieEntry, type DieInput, dieInput, type DieRow, dieRow } from './die.js'
+export { type DieEntry, dieEntry, type DieInput, dieInput, type DieRow, dieRow, dieTable } from './die.js'
+export { columnName, type Field, type FieldKind, type FieldsOf, type FieldTable } from './field-table.js'
 export { faultsOf } from './faults-of.js'
 export { idField, idOfRow } from './fields.js'
 export { type HouseRulesInput, houseRulesInput, type HouseRulesRow, houseRulesRow } from './house-rules.js'
@@ -34,7 +35,7 @@ export { type PlanAnswer, planAnswer, type PlanFile, planFile, type PlannedStack
 export { devices } from './devices.js'
 export { type PlanQuestion, planQuestion } from './plan.js'
 export { type PlaceRequest, placeRequest, planRequest } from './plan-request.js'
-export { type PlateInput, plateInput, type PlateRow, plateRow } from './plate.js'
+export { type PlateInput, plateInput, type PlateRow, plateRow, plateTable } from './plate.js'
 export {
   knownFrom,
   knownGoodStack,
@@ -48,6 +49,7 @@ export {
   pressNumbers,
   type PressRow,
   pressRow,
+  pressTable,
 } from './press.js'
 export { type Problem, problem, type ProblemField, problemField } from './problem.js'
 export {
@@ -78,7 +80,7 @@ export {
   runRow,
 } from './run.js'
 export { type SetupInput, setupInput } from './setup.js'
-export { caliperWays, type SheetInput, sheetInput, type SheetRow, sheetRow } from './sheet.js'
+export { caliperWays, type SheetInput, sheetInput, type SheetRow, sheetRow, sheetTable } from './sheet.js'
 export { answerOfTrial, placingFaults, toTrial } from './to-trial.js'
 export { answerOfPlan, requestOfPlanFile } from './to-plan.js'
 export { layersOfRun, roundedMm } from './to-run.js'

@@ -1,32 +1,26 @@
 import { faceStates, measuringWays, plateKinds } from '@bold-heron/core'
 import { z } from 'zod'
-import {
-  nameField,
-  noteField,
-  shelfRowFields,
-  shortTextField,
-  sizeMmField,
-  someField,
-  thicknessMmField,
-} from './fields.js'
+import { field, type FieldTable, zodOf } from './field-table.js'
+import { nameField, noteField, shelfRowFields, shortTextField, someField } from './fields.js'
 
-export const plateFields = {
-  name: nameField,
-  kind: z.enum(plateKinds),
-  count: someField,
-  thicknessMm: thicknessMmField,
-  measuredBy: z.enum(measuringWays),
-  material: shortTextField,
-  lengthMm: sizeMmField,
-  widthMm: sizeMmField,
-  fullThicknessWidthMm: sizeMmField,
-  magnetic: z.boolean().default(false),
+export const plateTable = {
+  name: field.text(nameField),
+  kind: field.choice(z.enum(plateKinds)),
+  count: field.whole(someField),
+  thicknessMm: field.height(),
+  measuredBy: field.choice(z.enum(measuringWays)),
+  material: field.text(shortTextField),
+  lengthMm: field.size(),
+  widthMm: field.size(),
+  fullThicknessWidthMm: field.size(),
+  magnetic: field.flag(),
   /** A cutting pad kept for lying beside a hard plate, which bows it. */
-  reservedForSteel: z.boolean().default(false),
-  faceA: z.enum(faceStates).default('fresh'),
-  faceB: z.enum(faceStates).default('fresh'),
-  note: noteField,
-}
+  reservedForSteel: field.flag(),
+  faceA: field.choice(z.enum(faceStates).default('fresh')),
+  faceB: field.choice(z.enum(faceStates).default('fresh')),
+  note: field.text(noteField),
+} satisfies FieldTable
+export const plateFields = zodOf(plateTable)
 
 export const edgeFitsPlate = (plate: { readonly fullThicknessWidthMm: number; readonly widthMm: number }): boolean =>
   plate.fullThicknessWidthMm <= plate.widthMm

@@ -1,6 +1,7 @@
 import { dieClasses, pressClasses } from '@bold-heron/core'
 import { z } from 'zod'
-import { idField, nameField, noteField, shelfRowFields, sizeMmField, thicknessMmField } from './fields.js'
+import { field, type FieldTable, zodOf } from './field-table.js'
+import { idField, nameField, noteField, shelfRowFields, thicknessMmField } from './fields.js'
 
 /** Where a known-good stack is known from. */
 export const knownFrom = ['booklet', 'own-use'] as const
@@ -48,21 +49,24 @@ export const pressNumber = z
   })
 export type PressNumber = z.infer<typeof pressNumber>
 
-const pressFields = {
-  name: nameField,
-  pressClass: z.enum(pressClasses),
-  throatMm: sizeMmField,
+export const pressTable = {
+  name: field.text(nameField),
+  pressClass: field.choice(z.enum(pressClasses)),
+  throatMm: field.size(),
   /** What is known better than the class's usual values. */
-  numbers: z
-    .array(pressNumber)
-    .max(pressNumberNames.length)
-    .refine((numbers) => new Set(numbers.map((each) => each.name)).size === numbers.length, {
-      error: 'must name each number once',
-    })
-    .default([]),
-  knownGood: z.array(knownGoodStack).max(20).default([]),
-  note: noteField,
-}
+  numbers: field.structure(
+    z
+      .array(pressNumber)
+      .max(pressNumberNames.length)
+      .refine((numbers) => new Set(numbers.map((each) => each.name)).size === numbers.length, {
+        error: 'must name each number once',
+      })
+      .default([]),
+  ),
+  knownGood: field.structure(z.array(knownGoodStack).max(20).default([])),
+  note: field.text(noteField),
+} satisfies FieldTable
+const pressFields = zodOf(pressTable)
 
 /** What a user enters for a press. */
 export const pressInput = z.object(pressFields)

@@ -1,4 +1,5 @@
 import { parseLength } from '@bold-heron/core'
+import { columnName, type Field, type FieldKind, type FieldTable } from '@bold-heron/schema'
 
 /** How one column of a table is written and read. */
 export interface Column {
@@ -74,3 +75,21 @@ export const jsonColumn = (heading: string, field: string): Column => ({
     }
   },
 })
+
+/** How a field stands in a table, by what it holds; one that may be null is read as a number that may be left out. */
+const byKind: Readonly<Record<FieldKind, (heading: string, field: string) => Column>> = {
+  text: textColumn,
+  choice: textColumn,
+  whole: numberColumn,
+  size: lengthColumn,
+  thickness: lengthColumn,
+  number: numberColumn,
+  flag: yesNoColumn,
+  structure: jsonColumn,
+}
+
+/** The columns of a thing's fields. */
+export const columnsOf = (table: FieldTable): Column[] =>
+  Object.entries(table).map(([name, { kind, isOptional, heading = columnName(name) }]: [string, Field]) =>
+    (isOptional ? optionalNumberColumn : byKind[kind])(heading, name),
+  )

@@ -2,11 +2,16 @@ import {
   faultsOf,
   type CsvReport,
   dieInput,
+  dieTable,
+  type FieldTable,
   idField,
   plateInput,
+  plateTable,
   pressInput,
+  pressTable,
   type ProblemField,
   sheetInput,
+  sheetTable,
 } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import type { z } from 'zod'
@@ -14,15 +19,7 @@ import type { RowModel } from '../store/models/row-model.js'
 import type { Saved, Table } from '../store/table.js'
 import type { ShelfFilter } from '../store/row-shape.js'
 import type { Workshop } from '../store/workshop.js'
-import {
-  type Column,
-  jsonColumn,
-  lengthColumn,
-  numberColumn,
-  optionalNumberColumn,
-  textColumn,
-  yesNoColumn,
-} from './column.js'
+import { columnsOf, textColumn } from './column.js'
 import { RefusedRows } from './refused-rows.js'
 import { type CsvRow, readCsv, writeCsv } from './text.js'
 
@@ -35,7 +32,7 @@ export interface ShelfCsv {
 const idColumn = textColumn('id', 'id')
 
 interface ShelfCsvSpec<Stored extends RowModel, Input, Row> {
-  readonly columns: readonly Column[]
+  readonly fields: FieldTable
   readonly input: z.ZodType<Input>
   table(workshop: Workshop): Table<Stored, Input, Row, ShelfFilter>
 }
@@ -43,12 +40,13 @@ interface ShelfCsvSpec<Stored extends RowModel, Input, Row> {
 const shelfCsv = <Stored extends RowModel, Input, Row extends { id: string; version: number }>(
   spec: ShelfCsvSpec<Stored, Input, Row>,
 ): ShelfCsv => {
-  const columns = [idColumn, ...spec.columns]
+  const own = columnsOf(spec.fields)
+  const columns = [idColumn, ...own]
   const headings = columns.map((column) => column.heading)
 
   const readRow = (cells: CsvRow['cells']): Record<string, unknown> =>
     Object.fromEntries(
-      spec.columns.flatMap((column) => {
+      own.flatMap((column) => {
         const cell = cells[column.heading]
         return cell === undefined ? [] : [[column.field, column.read(cell)]]
       }),
@@ -103,77 +101,10 @@ const shelfCsv = <Stored extends RowModel, Input, Row extends { id: string; vers
   }
 }
 
-const plates = shelfCsv({
-  input: plateInput,
-  table: (workshop) => workshop.plates,
-  columns: [
-    textColumn('name', 'name'),
-    textColumn('kind', 'kind'),
-    numberColumn('count', 'count'),
-    lengthColumn('thickness_mm', 'thicknessMm'),
-    textColumn('measured_by', 'measuredBy'),
-    textColumn('material', 'material'),
-    lengthColumn('length_mm', 'lengthMm'),
-    lengthColumn('width_mm', 'widthMm'),
-    lengthColumn('full_thickness_width_mm', 'fullThicknessWidthMm'),
-    yesNoColumn('magnetic', 'magnetic'),
-    yesNoColumn('reserved_for_steel', 'reservedForSteel'),
-    textColumn('face_a', 'faceA'),
-    textColumn('face_b', 'faceB'),
-    textColumn('note', 'note'),
-  ],
-})
-
-const presses = shelfCsv({
-  input: pressInput,
-  table: (workshop) => workshop.presses,
-  columns: [
-    textColumn('name', 'name'),
-    textColumn('press_class', 'pressClass'),
-    lengthColumn('throat_mm', 'throatMm'),
-    jsonColumn('numbers', 'numbers'),
-    jsonColumn('known_good', 'knownGood'),
-    textColumn('note', 'note'),
-  ],
-})
-
-const dies = shelfCsv({
-  input: dieInput,
-  table: (workshop) => workshop.dies,
-  columns: [
-    textColumn('name', 'name'),
-    textColumn('die_class', 'dieClass'),
-    lengthColumn('length_mm', 'lengthMm'),
-    lengthColumn('width_mm', 'widthMm'),
-    lengthColumn('height_mm', 'heightMm'),
-    textColumn('height_measured_by', 'heightMeasuredBy'),
-    lengthColumn('blade_height_mm', 'bladeHeightMm'),
-    optionalNumberColumn('body_strip_mm', 'bodyStripMm'),
-    optionalNumberColumn('laciness', 'laciness'),
-    yesNoColumn('fit_for_foam', 'fitForFoam'),
-    textColumn('note', 'note'),
-  ],
-})
-
-const sheets = shelfCsv({
-  input: sheetInput,
-  table: (workshop) => workshop.sheets,
-  columns: [
-    textColumn('name', 'name'),
-    textColumn('kind', 'kind'),
-    optionalNumberColumn('grammage_g_m2', 'grammage'),
-    textColumn('weight_typed', 'weightTyped'),
-    lengthColumn('caliper_mm', 'caliperMm'),
-    textColumn('caliper_by', 'caliperBy'),
-    optionalNumberColumn('shear_strength_mpa', 'shearStrengthMPa'),
-    optionalNumberColumn('squash_modulus_mpa', 'squashModulusMPa'),
-    lengthColumn('length_mm', 'lengthMm'),
-    lengthColumn('width_mm', 'widthMm'),
-    numberColumn('stock', 'stock'),
-    textColumn('colour', 'colour'),
-    textColumn('note', 'note'),
-  ],
-})
-
 /** The shelf's tables as CSV. */
-export const shelfTables = { plates, presses, dies, sheets } as const
+export const shelfTables = {
+  plates: shelfCsv({ fields: plateTable, input: plateInput, table: (workshop) => workshop.plates }),
+  presses: shelfCsv({ fields: pressTable, input: pressInput, table: (workshop) => workshop.presses }),
+  dies: shelfCsv({ fields: dieTable, input: dieInput, table: (workshop) => workshop.dies }),
+  sheets: shelfCsv({ fields: sheetTable, input: sheetInput, table: (workshop) => workshop.sheets }),
+} as const

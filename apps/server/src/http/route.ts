@@ -111,7 +111,7 @@ export const serve = (app: Express, routes: readonly Route[]): void => {
         // In this order: who saves without a version hears of that first, whatever else is wrong.
         version: isVersioned ? versionOf(request) : 0,
         id: one === undefined ? '' : idOf(request, one),
-        query: query ? (validated(query, request.query) as Record<string, unknown>) : {},
+        query: query ? validated<z.ZodType<Record<string, unknown>>>(query, request.query) : {},
         body: bodyOf(each, request),
         request,
         response,

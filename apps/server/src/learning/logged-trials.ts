@@ -22,7 +22,7 @@ import { PressModel } from '../store/models/press-model.js'
 import { RunModel } from '../store/models/run-model.js'
 import { SheetModel } from '../store/models/sheet-model.js'
 import { toPlateRow } from '../store/plates.js'
-import { pressTable } from '../store/presses.js'
+import { pressesTable } from '../store/presses.js'
 import { runTable } from '../store/runs.js'
 import { toSheetRow } from '../store/sheets.js'
 
@@ -111,7 +111,7 @@ export const loggedTrials = async (transaction: Transaction): Promise<LoggedTria
   const plates = new Map(
     (await PlateModel.findAll({ transaction })).map((plate) => [plate.id, toPlate(toPlateRow(plate))]),
   )
-  const pressRows = await pressTable.rows(await PressModel.findAll({ transaction }), transaction)
+  const pressRows = await pressesTable.rows(await PressModel.findAll({ transaction }), transaction)
   const presses = new Map(pressRows.map((press) => [press.id, toPress(press, plates)]))
   const dies = await diesWithLines(transaction)
   const sheets = new Map(

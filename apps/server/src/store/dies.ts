@@ -1,6 +1,7 @@
 import { type Die, measureOutline } from '@bold-heron/core'
-import { type DieInput, type DieRow, type OutlineInput, type OutlineSummary, toDie } from '@bold-heron/schema'
+import { type DieInput, type DieRow, dieTable, type OutlineInput, type OutlineSummary, toDie } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
+import { fieldsOf } from './models/field-columns.js'
 import { DieModel, DieOutlineModel } from './models/die-model.js'
 import { type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import type { TableSpec } from './table.js'
@@ -29,17 +30,7 @@ export const toDieRows = async (stored: readonly DieModel[], transaction: Transa
   const byDie = new Map(outlines.map((outline) => [outline.dieId, outline]))
   return stored.map((die) => ({
     ...shelfRowShape(die),
-    name: die.name,
-    dieClass: die.dieClass,
-    lengthMm: die.lengthMm,
-    widthMm: die.widthMm,
-    heightMm: die.heightMm,
-    heightMeasuredBy: die.heightMeasuredBy,
-    bladeHeightMm: die.bladeHeightMm,
-    bodyStripMm: die.bodyStripMm,
-    laciness: die.laciness,
-    fitForFoam: die.fitForFoam,
-    note: die.note,
+    ...fieldsOf(dieTable, die),
     outline: summaryOf(byDie.get(die.id)),
   }))
 }
@@ -89,7 +80,7 @@ export const saveDieChildren = async (
   )
 }
 
-export const dieTable: TableSpec<DieModel, DieInput, DieRow, ShelfFilter> = {
+export const diesTable: TableSpec<DieModel, DieInput, DieRow, ShelfFilter> = {
   model: DieModel,
   order: [
     ['name', 'ASC'],

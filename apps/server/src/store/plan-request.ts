@@ -20,7 +20,7 @@ import { PressModel } from './models/press-model.js'
 import { SheetModel } from './models/sheet-model.js'
 import { wearOfPads } from './pad-wear.js'
 import { toPlateRow } from './plates.js'
-import { pressTable } from './presses.js'
+import { pressesTable } from './presses.js'
 import { toSheetRow } from './sheets.js'
 import { inSnapshot } from './transactions.js'
 
@@ -100,7 +100,7 @@ export const planRequestIn = async (
     await readHouseRules(transaction),
   ]
   if (!press || !things) return undefined
-  const [pressRow] = await pressTable.rows([press], transaction)
+  const [pressRow] = await pressesTable.rows([press], transaction)
   if (!pressRow) return undefined
   const all = new Map<string, Plate>(plates.map((plate) => [plate.id, toPlate(toPlateRow(plate))]))
   const onShelf = plates.filter((plate) => plate.retiredAt === null && plate.deletedAt === null)

@@ -1,6 +1,13 @@
-import type { KnownGoodStackRow, PressInput, PressNumber, PressRow } from '@bold-heron/schema'
+import {
+  type KnownGoodStackRow,
+  type PressInput,
+  type PressNumber,
+  type PressRow,
+  pressTable,
+} from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import type { ChildTable } from './children.js'
+import { fieldsOf } from './models/field-columns.js'
 import { PlateModel } from './models/plate-model.js'
 import { KnownGoodPlateModel, KnownGoodStackModel, PressModel, PressNumberModel } from './models/press-model.js'
 import { groupBy, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
@@ -72,7 +79,7 @@ export const pressChildren: readonly ChildTable<PressInput>[] = [
   },
 ]
 
-export const pressTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilter> = {
+export const pressesTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilter> = {
   model: PressModel,
   order: [
     ['name', 'ASC'],
@@ -84,12 +91,9 @@ export const pressTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilter
     const [known, numbers] = [await knownGoodByPress(ids, transaction), await numbersByPress(ids, transaction)]
     return stored.map((press) => ({
       ...shelfRowShape(press),
-      name: press.name,
-      pressClass: press.pressClass,
-      throatMm: press.throatMm,
+      ...fieldsOf(pressTable, press),
       numbers: numbers.get(press.id) ?? [],
       knownGood: known.get(press.id) ?? [],
-      note: press.note,
     }))
   },
   children: pressChildren,

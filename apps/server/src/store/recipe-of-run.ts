@@ -7,7 +7,7 @@ import { PlateModel } from './models/plate-model.js'
 import { PressModel } from './models/press-model.js'
 import { SheetModel } from './models/sheet-model.js'
 import { toPlateRow } from './plates.js'
-import { pressTable } from './presses.js'
+import { pressesTable } from './presses.js'
 import { toSheetRow } from './sheets.js'
 
 /** What of a shelf row goes into a recipe: everything but the keeping of it. */
@@ -52,7 +52,7 @@ export const recipeOfRun = async (
   const errors = faultsOfRun(run)
   if (errors.length > 0) return { errors }
   const within = { transaction, rejectOnEmpty: true } as const
-  const [press] = await pressTable.rows([await PressModel.findByPk(run.pressId, within)], transaction)
+  const [press] = await pressesTable.rows([await PressModel.findByPk(run.pressId, within)], transaction)
   const sheet = toSheetRow(await SheetModel.findByPk(run.sheetId, within))
   const dies = await toDieRows(await DieModel.findAll({ where: { id: run.dieIds }, transaction }), transaction)
   const outlines = await outlinesOf(run.dieIds, transaction)

@@ -1,26 +1,15 @@
-import type { SheetInput, SheetRow } from '@bold-heron/schema'
+import { type SheetInput, type SheetRow, sheetTable } from '@bold-heron/schema'
+import { fieldsOf } from './models/field-columns.js'
 import { SheetModel } from './models/sheet-model.js'
 import { type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import type { TableSpec } from './table.js'
 
 export const toSheetRow = (stored: SheetModel): SheetRow => ({
   ...shelfRowShape(stored),
-  name: stored.name,
-  kind: stored.kind,
-  grammage: stored.grammage,
-  weightTyped: stored.weightTyped,
-  caliperMm: stored.caliperMm,
-  caliperBy: stored.caliperBy,
-  shearStrengthMPa: stored.shearStrengthMPa,
-  squashModulusMPa: stored.squashModulusMPa,
-  lengthMm: stored.lengthMm,
-  widthMm: stored.widthMm,
-  stock: stored.stock,
-  colour: stored.colour,
-  note: stored.note,
+  ...fieldsOf(sheetTable, stored),
 })
 
-export const sheetTable: TableSpec<SheetModel, SheetInput, SheetRow, ShelfFilter> = {
+export const sheetsTable: TableSpec<SheetModel, SheetInput, SheetRow, ShelfFilter> = {
   model: SheetModel,
   order: [
     ['name', 'ASC'],

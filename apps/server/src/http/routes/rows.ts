@@ -3,7 +3,7 @@ import type { RowModel } from '../../store/models/row-model.js'
 import type { Table } from '../../store/table.js'
 import { notThere, refusedFields, stale } from '../answers.js'
 import { refuse } from '../problems.js'
-import { Reply, route, type Route } from '../route.js'
+import { type Reply, route, type Route } from '../route.js'
 import type { RowKind } from '../row-kinds.js'
 import { rowReply, savedReply } from '../saved.js'
 import { validated } from '../validate.js'
@@ -47,7 +47,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
       ],
       handle: ({ request }) => {
         const { page, pageSize } = validated(pageQuery, request.query)
-        return table.list({ page, pageSize, filter: validated(filter, request.query) as Filter })
+        return table.list({ page, pageSize, filter: validated(filter, request.query) })
       },
     },
     route({

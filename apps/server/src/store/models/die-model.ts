@@ -1,21 +1,9 @@
-import type { DieClass, MeasuringWay } from '@bold-heron/core'
-import type { OutlineInput } from '@bold-heron/schema'
+import { dieTable, type OutlineInput } from '@bold-heron/schema'
 import { DataTypes, Model, type Sequelize } from 'sequelize'
-import { flag, optionalReal, real, shelfColumns, ShelfModel, text, whole } from './row-model.js'
+import { fieldColumns, shelfModelOf } from './field-columns.js'
+import { optionalReal, real, shelfColumns, text, whole } from './row-model.js'
 
-export class DieModel extends ShelfModel {
-  declare name: string
-  declare dieClass: DieClass
-  declare lengthMm: number
-  declare widthMm: number
-  declare heightMm: number
-  declare heightMeasuredBy: MeasuringWay
-  declare bladeHeightMm: number
-  declare bodyStripMm: number | null
-  declare laciness: number | null
-  declare fitForFoam: boolean
-  declare note: string
-}
+export class DieModel extends shelfModelOf(dieTable) {}
 
 /** The cutting lines of a die that has its own, with what was measured on them. */
 export class DieOutlineModel extends Model {
@@ -29,23 +17,7 @@ export class DieOutlineModel extends Model {
 }
 
 export const defineDies = (sequelize: Sequelize): void => {
-  DieModel.init(
-    {
-      ...shelfColumns(),
-      name: text(),
-      dieClass: text(),
-      lengthMm: real(),
-      widthMm: real(),
-      heightMm: real(),
-      heightMeasuredBy: text(),
-      bladeHeightMm: real(),
-      bodyStripMm: optionalReal(),
-      laciness: optionalReal(),
-      fitForFoam: flag(),
-      note: text(),
-    },
-    { sequelize, tableName: 'dies' },
-  )
+  DieModel.init({ ...shelfColumns(), ...fieldColumns(dieTable) }, { sequelize, tableName: 'dies' })
   DieOutlineModel.init(
     {
       dieId: { type: DataTypes.UUID, primaryKey: true },

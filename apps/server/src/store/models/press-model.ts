@@ -1,14 +1,10 @@
-import type { DieClass, PressClass } from '@bold-heron/core'
-import type { PressNumber, PressNumberName } from '@bold-heron/schema'
+import type { DieClass } from '@bold-heron/core'
+import { type PressNumber, type PressNumberName, pressTable } from '@bold-heron/schema'
 import { DataTypes, Model, type Sequelize } from 'sequelize'
-import { real, reference, shelfColumns, ShelfModel, text, whole } from './row-model.js'
+import { fieldColumns, shelfModelOf } from './field-columns.js'
+import { real, reference, shelfColumns, text, whole } from './row-model.js'
 
-export class PressModel extends ShelfModel {
-  declare name: string
-  declare pressClass: PressClass
-  declare throatMm: number
-  declare note: string
-}
+export class PressModel extends shelfModelOf(pressTable) {}
 
 /** A number of this very press, in place of its class's usual one. */
 export class PressNumberModel extends Model {
@@ -36,10 +32,7 @@ export class KnownGoodPlateModel extends Model {
 }
 
 export const definePresses = (sequelize: Sequelize): void => {
-  PressModel.init(
-    { ...shelfColumns(), name: text(), pressClass: text(), throatMm: real(), note: text() },
-    { sequelize, tableName: 'presses' },
-  )
+  PressModel.init({ ...shelfColumns(), ...fieldColumns(pressTable) }, { sequelize, tableName: 'presses' })
   PressNumberModel.init(
     {
       pressId: { type: DataTypes.UUID, primaryKey: true },

@@ -39,8 +39,8 @@ export const whole: Codec<number> = {
   },
 }
 
-/** A number that may be left empty, for "as usual"; within limits where it is given. */
-export const optionalNumber = ({ least, most }: { least: number; most: number }): Codec<number | null> => ({
+/** A number that may be left empty, for "as usual"; within limits where they are given, else as the schema judges it. */
+export const optionalNumber = ({ least, most } = { least: -Infinity, most: Infinity }): Codec<number | null> => ({
   write: (value) => (value === null ? '' : String(value)),
   read: (raw) => {
     const typed = textOf(raw).trim().replace('−', '-')

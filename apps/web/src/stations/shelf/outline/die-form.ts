@@ -1,6 +1,6 @@
-import { type DieClass } from '@bold-heron/core'
-import { type DieEntry, dieEntry, type DieInput } from '@bold-heron/schema'
-import { asItIs, choice, flag, length, optionalLength, text } from '../../../ui/form/codec.js'
+import { type DieEntry, dieEntry, type DieInput, dieTable } from '@bold-heron/schema'
+import { asItIs } from '../../../ui/form/codec.js'
+import { codecsOf } from '../../../ui/form/field-codecs.js'
 import { type RowForm, rowForm } from '../../../ui/form/row-form.js'
 
 /**
@@ -11,23 +11,10 @@ export class OutlineChoice {
   constructor(readonly outline: DieInput['outline']) {}
 }
 
-const thickness = length('thickness')
-
 const entryForm = rowForm<DieEntry>({
   schema: dieEntry,
-  codecs: {
-    name: text,
-    dieClass: choice<DieClass>(),
-    lengthMm: length('size'),
-    widthMm: length('size'),
-    heightMm: thickness,
-    heightMeasuredBy: choice(),
-    bladeHeightMm: thickness,
-    bodyStripMm: optionalLength('thickness'),
-    laciness: asItIs(),
-    fitForFoam: flag,
-    note: text,
-  },
+  // How lacy it is has a slider of its own.
+  codecs: { ...codecsOf(dieTable), laciness: asItIs() },
 })
 
 export const dieForm: RowForm<DieInput> = {

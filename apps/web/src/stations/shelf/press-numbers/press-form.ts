@@ -1,4 +1,3 @@
-import type { PressClass } from '@bold-heron/core'
 import {
   type numberSources,
   type PressInput,
@@ -6,8 +5,10 @@ import {
   type PressNumberName,
   pressNumberNames,
   pressNumbers,
+  pressTable,
 } from '@bold-heron/schema'
-import { asItIs, choice, type Codec, length, optionalLength, optionalNumber, text } from '../../../ui/form/codec.js'
+import { choice, type Codec, optionalLength, optionalNumber } from '../../../ui/form/codec.js'
+import { codecsOf } from '../../../ui/form/field-codecs.js'
 import { type Codecs, rowForm } from '../../../ui/form/row-form.js'
 
 export type NumberSource = (typeof numberSources)[number]
@@ -52,16 +53,11 @@ const numberCodecs = Object.fromEntries(
 
 const isOfNumbers = (field: string): boolean => field.startsWith('value-') || field.startsWith('source-')
 
+const { numbers: _, ...ownFields } = pressTable
+
 export const pressForm = rowForm<PressInput, PressFormFields>({
   schema: pressInput,
-  codecs: {
-    name: text,
-    pressClass: choice<PressClass>(),
-    throatMm: length('size'),
-    knownGood: asItIs(),
-    note: text,
-    ...numberCodecs,
-  },
+  codecs: { ...codecsOf(ownFields), ...numberCodecs },
   fromInput: ({ numbers, ...rest }) => {
     const known = new Map(numbers.map((each) => [each.name, each]))
     const fields = pressNumberNames.flatMap((name) => [

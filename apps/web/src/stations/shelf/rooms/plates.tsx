@@ -1,8 +1,8 @@
 import { faceStates, measuringWays, type PlateKind, plateKinds } from '@bold-heron/core'
-import { plateInput } from '@bold-heron/schema'
+import { plateInput, plateTable } from '@bold-heron/schema'
 import { useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
-import { choice, flag, length, text, whole } from '../../../ui/form/codec.js'
+import { codecsOf } from '../../../ui/form/field-codecs.js'
 import { ChoiceField, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
@@ -69,22 +69,7 @@ export const platesRoom: Room<'plates'> = {
     schema: plateInput,
     // The mark is shown for pads only, so it goes when something else is made of one.
     toInput: (plate) => ({ ...plate, reservedForSteel: plate.kind === 'cutting-pad' && plate.reservedForSteel }),
-    codecs: {
-      name: text,
-      kind: choice(),
-      count: whole,
-      thicknessMm: length('thickness'),
-      measuredBy: choice(),
-      material: text,
-      lengthMm: length('size'),
-      widthMm: length('size'),
-      fullThicknessWidthMm: length('size'),
-      magnetic: flag,
-      reservedForSteel: flag,
-      faceA: choice(),
-      faceB: choice(),
-      note: text,
-    },
+    codecs: codecsOf(plateTable),
   }),
   blank: {
     name: '',

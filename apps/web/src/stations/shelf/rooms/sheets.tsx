@@ -7,12 +7,13 @@ import {
   strengthOfKind,
   type TypedCardWeight,
 } from '@bold-heron/core'
-import { caliperWays, type SheetInput, sheetInput } from '@bold-heron/schema'
+import { caliperWays, type SheetInput, sheetInput, sheetTable } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
-import { cardWeight, choice, length, optionalNumber, text, whole } from '../../../ui/form/codec.js'
+import { cardWeight, length } from '../../../ui/form/codec.js'
+import { codecsOf } from '../../../ui/form/field-codecs.js'
 import { ChoiceField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
@@ -104,22 +105,11 @@ const SheetFields = () => {
   )
 }
 
+const { grammage: _, weightTyped: __, ...ownFields } = sheetTable
+
 const sheetForm = rowForm<SheetInput, SheetFormFields>({
   schema: sheetInput,
-  codecs: {
-    name: text,
-    kind: choice(),
-    weight: cardWeight,
-    caliperMm: caliper,
-    caliperBy: choice(),
-    lengthMm: length('size'),
-    widthMm: length('size'),
-    shearStrengthMPa: optionalNumber({ least: 0.1, most: 500 }),
-    squashModulusMPa: optionalNumber({ least: 0.01, most: 1000 }),
-    stock: whole,
-    colour: text,
-    note: text,
-  },
+  codecs: { ...codecsOf(ownFields), weight: cardWeight },
   fromInput: ({ grammage, weightTyped, ...rest }) => ({
     ...rest,
     weight: { typed: weightTyped || (grammage === null ? '' : `${grammage} g/m²`), weight: undefined },
