@@ -5,7 +5,7 @@ import { join } from 'node:path'
 import { giveUp, say } from './say.mjs'
 import { fingerprintOf } from './sources.mjs'
 
-const SOURCES = ['apps/web', 'packages/core/src', 'packages/schema/src', 'packages/formats/src']
+const SOURCES = ['apps/web', 'packages/core/src', 'packages/schema/src', 'packages/formats/src', 'packages/words/src']
 export const buildWeb = (root) => {
   const stamp = fingerprintOf(root, SOURCES)
   const stampFile = join(root, '.data', 'web-build.sha256')

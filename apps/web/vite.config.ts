@@ -5,10 +5,25 @@ import { defineConfig } from 'vite'
 /** `npm run dev` passes the server's port; a built page is served by the server itself. */
 const serverPort = process.env['PORT'] ?? '4310'
 
+/** The piece that a file of words goes into. */
+const wordsOf = (id: string): string => `words-${/\/text\/([\w-]+)/.exec(id)?.[1] ?? ''}`
+
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   worker: { format: 'es' },
-  build: { target: 'es2023', assetsInlineLimit: 0, chunkSizeWarningLimit: 600 },
+  build: {
+    target: 'es2023',
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 600,
+    // What a language says comes in one piece.
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [{ name: wordsOf, test: /\/text\/[\w-]+\/[\w-]+\.ts$|\/stations\/.*\/text\/[\w-]+\.ts$/ }],
+        },
+      },
+    },
+  },
   server: {
     host: '127.0.0.1',
     port: Number(process.env['PAGES_PORT'] ?? 4390),

@@ -1,6 +1,6 @@
 import { By } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
-import { en } from '../../apps/web/src/text/en/index.js'
+import { en } from '../fixtures/words.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { TemporaryFolder } from '../fixtures/temporary-folder.js'
 

@@ -1,6 +1,6 @@
 import { By } from 'selenium-webdriver'
 import { afterAll, expect, it } from 'vitest'
-import { en } from '../../apps/web/src/text/en/index.js'
+import { en } from '../fixtures/words.js'
 import { startApplication } from '../fixtures/application.js'
 import { setOut } from '../fixtures/journey.js'
 import { startCaliper } from '../fixtures/caliper.js'

@@ -1,7 +1,7 @@
 import type { HandleFeel, Seen } from '@bold-heron/core'
 import { By } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
-import { en } from '../../apps/web/src/text/en/index.js'
+import { en } from '../fixtures/words.js'
 import { setOut, whenEmpty } from '../fixtures/journey.js'
 import { BenchPage } from '../pages/bench-page.js'
 import { PlanPage } from '../pages/plan-page.js'

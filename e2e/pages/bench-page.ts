@@ -1,6 +1,6 @@
 import { handleFeels, hangingPlaces, type Round, seenOutcomes } from '@bold-heron/core'
 import { By, Key } from 'selenium-webdriver'
-import { en } from '../../apps/web/src/text/en/index.js'
+import { en } from '../fixtures/words.js'
 import type { BenchSession } from '../../apps/web/src/stations/bench/session.js'
 import type { Browser } from '../fixtures/browser.js'
 

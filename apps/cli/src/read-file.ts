@@ -1,5 +1,6 @@
 import { readFileSync, statSync } from 'node:fs'
 import { faultsOf } from '@bold-heron/schema'
+import { sayFault } from '@bold-heron/words'
 import type { z } from 'zod'
 import { Faults } from './faults.js'
 
@@ -8,13 +9,13 @@ const LARGEST_BYTES = 64_000_000
 /** The text of a file, or a fault that says why there is none. */
 export const readText = (file: string): string => {
   try {
-    if (statSync(file).size > LARGEST_BYTES) throw new Faults([`${file} is larger than ${LARGEST_BYTES} bytes.`])
+    if (statSync(file).size > LARGEST_BYTES)
+      throw new Faults([(t) => t('files.too-large', { file, limit: LARGEST_BYTES })])
     return readFileSync(file, 'utf8')
   } catch (error) {
     if (error instanceof Faults) throw error
-    throw new Faults([
-      `${file} cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown'}); check its name.`,
-    ])
+    const value = (error as NodeJS.ErrnoException).code ?? 'unknown'
+    throw new Faults([(t) => t('files.unreadable', { file, value })])
   }
 }
 
@@ -24,7 +25,7 @@ export const readJson = (file: string): unknown => {
   try {
     return JSON.parse(text) as unknown
   } catch (error) {
-    throw new Faults([`${file} is not JSON: ${(error as Error).message}; check brackets, commas and quotes.`])
+    throw new Faults([(t) => t('files.not-json', { file, value: (error as Error).message })])
   }
 }
 
@@ -32,5 +33,5 @@ export const readJson = (file: string): unknown => {
 export const judged = <Schema extends z.ZodType>(schema: Schema, input: unknown): z.output<Schema> => {
   const result = schema.safeParse(input)
   if (result.success) return result.data
-  throw new Faults(faultsOf(result.error, input).map((fault) => fault.message))
+  throw new Faults(faultsOf(result.error, input).map((fault) => (t) => sayFault(t, fault)))
 }

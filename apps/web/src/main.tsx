@@ -1,9 +1,10 @@
 import './app/styles.css'
-import './text/i18n.js'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { App } from './app/App.js'
+import { chosenLanguage, startSpeaking } from './text/i18n.js'
 
+await startSpeaking(chosenLanguage())
 const root = document.getElementById('root')
 if (root)
   createRoot(root).render(

@@ -24,7 +24,7 @@ export const dieFields = zodOf(dieTable)
 
 export const bladeFitsDie = (die: { readonly bladeHeightMm: number; readonly heightMm: number }): boolean =>
   die.bladeHeightMm <= die.heightMm
-export const bladeTooTall = { path: ['bladeHeightMm'], error: 'must not be taller than the whole die (heightMm)' }
+export const bladeTooTall = { path: ['bladeHeightMm'], error: 'blade-taller-than-die' }
 
 /** What a user enters for a die, but for its lines. Lengths in mm. */
 export const dieEntry = z.object(dieFields).refine(bladeFitsDie, bladeTooTall)

@@ -19,41 +19,49 @@ const valueAt = (input: unknown, path: readonly PropertyKey[]): unknown =>
     input,
   )
 
-const remedyOf = (issue: z.core.$ZodIssue): { remedy: string; limit?: string | number } => {
+/** The unit a limit is counted in, where it is not the value's own. */
+const countedIn: Readonly<Record<string, string>> = { string: 'characters', array: 'entries' }
+
+type Remedy = Pick<ProblemField, 'code' | 'limit' | 'values'>
+
+const atLimit = (code: string, limit: number | bigint, origin: string): Remedy => {
+  const of = countedIn[origin]
+  return { code, limit: Number(limit), ...(of === undefined ? {} : { values: { of } }) }
+}
+
+const remedyOf = (issue: z.core.$ZodIssue): Remedy => {
   switch (issue.code) {
-    case 'too_small': {
-      const unit = issue.origin === 'string' ? ' characters' : issue.origin === 'array' ? ' entries' : ''
-      return { remedy: `must be at least ${issue.minimum}${unit}`, limit: Number(issue.minimum) }
-    }
-    case 'too_big': {
-      const unit = issue.origin === 'string' ? ' characters' : issue.origin === 'array' ? ' entries' : ''
-      return { remedy: `must be at most ${issue.maximum}${unit}`, limit: Number(issue.maximum) }
-    }
-    case 'invalid_value': {
-      const values = issue.values.map(String).join(', ')
-      return { remedy: `must be one of: ${values}`, limit: values }
-    }
+    case 'too_small':
+      return atLimit(issue.code, issue.minimum, issue.origin)
+    case 'too_big':
+      return atLimit(issue.code, issue.maximum, issue.origin)
+    case 'invalid_value':
+      return { code: issue.code, limit: issue.values.map(String).join(', ') }
     case 'invalid_type':
-      return { remedy: `must be given as ${issue.expected}`, limit: issue.expected }
+      return { code: issue.code, limit: issue.expected }
     case 'invalid_format':
-      return { remedy: issue.format === 'regex' ? issue.message : `must be a ${issue.format}`, limit: issue.format }
+      // A pattern of ours says by its code what it keeps out.
+      return issue.format === 'regex' ? { code: issue.message } : { code: issue.code, limit: issue.format }
+    case 'custom': {
+      const { limit, ...values } = (issue.params ?? {}) as NonNullable<ProblemField['values']>
+      return {
+        code: issue.message,
+        ...(limit === undefined ? {} : { limit }),
+        ...(Object.keys(values).length === 0 ? {} : { values }),
+      }
+    }
     default:
-      return { remedy: issue.message }
+      return { code: issue.code }
   }
 }
 
 /** Every fault of an input, each naming its field, the value met and what would do. */
 export const faultsOf = (error: z.ZodError, input: unknown): ProblemField[] =>
   error.issues.map((issue) => {
-    const path = issue.path.map(String).join('.')
     const value = quoted(valueAt(input, issue.path))
-    const { remedy, limit } = remedyOf(issue)
-    const met = value === undefined ? 'is missing or not usable' : `is ${JSON.stringify(value)}`
     return {
-      path,
-      code: issue.code,
+      path: issue.path.map(String).join('.'),
       ...(value === undefined ? {} : { value }),
-      ...(limit === undefined ? {} : { limit }),
-      message: `${path === '' ? 'The request' : path} ${met}; it ${remedy}.`,
+      ...remedyOf(issue),
     }
   })

@@ -8,7 +8,7 @@ const plainText = (longest: number) =>
     .trim()
     .max(longest)
     // eslint-disable-next-line no-control-regex -- refusing control characters is the point
-    .regex(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]*$/, 'must not hold control characters')
+    .regex(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]*$/, 'control-characters')
 
 export const nameField = plainText(120).min(1)
 /** A name that may be left out. */

@@ -51,7 +51,7 @@ export {
   pressRow,
   pressTable,
 } from './press.js'
-export { type Problem, problem, type ProblemField, problemField } from './problem.js'
+export { type Problem, problem, type ProblemCode, problemCodes, type ProblemField, problemField } from './problem.js'
 export {
   type FittingRecipe,
   fittingRecipe,

@@ -24,19 +24,16 @@ export const runsFit = (
   context: z.RefinementCtx,
 ): void => {
   const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
-  if (runInHand >= runs.length) fault(['runInHand'], 'must be the place of one of the runs')
+  if (runInHand >= runs.length) fault(['runInHand'], 'no-such-run')
   const ids = new Set<string>()
   runs.forEach(({ id, placed }, at) => {
-    if (ids.has(id)) fault(['runs', at, 'id'], 'must name one run only')
+    if (ids.has(id)) fault(['runs', at, 'id'], 'names-two-runs')
     ids.add(id)
     if ((placed === null) !== (card === null))
-      fault(
-        ['runs', at, 'placed'],
-        card ? 'must be given, as the job has a card' : 'must be null for a job without a card',
-      )
+      fault(['runs', at, 'placed'], card ? 'placed-missing' : 'placed-without-card')
   })
   if (runs.filter(({ finishes }) => finishes).length !== 1)
-    fault(['runs', runs.length - 1, 'finishes'], 'must be true for one run, the one that finishes the piece')
+    fault(['runs', runs.length - 1, 'finishes'], 'one-run-finishes')
 }
 
 /** What a user enters for a job: its press runs in the order in which a piece goes through them. */

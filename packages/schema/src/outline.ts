@@ -12,7 +12,7 @@ const line = z
   .array(z.number().min(-FARTHEST_MM).max(FARTHEST_MM))
   .min(4)
   .max(2 * MOST_POINTS)
-  .refine((numbers) => numbers.length % 2 === 0, { error: 'must hold x and y in turn' })
+  .refine((numbers) => numbers.length % 2 === 0, { error: 'not-x-and-y' })
 
 /** A die's own cutting lines, as drawn or traced. A stand-in is never stored: it is made anew from class, size and laciness. */
 export const outlineInput = z.object({
@@ -24,7 +24,8 @@ export const outlineInput = z.object({
     .min(1)
     .max(MOST_LINES)
     .refine((lines) => lines.reduce((sum, each) => sum + each.length, 0) <= 2 * MOST_POINTS, {
-      error: `must hold at most ${MOST_POINTS} points in all`,
+      error: 'too-many-points',
+      params: { limit: MOST_POINTS },
     }),
 })
 export type OutlineInput = z.infer<typeof outlineInput>

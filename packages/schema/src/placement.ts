@@ -20,7 +20,7 @@ const closedLines = z
   .array(z.array(z.number()).min(8).max(MOST_NUMBERS))
   .min(1)
   .max(50)
-  .refine((lines) => lines.every((line) => line.length % 2 === 0), { error: 'must hold pairs of x and y' })
+  .refine((lines) => lines.every((line) => line.length % 2 === 0), { error: 'not-x-and-y' })
 
 const laidBlock = z.object({
   ...laidFields,
@@ -80,7 +80,7 @@ const card = z
   })
   .refine(({ fold, widthMm, heightMm }) => !fold || fold.atMm < (fold.runs === 'upright' ? widthMm : heightMm), {
     path: ['fold', 'atMm'],
-    error: 'must lie on the card',
+    error: 'fold-off-card',
   })
 
 const layoutFields = {
@@ -105,7 +105,7 @@ const placementFields = z
   })
   .refine(({ runs, runInHand }) => runInHand < runs.length, {
     path: ['runInHand'],
-    error: 'must be the place of one of the runs',
+    error: 'no-such-run',
   }) satisfies z.ZodType<Placement>
 
 /** A placement as it is kept with a logged run, in the core's own words. */

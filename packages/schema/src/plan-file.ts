@@ -23,7 +23,7 @@ const die = z
   .refine(bladeFitsDie, bladeTooTall)
   .refine((each) => each.svg === undefined || each.file === undefined, {
     path: ['svg'],
-    error: 'must not be given together with "file"',
+    error: 'svg-and-file',
   })
 
 const planFields = z
@@ -50,8 +50,7 @@ const planFields = z
   .superRefine(({ plates, press }, context) => {
     const ids = new Set<string>()
     plates.forEach(({ id }, at) => {
-      if (ids.has(id))
-        context.addIssue({ code: 'custom', path: ['plates', at, 'id'], message: 'must name one plate only' })
+      if (ids.has(id)) context.addIssue({ code: 'custom', path: ['plates', at, 'id'], message: 'names-two-plates' })
       ids.add(id)
     })
     press.knownGood.forEach(({ plateIds }, known) => {
@@ -60,7 +59,7 @@ const planFields = z
           context.addIssue({
             code: 'custom',
             path: ['press', 'knownGood', known, 'plateIds', at],
-            message: 'must be the id of a plate in the file',
+            message: 'plate-not-in-file',
           })
       })
     })

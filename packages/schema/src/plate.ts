@@ -26,7 +26,7 @@ export const edgeFitsPlate = (plate: { readonly fullThicknessWidthMm: number; re
   plate.fullThicknessWidthMm <= plate.widthMm
 export const edgeTooWide = {
   path: ['fullThicknessWidthMm'],
-  error: 'must not be wider than the plate itself (widthMm)',
+  error: 'edge-wider-than-plate',
 }
 
 /** What a user enters for a plate, pad, mat or shim. Lengths in mm. */
@@ -35,7 +35,7 @@ export const plateInput = z
   .refine(edgeFitsPlate, edgeTooWide)
   .refine((plate) => !plate.reservedForSteel || plate.kind === 'cutting-pad', {
     path: ['reservedForSteel'],
-    error: 'must be false for anything but a cutting pad',
+    error: 'reserved-not-a-pad',
   })
 export type PlateInput = z.infer<typeof plateInput>
 

@@ -45,7 +45,12 @@ export const pressNumber = z
   .superRefine(({ name, value }, context) => {
     const { least, most } = pressNumbers[name]
     if (value < least || value > most)
-      context.addIssue({ code: 'custom', path: ['value'], message: `must be between ${least} and ${most} for ${name}` })
+      context.addIssue({
+        code: 'custom',
+        path: ['value'],
+        message: 'number-out-of-range',
+        params: { least, most, name },
+      })
   })
 export type PressNumber = z.infer<typeof pressNumber>
 

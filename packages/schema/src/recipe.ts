@@ -42,13 +42,13 @@ const bodyAsItIs = z.object(bodyFields).superRefine(({ layers, plates }, context
   const ids = new Set(plates.map((plate) => plate.id))
   for (const is of ['dies', 'sheets'] as const)
     if (layers.filter((layer) => layer.is === is).length !== 1)
-      context.addIssue({ code: 'custom', path: ['layers'], message: `must hold the ${is} once` })
+      context.addIssue({ code: 'custom', path: ['layers'], message: `${is}-not-once` })
   layers.forEach((layer, at) => {
     if (layer.is === 'plate' && !ids.has(layer.plateId))
       context.addIssue({
         code: 'custom',
         path: ['layers', at, 'plateId'],
-        message: 'must be the id of a plate in the recipe',
+        message: 'plate-not-in-recipe',
       })
   })
 })

@@ -31,9 +31,7 @@ export const placingFaults = (trial: Trial): ProblemField[] =>
       code: 'out-of-throat',
       value,
       limit: throatMm,
-      message:
-        `${path} is ${value}; the die then reaches from ${fromMm.toFixed(2)} to ${toMm.toFixed(2)} mm across, ` +
-        `outside the throat of ${throatMm} mm; move or turn it.`,
+      values: { from: fromMm.toFixed(2), to: toMm.toFixed(2) },
     }
   })
 

@@ -1,16 +1,16 @@
 import { measureOutline } from '@bold-heron/core'
 import { readDrawing } from '@bold-heron/formats'
+import { sayDrawingFault } from '@bold-heron/words'
 import { Faults } from '../faults.js'
 import { readText } from '../read-file.js'
-import { sayDrawingFault } from '../say-drawing-fault.js'
 
 /** Measures the cutting lines of an SVG or DXF drawing. Lengths in mm. */
 export const outline = (file: string) => {
   const read = readDrawing(file, readText(file))
-  if (!read.ok) throw new Faults([sayDrawingFault(file, read.fault)])
+  if (!read.ok) throw new Faults([(t) => sayDrawingFault(t, file, read.fault)])
   const { lines, notes } = read.value
   const measures = measureOutline(lines)
-  if (!measures) throw new Faults([`${file}: the drawing has no lines.`])
+  if (!measures) throw new Faults([(t) => t('files.no-lines', { file })])
   return {
     format: 'bold-heron/outline',
     version: 1,

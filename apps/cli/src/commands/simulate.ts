@@ -8,7 +8,8 @@ import {
   simulationFile,
   toTrial,
 } from '@bold-heron/schema'
-import { Faults } from '../faults.js'
+import { sayFault } from '@bold-heron/words'
+import { Faults, type SaidFault } from '../faults.js'
 import { linesOfDies } from '../die-lines.js'
 import { judged, readJson } from '../read-file.js'
 
@@ -19,7 +20,13 @@ export const trialOf = (input: SimulationFile, folder: string): Trial => {
     input,
     lines.map((each) => each ?? []),
   )
-  faults.push(...placingFaults(trial).map((fault) => fault.message))
+  faults.push(
+    ...placingFaults(trial).map(
+      (fault): SaidFault =>
+        (t) =>
+          sayFault(t, fault),
+    ),
+  )
   if (faults.length > 0) throw new Faults(faults)
   return trial
 }
@@ -28,6 +35,6 @@ export const trialOf = (input: SimulationFile, folder: string): Trial => {
 export const simulate = (file: string): SimulationAnswer => {
   const trial = trialOf(judged(simulationFile, readJson(file)), dirname(file))
   const answer = answerOfTrial(pressTrial(trial))
-  if (!answer) throw new Faults(['A pass could not be solved; there is no number to trust. Report this file.'])
+  if (!answer) throw new Faults([(t) => t('files.unsolved')])
   return answer
 }

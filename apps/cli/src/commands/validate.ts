@@ -1,9 +1,9 @@
 import { dirname } from 'node:path'
 import { readDrawing } from '@bold-heron/formats'
 import { planFile, recipeFile, simulationFile, workshopFile } from '@bold-heron/schema'
+import { sayDrawingFault } from '@bold-heron/words'
 import { Faults } from '../faults.js'
 import { judged, readJson, readText } from '../read-file.js'
-import { sayDrawingFault } from '../say-drawing-fault.js'
 import { requestOf } from './plan.js'
 import { trialOf } from './simulate.js'
 
@@ -18,7 +18,7 @@ const checks: Readonly<Record<string, (input: unknown, folder: string) => unknow
 export const validate = (file: string) => {
   if (/\.(svg|dxf)$/i.test(file)) {
     const read = readDrawing(file, readText(file))
-    if (!read.ok) throw new Faults([sayDrawingFault(file, read.fault)])
+    if (!read.ok) throw new Faults([(t) => sayDrawingFault(t, file, read.fault)])
     return { valid: true, format: file.toLowerCase().endsWith('.svg') ? 'svg' : 'dxf' }
   }
   const input = readJson(file)
@@ -26,7 +26,11 @@ export const validate = (file: string) => {
   const check = typeof format === 'string' && Object.hasOwn(checks, format) ? checks[format] : undefined
   if (!check)
     throw new Faults([
-      `format is ${JSON.stringify(format)?.slice(0, 60) ?? 'missing'}; it must be one of: ${Object.keys(checks).join(', ')}.`,
+      (t) =>
+        t('files.unknown-format', {
+          value: JSON.stringify(format)?.slice(0, 60) ?? t('files.format-missing'),
+          limit: Object.keys(checks).join(', '),
+        }),
     ])
   check(input, dirname(file))
   return { valid: true, format }

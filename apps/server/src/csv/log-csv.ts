@@ -116,12 +116,10 @@ const idNamed = async (
   })
   const [only] = rows
   if (rows.length === 1 && only) return only.id
-  const met = rows.length === 0 ? 'which is not in this workshop' : 'a name that several share; give its id'
   faults.push({
     path: heading,
-    code: 'unknown-name',
+    code: rows.length === 0 ? 'unknown-name' : 'shared-name',
     value: name.slice(0, 80),
-    message: `${heading} names "${name.slice(0, 80)}", ${met}.`,
   })
   return ''
 }
@@ -140,9 +138,8 @@ const layersOf = async (cells: CsvRow['cells'], faults: ProblemField[], transact
   if (!named) {
     faults.push({
       path: 'layers_mm',
-      code: 'not-read',
+      code: 'layers-not-read',
       value: text.slice(0, 80),
-      message: `layers_mm is "${text.slice(0, 80)}"; write it bottom to top as "Clear pad @ 3.02 | [sheet] Ivory card @ 0.32 | [die] Sail @ 1".`,
     })
     return []
   }

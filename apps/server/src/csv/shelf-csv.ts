@@ -68,9 +68,8 @@ const shelfCsv = <Stored extends RowModel, Input, Row extends { id: string; vers
         errors: [
           {
             path: 'id',
-            code: 'invalid_format',
+            code: 'id-for-new-row',
             value: named.slice(0, 80),
-            message: `id is "${named.slice(0, 80)}"; leave it empty for a new row.`,
           },
         ],
       }

@@ -30,28 +30,17 @@ export const readCsv = (text: string, headings: readonly string[], needed: reado
     skipEmptyLines: 'greedy',
     transformHeader: (heading) => heading.trim(),
   })
-  const fault = (code: string, value: string, message: string): CsvText => ({
+  const fault = (code: string, value: string, more: Pick<ProblemField, 'limit' | 'values'> = {}): CsvText => ({
     ok: false,
-    fault: { path: 'heading', code, value, message },
+    fault: { path: 'heading', code, value, ...more },
   })
   const present = meta.fields ?? []
   const unknown = present.find((heading) => !headings.includes(heading))
-  if (unknown !== undefined)
-    return fault(
-      'unknown-column',
-      unknown.slice(0, 80),
-      `There is no column "${unknown.slice(0, 80)}"; columns are: ${headings.join(', ')}.`,
-    )
+  if (unknown !== undefined) return fault('unknown-column', unknown.slice(0, 80), { limit: headings.join(', ') })
   const missing = needed.find((heading) => !present.includes(heading))
-  if (missing !== undefined)
-    return fault('missing-column', missing, `The column "${missing}" is missing; the first line must name the columns.`)
+  if (missing !== undefined) return fault('missing-column', missing)
   const broken = errors.find((error) => error.type !== 'Delimiter')
-  if (broken)
-    return fault(
-      'not-a-table',
-      String((broken.row ?? 0) + 1),
-      `Row ${(broken.row ?? 0) + 1} is not a whole row: ${broken.message}.`,
-    )
+  if (broken) return fault('not-a-table', String((broken.row ?? 0) + 1), { values: { met: broken.message } })
   return {
     ok: true,
     rows: data.map((cells, index) => ({

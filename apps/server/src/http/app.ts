@@ -96,7 +96,7 @@ export const createApp = (workshop: Workshop, options: AppOptions): Express => {
   serve(app, routes)
   const document = documentOf(routes)
   app.get('/api/openapi.json', (_request, response) => void response.json(document))
-  app.use('/api/{*path}', () => refuse(404, 'There is no such address; /api/openapi.json lists them all.'))
+  app.use('/api/{*path}', () => refuse(404, 'no-such-address'))
   addPages(app, options.pagesFolder)
   app.use(errorAnswer)
   return app

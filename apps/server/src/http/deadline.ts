@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express'
-import { problemOf, sendProblem } from './problems.js'
+import { refusal, sendProblem } from './problems.js'
 
 /** ms. No request but the long ones takes a tenth of this, unless the database does not answer. */
 export const DEADLINE_MS = 8000
@@ -16,15 +16,7 @@ export const answeredIn =
     if (MIND_THEIR_TIME.test(request.path)) return next()
     const timer = setTimeout(() => {
       if (response.headersSent) return
-      sendProblem(
-        response,
-        problemOf(
-          503,
-          isRead(request.method)
-            ? 'The database does not answer. Try again in a moment.'
-            : 'The database does not answer. It is not known whether this was saved: look before you do it again.',
-        ),
-      )
+      sendProblem(response, refusal(503, isRead(request.method) ? 'database-away' : 'not-known'))
     }, deadlineMs)
     response.on('close', () => clearTimeout(timer))
     next()

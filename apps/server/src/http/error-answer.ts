@@ -1,18 +1,14 @@
-import type { Problem } from '@bold-heron/schema'
 import type { ErrorRequestHandler } from 'express'
 import { DatabaseError, ForeignKeyConstraintError, UniqueConstraintError } from 'sequelize'
 import { isAway, sqlStateOf, WriteBroken } from '../store/transactions.js'
-import { problemOf, ProblemAnswer, sendProblem } from './problems.js'
+import { type Refusal, refusal, Refused, sendProblem } from './problems.js'
 
 /** What a constraint of the database stands for, as the field it guards. */
-const guarded: Readonly<Record<string, { path: string; message: string }>> = {
-  plates_full_thickness_within_width: {
-    path: 'fullThicknessWidthMm',
-    message: 'fullThicknessWidthMm must not be wider than the plate itself (widthMm).',
-  },
-  dies_blade_within_height: { path: 'bladeHeightMm', message: 'bladeHeightMm must not be taller than heightMm.' },
-  runs_began_first: { path: 'endedAt', message: 'endedAt must not lie before beganAt.' },
-  run_rounds_hanging: { path: 'rounds', message: 'A share or place of hanging goes only with seen = "hanging".' },
+const guarded: Readonly<Record<string, { path: string; code: string }>> = {
+  plates_full_thickness_within_width: { path: 'fullThicknessWidthMm', code: 'fullThicknessWidthMm-too-wide' },
+  dies_blade_within_height: { path: 'bladeHeightMm', code: 'bladeHeightMm-too-tall' },
+  runs_began_first: { path: 'endedAt', code: 'ended-before-it-began' },
+  run_rounds_hanging: { path: 'rounds', code: 'hanging-not-seen' },
 }
 
 const constraintOf = (error: DatabaseError): string =>
@@ -21,65 +17,47 @@ const constraintOf = (error: DatabaseError): string =>
 /** Faults of PostgreSQL that come of what was sent: class 22 (data) and 23 (integrity). */
 const isDataFault = (error: DatabaseError): boolean => /^2[23]/.test(sqlStateOf(error) ?? '')
 
-const AWAY = 'The database does not answer.'
-const known = {
-  'not-saved': `${AWAY} Nothing of this was saved. Try again in a moment.`,
-  'not-known': `${AWAY} It is not known whether this was saved: look before you do it again.`,
+/** What to say of a state of PostgreSQL: full, taken by something long, or asked too much at once. */
+const troubles: Readonly<Record<string, Refusal>> = {
+  '53100': refusal(507, 'no-room'),
+  '53200': refusal(507, 'no-room'),
+  '55P03': refusal(503, 'workshop-being-read'),
+  '57014': refusal(503, 'database-slow'),
+  '40P01': refusal(503, 'too-many-saving'),
+  '40001': refusal(503, 'too-many-saving'),
 }
 
 /** What to say where the database went away, is full, or is taken by something long; undefined for anything else. */
-const troubleOfDatabase = (error: unknown): Problem | undefined => {
-  if (error instanceof WriteBroken) return problemOf(503, known[error.known])
-  switch (sqlStateOf(error)) {
-    case '53100':
-    case '53200':
-      return problemOf(
-        507,
-        'There is no room left for the database. Nothing of this was saved. Free some, then try again.',
-      )
-    case '55P03':
-      return problemOf(503, 'A whole workshop is being read in. Nothing of this was saved. Try again in a moment.')
-    case '57014':
-      return problemOf(503, 'The database took too long. Nothing of this was saved. Try again in a moment.')
-    case '40P01':
-    case '40001':
-      return problemOf(503, 'Too many are saving this at once. Nothing of this was saved. Try again in a moment.')
-  }
-  return isAway(error) ? problemOf(503, `${AWAY} Try again in a moment.`) : undefined
+const troubleOfDatabase = (error: unknown): Refusal | undefined => {
+  if (error instanceof WriteBroken) return refusal(503, error.known)
+  return troubles[sqlStateOf(error) ?? ''] ?? (isAway(error) ? refusal(503, 'database-away') : undefined)
 }
 
-const bodyProblem = (error: { type?: string; status?: number; limit?: number }): Problem | undefined => {
+const bodyProblem = (error: { type?: string; status?: number; limit?: number }): Refusal | undefined => {
   switch (error.type) {
     case 'entity.too.large':
-      return problemOf(413, `The request is larger than ${Math.round((error.limit ?? 0) / 1024)} kB; shorten it.`)
+      return refusal(413, 'too-large', { values: { limitKb: Math.round((error.limit ?? 0) / 1024) } })
     case 'entity.parse.failed':
-      return problemOf(400, 'The request is not JSON that can be read; check brackets, commas and quotes.')
+      return refusal(400, 'not-json')
     case 'encoding.unsupported':
     case 'charset.unsupported':
-      return problemOf(415, 'Send the request as UTF-8, unpacked.')
+      return refusal(415, 'send-utf8')
     default:
       return error.status !== undefined && error.status >= 400 && error.status < 500
-        ? problemOf(error.status, 'The request cannot be read.')
+        ? refusal(error.status, 'request-unreadable')
         : undefined
   }
 }
 
-const databaseProblem = (error: unknown): Problem | undefined => {
-  if (error instanceof ForeignKeyConstraintError) {
-    const path = constraintOf(error)
-    return problemOf(422, `Something named here is not in the workshop, or is still named elsewhere (${path}).`, {
-      errors: [{ path, code: 'unknown-id', message: `${path}: the row named does not exist; choose one that does.` }],
-    })
-  }
-  if (error instanceof UniqueConstraintError) {
-    const path = Object.keys(error.fields)[0] ?? 'id'
-    const message = `${path} is taken already; give another.`
-    return problemOf(422, message, { errors: [{ path, code: 'taken', message }] })
-  }
+const oneField = (path: string, code: string): Refusal => refusal(422, 'fields', { errors: [{ path, code }] })
+
+const databaseProblem = (error: unknown): Refusal | undefined => {
+  if (error instanceof ForeignKeyConstraintError) return oneField(constraintOf(error), 'row-gone')
+  if (error instanceof UniqueConstraintError) return oneField(Object.keys(error.fields)[0] ?? 'id', 'taken')
   if (error instanceof DatabaseError && isDataFault(error)) {
     const constraint = constraintOf(error)
-    const fault = guarded[constraint] ?? { path: constraint, message: `A value breaks ${constraint}.` }
-    return problemOf(422, fault.message, { errors: [{ code: 'refused', ...fault }] })
+    const { path, code } = guarded[constraint] ?? { path: constraint, code: 'refused' }
+    return oneField(path, code)
   }
   return troubleOfDatabase(error)
 }
@@ -89,11 +67,11 @@ export const errorAnswer: ErrorRequestHandler = (error: unknown, request, respon
   // Answered already, as where it took too long: nobody is left to tell.
   if (response.writableEnded) return
   if (response.headersSent) return next(error)
-  const problem =
-    error instanceof ProblemAnswer
-      ? error.problem
+  const refused =
+    error instanceof Refused
+      ? error.refusal
       : (databaseProblem(error) ?? (error !== null && typeof error === 'object' ? bodyProblem(error) : undefined))
-  if (problem) return sendProblem(response, problem)
+  if (refused) return sendProblem(response, refused)
   request.log?.error({ err: error }, 'unexpected failure')
-  sendProblem(response, problemOf(500, 'Something went wrong on our side. The log says more.'))
+  sendProblem(response, refusal(500, 'our-mistake'))
 }

@@ -62,7 +62,7 @@ export const addBodies = (app: Express): void => {
   app.use('/api', (request, _response, next) => {
     const hasBody = Number(request.get('Content-Length') ?? 0) > 0
     if (hasBody && request.body === undefined && !/^\/runs\/[^/]+\/photos$/.test(request.path))
-      return refuse(415, 'Send the request as application/json.')
+      return refuse(415, 'send-json')
     next()
   })
 }

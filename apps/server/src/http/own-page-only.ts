@@ -8,8 +8,7 @@ const ownHosts = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/i
  * in the same browser, must not reach it by another host name that points here.
  */
 export const ownHostOnly: RequestHandler = (request, _response, next) => {
-  if (!ownHosts.test(request.get('Host') ?? ''))
-    return refuse(403, 'Open Bold Heron by its own address on this machine.')
+  if (!ownHosts.test(request.get('Host') ?? '')) return refuse(403, 'own-address-only')
   next()
 }
 
@@ -19,6 +18,6 @@ export const ownPageOnly: RequestHandler = (request, _response, next) => {
   const origin = request.get('Origin')
   const foreign = site === 'cross-site' || site === 'same-site'
   if (foreign || (origin !== undefined && origin !== `http://${request.get('Host') ?? ''}`))
-    return refuse(403, 'Another page asked for this; Bold Heron answers only its own.')
+    return refuse(403, 'own-page-only')
   next()
 }

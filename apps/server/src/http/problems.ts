@@ -1,43 +1,45 @@
-import type { Problem, ProblemField } from '@bold-heron/schema'
+import type { Problem, ProblemCode, ProblemField } from '@bold-heron/schema'
+import { languageCodes, sayProblem, speak } from '@bold-heron/words'
 import type { Response } from 'express'
 
-/** An answer other than the one hoped for, as problem details (RFC 9457). */
-export class ProblemAnswer extends Error {
-  override readonly name = 'ProblemAnswer'
+/** What goes wrong with a request, in codes and values; words come last, when it is sent. */
+export interface Refusal extends Omit<Problem, 'type' | 'detail'> {
+  readonly code: ProblemCode
+}
 
-  constructor(readonly problem: Problem) {
-    super(problem.detail)
+type More = Pick<Refusal, 'values' | 'errors' | 'current'>
+
+export const refusal = (status: number, code: ProblemCode, more: More = {}): Refusal => ({ status, code, ...more })
+
+/** An answer other than the one hoped for. */
+export class Refused extends Error {
+  override readonly name = 'Refused'
+
+  constructor(readonly refusal: Refusal) {
+    super(refusal.code)
   }
 }
 
-const titles: Readonly<Record<number, string>> = {
-  400: 'The request cannot be read',
-  403: 'Not from this page',
-  404: 'Not there',
-  412: 'Changed in between',
-  413: 'Too large',
-  415: 'Wrong kind of content',
-  422: 'Some fields cannot be taken as they are',
-  428: 'Say which version you changed',
-  429: 'Too many requests',
-  500: 'Our mistake',
-  503: 'The database does not answer',
-  507: 'No room left',
+export const refuse = (...args: Parameters<typeof refusal>): never => {
+  throw new Refused(refusal(...args))
 }
 
-export const problemOf = (
-  status: number,
-  detail: string,
-  more: { errors?: ProblemField[]; current?: unknown } = {},
-): Problem => ({ type: `about:blank#${status}`, title: titles[status] ?? 'Problem', status, detail, ...more })
+/** No row of this kind has the id given. */
+export const refuseMissing = (one: string): never => refuse(404, 'no-such', { values: { one } })
 
-export const refuse = (...args: Parameters<typeof problemOf>): never => {
-  throw new ProblemAnswer(problemOf(...args))
-}
+export const refuseFields = (errors: ProblemField[]): never => refuse(422, 'fields', { errors })
 
-export const refuseFields = (errors: ProblemField[]): never =>
-  refuse(422, errors.map((error) => error.message).join(' '), { errors })
-
-export const sendProblem = (response: Response, problem: Problem): void => {
-  response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem))
+/** Sends problem details (RFC 9457), with a sentence in the language that was asked for. */
+export const sendProblem = (response: Response, refused: Refusal): void => {
+  const language = response.req.acceptsLanguages([...languageCodes]) || 'en'
+  const problem: Problem = {
+    type: `about:blank#${refused.status}`,
+    ...refused,
+    detail: sayProblem(speak(language), refused),
+  }
+  response
+    .status(refused.status)
+    .type('application/problem+json')
+    .set('Content-Language', language)
+    .send(JSON.stringify(problem))
 }

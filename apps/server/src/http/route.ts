@@ -78,19 +78,15 @@ export const route = <
 /** The version a save was made from: `If-Match: "3"`. */
 const versionOf = (request: Request): number => {
   const header = request.get('If-Match')
-  if (header === undefined)
-    return refuse(
-      428,
-      'Send the version you changed as a header, such as If-Match: "3", so that nobody’s work is overwritten.',
-    )
+  if (header === undefined) return refuse(428, 'version-missing')
   const match = /^"?(\d{1,9})"?$/.exec(header.trim())
-  return match ? Number(match[1]) : refuse(400, `If-Match is ${header.slice(0, 40)}; it must be a version such as "3".`)
+  return match ? Number(match[1]) : refuse(400, 'version-unreadable', { values: { value: header.slice(0, 40) } })
 }
 
 const bodyOf = ({ body }: Route, request: Request): unknown => {
   if (!body) return undefined
   if (body instanceof z.ZodType) return validated(body, request.body)
-  if (body.type === 'text/csv' && typeof request.body !== 'string') return refuse(415, 'Send the table as text/csv.')
+  if (body.type === 'text/csv' && typeof request.body !== 'string') return refuse(415, 'send-csv')
   return request.body as unknown
 }
 

@@ -1,5 +1,5 @@
 import type { Saved } from '../store/table.js'
-import { refuse, refuseFields } from './problems.js'
+import { refuse, refuseFields, refuseMissing } from './problems.js'
 import { Reply } from './route.js'
 
 /** A row with its version as its tag, so that a save can name it. */
@@ -12,13 +12,12 @@ export const savedReply = <Row extends { version: number }>(saved: Saved<Row>, o
     case 'saved':
       return rowReply(saved.row, status)
     case 'missing':
-      return refuse(404, `There is no such ${one}.`)
+      return refuseMissing(one)
     case 'stale':
-      return refuse(
-        412,
-        `This ${one} was saved elsewhere in the meantime (now version ${saved.current.version}). Look at it, then save again.`,
-        { current: saved.current },
-      )
+      return refuse(412, 'changed-meanwhile', {
+        values: { one, version: saved.current.version },
+        current: saved.current,
+      })
     case 'refused':
       return refuseFields(saved.errors)
   }

@@ -9,14 +9,13 @@ export const trialOfRequest = (input: SimulationFile): Trial => {
   const lines = input.dies.map(({ svg }, at): readonly Polyline[] => {
     if (svg === undefined) {
       const path = `dies.${at}.file`
-      errors.push({ path, code: 'no-files', message: `${path} is not read here; send the drawing itself as "svg".` })
+      errors.push({ path, code: 'no-files' })
       return []
     }
     const read = readSvg(svg)
     if (read.ok) return read.value.lines
     const path = `dies.${at}.svg`
-    const where = read.fault.path === '' ? '' : ` at ${read.fault.path}`
-    errors.push({ path, code: read.fault.code, message: `${path} cannot be used: ${read.fault.code}${where}.` })
+    errors.push({ path, code: read.fault.code, values: { drawing: read.fault.code } })
     return []
   })
   const trial = toTrial(input, lines)

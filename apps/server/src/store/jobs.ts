@@ -155,10 +155,10 @@ const children: readonly ChildTable<JobInput>[] = [
 ]
 
 const referenceTo = {
-  press: (path: string, id: string): Reference => ({ path, id, model: PressModel, what: 'a press' }),
-  sheet: (path: string, id: string): Reference => ({ path, id, model: SheetModel, what: 'a sheet' }),
-  die: (path: string, id: string): Reference => ({ path, id, model: DieModel, what: 'a die' }),
-  plate: (path: string, id: string): Reference => ({ path, id, model: PlateModel, what: 'a plate' }),
+  press: (path: string, id: string): Reference => ({ path, id, model: PressModel, what: 'press' }),
+  sheet: (path: string, id: string): Reference => ({ path, id, model: SheetModel, what: 'sheet' }),
+  die: (path: string, id: string): Reference => ({ path, id, model: DieModel, what: 'die' }),
+  plate: (path: string, id: string): Reference => ({ path, id, model: PlateModel, what: 'plate' }),
 }
 
 /** References of anything that is pressed on a press, with dies, from a sheet. */

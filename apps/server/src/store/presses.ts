@@ -99,7 +99,7 @@ export const pressesTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilt
   children: pressChildren,
   references: ({ knownGood }) =>
     knownGood.flatMap(({ plateIds }, stack) =>
-      plateIds.map((id, at) => ({ path: `knownGood.${stack}.plateIds.${at}`, id, model: PlateModel, what: 'a plate' })),
+      plateIds.map((id, at) => ({ path: `knownGood.${stack}.plateIds.${at}`, id, model: PlateModel, what: 'plate' })),
     ),
   where: shelfWhere,
 }

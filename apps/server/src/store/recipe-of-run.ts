@@ -16,29 +16,14 @@ const withoutKeeping = <Row extends object>(row: Row) => {
   return kept as Omit<Row, 'version' | 'createdAt' | 'updatedAt' | 'retiredAt'>
 }
 
-const fault = (path: string, value: unknown, message: string): ProblemField => ({
-  path,
-  code: 'not-a-recipe',
-  value,
-  message,
-})
-
 /** Why a run cannot be kept as a recipe. */
 const faultsOfRun = (run: RunRow): ProblemField[] => {
   const last = run.rounds.at(-1)
   return [
-    ...(endedGood(run.rounds)
-      ? []
-      : [fault('rounds', last?.seen, `rounds ended "${last?.seen}"; keep a run as a recipe that came out clean.`)]),
+    ...(endedGood(run.rounds) ? [] : [{ path: 'rounds', code: 'did-not-end-clean', value: last?.seen }]),
     ...run.layers.flatMap((layer, at) =>
       layer.is === 'plate' && layer.plateId === null
-        ? [
-            fault(
-              `layers.${at}.plateId`,
-              null,
-              `layers.${at} is "${layer.name}", which is not on the shelf; add it there and log the run with it.`,
-            ),
-          ]
+        ? [{ path: `layers.${at}.plateId`, code: 'plate-not-on-shelf', value: layer.name }]
         : [],
     ),
   ]

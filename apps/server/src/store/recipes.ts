@@ -25,7 +25,7 @@ export const recipeTable: TableSpec<RecipeModel, RecipeInput, RecipeRow, RecipeF
   ],
   columns: (columns) => ({ ...columns }),
   rows: (stored) => Promise.resolve(stored.map(toRecipeRow)),
-  references: ({ runId }) => (runId ? [{ path: 'runId', id: runId, model: RunModel, what: 'a run' }] : []),
+  references: ({ runId }) => (runId ? [{ path: 'runId', id: runId, model: RunModel, what: 'run' }] : []),
   where: ({ q }) => nameHolds(q),
 }
 

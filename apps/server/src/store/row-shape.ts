@@ -70,7 +70,7 @@ export const missingReferences = async (
       path,
       code: 'unknown-id',
       value: id,
-      message: `${path} names ${what} ${id}, which is not on the shelf; choose one that is.`,
+      values: { what },
     }))
 }
 

@@ -193,8 +193,8 @@ export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
   rows: toRunRows,
   children: runChildren,
   references: (run) => [
-    { path: 'jobId', id: run.jobId, model: JobModel, what: 'a job' },
-    ...(run.followsRunId ? [{ path: 'followsRunId', id: run.followsRunId, model: RunModel, what: 'a run' }] : []),
+    { path: 'jobId', id: run.jobId, model: JobModel, what: 'job' },
+    ...(run.followsRunId ? [{ path: 'followsRunId', id: run.followsRunId, model: RunModel, what: 'run' }] : []),
     ...cutReferences(run),
   ],
   around: moveJobsOn,

@@ -1,4 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { useEffect } from 'react'
+import { useTranslation } from 'react-i18next'
 import { RouterProvider } from 'react-router/dom'
 import { ProblemError } from '../data/client.js'
 import { Toasts } from '../ui/toasts.js'
@@ -17,10 +19,16 @@ const client = new QueryClient({
   },
 })
 
-export const App = () => (
-  <QueryClientProvider client={client}>
-    <Toasts>
-      <RouterProvider router={router} />
-    </Toasts>
-  </QueryClientProvider>
-)
+export const App = () => {
+  const { i18n } = useTranslation()
+  useEffect(() => {
+    document.documentElement.lang = i18n.language
+  }, [i18n.language])
+  return (
+    <QueryClientProvider client={client}>
+      <Toasts>
+        <RouterProvider router={router} />
+      </Toasts>
+    </QueryClientProvider>
+  )
+}

@@ -8,7 +8,7 @@ import { classes } from '../ui/classes.js'
 import { Loading } from '../ui/states.js'
 import { Docket } from './Docket.js'
 import { Shortcuts } from './Shortcuts.js'
-import { stationPath, stations } from './stations.js'
+import { reachedStations, stationPath } from './stations.js'
 
 const UnitSwitch = () => {
   const { t } = useTranslation()
@@ -35,8 +35,9 @@ const StationNav = () => {
       aria-label={t('common.stations')}
       className="order-last -mx-2 flex w-full overflow-x-auto sm:order-none sm:mx-0 sm:w-auto sm:min-w-0 sm:flex-1"
     >
-      {stations.map((station) => {
-        const { id, icon: Icon } = station
+      {reachedStations.map((station) => {
+        const { id, nav } = station
+        const Icon = nav.icon
         return (
           <NavLink
             key={id}
@@ -49,7 +50,7 @@ const StationNav = () => {
             }
           >
             <Icon aria-hidden size={18} className="hidden sm:block" />
-            {t(`frame.stations.${id}`)}
+            {t(`${id}.nav`)}
           </NavLink>
         )
       })}

@@ -7,7 +7,7 @@ import { useChangeHouseRules, useLengthStyle } from '../data/house-rules.js'
 import { useJobInHand } from '../data/job-in-hand.js'
 import { IconButton } from '../ui/Button.js'
 import { Modal } from '../ui/Modal.js'
-import { stationPath, stations } from './stations.js'
+import { reachedStations, stationPath } from './stations.js'
 
 const Key = ({ children }: { readonly children: string }) => (
   <kbd className="rounded border border-ink/40 bg-sunk px-2 py-0.5 font-sans font-bold">{children}</kbd>
@@ -24,9 +24,9 @@ export const Shortcuts = () => {
 
   useHotkeys('shift+?', () => setOpen(true), { useKey: true })
   useHotkeys(
-    stations.map((station) => `g>${station.key}`),
+    reachedStations.map(({ nav }) => `g>${nav.key}`),
     (_event, { keys }) => {
-      const station = stations.find(({ key }) => key === keys?.at(-1))
+      const station = reachedStations.find(({ nav }) => nav.key === keys?.at(-1))
       if (station) void navigate(stationPath(station, jobId))
     },
   )
@@ -45,16 +45,13 @@ export const Shortcuts = () => {
 
   const lines: readonly { readonly keys: readonly string[]; readonly text: string }[] = [
     { keys: ['?'], text: t('frame.keys.help') },
-    ...stations.map(({ id, key }) => ({ keys: ['g', key], text: t(`frame.keys.${id}`) })),
+    ...reachedStations.map(({ id, nav }) => ({ keys: ['g', nav.key], text: t(`${id}.go`) })),
     { keys: ['n'], text: t('frame.keys.newJob') },
     { keys: ['u'], text: t('frame.keys.units') },
     { keys: ['/'], text: t('frame.keys.search') },
-    { keys: ['Alt + ↑ ↓'], text: t('frame.keys.moveLayer') },
-    { keys: ['Delete'], text: t('frame.keys.takeOut') },
-    { keys: ['Ctrl + Z'], text: t('frame.keys.undoLayer') },
-    { keys: ['v'], text: t('frame.keys.pressView') },
-    { keys: ['← ↑ → ↓'], text: t('frame.keys.nudge') },
-    { keys: ['[', ']'], text: t('frame.keys.turn') },
+    ...reachedStations.flatMap(({ id, keys = [] }) =>
+      keys.map((key) => ({ keys: key.keys, text: t(`${id}.keys.${key.does}` as never) })),
+    ),
   ]
   return (
     <>

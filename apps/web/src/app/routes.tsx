@@ -1,7 +1,19 @@
-import { createBrowserRouter, redirect } from 'react-router'
-import { Frame } from './Frame.js'
+import { createBrowserRouter, redirect, type RouteObject } from 'react-router'
 import { Loading } from '../ui/states.js'
+import { Frame } from './Frame.js'
+import { JobNeeded } from './JobNeeded.js'
 import { RouteFailure } from './RouteFailure.js'
+import { isWithJob, stations } from './stations.js'
+
+const routesOf = (station: (typeof stations)[number]): RouteObject => ({
+  path: station.id,
+  children: [
+    ...(isWithJob(station)
+      ? [{ index: true, element: <JobNeeded key={station.id} station={station.id} /> } as const]
+      : []),
+    ...station.routes,
+  ],
+})
 
 /** Every address; each station is fetched when it is first opened. */
 export const router = createBrowserRouter([
@@ -11,33 +23,7 @@ export const router = createBrowserRouter([
     errorElement: <RouteFailure />,
     children: [
       { index: true, loader: () => redirect('/jobs') },
-      { path: 'jobs', lazy: () => import('../stations/jobs/JobsStation.js') },
-      { path: 'jobs/new', lazy: () => import('../stations/jobs/NewJob.js') },
-      { path: 'jobs/:jobId', lazy: () => import('../stations/jobs/EditJob.js') },
-      {
-        path: 'shelf',
-        lazy: () => import('../stations/shelf/ShelfStation.js'),
-        children: [
-          { index: true, loader: () => redirect('/shelf/presses') },
-          { path: ':room', lazy: () => import('../stations/shelf/ShelfRoom.js') },
-          { path: ':room/:rowId', lazy: () => import('../stations/shelf/ShelfRoom.js') },
-        ],
-      },
-      { path: 'plan', lazy: () => import('../stations/plan/ChooseJob.js') },
-      { path: 'plan/:jobId', lazy: () => import('../stations/plan/PlanStation.js') },
-      { path: 'place', lazy: () => import('../stations/place/ChooseJob.js') },
-      { path: 'place/:jobId', lazy: () => import('../stations/place/PlaceStation.js') },
-      { path: 'bench', lazy: () => import('../stations/bench/ChooseJob.js') },
-      { path: 'bench/:jobId', lazy: () => import('../stations/bench/BenchStation.js') },
-      { path: 'log', lazy: () => import('../stations/log/LogStation.js') },
-      { path: 'log/recipes', lazy: () => import('../stations/log/recipes/RecipesPage.js') },
-      { path: 'log/recipes/cards', lazy: () => import('../stations/log/recipes/RecipeCards.js') },
-      { path: 'log/recipes/:recipeId', lazy: () => import('../stations/log/recipes/RecipePage.js') },
-      { path: 'log/:runId', lazy: () => import('../stations/log/RunPage.js') },
-      { path: 'practice', lazy: () => import('../stations/practice/PracticeStation.js') },
-      { path: 'practice/:exerciseId', lazy: () => import('../stations/practice/ExercisePage.js') },
-      { path: 'workshop', lazy: () => import('../stations/workshop/WorkshopStation.js') },
-      { path: 'welcome', lazy: () => import('../stations/welcome/WelcomeStation.js') },
+      ...stations.map(routesOf),
       { path: '*', lazy: () => import('./NotThere.js') },
     ],
   },

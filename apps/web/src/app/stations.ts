@@ -1,33 +1,39 @@
-import {
-  ClipboardList,
-  Dumbbell,
-  Hammer,
-  Layers,
-  PencilRuler,
-  type LucideIcon,
-  NotebookPen,
-  Settings2,
-  Warehouse,
-} from 'lucide-react'
+import { bench } from '../stations/bench/station.js'
+import { jobs } from '../stations/jobs/station.js'
+import { log } from '../stations/log/station.js'
+import { place } from '../stations/place/station.js'
+import { plan } from '../stations/plan/station.js'
+import { practice } from '../stations/practice/station.js'
+import { shelf } from '../stations/shelf/station.js'
+import { welcome } from '../stations/welcome/station.js'
+import { workshop } from '../stations/workshop/station.js'
+import type { Station, StationNav } from './station.js'
 
-/** The stations a job travels through, in the order people work; `key` goes there after `g`. */
-export const stations: readonly {
-  readonly id: 'jobs' | 'shelf' | 'plan' | 'place' | 'bench' | 'log' | 'practice' | 'workshop'
-  readonly key: string
-  readonly icon: LucideIcon
-  /** Whether the job in hand goes along in the address. */
-  readonly withJob: boolean
-}[] = [
-  { id: 'jobs', key: 'j', icon: ClipboardList, withJob: false },
-  { id: 'shelf', key: 's', icon: Warehouse, withJob: false },
-  { id: 'plan', key: 'p', icon: Layers, withJob: true },
-  { id: 'place', key: 'c', icon: PencilRuler, withJob: true },
-  { id: 'bench', key: 'b', icon: Hammer, withJob: true },
-  { id: 'log', key: 'l', icon: NotebookPen, withJob: false },
-  { id: 'practice', key: 'x', icon: Dumbbell, withJob: false },
-  { id: 'workshop', key: 'w', icon: Settings2, withJob: false },
-]
+/** Every station, in the order people work. */
+export const stations = [jobs, shelf, plan, place, bench, log, practice, workshop, welcome] as const
+
+type AnyStation = (typeof stations)[number]
+type Reached = Extract<AnyStation, Station<string, unknown, StationNav>>
+
+/** The stations that are reached from everywhere. */
+export const reachedStations: readonly Reached[] = stations.filter(
+  (station): station is Reached => station.nav !== undefined,
+)
+
+type WithJob = Extract<Reached, { readonly nav: { readonly withJob: true } }>
+
+/** Stations that want a job. */
+export type StationWithJob = WithJob['id']
+
+export const isWithJob = (station: AnyStation): station is WithJob => station.nav?.withJob === true
 
 /** Where a station is, with the job in hand where it goes along. */
-export const stationPath = ({ id, withJob }: (typeof stations)[number], jobId: string | undefined): string =>
-  withJob && jobId !== undefined ? `/${id}/${jobId}` : `/${id}`
+export const stationPath = ({ id, nav }: Reached, jobId: string | undefined): string =>
+  nav.withJob && jobId !== undefined ? `/${id}/${jobId}` : `/${id}`
+
+type Both<Union> = (Union extends unknown ? (each: Union) => void : never) extends (all: infer All) => void
+  ? All
+  : never
+
+/** What all stations say. */
+export type StationWords = Both<NonNullable<AnyStation['words']>>

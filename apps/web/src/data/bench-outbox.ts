@@ -1,3 +1,5 @@
+import { sayProblem, speak } from '@bold-heron/words'
+import i18next from 'i18next'
 import { z } from 'zod'
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useSyncExternalStore } from 'react'
@@ -19,7 +21,7 @@ const deliver = async ({ id, input }: Parcel): Promise<Delivery> => {
     return { is: 'there' }
   } catch (error) {
     if (error instanceof ProblemError && error.problem.status < SERVER_FAULTS_FROM && error.problem.status !== TOO_MANY)
-      return { is: 'refused', why: error.message }
+      return { is: 'refused', why: sayProblem(speak(i18next.language), error.problem) }
     if (error instanceof AwayError || error instanceof ProblemError) return { is: 'away' }
     throw error
   }

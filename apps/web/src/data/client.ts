@@ -6,7 +6,7 @@ export class ProblemError extends Error {
   override readonly name = 'ProblemError'
 
   constructor(readonly problem: Problem) {
-    super(problem.detail)
+    super(problem.code)
   }
 }
 

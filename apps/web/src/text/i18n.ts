@@ -1,25 +1,39 @@
 import i18next from 'i18next'
 import { initReactI18next } from 'react-i18next'
-import { en } from './en/index.js'
+import { preference } from '../data/preference.js'
+import { FIRST_LANGUAGE, languages, wordsOf } from './languages.js'
 
-declare module 'i18next' {
-  interface CustomTypeOptions {
-    defaultNS: 'app'
-    resources: { app: typeof en }
-    strictKeyChecks: true
-  }
+const KEPT_AS = 'language'
+
+const known = (code: string | undefined): string | undefined =>
+  code !== undefined && languages.includes(code) ? code : undefined
+
+const addWords = async (language: string): Promise<void> => {
+  if (!i18next.hasResourceBundle(language, 'app')) i18next.addResourceBundle(language, 'app', await wordsOf(language))
 }
 
-/** Languages by their code; a new one is a folder beside `en` and a line here. */
-const resources = { en: { app: en } }
+/** Fetches the words of a language, and of the first language for what that one leaves out. */
+export const startSpeaking = async (language: string): Promise<void> => {
+  await i18next.use(initReactI18next).init({
+    resources: {},
+    lng: language,
+    fallbackLng: FIRST_LANGUAGE,
+    defaultNS: 'app',
+    ns: ['app'],
+    interpolation: { escapeValue: false },
+    returnNull: false,
+  })
+  await Promise.all([...new Set([language, FIRST_LANGUAGE])].map(addWords))
+}
 
-void i18next.use(initReactI18next).init({
-  resources,
-  lng: 'en',
-  fallbackLng: 'en',
-  defaultNS: 'app',
-  interpolation: { escapeValue: false },
-  returnNull: false,
-})
+/** The language that was chosen in this browser. */
+export const chosenLanguage = (): string => known(preference.read(KEPT_AS)) ?? FIRST_LANGUAGE
+
+/** Goes on in another language, and remembers it. */
+export const speakLanguage = async (language: string): Promise<void> => {
+  await addWords(language)
+  await i18next.changeLanguage(language)
+  preference.keep(KEPT_AS, language)
+}
 
 export { i18next }

@@ -1,9 +1,9 @@
 import type { LengthStyle } from '@bold-heron/core'
 import type { TFunction } from 'i18next'
-import type { en } from './en/index.js'
+import type { faults } from './en/faults.js'
 import type { Lengths } from './lengths.js'
 
-export type FieldFaultCode = keyof (typeof en)['faults']
+export type FieldFaultCode = keyof typeof faults
 
 /** Why a field cannot be taken: a code, and the limit where one was broken (mm for lengths). */
 export interface FieldFault {

@@ -1,8 +1,9 @@
-import type { TFunction } from 'i18next'
+import { sayProblem, speak } from '@bold-heron/words'
+import i18next, { type TFunction } from 'i18next'
 import { MisreadError, ProblemError } from '../data/client.js'
 
 /** What went wrong with something that was asked of the server, in a line. */
 export const sayTrouble = (t: TFunction<'app'>, error: unknown): string => {
-  if (error instanceof ProblemError) return error.problem.detail
+  if (error instanceof ProblemError) return sayProblem(speak(i18next.language), error.problem)
   return t(error instanceof MisreadError ? 'common.misreadText' : 'common.awayText')
 }

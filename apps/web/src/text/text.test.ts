@@ -1,20 +1,21 @@
 import { findingCodes } from '@bold-heron/core'
 import { describe, expect, it } from 'vitest'
-import { en } from './en/index.js'
-import { i18next } from './i18n.js'
+import { findings } from './en/findings.js'
+import { i18next, startSpeaking } from './i18n.js'
 import { lengthsIn } from './lengths.js'
 import { sayDifference } from './say-difference.js'
 import { sayFault } from './say-fault.js'
 import { sayFinding } from './say-finding.js'
 
+await startSpeaking('en')
 const t = i18next.getFixedT(null, 'app')
 const mm = lengthsIn({ unit: 'mm', denominator: 16 })
 const inches = lengthsIn({ unit: 'in', denominator: 16 })
 
 describe('findings in words', () => {
   it.each(findingCodes)('%s has a sentence and a reason', (code) => {
-    expect(en.findings[code].say.length).toBeGreaterThan(10)
-    expect(en.findings[code].why.length).toBeGreaterThan(20)
+    expect(findings[code].say.length).toBeGreaterThan(10)
+    expect(findings[code].why.length).toBeGreaterThan(20)
   })
 
   it('tell sizes in the unit of the house', () => {

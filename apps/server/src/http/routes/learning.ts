@@ -5,7 +5,7 @@ import { pressLearningOf } from '../../learning/press-learning.js'
 import { changeRuns } from '../../store/runs.js'
 import type { Workshop } from '../../store/workshop.js'
 import { notThere, refusedFields } from '../answers.js'
-import { refuse } from '../problems.js'
+import { refuseMissing } from '../problems.js'
 import { route, type Route } from '../route.js'
 
 const setAside = (
@@ -22,8 +22,7 @@ export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] =>
     one: 'press',
     summary: 'What has been learnt of a press from its runs',
     answers: { 200: { says: 'What all runs say together, and each alone', schema: pressLearning }, 404: notThere },
-    handle: async ({ id }) =>
-      (await pressLearningOf(workshop, id, learner.pending)) ?? refuse(404, 'There is no such press.'),
+    handle: async ({ id }) => (await pressLearningOf(workshop, id, learner.pending)) ?? refuseMissing('press'),
   }),
   route({
     method: 'put',
@@ -33,7 +32,7 @@ export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] =>
     body: evidenceChange,
     answers: { 200: { says: 'The run', schema: runRow }, 404: notThere, 422: refusedFields },
     async handle({ id, body }) {
-      if (!(await workshop.runs.find(id))) return refuse(404, 'There is no such run.')
+      if (!(await workshop.runs.find(id))) return refuseMissing('run')
       await setAside(workshop, { id }, body.setAside)
       return workshop.runs.find(id)
     },
@@ -45,7 +44,7 @@ export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] =>
     summary: 'Sets every run of a press aside as evidence, to start afresh; the log itself stays',
     answers: { 200: { says: 'How many were set aside', schema: z.object({ setAside: z.int() }) }, 404: notThere },
     async handle({ id }) {
-      if (!(await workshop.presses.find(id))) return refuse(404, 'There is no such press.')
+      if (!(await workshop.presses.find(id))) return refuseMissing('press')
       return { setAside: await setAside(workshop, { pressId: id }, true) }
     },
   }),

@@ -3,7 +3,7 @@ import { outlinesOf } from '../../store/dies.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import { notThere } from '../answers.js'
-import { refuse } from '../problems.js'
+import { refuse, refuseMissing } from '../problems.js'
 import { route, type Route } from '../route.js'
 
 /** The lines of a die's outline, which its row only sums up. */
@@ -19,8 +19,8 @@ export const outlineRoutes = (workshop: Workshop): Route[] => [
         const die = await workshop.dies.findIn(id, transaction)
         return die && { outline: (await outlinesOf([die.id], transaction)).get(die.id) }
       })
-      if (!found) return refuse(404, 'There is no such die.')
-      return found.outline ?? refuse(404, 'This die has no outline of its own.')
+      if (!found) return refuseMissing('die')
+      return found.outline ?? refuse(404, 'no-outline')
     },
   }),
 ]

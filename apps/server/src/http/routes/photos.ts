@@ -8,23 +8,21 @@ import { type ReadPhoto, readPhoto } from '../../store/read-photo.js'
 import { inWriting } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import { notThere, problemThat, refusedFields } from '../answers.js'
-import { refuse } from '../problems.js'
+import { refuse, refuseMissing } from '../problems.js'
 import { Reply, route, type Route } from '../route.js'
 
 /** What a camera makes, with room to spare. */
 const PHOTO_LIMIT = '20mb'
 const MOST_OF_A_RUN = 12
 
-const photoOf = async (id: string): Promise<PhotoModel> =>
-  (await PhotoModel.findByPk(id)) ?? refuse(404, 'There is no such photo.')
+const photoOf = async (id: string): Promise<PhotoModel> => (await PhotoModel.findByPk(id)) ?? refuseMissing('photo')
 
 /** The photos of a file, each read anew, so that nothing comes in that is no photo. */
 export const photosOf = async ({ photos }: WorkshopFile): Promise<ReadPhoto[]> => {
   const read: ReadPhoto[] = []
   for (const [at, { jpegBase64 }] of photos.entries())
     read.push(
-      (await readPhoto(Buffer.from(jpegBase64, 'base64'))) ??
-        refuse(422, `photos.${at}.jpegBase64 is no photo that can be read; leave it out.`),
+      (await readPhoto(Buffer.from(jpegBase64, 'base64'))) ?? refuse(422, 'photo-unreadable', { values: { at } }),
     )
   return read
 }
@@ -69,12 +67,12 @@ export const photoRoutes = (workshop: Workshop): Route[] => {
         422: refusedFields,
       },
       async handle({ id: runId, request }) {
-        if (!(await workshop.runs.find(runId))) return refuse(404, 'There is no such run.')
+        if (!(await workshop.runs.find(runId))) return refuseMissing('run')
         const photo = Buffer.isBuffer(request.body) ? await readPhoto(request.body) : undefined
-        if (!photo) return refuse(415, 'This is no JPEG, PNG or WebP that can be read. Send the photo itself.')
+        if (!photo) return refuse(415, 'no-photo')
         const stored = await inWriting(workshop.sequelize, async (transaction) => {
           if ((await PhotoModel.count({ where: { runId, deletedAt: null }, transaction })) >= MOST_OF_A_RUN)
-            return refuse(422, `A run keeps ${MOST_OF_A_RUN} photos at most; delete one first.`)
+            return refuse(422, 'too-many-photos', { values: { limit: MOST_OF_A_RUN } })
           return PhotoModel.create(
             { id: randomUUID(), runId, createdAt: new Date(), deletedAt: null, ...photo },
             { transaction },
@@ -91,7 +89,7 @@ export const photoRoutes = (workshop: Workshop): Route[] => {
       answers: { 200: { says: 'The photo', schema: binary, type: 'image/jpeg' }, 404: notThere },
       async handle({ id }) {
         const { jpeg, deletedAt } = await photoOf(id)
-        if (deletedAt) return refuse(404, 'This photo was deleted.')
+        if (deletedAt) return refuse(404, 'photo-deleted')
         return new Reply(200, jpeg, {
           'Content-Type': 'image/jpeg',
           'Cache-Control': 'private, max-age=31536000, immutable',

@@ -5,7 +5,7 @@ import { shelfThings } from '../../store/shelf-things.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import { notThere } from '../answers.js'
-import { refuse } from '../problems.js'
+import { refuseMissing } from '../problems.js'
 import { route, type Route } from '../route.js'
 
 /** What Place needs for a job: the planner's request as if nothing were laid out yet, and every die and sheet of the shelf. */
@@ -25,7 +25,7 @@ export const placingRoutes = (workshop: Workshop): Route[] => [
         const request = await planRequestIn(workshop.sequelize, question, transaction)
         return request && { request, ...(await shelfThings(transaction)) }
       })
-      return found ?? refuse(404, 'There is no such job.')
+      return found ?? refuseMissing('job')
     },
   }),
 ]

@@ -39,7 +39,7 @@ export const planRoutes = (workshop: Workshop, heavy: HeavyThread): Route[] => [
     },
     async handle({ body, request, response }) {
       const input = await gatherPlanRequest(workshop.sequelize, body)
-      if (!input) return refuse(404, 'The press, a die or the sheet named is not in this workshop.')
+      if (!input) return refuse(404, 'plan-things-missing')
       await answerHeavily(heavy, { kind: 'plan', request: input }, request, response)
     },
   }),
@@ -55,7 +55,7 @@ export const planRoutes = (workshop: Workshop, heavy: HeavyThread): Route[] => [
         { kind: 'simulate', trial: trialOfRequest(body) },
         request,
         response,
-        (result) => answerOfTrial(result) ?? refuse(422, 'A pass could not be solved; there is no number to trust.'),
+        (result) => answerOfTrial(result) ?? refuse(422, 'pass-unsolved'),
       )
     },
   }),
@@ -75,7 +75,7 @@ export const planRoutes = (workshop: Workshop, heavy: HeavyThread): Route[] => [
         const gathering = { exceptRuns, placement: placementOf(job, run) }
         return planRequestIn(workshop.sequelize, questionOfRun(job, run), transaction, gathering)
       })
-      return input ?? refuse(404, 'There is no such job, or it has no such press run.')
+      return input ?? refuse(404, 'no-such-press-run')
     },
   }),
 ]

@@ -25,7 +25,7 @@ import type { Saved } from '../../store/table.js'
 import { inSnapshot, inWriting } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import { notThere, refusedFields } from '../answers.js'
-import { refuse, refuseFields } from '../problems.js'
+import { refuse, refuseFields, refuseMissing } from '../problems.js'
 import { route, type Route } from '../route.js'
 import { savedReply } from '../saved.js'
 
@@ -33,7 +33,7 @@ import { savedReply } from '../saved.js'
 const MOST_RECIPES = 500
 
 const recipeOf = async (workshop: Workshop, id: string): Promise<RecipeRow> =>
-  (await workshop.recipes.find(id)) ?? refuse(404, 'There is no such recipe.')
+  (await workshop.recipes.find(id)) ?? refuseMissing('recipe')
 
 /** What a file is called after a recipe. */
 const fileNameOf = (name: string): string => `${name.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'recipe'}.recipe.json`
@@ -87,7 +87,7 @@ const keepingRoutes = (workshop: Workshop): Route[] => [
     async handle({ id, body: naming }) {
       const saved = await inWriting(workshop.sequelize, async (transaction) => {
         const run = await workshop.runs.findIn(id, transaction)
-        if (!run) return refuse(404, 'There is no such run.')
+        if (!run) return refuseMissing('run')
         const made = await recipeOfRun(run, transaction)
         if ('errors' in made) return refuseFields(made.errors)
         return workshop.recipes.createIn({ ...naming, runId: run.id, cut: made.cut }, transaction)
@@ -135,11 +135,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
     async handle({ id, query }) {
       const { cut } = await recipeOf(workshop, id)
       const pressId = idField.safeParse(query.pressId)
-      if (!pressId.success)
-        return refuse(
-          422,
-          'pressId is missing or no id; name the press to carry the recipe over to, such as ?pressId=….',
-        )
+      if (!pressId.success) return refuse(422, 'press-not-named')
       const { technique, region, sheetCount, bladeSide, dies, sheet } = cut
       const input = await gatherPlanRequest(
         workshop.sequelize,
@@ -154,7 +150,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
         },
         { brought: { dies: dies.map((die) => toDie(die, die.outline?.lines)), sheet: toSheet(sheet) } },
       )
-      return input ?? refuse(404, 'There is no such press.')
+      return input ?? refuseMissing('press')
     },
   }),
   route({
@@ -180,7 +176,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
         const job = await workshop.jobs.findIn(id, transaction)
         return job && factsOfCut(questionOfRun(job, runInHandOf(job)), transaction)
       })
-      if (!facts) return refuse(404, 'There is no such job.')
+      if (!facts) return refuseMissing('job')
       const { items } = await workshop.recipes.list({ page: 1, pageSize: MOST_RECIPES, filter: {} })
       const recipes = items.map((row) => ({ row, facts: factsOfRecipe(row.cut) }))
       return fittingRecipes(recipes, facts).map(({ recipe, differences }) => ({ recipe: recipe.row, differences }))

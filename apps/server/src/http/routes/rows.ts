@@ -2,7 +2,7 @@ import { pageOf, pageQuery } from '@bold-heron/schema'
 import type { RowModel } from '../../store/models/row-model.js'
 import type { Table } from '../../store/table.js'
 import { notThere, refusedFields, stale } from '../answers.js'
-import { refuse } from '../problems.js'
+import { refuseMissing } from '../problems.js'
 import { type Reply, route, type Route } from '../route.js'
 import type { RowKind } from '../row-kinds.js'
 import { rowReply, savedReply } from '../saved.js'
@@ -29,7 +29,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
       answers: { 200: { says: 'The row as it is now', schema: row }, 404: notThere },
       async handle({ id }): Promise<Reply> {
         const marked = await table.mark(id, column, at())
-        return marked ? rowReply(marked) : refuse(404, `There is no such ${one}.`)
+        return marked ? rowReply(marked) : refuseMissing(one)
       },
     })
   return [
@@ -58,7 +58,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
       answers: { 200: { says: 'The row', schema: row }, 404: notThere },
       async handle({ id }): Promise<Reply> {
         const found = await table.find(id)
-        return found ? rowReply(found) : refuse(404, `There is no such ${one}.`)
+        return found ? rowReply(found) : refuseMissing(one)
       },
     }),
     route({

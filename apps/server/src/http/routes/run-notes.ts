@@ -2,7 +2,7 @@ import { runNote, runRow } from '@bold-heron/schema'
 import { changeRuns } from '../../store/runs.js'
 import type { Workshop } from '../../store/workshop.js'
 import { notThere, refusedFields } from '../answers.js'
-import { refuse } from '../problems.js'
+import { refuseMissing } from '../problems.js'
 import { route, type Route } from '../route.js'
 
 /** Notes written to runs long after them; unlike saving a run, that moves no job on. */
@@ -15,7 +15,7 @@ export const runNoteRoutes = (workshop: Workshop): Route[] => [
     body: runNote,
     answers: { 200: { says: 'The run', schema: runRow }, 404: notThere, 422: refusedFields },
     async handle({ id, body: { note } }) {
-      if (!(await workshop.runs.find(id))) return refuse(404, 'There is no such run.')
+      if (!(await workshop.runs.find(id))) return refuseMissing('run')
       await changeRuns(workshop.sequelize, { id }, { note })
       return workshop.runs.find(id)
     },

@@ -13,9 +13,9 @@ import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
 import { JobFormFields, jobForm } from './job-form.js'
-import type { en } from '../../text/en/index.js'
+import type { jobs } from './text/en.js'
 
-type JobField = keyof (typeof en)['jobs']['field']
+type JobField = keyof (typeof jobs)['field']
 
 const EditJobForm = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()

@@ -1,6 +1,5 @@
 import type { Assessment, PlanRequest } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
-import { format } from 'date-fns'
 import { useTranslation } from 'react-i18next'
 import { StackSection } from '../../drawing/section/StackSection.js'
 import type { Lengths } from '../../text/lengths.js'
@@ -8,6 +7,7 @@ import { sayFinding } from '../../text/say-finding.js'
 import { sayChance, sayCut } from '../../text/say-cut.js'
 import { turnedPads } from '../../pressing/say-lie.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
+import { sayDay } from '../../text/dates.js'
 import { sayPressed } from '../../text/say-pressed.js'
 
 const SECTION = { widthPx: 360, heightPx: 380 }
@@ -31,7 +31,7 @@ export const PlanSheet = ({
     <article className="hidden print:block">
       <h1 className="text-2xl">{t('plan.print.title', { name: job.name })}</h1>
       <p>
-        {sayPressed(t, runInHandOf(job))} · {t('plan.print.made', { date: format(new Date(), 'yyyy-MM-dd') })}
+        {sayPressed(t, runInHandOf(job))} · {t('plan.print.made', { date: sayDay(new Date().toISOString()) })}
       </p>
       <div className="mt-3 flex gap-6">
         <div style={{ width: SECTION.widthPx }}>

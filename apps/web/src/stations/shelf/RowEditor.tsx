@@ -2,7 +2,6 @@ import { Archive, ArchiveRestore, ArrowLeft, Copy, Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { Link, useLocation, useNavigate } from 'react-router'
 import { type InputOf, type RowOf, useAddRow, useMarkRow, useRow } from '../../data/rows.js'
-import type { en } from '../../text/en/index.js'
 import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
 import { RowFormFrame } from '../../ui/form/RowFormFrame.js'
@@ -12,8 +11,9 @@ import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
 import type { Room, ShelfKind } from './rooms/room.js'
+import type { shelf } from './text/en.js'
 
-type FieldName = keyof (typeof en)['shelf']['field']
+type FieldName = keyof (typeof shelf)['field']
 
 const NewRow = <K extends ShelfKind>({ room, start }: { readonly room: Room<K>; readonly start: InputOf<K> }) => {
   const { t } = useTranslation()

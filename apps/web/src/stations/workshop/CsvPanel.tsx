@@ -1,4 +1,5 @@
 import type { CsvReport } from '@bold-heron/schema'
+import { sayFault, speak } from '@bold-heron/words'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { sayTrouble } from '../../text/say-trouble.js'
@@ -11,7 +12,7 @@ import { useSay } from '../../ui/toasts.js'
 
 /** Every refused row and what is wrong with it. */
 const RefusedRows = ({ report, onClose }: { readonly report: CsvReport; readonly onClose: () => void }) => {
-  const { t } = useTranslation()
+  const { t, i18n } = useTranslation()
   return (
     <Modal
       open
@@ -27,7 +28,7 @@ const RefusedRows = ({ report, onClose }: { readonly report: CsvReport; readonly
               {row === 0 ? t('workshop.files.csvHeading') : t('workshop.files.csvRow', { row })}
             </dt>
             {faults.map((fault, at) => (
-              <dd key={at}>{fault.message}</dd>
+              <dd key={at}>{sayFault(speak(i18n.language), fault)}</dd>
             ))}
           </div>
         ))}

@@ -3,6 +3,7 @@ import { ClearPanel } from './ClearPanel.js'
 import { CsvPanel } from './CsvPanel.js'
 import { FilesPanel } from './FilesPanel.js'
 import { HouseRulesPanel } from './HouseRulesPanel.js'
+import { LanguagePanel } from './LanguagePanel.js'
 
 export const Component = () => {
   const { t } = useTranslation()
@@ -12,6 +13,7 @@ export const Component = () => {
       <div className="grid items-start gap-4 lg:grid-cols-2">
         <HouseRulesPanel />
         <div className="flex flex-col gap-4">
+          <LanguagePanel />
           <FilesPanel />
           <CsvPanel />
           <ClearPanel />

@@ -1,4 +1,6 @@
 export const common = {
+  months: 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec',
+  day: '{{day}} {{month}} {{year}}',
   appName: 'Bold Heron',
   close: 'Close',
   save: 'Save',

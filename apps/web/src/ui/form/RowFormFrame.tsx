@@ -3,6 +3,7 @@ import { FormProvider, type UseFormReturn } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { useBlocker } from 'react-router'
 import { AwayError, ProblemError } from '../../data/client.js'
+import { sayTrouble } from '../../text/say-trouble.js'
 import { Button } from '../Button.js'
 import { Confirm } from '../Confirm.js'
 import type { Raws } from './row-form.js'
@@ -37,7 +38,7 @@ const SaveTrouble = ({ error }: { readonly error: unknown }) => {
       {error instanceof AwayError
         ? `${t('common.awayTitle')}. ${t('common.awayText')}`
         : error instanceof ProblemError
-          ? error.problem.detail
+          ? sayTrouble(t, error)
           : t('common.failedText')}
     </p>
   )

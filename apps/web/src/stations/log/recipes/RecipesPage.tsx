@@ -6,6 +6,7 @@ import { ProblemError } from '../../../data/client.js'
 import { useTakeInRecipe } from '../../../data/recipes.js'
 import { useRows } from '../../../data/rows.js'
 import { useLengths } from '../../../text/lengths.js'
+import { sayTrouble } from '../../../text/say-trouble.js'
 import { ButtonLink } from '../../../ui/Button.js'
 import { FilePicker } from '../../../ui/FilePicker.js'
 import { boxClass, Field } from '../../../ui/form/fields.js'
@@ -25,7 +26,7 @@ const TakeIn = () => {
       say(t('recipes.takenIn', { name: recipe.name }))
     } catch (error) {
       const detail =
-        error instanceof ProblemError && error.problem.status !== 422 ? error.problem.detail : t('recipes.notAFile')
+        error instanceof ProblemError && error.problem.status !== 422 ? sayTrouble(t, error) : t('recipes.notAFile')
       say(detail, { tone: 'danger' })
     }
   }

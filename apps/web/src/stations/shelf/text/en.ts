@@ -1,4 +1,6 @@
 export const shelf = {
+  nav: 'Shelf',
+  go: 'Go to Shelf',
   title: 'Shelf',
   rooms: { presses: 'Presses', plates: 'Plates & shims', dies: 'Dies', sheets: 'Sheets' },
   one: { presses: 'press', plates: 'plate or shim', dies: 'die', sheets: 'sheet' },

@@ -1,4 +1,6 @@
 export const bench = {
+  nav: 'Bench',
+  go: 'Go to Bench, with the job in hand',
   title: 'Bench',
   loading: 'Getting the job ready…',
   chooseTitle: 'No job on the bench',

@@ -1,5 +1,12 @@
 /** Words of the station Place. */
 export const place = {
+  nav: 'Place',
+  go: 'Go to Place, with the job in hand',
+  keys: {
+    pressView: 'See the card’s front, or as it lies in the press (in Place)',
+    nudge: 'Move what has the focus, with Shift farther (in Place)',
+    turn: 'Turn it by a degree (in Place)',
+  },
   title: 'Place',
   loading: 'Laying out the card…',
   chooseTitle: 'Which job shall be laid out?',

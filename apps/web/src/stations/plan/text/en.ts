@@ -1,4 +1,11 @@
 export const plan = {
+  nav: 'Plan',
+  go: 'Go to Plan, with the job in hand',
+  keys: {
+    moveLayer: 'Move the layer that has the focus (in Plan)',
+    takeOut: 'Take that layer out (in Plan)',
+    undo: 'Undo the last change (in Plan and Place)',
+  },
   lie: { plain: '{{face}} to the blade', turned: '{{face}} to the blade, turned end for end' },
   title: 'Plan',
   loading: 'Working out the stacks…',

@@ -1,11 +1,12 @@
 import { useTranslation } from 'react-i18next'
 import { Navigate } from 'react-router'
 import { useJobInHand } from '../data/job-in-hand.js'
-import { ButtonLink } from './Button.js'
-import { Empty } from './states.js'
+import { ButtonLink } from '../ui/Button.js'
+import { Empty } from '../ui/states.js'
+import type { StationWithJob } from './stations.js'
 
 /** A station without a job in its address: on to the one in hand, or a word on where to choose one. */
-export const JobNeeded = ({ station }: { readonly station: 'plan' | 'place' | 'bench' }) => {
+export const JobNeeded = ({ station }: { readonly station: StationWithJob }) => {
   const { t } = useTranslation()
   const jobId = useJobInHand()
   if (jobId) return <Navigate to={`/${station}/${jobId}`} replace />

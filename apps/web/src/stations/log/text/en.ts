@@ -1,4 +1,6 @@
 export const log = {
+  nav: 'Log',
+  go: 'Go to Log',
   title: 'Log',
   loading: 'Opening the log…',
   emptyTitle: 'Nothing pressed yet',

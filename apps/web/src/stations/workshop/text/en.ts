@@ -1,4 +1,6 @@
 export const workshop = {
+  nav: 'Workshop',
+  go: 'Go to Workshop',
   title: 'Workshop',
   rules: {
     title: 'House rules',

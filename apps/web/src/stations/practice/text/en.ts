@@ -1,4 +1,6 @@
 export const practice = {
+  nav: 'Practice',
+  go: 'Go to Practice',
   title: 'Practice',
   intro:
     'A simulated press to learn on, which breaks nothing. What its gap is, how much it gives and how hard the card is, nobody knows: find out as on a real one. Nothing here goes into the log.',

@@ -1,4 +1,6 @@
 export const jobs = {
+  nav: 'Jobs',
+  go: 'Go to Jobs',
   title: 'Jobs',
   loading: 'Fetching the jobs…',
   add: 'New job',

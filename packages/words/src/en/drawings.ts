@@ -1,7 +1,6 @@
-import type { Fault } from '@bold-heron/core'
-import type { DrawingFaultCode } from '@bold-heron/formats'
+import type { DrawingWords } from '../words.js'
 
-const sentences: Readonly<Record<DrawingFaultCode, string>> = {
+export const drawings: DrawingWords = {
   'file-empty': 'the file is empty',
   'file-too-large': 'the file is too large',
   'file-packed': 'the file is packed; unpack it first',
@@ -22,14 +21,4 @@ const sentences: Readonly<Record<DrawingFaultCode, string>> = {
   'dxf-binary': 'binary DXF is not read; save it as text',
   'dxf-broken': 'the DXF cannot be read',
   'units-unknown': 'the unit of the DXF is not known; save it in mm or inches',
-}
-
-/** A drawing's fault as one line. */
-export const sayDrawingFault = (name: string, { code, path, value, limit }: Fault<DrawingFaultCode>): string => {
-  const where = path === '' ? '' : ` at ${path}`
-  const met =
-    value === undefined || value === null
-      ? ''
-      : ` (met ${JSON.stringify(value)}${limit === undefined ? '' : `, limit ${limit}`})`
-  return `${name}${where}: ${sentences[code]}${met}.`
 }

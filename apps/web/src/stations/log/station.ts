@@ -1,0 +1,17 @@
+import { NotebookPen } from 'lucide-react'
+import type { Station, StationNav } from '../../app/station.js'
+import type { recipes } from './recipes/text/en.js'
+import type { log as words } from './text/en.js'
+
+/** What was pressed, and recipes made of it. */
+export const log: Station<'log', { log: typeof words; recipes: typeof recipes }, StationNav<false>> = {
+  id: 'log',
+  nav: { key: 'l', icon: NotebookPen, withJob: false },
+  routes: [
+    { index: true, lazy: () => import('./LogStation.js') },
+    { path: 'recipes', lazy: () => import('./recipes/RecipesPage.js') },
+    { path: 'recipes/cards', lazy: () => import('./recipes/RecipeCards.js') },
+    { path: 'recipes/:recipeId', lazy: () => import('./recipes/RecipePage.js') },
+    { path: ':runId', lazy: () => import('./RunPage.js') },
+  ],
+}

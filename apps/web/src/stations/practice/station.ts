@@ -1,0 +1,13 @@
+import { Dumbbell } from 'lucide-react'
+import type { Station, StationNav } from '../../app/station.js'
+import type { practice as words } from './text/en.js'
+
+/** Exercises at a simulated press. */
+export const practice: Station<'practice', { practice: typeof words }, StationNav<false>> = {
+  id: 'practice',
+  nav: { key: 'x', icon: Dumbbell, withJob: false },
+  routes: [
+    { index: true, lazy: () => import('./PracticeStation.js') },
+    { path: ':exerciseId', lazy: () => import('./ExercisePage.js') },
+  ],
+}

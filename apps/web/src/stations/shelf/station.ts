@@ -1,0 +1,20 @@
+import { Warehouse } from 'lucide-react'
+import { redirect } from 'react-router'
+import type { Station, StationNav } from '../../app/station.js'
+import type { shelf as words } from './text/en.js'
+
+/** Presses, plates, dies and sheets. */
+export const shelf: Station<'shelf', { shelf: typeof words }, StationNav<false>> = {
+  id: 'shelf',
+  nav: { key: 's', icon: Warehouse, withJob: false },
+  routes: [
+    {
+      lazy: () => import('./ShelfStation.js'),
+      children: [
+        { index: true, loader: () => redirect('/shelf/presses') },
+        { path: ':room', lazy: () => import('./ShelfRoom.js') },
+        { path: ':room/:rowId', lazy: () => import('./ShelfRoom.js') },
+      ],
+    },
+  ],
+}

@@ -1,0 +1,9 @@
+import type { Station } from '../../app/station.js'
+import type { welcome as words } from './text/en.js'
+
+/** A minute to set up, before there is anything. */
+export const welcome: Station<'welcome', { welcome: typeof words }, undefined> = {
+  id: 'welcome',
+  nav: undefined,
+  routes: [{ index: true, lazy: () => import('./WelcomeStation.js') }],
+}
