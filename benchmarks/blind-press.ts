@@ -1,6 +1,6 @@
 import { cleanCut } from '../packages/core/src/goals/clean-cut/clean-cut.js'
 import { evidenceForPair } from '../packages/core/src/learning/run-evidence.js'
-import { evidenceOfTrial, tightestOverMm } from '../packages/core/src/planner/trial.js'
+import { evidenceOfPile, tightestOverMm } from '../packages/core/src/planner/trial.js'
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { BlindPress, drawTraits } from '../packages/core/src/practice/blind-press.js'
 import { MOST_ROUNDS, runTrial, type TrialResult } from './blind/trial.js'
@@ -63,7 +63,7 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
       evidence.push({
         pressId: press.id,
         sheetId: job.sheet.id,
-        log: evidenceOfTrial(cleanCut.computed, job, result.rounds),
+        log: evidenceOfPile(cleanCut.computed, job, result.rounds),
       })
       const here = tightestOverMm(job, result.rounds)
       if (here !== undefined) tightestBefore = Math.max(tightestBefore ?? -Infinity, here)

@@ -5,21 +5,31 @@ import { defineConfig } from 'vite'
 /** `npm run dev` passes the server's port; a built page is served by the server itself. */
 const serverPort = process.env['PORT'] ?? '4310'
 
+/** What the PDF writer would fetch to turn pages and drawings of the web into PDF, which nothing here does. */
+const NOT_SHIPPED = ['html2canvas', 'canvg', 'dompurify']
+
 /** The piece that a file of words goes into. */
 const wordsOf = (id: string): string => `words-${/\/text\/([\w-]+)/.exec(id)?.[1] ?? ''}`
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
-  worker: { format: 'es' },
+  worker: { format: 'es', rolldownOptions: { external: NOT_SHIPPED } },
   build: {
     target: 'es2023',
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 600,
     // What a language says comes in one piece.
     rolldownOptions: {
+      external: NOT_SHIPPED,
       output: {
         codeSplitting: {
-          groups: [{ name: wordsOf, test: /\/text\/[\w-]+\/[\w-]+\.ts$|\/stations\/.*\/text\/[\w-]+\.ts$/ }],
+          groups: [
+            {
+              name: wordsOf,
+              debugName: 'words',
+              test: /\/text\/[\w-]+\/[\w-]+\.ts$|\/stations\/.*\/text\/[\w-]+\.ts$/,
+            },
+          ],
         },
       },
     },

@@ -3,7 +3,7 @@ import { cleanCut } from '../../packages/core/src/goals/clean-cut/clean-cut.js'
 import { heightOf, usualSqueezeMm } from '../../packages/core/src/index.js'
 import { finish } from '../../packages/core/src/index.js'
 import type { Learnt } from '../../packages/core/src/learning/learnt.js'
-import { lastTryOf, learntFromTrial, type TriedRound } from '../../packages/core/src/planner/trial.js'
+import { lastTryOf, learntFromPile, type TriedRound } from '../../packages/core/src/planner/trial.js'
 import { nextTrySteps } from '../../packages/core/src/planner/next-try.js'
 import { Responses } from '../../packages/core/src/planner/responses.js'
 import { searchStacks } from '../../packages/core/src/planner/search.js'
@@ -37,7 +37,7 @@ export const ourWay =
           cut,
           shelf,
           workedBefore: [],
-          learnt: learntFromTrial(cleanCut.computed, cut, rounds, learnt),
+          learnt: learntFromPile(cleanCut.computed, cut, rounds, learnt),
         },
         lastTryOf(rounds),
         model,

@@ -1,6 +1,6 @@
-import { pressTrial, type TrialResult } from '@bold-heron/core'
+import { simulatePressing, type PressingResult } from '@bold-heron/core'
 import { readSvg } from '@bold-heron/formats'
-import { answerOfTrial, simulationFile, toTrial } from '@bold-heron/schema'
+import { answerOfPressing, simulationFile, toPressing } from '@bold-heron/schema'
 import { By, Key } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
@@ -127,8 +127,8 @@ it('the page’s worker, the server’s thread and a plain call answer the same 
   const input = simulationFile.parse(simulation)
   const read = readSvg(input.dies[0]!.svg!)
   expect(read.ok).toBe(true)
-  const trial = toTrial(input, [read.ok ? read.value.lines.map((line) => [...line]) : []])
-  const here = answerOfTrial(pressTrial(trial))
+  const pressing = toPressing(input, [read.ok ? read.value.lines.map((line) => [...line]) : []])
+  const here = answerOfPressing(simulatePressing(pressing))
   const onServer = await fetch(`${application.address}/api/simulations`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
@@ -141,15 +141,15 @@ it('the page’s worker, the server’s thread and a plain call answer the same 
   await browser.open('The cut')
   await browser.says('seen from above')
   // The very worker that the page loaded, spoken to as the page does.
-  const inPage = await browser.driver.executeAsyncScript<TrialResult>(
-    `const [trial, done] = arguments
+  const inPage = await browser.driver.executeAsyncScript<PressingResult>(
+    `const [pressing, done] = arguments
      const address = performance.getEntriesByType('resource').map((each) => each.name).find((name) => name.includes('press.worker'))
      const worker = new Worker(address, { type: 'module' })
      worker.addEventListener('message', ({ data }) => { if (data.id === 'same') done(data.value) })
-     worker.postMessage({ id: 'same', type: 'APPLY', path: ['simulate'], argumentList: [{ type: 'RAW', value: trial }] })`,
-    trial,
+     worker.postMessage({ id: 'same', type: 'APPLY', path: ['simulate'], argumentList: [{ type: 'RAW', value: pressing }] })`,
+    pressing,
   )
-  expect(answerOfTrial(inPage)).toEqual(here)
+  expect(answerOfPressing(inPage)).toEqual(here)
 })
 
 it('nothing was complained of', async () => {

@@ -15,8 +15,8 @@ beforeAll(() => {
 })
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
-const heron = (...args: string[]) => {
-  const { status, stdout, stderr } = call(args)
+const heron = async (...args: string[]) => {
+  const { status, stdout, stderr } = await call(args)
   return { status, stdout, faults: stderr.trim().split('\n').filter(Boolean) }
 }
 const write = (name: string, content: unknown): string => {
@@ -52,8 +52,8 @@ interface Answer {
 }
 
 describe('simulate', () => {
-  it('answers a reference point of the press model', () => {
-    const { status, stdout, faults } = heron('simulate', write('a.json', simulation))
+  it('answers a reference point of the press model', async () => {
+    const { status, stdout, faults } = await heron('simulate', write('a.json', simulation))
     expect([status, faults]).toEqual([0, []])
     const { squeezeMm, passes } = JSON.parse(stdout) as Answer
     // Base 0.20 over two sheets of 0.30: 668 N, clean in the second pass.
@@ -63,32 +63,32 @@ describe('simulate', () => {
     expect(passes[0]!.feel).toBe('free')
   })
 
-  it('takes a die from a file beside it, and turns it about its middle', () => {
+  it('takes a die from a file beside it, and turns it about its middle', async () => {
     write('bar.svg', circle.replace(/<circle.*\/>/, '<path d="M0 0h60v10h-60z"/>'))
     const turned = { file: 'bar.svg', ...die, rotationDeg: 90 }
-    const { status, stdout } = heron('simulate', write('b.json', { ...simulation, dies: [turned] }))
+    const { status, stdout } = await heron('simulate', write('b.json', { ...simulation, dies: [turned] }))
     expect(status).toBe(0)
     const across = (JSON.parse(stdout) as Answer).passes[0]!.peakForceN
-    const along = heron('simulate', write('c.json', { ...simulation, dies: [{ ...turned, rotationDeg: 0 }] }))
+    const along = await heron('simulate', write('c.json', { ...simulation, dies: [{ ...turned, rotationDeg: 0 }] }))
     // Two long edges parallel to the rollers are the hardest moment.
     expect(across).toBeGreaterThan(1.5 * (JSON.parse(along.stdout) as Answer).passes[0]!.peakForceN)
   })
 
-  it('tells a motor by its stall', () => {
+  it('tells a motor by its stall', async () => {
     const { handle: _, ...press } = simulation.press
     const motor = { ...simulation, press: { ...press, motor: { stallForceN: 400 } } }
-    const { passes } = JSON.parse(heron('simulate', write('d.json', motor)).stdout) as Answer
+    const { passes } = JSON.parse((await heron('simulate', write('d.json', motor))).stdout) as Answer
     expect(passes[0]).toMatchObject({ feel: 'stop', handleForceN: null })
   })
 
-  it('names every fault in a line of its own and ends with 2', () => {
+  it('names every fault in a line of its own and ends with 2', async () => {
     const broken = {
       ...simulation,
       press: { ...simulation.press, gapMm: -3, bearingSpanMm: 100 },
       sheet: { ...simulation.sheet, caliperMm: '0.3' },
       passes: 0,
     }
-    const { status, stdout, faults } = heron('simulate', write('e.json', broken))
+    const { status, stdout, faults } = await heron('simulate', write('e.json', broken))
     expect([status, stdout]).toEqual([2, ''])
     expect(faults.map((line) => line.split(' ')[0]).sort()).toEqual([
       'passes',
@@ -104,8 +104,8 @@ describe('simulate', () => {
     ['a die with a script', { dies: [{ svg: circle.replace('<circle', '<script/><circle'), ...die }] }, 'script'],
     ['a missing file', { dies: [{ file: 'nowhere.svg', ...die }] }, 'cannot be read'],
     ['another version', { version: 2 }, 'version'],
-  ])('%s is refused', (_, change, words) => {
-    const { status, faults } = heron('simulate', write('f.json', { ...simulation, ...change }))
+  ])('%s is refused', async (_, change, words) => {
+    const { status, faults } = await heron('simulate', write('f.json', { ...simulation, ...change }))
     expect(status).toBe(2)
     expect(faults.join(' ')).toContain(words)
   })
@@ -167,8 +167,8 @@ const planInput = {
 }
 
 describe('plan', () => {
-  it('builds a stack whose sum adds up, and says how sure it is', () => {
-    const { status, stdout, faults } = heron('plan', write('plan.json', planInput))
+  it('builds a stack whose sum adds up, and says how sure it is', async () => {
+    const { status, stdout, faults } = await heron('plan', write('plan.json', planInput))
     expect([status, faults]).toEqual([0, []])
     const { best, alternatives } = planAnswer.parse(JSON.parse(stdout))
     const sum = best!.layers.reduce((total, layer) => total + layer.thicknessMm, 0)
@@ -180,8 +180,8 @@ describe('plan', () => {
     expect(alternatives.length).toBeGreaterThan(0)
   })
 
-  it('says what each plate is there for', () => {
-    const { best } = planAnswer.parse(JSON.parse(heron('plan', write('plan.json', planInput)).stdout))
+  it('says what each plate is there for', async () => {
+    const { best } = planAnswer.parse(JSON.parse((await heron('plan', write('plan.json', planInput))).stdout))
     expect(best!.layers.filter(({ is }) => is === 'plate').every(({ role }) => role !== undefined)).toBe(true)
     expect(best!.layers.filter(({ role }) => role === 'bed')).toHaveLength(1)
   })
@@ -190,28 +190,31 @@ describe('plan', () => {
     ['full-cut', { technique: 'cut', region: 'all' }],
     ['edge-partial', { technique: 'cut', region: 'to-line' }],
     ['block-partial', { technique: 'cut', region: 'under-block' }],
-  ])('reads a file from when a technique was called %s', (technique, now) => {
+  ])('reads a file from when a technique was called %s', async (technique, now) => {
     const { technique: _, region: __, ...input } = { technique: '', region: '', ...planInput }
-    const answers = [
+    const answers: string[] = []
+    for (const each of [
       { ...input, technique },
       { ...input, ...now },
-    ].map((each) => heron('plan', write('older.json', each)).stdout)
+    ])
+      answers.push((await heron('plan', write('older.json', each))).stdout)
     expect(answers[0]).toBe(answers[1])
     expect(planAnswer.safeParse(JSON.parse(answers[0]!)).success).toBe(true)
   })
 
-  it('asks for a surer cut where the house rules do', () => {
-    const chanceWith = (leastChance: number) => {
-      const { stdout } = heron('plan', write('sure.json', { ...planInput, houseRules: { leastChance } }))
+  it('asks for a surer cut where the house rules do', async () => {
+    const chanceWith = async (leastChance: number) => {
+      const { stdout } = await heron('plan', write('sure.json', { ...planInput, houseRules: { leastChance } }))
       return planAnswer.parse(JSON.parse(stdout)).best!
     }
-    expect(chanceWith(0.99).recommended).toBeGreaterThanOrEqual(chanceWith(0.5).recommended)
+    const [sure, easy] = [await chanceWith(0.99), await chanceWith(0.5)]
+    expect(sure.recommended).toBeGreaterThanOrEqual(easy.recommended)
   })
 
-  it('names plates that are not in the file, and ids given twice', () => {
+  it('names plates that are not in the file, and ids given twice', async () => {
     const [first, ...others] = planInput.plates
     const broken = { ...planInput, plates: [first, { ...first, name: 'again' }, ...others.slice(1)] }
-    const { status, faults } = heron('plan', write('broken.json', broken))
+    const { status, faults } = await heron('plan', write('broken.json', broken))
     expect(status).toBe(2)
     expect(faults.map((line) => line.split(' ')[0])).toEqual([
       'plates.1.id',
@@ -220,14 +223,14 @@ describe('plan', () => {
     ])
   })
 
-  it('is validated too', () => {
-    expect(JSON.parse(heron('validate', write('plan.json', planInput)).stdout)).toMatchObject({ valid: true })
+  it('is validated too', async () => {
+    expect(JSON.parse((await heron('validate', write('plan.json', planInput))).stdout)).toMatchObject({ valid: true })
   })
 })
 
 describe('outline', () => {
-  it('measures a drawing', () => {
-    const { stdout } = heron(
+  it('measures a drawing', async () => {
+    const { stdout } = await heron(
       'outline',
       write('ring.svg', circle.replace('</svg>', `<circle cx='35' cy='35' r='5'/></svg>`)),
     )
@@ -237,28 +240,28 @@ describe('outline', () => {
     expect(Number(measures['lineMm']) / (2 * Math.PI * 40)).toBeCloseTo(1, 2)
   })
 
-  it('refuses what is no drawing', () => {
-    expect(heron('outline', write('x.dxf', 'hello')).status).toBe(2)
-    expect(heron('outline', write('x.txt', 'hello')).faults[0]).toContain('.svg or .dxf')
+  it('refuses what is no drawing', async () => {
+    expect((await heron('outline', write('x.dxf', 'hello'))).status).toBe(2)
+    expect((await heron('outline', write('x.txt', 'hello'))).faults[0]).toContain('.svg or .dxf')
   })
 })
 
 describe('validate', () => {
-  it('accepts what can be used and refuses what cannot', () => {
-    expect(JSON.parse(heron('validate', write('a.json', simulation)).stdout)).toEqual({
+  it('accepts what can be used and refuses what cannot', async () => {
+    expect(JSON.parse((await heron('validate', write('a.json', simulation))).stdout)).toEqual({
       valid: true,
       format: 'bold-heron/simulation',
     })
-    expect(heron('validate', write('g.json', { format: 'something' })).faults[0]).toContain('must be one of')
-    expect(heron('validate', write('h.json', '{')).faults[0]).toContain('not JSON')
+    expect((await heron('validate', write('g.json', { format: 'something' }))).faults[0]).toContain('must be one of')
+    expect((await heron('validate', write('h.json', '{'))).faults[0]).toContain('not JSON')
   })
 })
 
 describe('the command itself', () => {
   it.each([[[]], [['simulate']], [['fly', 'x.json']], [['simulate', 'a', 'b']]])(
     'called as %j says how to call it',
-    (args) => {
-      const { status, faults } = heron(...args)
+    async (args) => {
+      const { status, faults } = await heron(...args)
       expect(status).toBe(2)
       expect(faults[0]).toContain('usage:')
     },

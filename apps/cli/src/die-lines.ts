@@ -11,31 +11,35 @@ interface DrawnDie {
   readonly file?: string | undefined
 }
 
-const linesOf = ({ svg, file }: DrawnDie, at: number, folder: string): readonly Polyline[] | undefined => {
+const linesOf = async (
+  { svg, file }: DrawnDie,
+  at: number,
+  folder: string,
+): Promise<readonly Polyline[] | undefined> => {
   if (svg === undefined && file === undefined) return undefined
   const read =
     svg === undefined
-      ? readDrawing(file as string, readText(resolve(folder, file as string)))
-      : readDrawing('inline.svg', svg)
+      ? await readDrawing(file as string, readText(resolve(folder, file as string)))
+      : await readDrawing('inline.svg', svg)
   if (read.ok) return read.value.lines
   const name = svg === undefined ? `dies.${at}.file` : `dies.${at}.svg`
   throw new Faults([(t) => sayDrawingFault(t, name, read.fault)])
 }
 
 /** The lines of each die's drawing, undefined where it has none, and what is wrong with those that cannot be read. */
-export const linesOfDies = (
+export const linesOfDies = async (
   dies: readonly DrawnDie[],
   folder: string,
-): { readonly lines: (readonly Polyline[] | undefined)[]; readonly faults: SaidFault[] } => {
+): Promise<{ readonly lines: (readonly Polyline[] | undefined)[]; readonly faults: SaidFault[] }> => {
   const faults: SaidFault[] = []
-  const lines = dies.map((die, at) => {
+  const lines: (readonly Polyline[] | undefined)[] = []
+  for (const [at, die] of dies.entries())
     try {
-      return linesOf(die, at, folder)
+      lines.push(await linesOf(die, at, folder))
     } catch (error) {
       if (!(error instanceof Faults)) throw error
       faults.push(...error.all)
-      return undefined
+      lines.push(undefined)
     }
-  })
   return { lines, faults }
 }

@@ -10,7 +10,7 @@ export interface CallEnded {
 }
 
 /** Runs one command: its answer as JSON; faults, one a line, with exit code 2. */
-export const heron = (args: readonly string[], t: Speak = speak('en')): CallEnded => {
+export const heron = async (args: readonly string[], t: Speak = speak('en')): Promise<CallEnded> => {
   const [verb, file, ...more] = args
   const command = commandNamed(verb)
   if (!command || file === undefined || more.length > 0) {
@@ -20,7 +20,7 @@ export const heron = (args: readonly string[], t: Speak = speak('en')): CallEnde
     return { status: 2, stdout: '', stderr: `${said}\n` }
   }
   try {
-    return { status: 0, stdout: `${JSON.stringify(command(file), null, 2)}\n`, stderr: '' }
+    return { status: 0, stdout: `${JSON.stringify(await command(file), null, 2)}\n`, stderr: '' }
   } catch (error) {
     if (!(error instanceof Faults)) throw error
     return { status: 2, stdout: '', stderr: error.all.map((say) => `${say(t)}\n`).join('') }

@@ -5,7 +5,7 @@ import { heron } from './heron.js'
 const asked = process.env['LC_ALL'] || process.env['LC_MESSAGES'] || process.env['LANG'] || ''
 const [language = ''] = asked.split(/[_.@]/)
 
-const { status, stdout, stderr } = heron(process.argv.slice(2), speak(language))
+const { status, stdout, stderr } = await heron(process.argv.slice(2), speak(language))
 process.stdout.write(stdout)
 process.stderr.write(stderr)
 process.exitCode = status

@@ -49,7 +49,8 @@ export {
   type TrialStart,
   trialStarts,
 } from './job/house-rules.js'
-export { type TechniqueId, techniqueIds } from './techniques/list.js'
+export { type BenchGuide, type FinishingStep, type GuideStep } from './techniques/bench-guide.js'
+export { type TechniqueId, techniqueIds, techniqueOf } from './techniques/list.js'
 export { type LaidLayer, withRoles } from './techniques/give-roles.js'
 export { type Method, methodOf, methods, type PressedHow } from './techniques/method.js'
 export type { CutContext } from './job/cut-context.js'
@@ -101,10 +102,10 @@ export {
 export type { Pressed, PressedRound } from './learning/pressed.js'
 export { evidenceForPair, type RunEvidence } from './learning/run-evidence.js'
 export {
-  evidenceOfTrial,
+  evidenceOfPile,
   type LastTry,
   lastTryOf,
-  learntFromTrial,
+  learntFromPile,
   nominalSqueezeMm,
   pilesOf,
   tightestOverMm,
@@ -150,7 +151,7 @@ export {
   SCORED_FROM,
 } from './pads/pad-state.js'
 export { offsetOf, rectangle } from './geometry/polygons.js'
-export { splitByRegion, type Stretch } from './geometry/region.js'
+export { splitByRegion, type LinePart } from './geometry/region.js'
 export { acrossX, acrossY } from './geometry/reflect.js'
 export { type Affine, after, identity, rotation, transformed, translation } from './geometry/affine.js'
 export { type Box, boxAround, heightOfBox, middleOf, widthOf } from './geometry/box.js'
@@ -216,7 +217,7 @@ export {
   regionIds,
   type Spot,
 } from './placement/placed-run.js'
-export { liesMirrored, sizeInPress, toPress, toPressDrawing } from './placement/press-view.js'
+export { liesMirrored, sizeInPress, cardToPress, cardToPressDrawing } from './placement/press-view.js'
 export { beyondLine, outlineOfBlock, type PadOnLine, padOnLine } from './placement/pressed-region.js'
 export { type PlacementFinding, type PlacementReading, readPlacement } from './placement/read-placement.js'
 export { insideRim, RIM_CLEARANCE_MM } from './placement/rim-saved.js'
@@ -246,14 +247,14 @@ export { type CutPass, CutSimulation, type Pressing } from './press/cut-simulati
 export type { ForceCurve } from './press/press-passes.js'
 export {
   diesOutOfThroat,
-  pressTrial,
-  setUpTrial,
-  squeezeOfTrial,
-  type Trial,
-  type TrialDie,
-  type TrialPass,
-  type TrialResult,
-} from './press/trial.js'
+  simulatePressing,
+  setUpPressing,
+  squeezeOfPressing,
+  type SimulatedPressing,
+  type PressingDie,
+  type PressingPass,
+  type PressingResult,
+} from './press/simulated-pressing.js'
 export type { Proposal } from './goals/proposal.js'
 export { type Suggestion, suggestionSteps } from './planner/suggestions.js'
 export { type CutMap, type CutState, cutStates } from './goals/clean-cut/cut-map.js'

@@ -81,7 +81,7 @@ export {
 } from './run.js'
 export { type SetupInput, setupInput } from './setup.js'
 export { caliperWays, type SheetInput, sheetInput, type SheetRow, sheetRow, sheetTable } from './sheet.js'
-export { answerOfTrial, placingFaults, toTrial } from './to-trial.js'
+export { answerOfPressing, placingFaults, toPressing } from './to-simulation.js'
 export { answerOfPlan, requestOfPlanFile } from './to-plan.js'
 export { layersOfRun, roundedMm } from './to-run.js'
 export { toProvenCut } from './to-recipe.js'

@@ -3,7 +3,7 @@ import { plan } from './plan.js'
 import { simulate } from './simulate.js'
 import { validate } from './validate.js'
 
-type Command = (file: string) => unknown
+type Command = (file: string) => Promise<unknown>
 
 const commands: Readonly<Record<string, Command>> = { simulate, plan, validate, outline }
 

@@ -5,8 +5,8 @@ import { Faults } from '../faults.js'
 import { readText } from '../read-file.js'
 
 /** Measures the cutting lines of an SVG or DXF drawing. Lengths in mm. */
-export const outline = (file: string) => {
-  const read = readDrawing(file, readText(file))
+export const outline = async (file: string) => {
+  const read = await readDrawing(file, readText(file))
   if (!read.ok) throw new Faults([(t) => sayDrawingFault(t, file, read.fault)])
   const { lines, notes } = read.value
   const measures = measureOutline(lines)

@@ -6,14 +6,14 @@ import { Faults } from '../faults.js'
 import { judged, readJson } from '../read-file.js'
 
 /** A plan's file as the planner takes it, its drawings read; throws every fault. */
-export const requestOf = (input: PlanFile, folder: string): PlanRequest => {
-  const { lines, faults } = linesOfDies(input.dies, folder)
+export const requestOf = async (input: PlanFile, folder: string): Promise<PlanRequest> => {
+  const { lines, faults } = await linesOfDies(input.dies, folder)
   if (faults.length > 0) throw new Faults(faults)
   return requestOfPlanFile(input, lines)
 }
 
 /** Works out the best stacks of a plan's file, the press simulated. */
-export const plan = (file: string): PlanAnswer => {
-  const request = requestOf(judged(planFile, readJson(file)), dirname(file))
+export const plan = async (file: string): Promise<PlanAnswer> => {
+  const request = await requestOf(judged(planFile, readJson(file)), dirname(file))
   return answerOfPlan(finish(planSteps(request, new Responses())))
 }

@@ -1,12 +1,12 @@
 import { dirname } from 'node:path'
-import { pressTrial, type Trial } from '@bold-heron/core'
+import { simulatePressing, type SimulatedPressing } from '@bold-heron/core'
 import {
-  answerOfTrial,
+  answerOfPressing,
   placingFaults,
   type SimulationAnswer,
   type SimulationFile,
   simulationFile,
-  toTrial,
+  toPressing,
 } from '@bold-heron/schema'
 import { sayFault } from '@bold-heron/words'
 import { Faults, type SaidFault } from '../faults.js'
@@ -14,27 +14,27 @@ import { linesOfDies } from '../die-lines.js'
 import { judged, readJson } from '../read-file.js'
 
 /** A simulation's file as the core takes it, its drawings read; throws every fault. */
-export const trialOf = (input: SimulationFile, folder: string): Trial => {
-  const { lines, faults } = linesOfDies(input.dies, folder)
-  const trial = toTrial(
+export const pressingOf = async (input: SimulationFile, folder: string): Promise<SimulatedPressing> => {
+  const { lines, faults } = await linesOfDies(input.dies, folder)
+  const pressing = toPressing(
     input,
     lines.map((each) => each ?? []),
   )
   faults.push(
-    ...placingFaults(trial).map(
+    ...placingFaults(pressing).map(
       (fault): SaidFault =>
         (t) =>
           sayFault(t, fault),
     ),
   )
   if (faults.length > 0) throw new Faults(faults)
-  return trial
+  return pressing
 }
 
 /** Presses the dies of a simulation's file and says what each pass does. */
-export const simulate = (file: string): SimulationAnswer => {
-  const trial = trialOf(judged(simulationFile, readJson(file)), dirname(file))
-  const answer = answerOfTrial(pressTrial(trial))
+export const simulate = async (file: string): Promise<SimulationAnswer> => {
+  const pressing = await pressingOf(judged(simulationFile, readJson(file)), dirname(file))
+  const answer = answerOfPressing(simulatePressing(pressing))
   if (!answer) throw new Faults([(t) => t('files.unsolved')])
   return answer
 }

@@ -1,25 +1,26 @@
 import { dirname } from 'node:path'
-import { readDrawing } from '@bold-heron/formats'
+import { formatOf, readDrawing } from '@bold-heron/formats'
 import { planFile, recipeFile, simulationFile, workshopFile } from '@bold-heron/schema'
 import { sayDrawingFault } from '@bold-heron/words'
 import { Faults } from '../faults.js'
 import { judged, readJson, readText } from '../read-file.js'
 import { requestOf } from './plan.js'
-import { trialOf } from './simulate.js'
+import { pressingOf } from './simulate.js'
 
 const checks: Readonly<Record<string, (input: unknown, folder: string) => unknown>> = {
-  'bold-heron/simulation': (input, folder) => trialOf(judged(simulationFile, input), folder),
+  'bold-heron/simulation': (input, folder) => pressingOf(judged(simulationFile, input), folder),
   'bold-heron/plan': (input, folder) => requestOf(judged(planFile, input), folder),
   'bold-heron/recipe': (input) => judged(recipeFile, input),
   'bold-heron/workshop': (input) => judged(workshopFile, input),
 }
 
 /** Checks a file of any format Bold Heron reads: its JSON formats by their `format`, drawings by their ending. */
-export const validate = (file: string) => {
-  if (/\.(svg|dxf)$/i.test(file)) {
-    const read = readDrawing(file, readText(file))
+export const validate = async (file: string) => {
+  const drawing = formatOf(file)
+  if (drawing?.read) {
+    const read = await readDrawing(file, readText(file))
     if (!read.ok) throw new Faults([(t) => sayDrawingFault(t, file, read.fault)])
-    return { valid: true, format: file.toLowerCase().endsWith('.svg') ? 'svg' : 'dxf' }
+    return { valid: true, format: drawing.ending }
   }
   const input = readJson(file)
   const format = (input as { format?: unknown } | null)?.format
@@ -32,6 +33,6 @@ export const validate = (file: string) => {
           limit: Object.keys(checks).join(', '),
         }),
     ])
-  check(input, dirname(file))
+  await check(input, dirname(file))
   return { valid: true, format }
 }

@@ -1,10 +1,10 @@
-import type { Polyline, Trial } from '@bold-heron/core'
+import type { Polyline, SimulatedPressing } from '@bold-heron/core'
 import { readSvg } from '@bold-heron/formats'
-import { placingFaults, type ProblemField, type SimulationFile, toTrial } from '@bold-heron/schema'
+import { placingFaults, type ProblemField, type SimulationFile, toPressing } from '@bold-heron/schema'
 import { refuseFields } from './problems.js'
 
 /** A simulation sent to the server as the core takes it; refuses every die that cannot be used, by its field. */
-export const trialOfRequest = (input: SimulationFile): Trial => {
+export const pressingOfRequest = (input: SimulationFile): SimulatedPressing => {
   const errors: ProblemField[] = []
   const lines = input.dies.map(({ svg }, at): readonly Polyline[] => {
     if (svg === undefined) {
@@ -18,8 +18,8 @@ export const trialOfRequest = (input: SimulationFile): Trial => {
     errors.push({ path, code: read.fault.code, values: { drawing: read.fault.code } })
     return []
   })
-  const trial = toTrial(input, lines)
-  errors.push(...placingFaults(trial))
+  const pressing = toPressing(input, lines)
+  errors.push(...placingFaults(pressing))
   if (errors.length > 0) refuseFields(errors)
-  return trial
+  return pressing
 }

@@ -3,7 +3,8 @@ import type { HeavyThread } from '../threads/heavy-thread.js'
 import { Cancelled } from '../threads/heavy-thread.js'
 import { EvidenceModel } from '../store/models/evidence-model.js'
 import { inSnapshot, inWriting } from '../store/transactions.js'
-import { type LoggedTrial, loggedTrials } from './logged-trials.js'
+import { type LoggedPile, loggedPiles } from './logged-piles.js'
+import { noteRead, pilesInLog } from './piles-in-log.js'
 
 /** Digits kept of a logarithm; less than any doubt there is. */
 const rounded = (value: number): number => Math.round(value * 1000) / 1000
@@ -61,39 +62,55 @@ export class Learner {
   }
 
   private async work(): Promise<void> {
-    const stale = await this.staleTrials()
+    const stale = await this.stalePiles()
     this.left = stale.length
-    for (const trial of stale) {
+    for (const { pile, readAs } of stale) {
       if (this.closed || this.again) return
-      const log = await this.heavy.run({ kind: 'evidence', technique: trial.technique, piles: trial.piles })
-      await this.keep(trial, [...log].map(rounded))
+      const log = await this.heavy.run({ kind: 'evidence', technique: pile.technique, piles: pile.piles })
+      await this.keep(pile, readAs, [...log].map(rounded))
       this.left--
     }
   }
 
-  private async staleTrials(): Promise<LoggedTrial[]> {
-    const { gone, stale } = await inSnapshot(this.sequelize, async (transaction) => {
-      const trials = await loggedTrials(transaction)
+  /** What has to be worked out. Only what has another version than when it was last read is read at all. */
+  private async stalePiles(): Promise<{ readonly pile: LoggedPile; readonly readAs: string }[]> {
+    const { gone, read, stale } = await inSnapshot(this.sequelize, async (transaction) => {
+      const piles = await pilesInLog(this.sequelize, transaction)
       const kept = await EvidenceModel.findAll({ attributes: ['runId', 'madeFrom'], transaction })
+      const due = piles.filter(({ readAs, learntAs }) => readAs !== learntAs)
+      const told = new Map((await loggedPiles(due, transaction)).map((pile) => [pile.runId, pile]))
       const madeFrom = new Map(kept.map((each) => [each.runId, each.madeFrom]))
-      const current = new Set(trials.map((trial) => trial.runId))
-      const gone = kept.flatMap((each) => (current.has(each.runId) ? [] : [each.runId]))
-      return { gone, stale: trials.filter((trial) => madeFrom.get(trial.runId) !== trial.madeFrom) }
+      const current = new Set(piles.map(({ runId }) => runId))
+      const untold = new Set(due.flatMap(({ runId }) => (told.has(runId) ? [] : [runId])))
+      return {
+        gone: kept.flatMap(({ runId }) => (current.has(runId) && !untold.has(runId) ? [] : [runId])),
+        // Something was changed that evidence does not depend on, or that nothing can be told from.
+        read: due.filter(({ runId }) => told.get(runId)?.madeFrom === madeFrom.get(runId)),
+        stale: due.flatMap(({ runId, readAs }) => {
+          const pile = told.get(runId)
+          return pile && pile.madeFrom !== madeFrom.get(runId) ? [{ pile, readAs }] : []
+        }),
+      }
     })
-    if (gone.length > 0)
-      await inWriting(this.sequelize, (transaction) => EvidenceModel.destroy({ where: { runId: gone }, transaction }))
+    if (gone.length > 0 || read.length > 0)
+      await inWriting(this.sequelize, async (transaction) => {
+        await EvidenceModel.destroy({ where: { runId: gone }, transaction })
+        for (const runId of gone) await noteRead(this.sequelize, { runId, readAs: null }, transaction)
+        for (const each of read) await noteRead(this.sequelize, each, transaction)
+      })
     return stale
   }
 
   /** Keeps what was worked out, unless the run has gone meanwhile. */
-  private async keep({ runId, madeFrom }: LoggedTrial, log: number[]): Promise<void> {
-    await inWriting(this.sequelize, (transaction) =>
-      this.sequelize.query(
+  private async keep({ runId, madeFrom }: LoggedPile, readAs: string, log: number[]): Promise<void> {
+    await inWriting(this.sequelize, async (transaction) => {
+      await noteRead(this.sequelize, { runId, readAs }, transaction)
+      await this.sequelize.query(
         `INSERT INTO run_evidence (run_id, made_from, log)
        SELECT id, :madeFrom, ARRAY[:log]::double precision[] FROM runs WHERE id = :runId
        ON CONFLICT (run_id) DO UPDATE SET made_from = EXCLUDED.made_from, log = EXCLUDED.log`,
         { replacements: { runId, madeFrom, log }, transaction },
-      ),
-    )
+      )
+    })
   }
 }

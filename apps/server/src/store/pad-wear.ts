@@ -19,7 +19,7 @@ const MOST_RUNS = 1000
 /** As much of a run as its pads bore. */
 interface PadRun extends Pick<RunRow, 'bladeSide' | 'dieIds' | 'rounds' | 'placement'> {
   readonly throatMm: number
-  readonly layers: readonly (Pick<RunRow['layers'][number], 'is' | 'plateId'> & {
+  readonly layers: readonly (Pick<RunRow['layers'][number], 'is' | 'plateId' | 'role'> & {
     readonly face: PadLie['face'] | null
     readonly turned: boolean | null
   })[]
@@ -30,7 +30,7 @@ const padRuns = (transaction: Transaction): Promise<PadRun[]> =>
   (PlateModel.sequelize as NonNullable<typeof PlateModel.sequelize>).query<PadRun>(
     `SELECT run.blade_side AS "bladeSide", press.throat_mm AS "throatMm", run.placement,
        (SELECT json_agg(die_id ORDER BY position) FROM run_dies WHERE run_id = run.id) AS "dieIds",
-       (SELECT json_agg(json_build_object('is', layer_is, 'plateId', plate_id, 'face', face, 'turned', turned)
+       (SELECT json_agg(json_build_object('is', layer_is, 'plateId', plate_id, 'role', role, 'face', face, 'turned', turned)
           ORDER BY position) FROM run_layers WHERE run_id = run.id) AS layers,
        (SELECT json_agg(json_build_object('passes', passes, 'seen', seen, 'hangingShare', hanging_share,
           'hangingPlace', hanging_place, 'feel', feel) ORDER BY position) FROM run_rounds WHERE run_id = run.id) AS rounds
@@ -68,11 +68,12 @@ export const wearOfPads = async (transaction: Transaction): Promise<Map<string, 
     const dies = diesOf(run)
     const { bedIndex } = landingAmong(layers, bladeSide)
     const withHardPlate = layers.some(({ plateId }) => plateId !== null && hardPlates.has(plateId))
-    layers.forEach(({ plateId, face, turned }, at) => {
+    layers.forEach(({ plateId, role, face, turned }, at) => {
       const pad = plateId === null ? undefined : pads.get(plateId)
       if (!pad) return
       borne.get(pad.id)?.push({
-        role: at === bedIndex ? 'bed' : 'partner',
+        // Only a log written elsewhere does not say what a plate was there for.
+        role: (role === null ? at === bedIndex : role === 'bed') ? 'bed' : 'partner',
         withHardPlate,
         lie: face === null || turned === null ? PLAIN_LIE : { face, turned },
         dies,

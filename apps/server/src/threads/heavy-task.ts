@@ -3,34 +3,34 @@ import {
   finish,
   planSteps,
   Responses,
-  pressTrial,
+  simulatePressing,
   type Plan,
   type PlanRequest,
   type Pressed,
   type Steps,
   type TechniqueId,
   together,
-  type Trial,
-  type TrialResult,
+  type SimulatedPressing,
+  type PressingResult,
 } from '@bold-heron/core'
 
 /** Work too heavy for the thread that answers requests. */
 export type HeavyTask =
   | { readonly kind: 'plan'; readonly request: PlanRequest }
-  | { readonly kind: 'simulate'; readonly trial: Trial }
+  | { readonly kind: 'simulate'; readonly pressing: SimulatedPressing }
   | { readonly kind: 'evidence'; readonly technique: TechniqueId; readonly piles: readonly Pressed[] }
 
 export interface HeavyAnswers {
   plan: Plan
-  simulate: TrialResult
+  simulate: PressingResult
   evidence: Float64Array
 }
 
 export type AnswerTo<Task extends HeavyTask> = HeavyAnswers[Task['kind']]
 
-// eslint-disable-next-line require-yield -- one slice is all there is to a trial
-function* trialSteps(trial: Trial): Steps<TrialResult> {
-  return pressTrial(trial)
+// eslint-disable-next-line require-yield -- one slice is all there is to a pressing
+function* pressingSteps(pressing: SimulatedPressing): Steps<PressingResult> {
+  return simulatePressing(pressing)
 }
 
 function* evidenceSteps(technique: TechniqueId, piles: readonly Pressed[]): Steps<Float64Array> {
@@ -49,7 +49,7 @@ export const stepsOf = (task: HeavyTask, responses: Responses): Steps<HeavyAnswe
     case 'plan':
       return planSteps(task.request, responses)
     case 'simulate':
-      return trialSteps(task.trial)
+      return pressingSteps(task.pressing)
     case 'evidence':
       return evidenceSteps(task.technique, task.piles)
   }

@@ -24,7 +24,7 @@ export const router = createBrowserRouter([
     children: [
       { index: true, loader: () => redirect('/jobs') },
       ...stations.map(routesOf),
-      { path: '*', lazy: () => import('./NotThere.js') },
+      { path: '*', lazy: () => import('../ui/NotThere.js') },
     ],
   },
 ])

@@ -7,7 +7,7 @@ import { practice } from '../stations/practice/station.js'
 import { shelf } from '../stations/shelf/station.js'
 import { welcome } from '../stations/welcome/station.js'
 import { workshop } from '../stations/workshop/station.js'
-import type { Station, StationNav } from './station.js'
+import type { Station, StationNav } from '../stations/station.js'
 
 /** Every station, in the order people work. */
 export const stations = [jobs, shelf, plan, place, bench, log, practice, workshop, welcome] as const

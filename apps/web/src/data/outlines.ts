@@ -2,7 +2,7 @@ import type { DieClass } from '@bold-heron/core'
 import { type DieRow, type OutlineInput, outlineInput } from '@bold-heron/schema'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { drawing } from '../workers/drawing.js'
-import type { OutlineView } from '../drawing/outline/outline-view.js'
+import type { OutlineView } from '../paths/outline-view.js'
 import { ask } from './client.js'
 
 /** The lines of a stored die; its row only sums them up. */

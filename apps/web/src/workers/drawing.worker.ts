@@ -1,7 +1,7 @@
 import { type DieClass, type Fault, type Polyline, standInOutline } from '@bold-heron/core'
-import { type DrawingFaultCode, type DrawingNote, readDrawing, writeDxf, writeSvg } from '@bold-heron/formats'
+import { type DrawingFaultCode, type DrawingNote, type Format, formatOf, readDrawing } from '@bold-heron/formats'
 import { expose } from 'comlink'
-import { type OutlineView, viewOf } from '../drawing/outline/outline-view.js'
+import { type OutlineView, viewOf } from '../paths/outline-view.js'
 
 export type ReadOutline =
   | {
@@ -15,16 +15,15 @@ export type ReadOutline =
 /** Micrometres: finer than any die is made, and shorter to send. */
 const rounded = (line: Polyline): number[] => Array.from(line, (mm) => Math.round(mm * 1000) / 1000)
 
-/** DXF counts y upwards, everything here downwards; turned over, a drawing looks as it was drawn. */
-const turnedOver = (line: Polyline): number[] => Array.from(line, (mm, at) => (at % 2 === 1 ? -mm : mm))
-
-const isDxf = (fileName: string): boolean => fileName.toLowerCase().endsWith('.dxf')
+/** Everything here counts y downwards: a drawing that counts it upwards is turned over, so that it looks as it was drawn. */
+const asDrawn = (format: Format | undefined, lines: readonly Polyline[]): readonly Polyline[] =>
+  format?.y === 'up' ? lines.map((line) => Array.from(line, (mm, at) => (at % 2 === 1 ? -mm : mm))) : lines
 
 const drawing = {
-  read: (fileName: string, text: string): ReadOutline => {
-    const read = readDrawing(fileName, text)
+  read: async (fileName: string, text: string): Promise<ReadOutline> => {
+    const read = await readDrawing(fileName, text)
     if (!read.ok) return { ok: false, fault: read.fault }
-    const lines = (isDxf(fileName) ? read.value.lines.map(turnedOver) : read.value.lines).map(rounded)
+    const lines = asDrawn(formatOf(fileName), read.value.lines).map(rounded)
     const view = viewOf(lines)
     if (!view) return { ok: false, fault: { code: 'no-lines', path: '' } }
     return { ok: true, lines, notes: read.value.notes, view }
@@ -32,8 +31,13 @@ const drawing = {
   view: viewOf,
   standIn: (dieClass: DieClass, lengthMm: number, widthMm: number, laciness: number) =>
     viewOf(standInOutline(dieClass, lengthMm, widthMm, laciness).lines),
-  write: (format: 'svg' | 'dxf', lines: readonly Polyline[], title: string): string =>
-    format === 'svg' ? writeSvg(lines, title) : writeDxf(lines.map(turnedOver)),
+  /** The text of a drawing; the name of its file says in what format. */
+  write: async (fileName: string, lines: readonly Polyline[], title: string): Promise<string> => {
+    const format = formatOf(fileName)
+    const write = await format?.write?.()
+    if (!write) throw new Error(`a drawing cannot be written as ${fileName}`)
+    return write(asDrawn(format, lines), title)
+  },
 }
 export type DrawingWorker = typeof drawing
 

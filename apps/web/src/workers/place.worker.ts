@@ -14,15 +14,9 @@ import {
   readPlacement,
   templateOf,
 } from '@bold-heron/core'
-import {
-  type Paper,
-  type TemplateWords,
-  writeTemplateDxf,
-  writeTemplatePdf,
-  writeTemplateSvg,
-} from '@bold-heron/formats'
+import { formats, type Paper, type TemplateWords } from '@bold-heron/formats'
 import { expose } from 'comlink'
-import { pathOf, pathOfAll } from '../drawing/line-path.js'
+import { pathOf, pathOfAll } from '../paths/line-path.js'
 
 /** What one die does, ready to be drawn. */
 export interface DieView {
@@ -63,7 +57,8 @@ export interface TemplateQuestion {
   readonly inPress: boolean
   readonly guides: boolean
   readonly words: TemplateWords
-  readonly format: 'pdf' | 'svg' | 'dxf'
+  /** The ending of a format's files. */
+  readonly format: string
   readonly paper: Paper
 }
 
@@ -121,7 +116,7 @@ const place = {
   },
 
   /** A template as a file's content. */
-  template: (question: TemplateQuestion): string | ArrayBuffer => {
+  template: async (question: TemplateQuestion): Promise<string | ArrayBuffer> => {
     const { placement, caliperMm, pads, blade, runAt, inPress, guides, words, format, paper } = question
     const lines = templateOf(
       placement,
@@ -129,8 +124,9 @@ const place = {
       (id) => pads.find((pad) => pad.id === id),
       { runAt, inPress, blade, guides },
     )
-    if (format === 'pdf') return writeTemplatePdf(lines, words, paper)
-    return format === 'svg' ? writeTemplateSvg(lines, words) : writeTemplateDxf(lines)
+    const write = await formats.find(({ ending }) => ending === format)?.template?.()
+    if (!write) throw new Error(`a template cannot be written as ${format}`)
+    return write(lines, words, paper)
   },
 }
 export type PlaceWorker = typeof place

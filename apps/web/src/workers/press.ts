@@ -16,6 +16,6 @@ export const press = (): Remote<PressWorker> => api
 /** Lays what is tried from now on; a worker that is started later hears of it first. */
 export const layOnPress = (cut: CutContext, bed: Bed, laying: Laying): void => {
   laid = [cut, bed, laying]
-  // Should the worker die of it, the trial that follows says so.
+  // Should the worker die of it, the pressing that follows says so.
   api.lay(cut, bed, laying).catch(() => undefined)
 }

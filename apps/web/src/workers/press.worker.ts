@@ -10,15 +10,15 @@ import {
   playRounds,
   type Press,
   pressSample,
-  pressTrial,
+  simulatePressing,
   type SqueezeWindow,
   type Stack,
-  type Trial,
+  type SimulatedPressing,
   type TryOut,
   tryOut,
 } from '@bold-heron/core'
 import { expose } from 'comlink'
-import { type MapPaths, pathsOf } from '../drawing/cut-map/paths.js'
+import { type MapPaths, pathsOf } from '../paths/cut-map-paths.js'
 
 /** What of a cut is tried with other values. */
 export interface TryOutQuestion {
@@ -67,7 +67,7 @@ const press = {
     const { press, outcomes } = playRounds(cut, seed, rounds)
     return { outcomes, paths: rounds.length > 0 ? pathsOf(press.map()) : undefined }
   },
-  simulate: (trial: Trial) => pressTrial(trial),
+  simulate: (pressing: SimulatedPressing) => simulatePressing(pressing),
 }
 /** What an attempt at an exercise has come to: every round as it really was, and the cut map that the sheets show now. */
 export interface Played {

@@ -8,7 +8,7 @@ import {
   type TraceWish,
 } from '@bold-heron/formats'
 import { expose } from 'comlink'
-import { type OutlineView, viewOf } from '../drawing/outline/outline-view.js'
+import { type OutlineView, viewOf } from '../paths/outline-view.js'
 
 export type TracedView =
   | {

@@ -1,7 +1,6 @@
 import {
   booleanOpDWithPolyTree,
   ClipType,
-  differenceD,
   EndType,
   FillRule,
   inflatePathsD,
@@ -60,10 +59,6 @@ const oneWay = (loop: Polyline): PathD => (signedAreaOf(loop) < 0 ? pathOf(loop)
 /** What lies in any of some closed outlines, whichever way each was drawn, as loops: outer ones and holes. */
 export const unionOf = (loops: readonly Polyline[]): number[][] =>
   unionD(loops.map(oneWay), [], FillRule.NonZero, DECIMALS).map(loopOf)
-
-/** What lies in the first but not in the second; loops inside one another count even-odd. */
-export const differenceOf = (one: readonly Polyline[], other: readonly Polyline[]): number[][] =>
-  differenceD(pathsOf(one), pathsOf(other), FillRule.EvenOdd, DECIMALS).map(loopOf)
 
 /** mm² inside loops, holes taken off. */
 export const areaOf = (loops: readonly Polyline[]): number =>

@@ -9,7 +9,7 @@ export type Region = readonly Polyline[]
 export const isInRegion = (region: Region, x: number, y: number): boolean => region.some((loop) => contains(loop, x, y))
 
 /** Part of a polyline that lies wholly in a region, or wholly outside it. */
-export interface Stretch {
+export interface LinePart {
   readonly line: readonly number[]
   readonly inside: boolean
 }
@@ -39,7 +39,7 @@ const crossings = (region: Region, ax: number, ay: number, bx: number, by: numbe
  * Splits a polyline where it enters and leaves a region. The stretches in their order make up the line: nothing is in two of
  * them, nothing is lost. A closed line that crosses the edge gives stretches that run over its first point.
  */
-export const splitByRegion = (line: Polyline, region: Region): Stretch[] => {
+export const splitByRegion = (line: Polyline, region: Region): LinePart[] => {
   const stretches: { line: number[]; inside: boolean }[] = []
   const boxes = region.map((loop) => boxAround([loop]))
   const box = boxAround([line])

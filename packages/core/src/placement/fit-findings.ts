@@ -7,7 +7,7 @@ import type { Plate } from '../layers/plate.js'
 import type { RunCut } from './cut-of-run.js'
 import type { Placement } from './placed-run.js'
 import { padOnLine } from './pressed-region.js'
-import { sizeInPress, toPress } from './press-view.js'
+import { sizeInPress, cardToPress } from './press-view.js'
 import type { PlacementFinding } from './read-placement.js'
 
 /** The press and the plates that a placement is to fit. */
@@ -34,7 +34,7 @@ export const fitFindings = (
     ): PlacementFinding => ({ code, severity, values, runId: run.id })
     const found: PlacementFinding[] = []
     const pressed = (cuts[at]?.dies ?? []).flatMap((die) => [...die.cut])
-    const box = boxAround(pressed.map((line) => transformed(line, toPress(card, run, blade))))
+    const box = boxAround(pressed.map((line) => transformed(line, cardToPress(card, run, blade))))
     const { acrossMm } = sizeInPress(card, run)
     // Card may hang over the plates' sides, but not wider than the rollers; lines that are pressed must lie within them.
     if (acrossMm > throatMm)

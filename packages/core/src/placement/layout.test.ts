@@ -11,7 +11,7 @@ import { gluedBlock, gluedCount, gluingOrder } from './card-stack.js'
 import { clearOfCrease } from './crease.js'
 import { guideFor } from './guide.js'
 import { cardEdges, linesOnCard } from './placed-run.js'
-import { liesMirrored, sizeInPress, toPress, toPressDrawing } from './press-view.js'
+import { liesMirrored, sizeInPress, cardToPress, cardToPressDrawing } from './press-view.js'
 import { padOnLine } from './pressed-region.js'
 import { readPlacement } from './read-placement.js'
 import { insideRim } from './rim-saved.js'
@@ -93,11 +93,11 @@ describe('the card in the press', () => {
         (leads, face, x, y) => {
           const run = aRun({ leads, face })
           for (const blade of ['down', 'up'] as const) {
-            const once = transformed([x, y], toPressDrawing(card, run, blade))
-            const twice = transformed(once, toPressDrawing(card, run, blade))
+            const once = transformed([x, y], cardToPressDrawing(card, run, blade))
+            const twice = transformed(once, cardToPressDrawing(card, run, blade))
             expect(twice[0]).toBeCloseTo(x, 9)
             expect(twice[1]).toBeCloseTo(y, 9)
-            const [along] = transformed([x, y], toPress(card, run, blade))
+            const [along] = transformed([x, y], cardToPress(card, run, blade))
             const fromEdge = { top: y, bottom: 80 - y, left: x, right: 100 - x }[leads]
             expect(along).toBeCloseTo(fromEdge, 9)
           }

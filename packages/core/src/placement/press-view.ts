@@ -29,7 +29,7 @@ const turnedTo = (leads: CardEdge, { widthMm: w, heightMm: h }: Card): Affine =>
  * From the card's front to where it lies in the press: x along the feed from the edge that leads, y across. Mirrored, the card is
  * turned over about the middle line along the feed, so the same edge leads.
  */
-export const toPress = (card: Card, run: PlacedRun, blade: BladeSide): Affine => {
+export const cardToPress = (card: Card, run: PlacedRun, blade: BladeSide): Affine => {
   const turned = turnedTo(run.leads, card)
   if (!liesMirrored(run, blade)) return turned
   const acrossFeed = run.leads === 'top' || run.leads === 'bottom' ? card.widthMm : card.heightMm
@@ -37,7 +37,7 @@ export const toPress = (card: Card, run: PlacedRun, blade: BladeSide): Affine =>
 }
 
 /** From the card's front to the drawing of how it lies in the press: the front itself, or its mirror image, the same way up. */
-export const toPressDrawing = (card: Card, run: PlacedRun, blade: BladeSide): Affine =>
+export const cardToPressDrawing = (card: Card, run: PlacedRun, blade: BladeSide): Affine =>
   liesMirrored(run, blade)
     ? run.leads === 'left' || run.leads === 'right'
       ? acrossY(card.heightMm / 2)

@@ -7,7 +7,7 @@ import { outlineOfCard } from './card.js'
 import { guideFor } from './guide.js'
 import type { Placement } from './placed-run.js'
 import { lineOnCard, outlineOfBlock, padOnLine } from './pressed-region.js'
-import { toPressDrawing } from './press-view.js'
+import { cardToPressDrawing } from './press-view.js'
 import type { PlacementReading } from './read-placement.js'
 
 /** What a line of a template is for; each is drawn in a stroke of its own and named in words. */
@@ -85,7 +85,7 @@ export const templateOf = (
   )
   const run = placement.runs[runAt ?? 0]
   if (!inPress || !run) return lines
-  const place = toPressDrawing(card, run, blade)
+  const place = cardToPressDrawing(card, run, blade)
   return lines.map(({ part, line }) => ({ part, line: transformed(line, place) }))
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { lastTryOf, learntFromTrial, nominalSqueezeMm, type TriedRound } from './trial.js'
+import { lastTryOf, learntFromPile, nominalSqueezeMm, type TriedRound } from './trial.js'
 import type { Plate } from '../layers/plate.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import { seededRandom } from '../numerics/random.js'
@@ -30,7 +30,7 @@ const nextAfter = (
   trialStart: TrialStart = 'from-loose',
   of = cut,
 ): NextTry | undefined => {
-  const learnt = learntFromTrial(cleanCut.computed, of, rounds)
+  const learnt = learntFromPile(cleanCut.computed, of, rounds)
   const request: PlanRequest = {
     technique: 'cut',
     region: 'all',

@@ -11,7 +11,7 @@ import { gluedBlock, MOST_GLUED } from '../placement/card-stack.js'
 import { cutOfRun } from '../placement/cut-of-run.js'
 import type { Placement, PlacedRun, RegionId } from '../placement/placed-run.js'
 import { layOutDies } from '../placement/lay-out.js'
-import { toPress } from '../placement/press-view.js'
+import { cardToPress } from '../placement/press-view.js'
 import type { CutContext } from '../job/cut-context.js'
 import { computedOf } from '../techniques/goal-of.js'
 import type { CutMap } from '../goals/clean-cut/cut-map.js'
@@ -39,7 +39,7 @@ export const placedDies = (
   const run = runInHand(placement)
   if (!run) return given
   const { dies } = cutOfRun(run, placement.card, dieOf)
-  const place = toPress(placement.card, run, blade)
+  const place = cardToPress(placement.card, run, blade)
   const lines = dies.flatMap((die) => die.cut.map((line) => transformed(line, place)))
   const box = boxAround(lines)
   const laid = dies.flatMap(({ laid: { dieId } }) => dieOf(dieId) ?? [])
@@ -166,7 +166,7 @@ export interface PlacedPlan {
   readonly map: CutMap | undefined
 }
 
-/** Points between the rollers back on the card's front: what `toPress` and the middle of the throat moved. */
+/** Points between the rollers back on the card's front: what `cardToPress` and the middle of the throat moved. */
 const backOnCard = (points: Float32Array, [a, b, c, d, e, f]: Affine, shiftX: number, shiftY: number): Float32Array => {
   const back = new Float32Array(points.length)
   for (let at = 0; at < points.length; at += 2) {
@@ -210,7 +210,7 @@ export function* placedPlanSteps(
           ...pressed,
           points: backOnCard(
             pressed.points,
-            toPress(placement.card, run, cut.bladeSide),
+            cardToPress(placement.card, run, cut.bladeSide),
             pose.xMm - middleOf(box)[0],
             pose.yMm - middleOf(box)[1],
           ),

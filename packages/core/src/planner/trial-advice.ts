@@ -1,6 +1,6 @@
 import { computedOf } from '../techniques/goal-of.js'
 import { doubted, isSurprising } from '../learning/surprise.js'
-import { evidenceOfTrial, lastTryOf, learntFromTrial, type TriedRound } from './trial.js'
+import { evidenceOfPile, lastTryOf, learntFromPile, type TriedRound } from './trial.js'
 import { type NextTry, nextTrySteps } from './next-try.js'
 import type { PlanRequest } from './plan.js'
 import type { Responses } from './responses.js'
@@ -25,8 +25,8 @@ export function* trialAdviceSteps(
 ): Steps<TrialAdvice> {
   const goal = computedOf(request)
   const before = request.learnt
-  const surprised = before !== undefined && isSurprising(before, evidenceOfTrial(goal, request.cut, rounds))
-  const learnt = learntFromTrial(goal, request.cut, rounds, surprised ? doubted(before) : before)
+  const surprised = before !== undefined && isSurprising(before, evidenceOfPile(goal, request.cut, rounds))
+  const learnt = learntFromPile(goal, request.cut, rounds, surprised ? doubted(before) : before)
   yield 0.4
   const next = yield* nextTrySteps({ ...request, learnt }, lastTryOf(rounds), responses)
   const gap = responses.gapOf(request.cut.press, learnt)

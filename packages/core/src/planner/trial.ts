@@ -35,7 +35,7 @@ export const pilesOf = (goal: Computed, cut: CutContext, rounds: readonly TriedR
 }
 
 /** What a trial says of the press and the sheet, as logEvidenceOf does of one pile. */
-export const evidenceOfTrial = (goal: Computed, cut: CutContext, rounds: readonly TriedRound[]): LogGrid => {
+export const evidenceOfPile = (goal: Computed, cut: CutContext, rounds: readonly TriedRound[]): LogGrid => {
   const piles = pilesOf(goal, cut, rounds)
   return piles.length > 0 ? together(...piles.map(goal.evidence.logEvidenceOf)) : new Float64Array(CELLS)
 }
@@ -48,13 +48,13 @@ export const tightestOverMm = (cut: CutContext, rounds: readonly TriedRound[]): 
 }
 
 /** What is learnt once a trial is added to what the log said before. */
-export const learntFromTrial = (
+export const learntFromPile = (
   goal: Computed,
   cut: CutContext,
   rounds: readonly TriedRound[],
   before?: Learnt,
 ): Learnt => {
-  const own = evidenceOfTrial(goal, cut, rounds)
+  const own = evidenceOfPile(goal, cut, rounds)
   const piles = pilesOf(goal, cut, rounds).length
   const tried = [before?.tightestOverMm, tightestOverMm(cut, rounds)].filter((mm) => mm !== undefined)
   return {

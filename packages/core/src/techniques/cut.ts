@@ -102,6 +102,13 @@ export const cutting = {
   id: 'cut' as const,
   goal: cleanCut,
   regions: ['all', 'to-line', 'under-block'],
+  guide: {
+    first: ['check'],
+    afterDies: ['hold'],
+    then: ['feed'],
+    finally: ['look'],
+    finishing: ['release', 'finish', 'glue', 'pads'],
+  },
 
   places: placesOf,
 

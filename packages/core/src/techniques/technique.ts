@@ -8,6 +8,7 @@ import type { Plate } from '../layers/plate.js'
 import type { PlateKind } from '../materials/plate-kind.js'
 import type { Stack } from '../layers/stack.js'
 import type { RegionId } from '../placement/placed-run.js'
+import type { BenchGuide } from './bench-guide.js'
 import type { FindingCode } from './finding-code.js'
 
 /** A place in the sequence: plates of some kinds, at least and at most so many; or the die; or the sheets. */
@@ -49,6 +50,7 @@ export interface Technique {
   readonly goal: Goal
   /** What of the stack may be pressed. */
   readonly regions: readonly RegionId[]
+  readonly guide: BenchGuide
   /** The sequence bottom to top for a die class and blade side, where all of the stack is pressed. */
   places(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]
   ofJob(cut: CutContext): Finding<FindingCode>[]

@@ -2,7 +2,7 @@ import { offsetMmAt } from '../learning/axes.js'
 import { intervalOf, marginalsOf, normalized, priorGrid, together } from '../learning/posterior.js'
 import { evidenceForPair } from '../learning/run-evidence.js'
 import { cleanCut } from '../goals/clean-cut/clean-cut.js'
-import { evidenceOfTrial } from '../planner/trial.js'
+import { evidenceOfPile } from '../planner/trial.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import { seededRandom } from '../numerics/random.js'
 import { BlindPress, drawTraits } from '../practice/blind-press.js'
@@ -45,7 +45,7 @@ export const findOutGaps = (
       return {
         pressId: 'press',
         sheetId: of.sheet.id,
-        log: evidenceOfTrial(cleanCut.computed, of, [{ stack, look, freshSheets: true }]),
+        log: evidenceOfPile(cleanCut.computed, of, [{ stack, look, freshSheets: true }]),
       }
     })
     const { offsets } = marginalsOf(normalized(together(priorGrid(), evidenceForPair(runs, 'press', 'sheet 0'))))

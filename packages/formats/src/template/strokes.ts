@@ -1,4 +1,4 @@
-import type { TemplatePart } from '@bold-heron/core'
+import { type TemplateLine, type TemplatePart, templateParts } from '@bold-heron/core'
 
 /** How a part's lines are drawn, told apart in black print: width and dashes in mm. */
 export interface Stroke {
@@ -32,3 +32,7 @@ export interface TemplateWords {
   /** Said where pages are to be joined. */
   readonly join: string
 }
+
+/** The parts that a template has lines of, in their order. */
+export const partsIn = (lines: readonly TemplateLine[]): TemplatePart[] =>
+  templateParts.filter((part) => lines.some((each) => each.part === part))

@@ -3,9 +3,9 @@ import { describe, expect, it } from 'vitest'
 import { readDxf } from '../dxf/read-dxf.js'
 import { readSvg } from '../svg/read-svg.js'
 import type { TemplateWords } from './strokes.js'
-import { writeTemplateDxf } from './write-template-dxf.js'
-import { tilesFor, writeTemplatePdf } from './write-template-pdf.js'
-import { writeTemplateSvg } from './write-template-svg.js'
+import { writeTemplateDxf } from '../dxf/write-template-dxf.js'
+import { tilesFor, writeTemplatePdf } from '../pdf/write-template-pdf.js'
+import { writeTemplateSvg } from '../svg/write-template-svg.js'
 
 const words: TemplateWords = {
   title: 'Window',

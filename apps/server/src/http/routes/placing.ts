@@ -1,6 +1,6 @@
 import { placeRequest, runInHandOf } from '@bold-heron/schema'
 import { questionOfRun } from '../../store/jobs.js'
-import { planRequestIn } from '../../store/plan-request.js'
+import { planRequestIn } from '../../planning/plan-request.js'
 import { shelfThings } from '../../store/shelf-things.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'

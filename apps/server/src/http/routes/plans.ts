@@ -1,5 +1,5 @@
 import {
-  answerOfTrial,
+  answerOfPressing,
   idField,
   placementOf,
   planQuestion,
@@ -10,7 +10,7 @@ import {
 } from '@bold-heron/schema'
 import { z } from 'zod'
 import { questionOfRun } from '../../store/jobs.js'
-import { gatherPlanRequest, planRequestIn } from '../../store/plan-request.js'
+import { gatherPlanRequest, planRequestIn } from '../../planning/plan-request.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import type { HeavyThread } from '../../threads/heavy-thread.js'
@@ -18,7 +18,7 @@ import { notThere, refusedFields } from '../answers.js'
 import { answerHeavily } from '../heavy-answers.js'
 import { refuse } from '../problems.js'
 import { route, type Route } from '../route.js'
-import { trialOfRequest } from '../simulation.js'
+import { pressingOfRequest } from '../simulation.js'
 
 const requestQuery = z.object({
   except: z.string().optional().meta({ description: 'Runs not to be learnt from, by id, commas between' }),
@@ -52,10 +52,10 @@ export const planRoutes = (workshop: Workshop, heavy: HeavyThread): Route[] => [
     async handle({ body, request, response }) {
       await answerHeavily(
         heavy,
-        { kind: 'simulate', trial: trialOfRequest(body) },
+        { kind: 'simulate', pressing: pressingOfRequest(body) },
         request,
         response,
-        (result) => answerOfTrial(result) ?? refuse(422, 'pass-unsolved'),
+        (result) => answerOfPressing(result) ?? refuse(422, 'pass-unsolved'),
       )
     },
   }),

@@ -18,7 +18,7 @@ import {
 import { z } from 'zod'
 import { factsOfCut } from '../../store/cut-facts.js'
 import { questionOfRun } from '../../store/jobs.js'
-import { gatherPlanRequest } from '../../store/plan-request.js'
+import { gatherPlanRequest } from '../../planning/plan-request.js'
 import { recipeOfRun } from '../../store/recipe-of-run.js'
 import { factsOfRecipe } from '../../store/recipes.js'
 import type { Saved } from '../../store/table.js'

@@ -1,5 +1,5 @@
 import type { CutState } from '@bold-heron/core'
-import type { MapPaths } from './paths.js'
+import type { MapPaths } from '../../paths/cut-map-paths.js'
 
 /** Each state has a line of its own, so that the map is read without colour: thin, dashed, thick dots. */
 export const lineOf: Readonly<Record<CutState, React.SVGAttributes<SVGPathElement>>> = {

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next'
 import { percent } from '../../text/say-cut.js'
 import { CutMapDrawing, LineSample } from './CutMapDrawing.js'
-import type { MapPaths } from './paths.js'
+import type { MapPaths } from '../../paths/cut-map-paths.js'
 
 /** The cut map after one pass, with its legend. */
 export const MapFigure = ({

@@ -1,4 +1,4 @@
-import type { OutlineView } from './outline-view.js'
+import type { OutlineView } from '../../paths/outline-view.js'
 
 const MARGIN = 0.05
 

@@ -1,5 +1,5 @@
 import { type Box, boxAround, type Die, type EdgeLine, linesOnCard, type PlacedRun } from '@bold-heron/core'
-import { pathOfAll } from '../line-path.js'
+import { pathOfAll } from '../../paths/line-path.js'
 
 /** A shape about its own middle, ready to be moved and turned: its path, and the size of its box, mm. */
 export interface Shape {

@@ -1,11 +1,9 @@
 import type { PlanRequest, TriedRound } from '@bold-heron/core'
 import { type JobRow, pressIdOf, runInHandOf } from '@bold-heron/schema'
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useParams } from 'react-router'
-import { takeJobInHand } from '../../data/job-in-hand.js'
 import { useBenchRequest } from '../../data/plan.js'
-import { useRow } from '../../data/rows.js'
+import { JobStation } from '../../pressing/JobStation.js'
 import { type chosenOfStack, stackOfChosen } from '../../pressing/stack/chosen-stack.js'
 import { Button } from '../../ui/Button.js'
 import { Empty, Loaded, Loading } from '../../ui/states.js'
@@ -122,18 +120,9 @@ const BenchIfFree = ({ job }: { readonly job: JobRow }) => {
 
 export const Component = () => {
   const { t } = useTranslation()
-  const { jobId } = useParams()
-  const job = useRow('jobs', jobId)
-  const id = job.data?.id
-  useEffect(() => {
-    if (id) takeJobInHand(id)
-  }, [id])
   return (
-    <>
-      <h1 className="sr-only">{t('bench.title')}</h1>
-      <Loaded query={job} what={t('bench.loading')}>
-        {(row) => <BenchIfFree key={row.id} job={row} />}
-      </Loaded>
-    </>
+    <JobStation title={t('bench.title')} loading={t('bench.loading')}>
+      {(job) => <BenchIfFree key={job.id} job={job} />}
+    </JobStation>
   )
 }

@@ -1,16 +1,13 @@
+import { techniqueOf } from '@bold-heron/core'
 import { inputOfJob, type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
-import { Link } from 'react-router'
 import { useSaveRow } from '../../data/rows.js'
 import { sayRun } from '../../text/say-run.js'
 import { sayTrouble } from '../../text/say-trouble.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { useSay } from '../../ui/toasts.js'
-import { BenchTitle } from './StepCard.js'
-import { Timer } from './Timer.js'
-
-/** Minutes that card glue usually wants before it is handled. Common practice, no source. */
-const GLUE_MINUTES = 5
+import { shownFinishing } from './finishing/list.js'
+import { BenchTitle } from './steps/BenchTitle.js'
 
 /** The way on to the run that comes after this one: the next of the piece, or the first of another piece. */
 const OtherRun = ({ job, onDone }: { readonly job: JobRow; readonly onDone: () => void }) => {
@@ -58,28 +55,10 @@ export const FinishStage = ({
           ? t('bench.finish.progress', { cut, wanted: job.wanted })
           : t('bench.finish.runProgress', { count: pieces, run: sayRun(t, job, job.runInHand) })}
       </p>
-      <dl className="space-y-3">
-        <div>
-          <dt className="font-bold">{t('bench.finish.release')}</dt>
-          <dd>{t('bench.finish.releaseText')}</dd>
-        </div>
-        <div>
-          <dt className="font-bold">{t('bench.finish.finishing')}</dt>
-          <dd>
-            {t('bench.finish.finishingText')}
-            {job.card && (
-              <>
-                {' '}
-                <Link to={`/place/${job.id}`} className="underline">
-                  {t('bench.finish.knife')}
-                </Link>
-              </>
-            )}
-          </dd>
-        </div>
-      </dl>
-      <Timer minutes={GLUE_MINUTES} />
-      <p className="text-ink-soft">{t('bench.finish.pads')}</p>
+      {techniqueOf(run.technique).guide.finishing.map((step) => {
+        const Shown = shownFinishing[step]
+        return <Shown key={step} job={job} />
+      })}
       <div className="flex flex-wrap justify-end gap-3">
         <ButtonLink to="/log" className="min-h-16 px-6 text-xl" onClick={onDone}>
           {t('bench.finish.done')}

@@ -8,7 +8,8 @@ import { percent, sayChance } from '../../text/say-cut.js'
 import { sayPieces } from '../../text/say-difference.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { Loaded } from '../../ui/states.js'
-import { BenchTitle, Care } from './StepCard.js'
+import { BenchTitle } from './steps/BenchTitle.js'
+import { Care } from './steps/Care.js'
 
 /** A share of the doubt from which a thickness is worth measuring. From memory. */
 const WORTH_MEASURING = 0.25

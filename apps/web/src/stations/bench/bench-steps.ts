@@ -1,39 +1,45 @@
-import type { Stack } from '@bold-heron/core'
+import { type BenchGuide, type GuideStep, type Stack } from '@bold-heron/core'
 import type { RoundInHand } from './session.js'
 
 /** One thing to do at the Bench. */
 export type BenchStep =
-  | { readonly is: 'check' }
+  | { readonly is: GuideStep }
   /** Mark the card and lay it out, where that was planned in Place. */
   | { readonly is: 'lay-out' }
   /** The layer to lay next, counted from the bottom. */
   | { readonly is: 'lay'; readonly layer: number }
   | { readonly is: 'change' }
   | { readonly is: 'fresh-sheets' }
-  | { readonly is: 'hold' }
-  | { readonly is: 'feed' }
   | { readonly is: 'press' }
-  | { readonly is: 'look' }
   | { readonly is: 'tell' }
 
-/** The steps of a round, in the order people work. */
-export const stepsOfRound = (stack: Stack, { laying, freshSheets }: RoundInHand, isLaidOut = false): BenchStep[] => {
-  const press: BenchStep[] = [{ is: 'press' }, { is: 'look' }, { is: 'tell' }]
+const asked = (steps: readonly GuideStep[]): BenchStep[] => steps.map((is) => ({ is }))
+
+/** The steps of a round, in the order people work, as the technique guides them. */
+export const stepsOfRound = (
+  stack: Stack,
+  { laying, freshSheets }: RoundInHand,
+  guide: BenchGuide,
+  isLaidOut = false,
+): BenchStep[] => {
+  const then = asked(guide.then)
+  const press: BenchStep[] = [{ is: 'press' }, ...asked(guide.finally), { is: 'tell' }]
+  const fresh: BenchStep[] = freshSheets ? [{ is: 'fresh-sheets' }] : []
   switch (laying) {
     case 'all':
       return [
-        { is: 'check' },
+        ...asked(guide.first),
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...stack.flatMap((layer, at): BenchStep[] => [
           { is: 'lay', layer: at },
-          ...(layer.is === 'dies' ? [{ is: 'hold' } as const] : []),
+          ...(layer.is === 'dies' ? asked(guide.afterDies) : []),
         ]),
-        { is: 'feed' },
+        ...then,
         ...press,
       ]
     case 'change':
-      return [{ is: 'change' }, ...(freshSheets ? [{ is: 'fresh-sheets' } as const] : []), { is: 'feed' }, ...press]
+      return [{ is: 'change' }, ...fresh, ...then, ...press]
     case 'nothing':
-      return [...(freshSheets ? [{ is: 'fresh-sheets' } as const, { is: 'feed' } as const] : []), ...press]
+      return [...fresh, ...(freshSheets ? then : []), ...press]
   }
 }

@@ -1,5 +1,5 @@
 import { Hammer } from 'lucide-react'
-import type { Station, StationNav } from '../../app/station.js'
+import type { Station, StationNav } from '../station.js'
 import type { bench as words } from './text/en.js'
 
 /** A job, a step at a time. */

@@ -1,5 +1,5 @@
 import { ClipboardList } from 'lucide-react'
-import type { Station, StationNav } from '../../app/station.js'
+import type { Station, StationNav } from '../station.js'
 import type { jobs as words } from './text/en.js'
 
 /** What is to be made. */

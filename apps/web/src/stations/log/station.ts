@@ -1,5 +1,5 @@
 import { NotebookPen } from 'lucide-react'
-import type { Station, StationNav } from '../../app/station.js'
+import type { Station, StationNav } from '../station.js'
 import type { recipes } from './recipes/text/en.js'
 import type { log as words } from './text/en.js'
 

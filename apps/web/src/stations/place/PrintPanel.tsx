@@ -1,9 +1,10 @@
 import { type BladeSide, guideFor, linesOnCard, templateParts } from '@bold-heron/core'
-import type { Paper, TemplateWords } from '@bold-heron/formats'
+import { type Format, formats, type Paper, type TemplateWords } from '@bold-heron/formats'
 import { Download, Printer } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { withoutPicture } from '../../data/placing.js'
+import { sayFormat } from '../../text/say-format.js'
 import { sayTrouble } from '../../text/say-trouble.js'
 import { Button } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
@@ -13,7 +14,7 @@ import { useSay } from '../../ui/toasts.js'
 import { placeWorker } from '../../workers/place.js'
 import type { PanelProps } from './panel-props.js'
 
-const types = { pdf: 'application/pdf', svg: 'image/svg+xml', dxf: 'application/dxf' } as const
+const templateFormats = formats.filter((format) => format.template)
 
 /** Templates of true size, and the instructions on paper. */
 export const PrintPanel = ({
@@ -38,7 +39,7 @@ export const PrintPanel = ({
     seen: inPress ? t('place.print.seenPress') : t('place.print.seenFront'),
     join: t('place.print.join'),
   }
-  const save = async (format: keyof typeof types) => {
+  const save = async ({ ending, mimeType }: Format) => {
     try {
       const content = await placeWorker().template({
         placement: withoutPicture(placement),
@@ -49,10 +50,10 @@ export const PrintPanel = ({
         inPress,
         guides,
         words,
-        format,
+        format: ending,
         paper,
       })
-      saveFile(`${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.${format}`, types[format], content)
+      saveFile(`${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.${ending}`, mimeType, content)
     } catch (error) {
       say(sayTrouble(t, error), { tone: 'danger' })
     }
@@ -126,9 +127,10 @@ export const PrintPanel = ({
         />
       </div>
       <div className="flex flex-wrap gap-2">
-        {(['pdf', 'svg', 'dxf'] as const).map((format) => (
-          <Button key={format} icon={<Download aria-hidden size={16} />} onClick={() => void save(format)}>
-            {t(`place.print.${format}`)}
+        {templateFormats.map((format) => (
+          <Button key={format.ending} icon={<Download aria-hidden size={16} />} onClick={() => void save(format)}>
+            {sayFormat(format)}
+            {format.ending === 'pdf' && t('place.print.trueSize')}
           </Button>
         ))}
       </div>

@@ -97,3 +97,17 @@ export const freshId = (placement: Placement, kind: string): string => {
   while (taken.has(`${kind} ${count}`)) count++
   return `${kind} ${count}`
 }
+
+/** mm. A click so near to a mark takes it back. */
+const MARK_MM = 5
+
+/** Marks a spot of the card that is to fall out, or takes the mark back that lies there already. */
+export const markSpot =
+  (xMm: number, yMm: number): Edit =>
+  (placement) => {
+    const { waste, card } = placement
+    const near = waste.findIndex((spot) => Math.hypot(spot.xMm - xMm, spot.yMm - yMm) < MARK_MM)
+    if (near >= 0) return { ...placement, waste: waste.filter((_, at) => at !== near) }
+    if (xMm < 0 || yMm < 0 || xMm > card.widthMm || yMm > card.heightMm) return placement
+    return { ...placement, waste: [...waste, { xMm, yMm }] }
+  }

@@ -1,5 +1,5 @@
 import { PencilRuler } from 'lucide-react'
-import type { Station, StationNav } from '../../app/station.js'
+import type { Station, StationNav } from '../station.js'
 import type { place as words } from './text/en.js'
 
 /** Where dies lie on the card. */

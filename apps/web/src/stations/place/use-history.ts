@@ -16,9 +16,12 @@ export const useHistory = <Thing>(first: Thing) => {
   const [history, setHistory] = useState<History<Thing>>({ past: [], now: first, future: [], about: undefined })
   const change = useCallback(
     (next: (now: Thing) => Thing, about?: string) =>
-      setHistory(({ past, now, about: before }) => {
+      setHistory((history) => {
+        const { past, now, about: before } = history
+        const changed = next(now)
+        if (changed === now) return history
         const joins = about !== undefined && about === before && past.length > 0
-        return { past: joins ? past : [...past, now].slice(-MOST_STEPS), now: next(now), future: [], about }
+        return { past: joins ? past : [...past, now].slice(-MOST_STEPS), now: changed, future: [], about }
       }),
     [],
   )

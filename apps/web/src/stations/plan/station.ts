@@ -1,5 +1,5 @@
 import { Layers } from 'lucide-react'
-import type { Station, StationNav } from '../../app/station.js'
+import type { Station, StationNav } from '../station.js'
 import type { plan as words } from './text/en.js'
 
 /** The stack and the passes of a job. */

@@ -6,6 +6,7 @@ import {
   gradeOf,
   type PlayedRound,
   type Stack,
+  techniqueOf,
   type TriedRound,
 } from '@bold-heron/core'
 import { ArrowLeft } from 'lucide-react'
@@ -19,9 +20,10 @@ import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
 import { Loading } from '../../ui/states.js'
 import { stepsOfRound } from '../bench/bench-steps.js'
-import { BenchOfSession, type StandIn } from '../bench/BenchOfSession.js'
+import { BenchOfSession } from '../bench/BenchOfSession.js'
+import type { StandIn } from '../bench/stand-in.js'
 import { type BenchSession, newRun, startSession, tryNext } from '../bench/session.js'
-import { Care } from '../bench/StepCard.js'
+import { Care } from '../bench/steps/Care.js'
 import { useSession } from '../bench/use-session.js'
 import { jobOfExercise } from './practice-job.js'
 import { Result } from './Result.js'
@@ -35,9 +37,9 @@ const pressedOf = (session: BenchSession | undefined, { request }: Exercise): Tr
   })
 
 /** The round in hand, with as many passes as have been made, the one at hand included. */
-const inHand = (session: BenchSession, stack: Stack): PlayedRound => {
+const inHand = (session: BenchSession, stack: Stack, { request }: Exercise): PlayedRound => {
   const { round, step, passesDone } = session
-  const isPressing = stepsOfRound(stack, round)[step]?.is === 'press'
+  const isPressing = stepsOfRound(stack, round, techniqueOf(request.technique).guide)[step]?.is === 'press'
   return { stack, passes: Math.max(1, passesDone + (isPressing ? 1 : 0)), freshSheets: round.freshSheets }
 }
 
@@ -60,7 +62,11 @@ const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
   const stack = session && stackOfChosen(session.round.stack, request)
   const told = pressed.map(({ stack: then, look, freshSheets }) => ({ stack: then, passes: look.passes, freshSheets }))
   const isInRound = session?.stage === 'round'
-  const played = usePlayed(request.cut, seed, isInRound && stack ? [...told, inHand(session, stack)] : told).data
+  const played = usePlayed(
+    request.cut,
+    seed,
+    isInRound && stack ? [...told, inHand(session, stack, exercise)] : told,
+  ).data
   const grade = gradeOf(played?.outcomes ?? [], exercise.par)
   const isOver = session?.stage === 'finish' && played !== undefined
   useEffect(() => {

@@ -1,7 +1,7 @@
 import { type BlindOutcome, exerciseIds, type Exercise, type Grade } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { Button, ButtonLink } from '../../ui/Button.js'
-import { BenchTitle } from '../bench/StepCard.js'
+import { BenchTitle } from '../bench/steps/BenchTitle.js'
 
 /** How an attempt is judged, by what really happened. */
 export const Result = ({

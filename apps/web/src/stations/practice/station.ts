@@ -1,5 +1,5 @@
 import { Dumbbell } from 'lucide-react'
-import type { Station, StationNav } from '../../app/station.js'
+import type { Station, StationNav } from '../station.js'
 import type { practice as words } from './text/en.js'
 
 /** Exercises at a simulated press. */

@@ -1,6 +1,6 @@
 import { Warehouse } from 'lucide-react'
 import { redirect } from 'react-router'
-import type { Station, StationNav } from '../../app/station.js'
+import type { Station, StationNav } from '../station.js'
 import type { shelf as words } from './text/en.js'
 
 /** Presses, plates, dies and sheets. */

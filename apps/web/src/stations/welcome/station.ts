@@ -1,4 +1,4 @@
-import type { Station } from '../../app/station.js'
+import type { Station } from '../station.js'
 import type { welcome as words } from './text/en.js'
 
 /** A minute to set up, before there is anything. */

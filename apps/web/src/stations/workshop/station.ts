@@ -1,5 +1,5 @@
 import { Settings2 } from 'lucide-react'
-import type { Station, StationNav } from '../../app/station.js'
+import type { Station, StationNav } from '../station.js'
 import type { workshop as words } from './text/en.js'
 
 /** House rules and files. */

@@ -71,7 +71,9 @@ const worstOf = (stack: Stack, passes: readonly PredictedPass[], outlook: Outloo
   const { chances } = outlook
   const clean = chances.goodBy[outlook.passes - 1] ?? 0
   if (chances.stops >= WORTH_NAMING) return { what: 'handle-stops', chance: chances.stops }
-  const hardUnderThin = stack.some((layer) => layer.is === 'plate' && layer.plate.kind === 'hard-plate')
+  const hardUnderThin = stack.some(
+    (layer) => layer.is === 'plate' && layer.role === 'bed' && layer.plate.kind === 'hard-plate',
+  )
   const outline = stack.some(
     (layer) =>
       layer.is === 'dies' && layer.dies.some((die) => factsOfDieClass(die.dieClass).bedByHouseRule === 'hard-plate'),

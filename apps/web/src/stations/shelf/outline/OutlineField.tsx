@@ -1,5 +1,5 @@
 import { type DieClass, type Fault, factsOfDieClass } from '@bold-heron/core'
-import { type DrawingFaultCode, drawingLimits, type DrawingNote } from '@bold-heron/formats'
+import { type DrawingFaultCode, drawingLimits, type DrawingNote, type Format, formats } from '@bold-heron/formats'
 import type { DieRow } from '@bold-heron/schema'
 import { Download, ScanLine, Undo2, Upload, X } from 'lucide-react'
 import { useState } from 'react'
@@ -8,19 +8,24 @@ import { useTranslation } from 'react-i18next'
 import { useStandIn, useStoredOutline } from '../../../data/outlines.js'
 import { OutlineDrawing } from '../../../drawing/outline/OutlineDrawing.js'
 import { useLengths } from '../../../text/lengths.js'
+import { sayFormat, sayFormats } from '../../../text/say-format.js'
 import { Badge } from '../../../ui/Badge.js'
 import { Button } from '../../../ui/Button.js'
 import { FilePicker } from '../../../ui/FilePicker.js'
 import { length } from '../../../ui/form/codec.js'
 import { saveText } from '../../../ui/save-file.js'
 import { drawing, readInTime } from '../../../workers/drawing.js'
-import type { OutlineView } from '../../../drawing/outline/outline-view.js'
+import type { OutlineView } from '../../../paths/outline-view.js'
 import { TraceDialog } from '../trace/TraceDialog.js'
 import { OutlineChoice } from './die-form.js'
 import { LacinessField } from './LacinessField.js'
 import { MeasuredOutline } from './MeasuredOutline.js'
 
 const size = length('size')
+const readFormats = formats.filter((format) => format.read)
+const writtenFormats = formats.filter((format) => format.write)
+const acceptedDrawings = readFormats.flatMap(({ ending, mimeType }) => [`.${ending}`, mimeType]).join(',')
+
 /** The name of a file is kept for the record, as long as the record takes it. */
 const LONGEST_NAME = 80
 
@@ -53,8 +58,9 @@ const RefusedFile = ({ name, fault }: { readonly name: string; readonly fault: R
 
 /** The die's cutting lines: read from a drawing, or a stand-in for them; shown and measured. */
 export const OutlineField = ({ row }: { readonly row?: DieRow | undefined }) => {
-  const { t } = useTranslation()
+  const { t, i18n } = useTranslation()
   const lengths = useLengths()
+  const readable = sayFormats(i18n.language, readFormats)
   const { setValue, getValues } = useFormContext()
   const { outline } = useWatch({ name: 'outline' }) as OutlineChoice
   const dieClass = useWatch({ name: 'dieClass' }) as DieClass
@@ -102,15 +108,16 @@ export const OutlineField = ({ row }: { readonly row?: DieRow | undefined }) => 
       setReading(false)
     }
   }
-  const save = async (format: 'svg' | 'dxf') => {
+  const save = async ({ ending }: Format) => {
     const name = String(getValues('name') || t('shelf.one.dies'))
-    saveText(`${name}.${format}`, await drawing().write(format, lines ?? [], name))
+    const fileName = `${name}.${ending}`
+    saveText(fileName, await drawing().write(fileName, lines ?? [], name))
   }
 
   return (
     <fieldset className="rounded-md border border-line p-3 sm:col-span-2">
       <legend className="px-1 font-bold">{t('shelf.outline.title')}</legend>
-      <p className="mb-2 text-sm text-ink-soft">{t('shelf.outline.text')}</p>
+      <p className="mb-2 text-sm text-ink-soft">{t('shelf.outline.text', { formats: readable })}</p>
       {refused && <RefusedFile {...refused} />}
       <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_14rem]">
         <figure>
@@ -150,8 +157,8 @@ export const OutlineField = ({ row }: { readonly row?: DieRow | undefined }) => 
       {isStandIn && <LacinessField dieClass={dieClass} laciness={laciness} />}
       <div className="mt-3 flex flex-wrap gap-2" aria-busy={isReading}>
         <FilePicker
-          accept=".svg,.dxf,image/svg+xml,image/vnd.dxf"
-          label={isReading ? t('shelf.outline.reading') : t('shelf.outline.read')}
+          accept={acceptedDrawings}
+          label={isReading ? t('shelf.outline.reading') : t('shelf.outline.read', { formats: readable })}
           icon={<Upload aria-hidden size={18} />}
           onFile={(file) => void pick(file)}
         />
@@ -160,12 +167,16 @@ export const OutlineField = ({ row }: { readonly row?: DieRow | undefined }) => 
         </Button>
         {lines && (
           <>
-            <Button look="quiet" icon={<Download aria-hidden size={18} />} onClick={() => void save('svg')}>
-              {t('shelf.outline.saveSvg')}
-            </Button>
-            <Button look="quiet" icon={<Download aria-hidden size={18} />} onClick={() => void save('dxf')}>
-              {t('shelf.outline.saveDxf')}
-            </Button>
+            {writtenFormats.map((format) => (
+              <Button
+                key={format.ending}
+                look="quiet"
+                icon={<Download aria-hidden size={18} />}
+                onClick={() => void save(format)}
+              >
+                {t('shelf.outline.saveAs', { format: sayFormat(format) })}
+              </Button>
+            ))}
             <Button look="quiet" icon={<X aria-hidden size={18} />} onClick={() => choose(new OutlineChoice(null))}>
               {t('shelf.outline.drop')}
             </Button>

@@ -11,7 +11,7 @@ import { Slider } from '../../../ui/Slider.js'
 import { Corners } from '../../../ui/square-up/Corners.js'
 import { ScaleFields } from '../../../ui/square-up/ScaleFields.js'
 import { useSquareUp } from '../../../ui/square-up/use-square-up.js'
-import type { OutlineView } from '../../../drawing/outline/outline-view.js'
+import type { OutlineView } from '../../../paths/outline-view.js'
 import { tracer } from '../../../workers/trace.js'
 import type { TracedView } from '../../../workers/trace.worker.js'
 

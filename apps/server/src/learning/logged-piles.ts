@@ -25,9 +25,10 @@ import { toPlateRow } from '../store/plates.js'
 import { pressesTable } from '../store/presses.js'
 import { runTable } from '../store/runs.js'
 import { toSheetRow } from '../store/sheets.js'
+import { EDITION, type PileOfRuns } from './piles-in-log.js'
 
 /** Rounds on one pile of sheets as they stand in the log, as something can be learnt from them. */
-export interface LoggedTrial {
+export interface LoggedPile {
   /** The last run of the pile; what is learnt is kept with it. */
   readonly runId: string
   readonly pressId: string
@@ -37,12 +38,6 @@ export interface LoggedTrial {
   /** Changes whenever anything does that the evidence is worked out from. */
   readonly madeFrom: string
 }
-
-/** Older runs than this many are not learnt from; a press that was repaired is not what it was. */
-const MOST_RUNS = 400
-
-/** Part of every fingerprint; raised when evidence is worked out differently, so that all of it is made anew. */
-const EDITION = 1
 
 /** The layers of a run with their roles: as they were noted, or where nobody did, as their places tell. */
 const withRolesOf = ({ layers, bladeSide }: RunRow, plates: ReadonlyMap<string, Plate>) => {
@@ -98,14 +93,15 @@ const fingerprint = (piles: readonly Pressed[]): string => {
   return `${EDITION}-${createHash('sha256').update(JSON.stringify(parts)).digest('hex').slice(0, 40)}`
 }
 
-/** The log's runs, pile by pile, that are not deleted or set aside, with everything that is needed to simulate them. */
-export const loggedTrials = async (transaction: Transaction): Promise<LoggedTrial[]> => {
-  const stored = await RunModel.findAll({
-    where: { deletedAt: null, setAside: false },
-    order: [['at', 'DESC']],
-    limit: MOST_RUNS,
-    transaction,
-  })
+const diesOf = ({ dieIds, placement }: RunRow): string[] => [
+  ...dieIds,
+  ...(placement?.runs ?? []).flatMap((run) => run.dies.map(({ dieId }) => dieId)),
+]
+
+/** Piles of the log's runs with everything that is needed to simulate them; those that nothing can be told from are left out. */
+export const loggedPiles = async (piles: readonly PileOfRuns[], transaction: Transaction): Promise<LoggedPile[]> => {
+  if (piles.length === 0) return []
+  const stored = await RunModel.findAll({ where: { id: piles.flatMap(({ runIds }) => runIds) }, transaction })
   const runs = await runTable.rows(stored, transaction)
   const rules = toHouseRules(await readHouseRules(transaction))
   const plates = new Map(
@@ -113,15 +109,16 @@ export const loggedTrials = async (transaction: Transaction): Promise<LoggedTria
   )
   const pressRows = await pressesTable.rows(await PressModel.findAll({ transaction }), transaction)
   const presses = new Map(pressRows.map((press) => [press.id, toPress(press, plates)]))
-  const dies = await diesWithLines(transaction)
+  const dies = await diesWithLines(transaction, [...new Set(runs.flatMap(diesOf))])
   const sheets = new Map(
     (await SheetModel.findAll({ transaction })).map((sheet) => [sheet.id, toSheet(toSheetRow(sheet))]),
   )
 
   const byId = new Map(runs.map((run) => [run.id, run]))
-  const followed = new Set(runs.flatMap((run) => run.followsRunId ?? []))
-  return runs.flatMap((last): LoggedTrial[] => {
-    if (followed.has(last.id)) return []
+  return piles.flatMap(({ runIds }): LoggedPile[] => {
+    const pile = runIds.flatMap((id) => byId.get(id) ?? [])
+    const last = pile.at(-1)
+    if (!last) return []
     const press = presses.get(last.pressId)
     const sheet = sheets.get(last.sheetId)
     const found = last.dieIds.flatMap((id) => dies.get(id) ?? [])
@@ -129,11 +126,6 @@ export const loggedTrials = async (transaction: Transaction): Promise<LoggedTria
     const { bladeSide, sheetCount } = last
     const plain: CutContext = { press: { ...press, knownGood: [] }, dies: found, sheet, sheetCount, bladeSide, rules }
     const cut = last.placement ? placedCut(plain, last.placement, (id) => dies.get(id)) : plain
-    const pile: RunRow[] = []
-    for (let run: RunRow | undefined = last; run; run = run.followsRunId ? byId.get(run.followsRunId) : undefined) {
-      if (pile.includes(run)) break
-      pile.unshift(run)
-    }
     const goal = goalOf(last).computed
     if (!goal) return []
     const rounds: TriedRound[] = []
@@ -142,15 +134,15 @@ export const loggedTrials = async (transaction: Transaction): Promise<LoggedTria
       if (!bedIsKnown(run) || !goal.bedOfStack(stack)) return []
       for (const look of run.rounds) rounds.push({ stack, look, freshSheets: rounds.length === 0 })
     }
-    const piles = pilesOf(goal, cut, rounds)
+    const pressed = pilesOf(goal, cut, rounds)
     return [
       {
         technique: last.technique,
         runId: last.id,
         pressId: last.pressId,
         sheetId: last.sheetId,
-        piles,
-        madeFrom: fingerprint(piles),
+        piles: pressed,
+        madeFrom: fingerprint(pressed),
       },
     ]
   })

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next'
-import { ButtonLink } from '../ui/Button.js'
-import { Empty } from '../ui/states.js'
+import { ButtonLink } from './Button.js'
+import { Empty } from './states.js'
 
 export const Component = () => {
   const { t } = useTranslation()

@@ -1,5 +1,5 @@
 import { boxAround, measureOutline, type OutlineMeasures, type Polyline } from '@bold-heron/core'
-import { pathOfAll } from '../line-path.js'
+import { pathOfAll } from './line-path.js'
 
 /** Lines ready to be shown: as one path, and what can be measured on them. Lengths in mm. */
 export interface OutlineView {

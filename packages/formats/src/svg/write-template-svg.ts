@@ -1,6 +1,6 @@
-import { boxAround, type TemplateLine, type TemplatePart, templateParts } from '@bold-heron/core'
-import { pathData, plainXml, shortNumber } from '../svg/path-data.js'
-import { strokes, type TemplateWords } from './strokes.js'
+import { boxAround, type TemplateLine, type TemplatePart } from '@bold-heron/core'
+import { pathData, plainXml, shortNumber } from './path-data.js'
+import { partsIn, strokes, type TemplateWords } from '../template/strokes.js'
 
 const MARGIN_MM = 6
 const LEGEND_LINE_MM = 6
@@ -9,10 +9,6 @@ const styleOf = (part: TemplatePart): string => {
   const { widthMm, dashes } = strokes[part]
   return `fill="none" stroke="#000" stroke-width="${widthMm}"${dashes.length > 0 ? ` stroke-dasharray="${dashes.join(' ')}"` : ''}`
 }
-
-/** The parts that a template has lines of, in their order. */
-export const partsIn = (lines: readonly TemplateLine[]): TemplatePart[] =>
-  templateParts.filter((part) => lines.some((each) => each.part === part))
 
 /** Writes a template as an SVG drawing of true size, a group a part, with a legend in words and a bar of 100 mm. */
 export const writeTemplateSvg = (lines: readonly TemplateLine[], words: TemplateWords): string => {

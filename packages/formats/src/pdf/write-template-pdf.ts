@@ -1,12 +1,7 @@
 import { boxAround, type Polyline, type TemplateLine, type TemplatePart } from '@bold-heron/core'
 import { jsPDF } from 'jspdf'
-import { strokes, type TemplateWords } from './strokes.js'
-import { partsIn } from './write-template-svg.js'
-
-/** Paper sizes in mm, upright: A4 by ISO 216, Letter 8 1/2 × 11 in. */
-const papers = { a4: { widthMm: 210, heightMm: 297 }, letter: { widthMm: 215.9, heightMm: 279.4 } } as const
-export type Paper = keyof typeof papers
-export const paperNames = Object.keys(papers) as readonly Paper[]
+import { type Paper, papers } from '../template/paper.js'
+import { partsIn, strokes, type TemplateWords } from '../template/strokes.js'
 
 /** mm. What printers leave blank at the edges. From memory. */
 const MARGIN_MM = 8

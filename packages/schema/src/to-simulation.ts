@@ -1,9 +1,9 @@
-import { diesOutOfThroat, type Polyline, type Trial, type TrialResult } from '@bold-heron/core'
+import { diesOutOfThroat, type Polyline, type SimulatedPressing, type PressingResult } from '@bold-heron/core'
 import type { ProblemField } from './problem.js'
 import type { SimulationAnswer, SimulationFile } from './simulation.js'
 
 /** A simulation's file as the core takes it; `lines` are the drawings of its dies, in their order, mm. */
-export const toTrial = (input: SimulationFile, lines: readonly (readonly Polyline[])[]): Trial => {
+export const toPressing = (input: SimulationFile, lines: readonly (readonly Polyline[])[]): SimulatedPressing => {
   const { handle, motor, ...press } = input.press
   return {
     press: {
@@ -20,12 +20,12 @@ export const toTrial = (input: SimulationFile, lines: readonly (readonly Polylin
   }
 }
 
-/** What is wrong with where a trial's dies lie, by field. */
-export const placingFaults = (trial: Trial): ProblemField[] =>
-  diesOutOfThroat(trial).map(({ die, fromMm, toMm }) => {
+/** What is wrong with where a pressing's dies lie, by field. */
+export const placingFaults = (pressing: SimulatedPressing): ProblemField[] =>
+  diesOutOfThroat(pressing).map(({ die, fromMm, toMm }) => {
     const path = `dies.${die}.yMm`
-    const value = trial.dies[die]?.yMm
-    const { throatMm } = trial.press
+    const value = pressing.dies[die]?.yMm
+    const { throatMm } = pressing.press
     return {
       path,
       code: 'out-of-throat',
@@ -35,6 +35,6 @@ export const placingFaults = (trial: Trial): ProblemField[] =>
     }
   })
 
-/** A solved trial as the simulation's answer tells it; undefined where a pass stalled and there is no number to trust. */
-export const answerOfTrial = (result: TrialResult): SimulationAnswer | undefined =>
+/** A solved pressing as the simulation's answer tells it; undefined where a pass stalled and there is no number to trust. */
+export const answerOfPressing = (result: PressingResult): SimulationAnswer | undefined =>
   result.status === 'solved' ? { squeezeMm: result.squeezeMm, passes: [...result.passes] } : undefined

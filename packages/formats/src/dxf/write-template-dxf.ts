@@ -1,6 +1,6 @@
 import { isClosed, type TemplateLine } from '@bold-heron/core'
 import { Colors, DxfWriter, LWPolylineFlags, point2d, Units } from '@tarikjabiri/dxf'
-import { partsIn } from './write-template-svg.js'
+import { partsIn } from '../template/strokes.js'
 
 /** Writes a template as a DXF drawing in millimetres, a layer a part, y up. */
 export const writeTemplateDxf = (lines: readonly TemplateLine[]): string => {

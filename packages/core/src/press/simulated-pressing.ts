@@ -8,16 +8,16 @@ import { type HeightMap, layOnGrid } from './nip/contact-cells.js'
 import { type DiePose, placeLines } from '../placement/place-die.js'
 import { CutSimulation } from './cut-simulation.js'
 
-/** A die in a trial; heights in mm. */
-export interface TrialDie extends BladeShape, DiePose {
+/** A die in a pressing; heights in mm. */
+export interface PressingDie extends BladeShape, DiePose {
   readonly lines: readonly Polyline[]
   readonly heightMm: number
 }
 
 /** Everything a simulated pressing needs, free of shelves and jobs. Lengths in mm. */
-export interface Trial {
+export interface SimulatedPressing {
   readonly press: RollerFrame & { readonly gapMm: number; readonly drive: Drive }
-  readonly dies: readonly TrialDie[]
+  readonly dies: readonly PressingDie[]
   readonly sheet: {
     readonly caliperMm: number
     readonly count: number
@@ -32,8 +32,8 @@ export interface Trial {
   readonly heights?: HeightMap | undefined
 }
 
-/** What one pass does, as the trial's file tells it. */
-export interface TrialPass {
+/** What one pass does, as the pressing's file tells it. */
+export interface PressingPass {
   readonly peakForceN: number
   readonly meanForceN: number
   /** Share of the line length that is clean, 0…1. */
@@ -47,18 +47,18 @@ export interface TrialPass {
   readonly feel: PredictedFeel
 }
 
-export type TrialResult =
-  | { readonly status: 'solved'; readonly squeezeMm: number; readonly passes: readonly TrialPass[] }
+export type PressingResult =
+  | { readonly status: 'solved'; readonly squeezeMm: number; readonly passes: readonly PressingPass[] }
   /** A station did not converge; there is no number to trust. */
   | { readonly status: 'stalled'; readonly squeezeMm: number; readonly pass: number }
 
-/** Squeeze of a trial, mm: other layers + tallest die + sheets − gap. */
-export const squeezeOfTrial = ({ otherLayersMm, dies, sheet, press }: Trial): number =>
+/** Squeeze of a pressing, mm: other layers + tallest die + sheets − gap. */
+export const squeezeOfPressing = ({ otherLayersMm, dies, sheet, press }: SimulatedPressing): number =>
   otherLayersMm + Math.max(...dies.map((die) => die.heightMm)) + sheet.count * sheet.caliperMm - press.gapMm
 
-/** The press run of a trial, laid out and ready for its first pass. */
-export const setUpTrial = (trial: Trial): CutSimulation => {
-  const { press, dies, sheet, bed, heights } = trial
+/** The press run of a pressing, laid out and ready for its first pass. */
+export const setUpPressing = (pressing: SimulatedPressing): CutSimulation => {
+  const { press, dies, sheet, bed, heights } = pressing
   const tallestMm = Math.max(...dies.map((die) => die.heightMm))
   const placed = dies.map((die) => ({
     lines: placeLines(die.lines, die),
@@ -75,18 +75,18 @@ export const setUpTrial = (trial: Trial): CutSimulation => {
       squashModulusMPa: sheet.squashModulusMPa,
     },
     bedSoftness: bed.softness,
-    squeezeMm: squeezeOfTrial(trial),
+    squeezeMm: squeezeOfPressing(pressing),
   })
   return run
 }
 
-/** Presses a trial pass by pass. */
-export const pressTrial = (trial: Trial): TrialResult => {
-  const run = setUpTrial(trial)
-  const squeezeMm = squeezeOfTrial(trial)
-  const { drive } = trial.press
-  const passes: TrialPass[] = []
-  for (let pass = 1; pass <= trial.passes; pass++) {
+/** Presses a pressing pass by pass. */
+export const simulatePressing = (pressing: SimulatedPressing): PressingResult => {
+  const run = setUpPressing(pressing)
+  const squeezeMm = squeezeOfPressing(pressing)
+  const { drive } = pressing.press
+  const passes: PressingPass[] = []
+  for (let pass = 1; pass <= pressing.passes; pass++) {
     const outcome = run.pass()
     if (outcome.status === 'stalled') return { status: 'stalled', squeezeMm, pass }
     const load = { torqueNmm: outcome.peakTorqueNmm, forceN: outcome.peakForceN }
@@ -111,7 +111,7 @@ const ROUNDING_MM = 1e-6
 export const diesOutOfThroat = ({
   press,
   dies,
-}: Trial): { readonly die: number; readonly fromMm: number; readonly toMm: number }[] =>
+}: SimulatedPressing): { readonly die: number; readonly fromMm: number; readonly toMm: number }[] =>
   dies.flatMap((die, at) => {
     const box = boxAround(placeLines(die.lines, die))
     return box && (box.fromY < -ROUNDING_MM || box.toY > press.throatMm + ROUNDING_MM)

@@ -1,0 +1,62 @@
+import type { ReactNode } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Button } from '../../ui/Button.js'
+import { StepCard } from './StepCard.js'
+import type { AtBench } from './steps/step.js'
+import { TellStep } from './TellStep.js'
+import type { RoundAtBench } from './use-round.js'
+
+/** The ways on and back from a step. */
+const Ways = ({ round: { step, back, stopped, forward } }: { readonly round: RoundAtBench }) => {
+  const { t } = useTranslation()
+  return (
+    <>
+      <footer className="mt-auto flex flex-wrap items-center gap-3">
+        <Button className="min-h-16 px-6 text-xl" onClick={back}>
+          {t('bench.back')}
+        </Button>
+        {step.is === 'press' && (
+          <Button look="danger" className="min-h-16 px-6 text-xl" onClick={stopped}>
+            {t('bench.press.stopped')}
+          </Button>
+        )}
+        {step.is !== 'tell' && (
+          <Button look="next" className="ml-auto min-h-16 px-10 text-2xl" onClick={forward}>
+            {t(step.is === 'press' ? 'bench.press.done' : 'bench.next')}
+          </Button>
+        )}
+      </footer>
+      {step.is !== 'tell' && <p className="hidden text-base text-ink-soft md:block">{t('bench.keys')}</p>}
+    </>
+  )
+}
+
+/** A round under way: the step that is to be done now. */
+export const RoundStage = ({
+  round,
+  atBench,
+  number,
+  pieces,
+  picture,
+}: {
+  readonly round: RoundAtBench
+  readonly atBench: AtBench
+  /** Rounds told before this one. */
+  readonly number: number
+  /** Pieces that come out of a round. */
+  readonly pieces: number
+  readonly picture: ReactNode
+}) => {
+  const { step, steps, feel, passesMade, tell } = round
+  const isPressed = steps.indexOf(step) > steps.findIndex(({ is }) => is === 'press')
+  return (
+    <>
+      <StepCard step={step} {...atBench} />
+      {isPressed && picture}
+      {step.is === 'tell' && (
+        <TellStep key={`${number} ${feel}`} passes={passesMade} feel={feel} pieces={pieces} onTell={tell} />
+      )}
+      <Ways round={round} />
+    </>
+  )
+}

@@ -1,0 +1,24 @@
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import type { ShownFinishing } from './finishing.js'
+
+/** Peel, fold, glue, layer; the knife's work where a card was laid out. */
+export const Finish: ShownFinishing = ({ job }) => {
+  const { t } = useTranslation()
+  return (
+    <div>
+      <h3 className="font-bold">{t('bench.finish.finishing')}</h3>
+      <p>
+        {t('bench.finish.finishingText')}
+        {job.card && (
+          <>
+            {' '}
+            <Link to={`/place/${job.id}`} className="underline">
+              {t('bench.finish.knife')}
+            </Link>
+          </>
+        )}
+      </p>
+    </div>
+  )
+}

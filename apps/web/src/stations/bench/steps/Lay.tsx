@@ -1,0 +1,33 @@
+import type { Layer } from '@bold-heron/core'
+import type { TFunction } from 'i18next'
+import { useTranslation } from 'react-i18next'
+import { sayLie } from '../../../pressing/say-lie.js'
+import { layerName } from '../../../pressing/stack/layer-name.js'
+import { BenchTitle } from './BenchTitle.js'
+import type { ShownStep } from './step.js'
+
+const howToLay = (t: TFunction<'app'>, layer: Layer, isLaidOut: boolean): string => {
+  if (layer.is === 'sheets') return t('bench.lay.sheets')
+  if (layer.is === 'plate') return t(`bench.lay.${layer.role}`)
+  if (isLaidOut) return t(layer.blade === 'down' ? 'bench.lay.placedDown' : 'bench.lay.placedUp')
+  return t(layer.blade === 'down' ? 'bench.lay.diesDown' : 'bench.lay.diesUp')
+}
+
+/** The next layer onto the stack. */
+export const Lay: ShownStep<'lay'> = ({ step, job, stack, assessment, lengths }) => {
+  const { t } = useTranslation()
+  const layer = stack[step.layer]
+  if (!layer) return null
+  const heightMm = assessment?.ledger.lines[step.layer]?.runningMm
+  const lie = sayLie(t, layer)
+  return (
+    <>
+      <BenchTitle>{t('bench.lay.title', { name: layerName(t, layer) })}</BenchTitle>
+      <p>{howToLay(t, layer, job.card !== null)}</p>
+      {lie && <p className="font-bold">{t('bench.lay.lie', { lie })}</p>}
+      {heightMm !== undefined && (
+        <p className="text-ink-soft">{t('bench.lay.height', { height: lengths.thickness(heightMm) })}</p>
+      )}
+    </>
+  )
+}

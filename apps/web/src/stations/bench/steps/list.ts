@@ -1,0 +1,26 @@
+import type { BenchStep } from '../bench-steps.js'
+import { Change } from './Change.js'
+import { Check } from './Check.js'
+import { Feed } from './Feed.js'
+import { FreshSheets } from './FreshSheets.js'
+import { Hold } from './Hold.js'
+import { Lay } from './Lay.js'
+import { LayOut } from './LayOut.js'
+import { Look } from './Look.js'
+import { Press } from './Press.js'
+import type { ShownStep } from './step.js'
+import { Tell } from './Tell.js'
+
+/** Every step that the Bench can show. */
+export const shownSteps: { readonly [Is in BenchStep['is']]: ShownStep<Is> } = {
+  check: Check,
+  'lay-out': LayOut,
+  lay: Lay,
+  change: Change,
+  'fresh-sheets': FreshSheets,
+  hold: Hold,
+  feed: Feed,
+  press: Press,
+  look: Look,
+  tell: Tell,
+}

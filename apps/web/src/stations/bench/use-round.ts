@@ -1,0 +1,118 @@
+import {
+  type Assessment,
+  type HandleFeel,
+  ledgerOf,
+  type PlanRequest,
+  type Round,
+  type Stack,
+  techniqueOf,
+} from '@bold-heron/core'
+import { type JobRow, runInHandOf } from '@bold-heron/schema'
+import { useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { layRun } from '../../data/bench-outbox.js'
+import { runOf } from '../../pressing/run-of.js'
+import { type BenchStep, stepsOfRound } from './bench-steps.js'
+import { type BenchSession, begun, moved, passCounted, roundsOfLastRun, told } from './session.js'
+import type { StandIn } from './stand-in.js'
+
+/** The last run of a session as the log takes it. */
+const runOfSession = (
+  session: BenchSession,
+  job: JobRow,
+  ledger: Assessment['ledger'],
+): Parameters<typeof layRun>[0]['input'] => {
+  const all = roundsOfLastRun(session)
+  return {
+    ...runOf(
+      job,
+      runInHandOf(job),
+      { ledger },
+      {
+        rounds: all.map((each) => each.look),
+        pieces: all.reduce((sum, each) => sum + each.pieces, 0),
+        spoilt: all.reduce((sum, each) => sum + each.spoilt, 0),
+        note: '',
+        at: new Date(all[0]?.at ?? Date.now()),
+        from: session.round.beganAt,
+        until: all.at(-1)?.at,
+      },
+    ),
+    followsRunId: session.round.followsRunId,
+  }
+}
+
+/** The round that is worked on: its steps, the one that is shown, and every way from it. */
+export const useRound = ({
+  job,
+  request,
+  session,
+  stack,
+  assessment,
+  gapMm,
+  standIn,
+  onChange,
+}: {
+  readonly job: JobRow
+  readonly request: PlanRequest
+  readonly session: BenchSession
+  readonly stack: Stack
+  readonly assessment: Assessment | undefined
+  readonly gapMm: number
+  readonly standIn: StandIn | undefined
+  readonly onChange: (session: BenchSession) => void
+}) => {
+  const [stoppedHere, setStoppedHere] = useState(false)
+  const steps = stepsOfRound(stack, session.round, techniqueOf(request.technique).guide, job.card !== null)
+  const step = steps[Math.min(session.step, steps.length - 1)] as BenchStep
+  const { passes } = session.round
+  const inRound = session.stage === 'round'
+
+  const stopped = () => {
+    setStoppedHere(true)
+    onChange({ ...session, passesDone: session.passesDone + 1, step: steps.length - 1 })
+  }
+  const forward = () => {
+    if (step.is === 'press' && standIn?.felt?.stopped) return stopped()
+    if (step.is === 'press' && session.passesDone + 1 < passes) return onChange(passCounted(session, 1))
+    const counted = step.is === 'press' ? passCounted(session, 1) : begun(session, new Date().toISOString())
+    onChange(moved(counted, 1, steps.length))
+  }
+  const back = () => {
+    if (step.is === 'press' && session.passesDone > 0) return onChange(passCounted(session, -1))
+    setStoppedHere(false)
+    // Before what follows the passes lies the last of them.
+    const toLastPass = steps[session.step - 1]?.is === 'press'
+    onChange(moved({ ...session, passesDone: toLastPass ? passes - 1 : session.passesDone }, -1, steps.length))
+  }
+  const tell = (look: Round, counted: { readonly pieces: number; readonly spoilt: number }) => {
+    const next = told(session, look, counted, new Date().toISOString())
+    setStoppedHere(false)
+    if (standIn) return onChange(next)
+    // Laid down to be sent before the page goes on: from here on it cannot be lost.
+    const laid = layRun({
+      id: session.round.runId,
+      input: runOfSession(next, job, assessment?.ledger ?? ledgerOf(stack, gapMm)),
+    })
+    void laid.then(() => onChange(next))
+  }
+  const canStep = inRound && step.is !== 'tell'
+  useHotkeys('space,right,pagedown,enter', forward, { enabled: canStep, preventDefault: true }, [session, assessment])
+  useHotkeys('left,pageup', back, { enabled: inRound, preventDefault: step.is !== 'tell' }, [session, assessment])
+
+  const expected = assessment?.prediction?.passes[0]?.feel
+  const feel: HandleFeel =
+    standIn?.felt?.feel ?? (stoppedHere ? 'stopped' : expected === 'stop' ? 'hard' : (expected ?? 'firm'))
+  return {
+    steps,
+    step,
+    passes,
+    passesMade: Math.max(1, stoppedHere ? session.passesDone : passes),
+    feel,
+    forward,
+    back,
+    stopped,
+    tell,
+  }
+}
+export type RoundAtBench = ReturnType<typeof useRound>

@@ -1,0 +1,109 @@
+import type { Assessment, Plan, PlanRequest, Stack } from '@bold-heron/core'
+import type { JobRow } from '@bold-heron/schema'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { PlanProgress } from '../../data/plan.js'
+import { StackLeaf } from '../../pressing/stack/StackLeaf.js'
+import type { StackEditing } from '../../pressing/stack/use-stack-editing.js'
+import { useLengths } from '../../text/lengths.js'
+import { TabbedPanel } from '../../ui/TabbedPanel.js'
+import { BandPanel } from './BandPanel.js'
+import { CutLeaf } from './cut/CutLeaf.js'
+import { CutDialog } from './CutDialog.js'
+import { FindingsPanel } from './FindingsPanel.js'
+import { OthersPanel } from './OthersPanel.js'
+import { PassesPanel } from './PassesPanel.js'
+import { PlanHead } from './PlanHead.js'
+import { PlanSheet } from './PlanSheet.js'
+import { pressedWhatOf } from './pressed-what.js'
+import { SimulationStatus } from './SimulationStatus.js'
+import { StackStatus } from './StackStatus.js'
+
+/** The plan of a run: its stack, its passes, and why. */
+export const PlanBoard = ({
+  job,
+  plan,
+  request,
+  assessment,
+  kept,
+  editing,
+  progress,
+}: {
+  readonly job: JobRow
+  readonly plan: Plan
+  readonly request: PlanRequest
+  readonly assessment: Assessment
+  readonly kept: Stack | undefined
+  readonly editing: StackEditing
+  readonly progress: PlanProgress
+}) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const [cutting, setCutting] = useState(false)
+  const [leaf, setLeaf] = useState<'stack' | 'cut'>('stack')
+  const best = plan.best?.stack
+  return (
+    <>
+      <PlanHead job={job} onLog={() => setCutting(true)} />
+      <div className="grid items-start gap-3 wide:grid-cols-[minmax(0,1fr)_25rem] print:hidden">
+        <div className="flex min-w-0 flex-col gap-3">
+          <TabbedPanel
+            label={t('plan.leaves')}
+            open={leaf}
+            onOpen={setLeaf}
+            aside={
+              <div className="flex flex-wrap items-center gap-2">
+                <SimulationStatus plan={plan} progress={progress} />
+                <StackStatus job={job} stack={assessment.stack} best={best} kept={kept} editing={editing} />
+              </div>
+            }
+            leaves={[
+              {
+                name: 'stack',
+                title: t('plan.stack.title'),
+                content: (
+                  <StackLeaf
+                    assessment={assessment}
+                    request={request}
+                    lengths={lengths}
+                    canUndo={editing.canUndo}
+                    onChange={editing.change}
+                    onUndo={editing.undo}
+                  />
+                ),
+              },
+              {
+                name: 'cut',
+                title: t('plan.map.title'),
+                content: (
+                  <CutLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} lengths={lengths} />
+                ),
+              },
+            ]}
+          />
+          <OthersPanel
+            jobId={job.id}
+            plan={plan}
+            request={request}
+            assessment={assessment}
+            lengths={lengths}
+            onPick={editing.change}
+          />
+        </div>
+        <div className="flex min-w-0 flex-col gap-3">
+          <PassesPanel
+            plan={plan}
+            assessment={assessment}
+            cut={request.cut}
+            lengths={lengths}
+            onPick={editing.change}
+          />
+          <BandPanel assessment={assessment} cut={request.cut} lengths={lengths} />
+          <FindingsPanel assessment={assessment} lengths={lengths} />
+        </div>
+      </div>
+      <PlanSheet job={job} assessment={assessment} request={request} lengths={lengths} />
+      {cutting && <CutDialog job={job} assessment={assessment} onClose={() => setCutting(false)} />}
+    </>
+  )
+}

@@ -1,0 +1,19 @@
+/** What may be asked for at the Bench around the laying of a stack, by its code. */
+export type GuideStep = 'check' | 'hold' | 'feed' | 'look'
+
+/** What may come after the pressing, by its code. */
+export type FinishingStep = 'release' | 'finish' | 'glue' | 'pads'
+
+/** How a press run is led through at the Bench; what is laid where is the stack's own. */
+export interface BenchGuide {
+  /** Before anything is laid. */
+  readonly first: readonly GuideStep[]
+  /** Once the dies lie on the stack. */
+  readonly afterDies: readonly GuideStep[]
+  /** Before the handle is turned. */
+  readonly then: readonly GuideStep[]
+  /** After the passes, before it is told what came of them. */
+  readonly finally: readonly GuideStep[]
+  /** Once it came out well. */
+  readonly finishing: readonly FinishingStep[]
+}
