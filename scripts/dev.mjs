@@ -12,7 +12,7 @@ const PAGES_PORT = 4390
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const lock = await holdOpen(root)
-await prepare(root, { pages: false })
+await prepare(root, { pages: false, server: true })
 const { url, stop } = await database(root, 'postgres', { durable: true })
 const port = await freePort(4310)
 const pagesPort = await freePort(PAGES_PORT)

@@ -1,45 +1,59 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { dirname, join, relative, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 
-/** A room imports only from rooms above it; see docs/architecture.md. */
-const rooms = [
-  'faults',
-  'units',
-  'numerics',
-  'geometry',
-  'materials',
-  'dies',
-  'layers',
-  'placement',
-  'press',
-  'job',
-  'outcomes',
-  'learning',
-  'goals',
-  'techniques',
-  'pads',
-  'planner',
-  'practice',
-]
+/** Rooms of each part of the house; a room imports only from rooms above it. See docs/architecture.md. */
+const houses = {
+  'packages/core/src': [
+    'faults',
+    'units',
+    'numerics',
+    'geometry',
+    'materials',
+    'dies',
+    'layers',
+    'placement',
+    'press',
+    'job',
+    'outcomes',
+    'learning',
+    'goals',
+    'techniques',
+    'pads',
+    'planner',
+    'practice',
+  ],
+  'apps/server/src': ['threads', 'store', 'learning', 'planning', 'csv', 'demo', 'http'],
+  'apps/web/src': ['paths', 'workers', 'data', 'devices', 'text', 'ui', 'drawing', 'pressing', 'stations', 'app'],
+} as const
 
-const root = resolve(dirname(fileURLToPath(import.meta.url)), '../packages/core/src')
-const files = readdirSync(root, { recursive: true, encoding: 'utf8' }).filter(
-  (file) => file.endsWith('.ts') && !file.endsWith('.test.ts') && !file.startsWith('testing') && file.includes('/'),
-)
+const repository = resolve(dirname(fileURLToPath(import.meta.url)), '..')
+const isSource = (file: string): boolean =>
+  /\.m?tsx?$/.test(file) && !/\.test\.tsx?$/.test(file) && !file.startsWith('testing') && file.includes('/')
 const roomOf = (file: string): string => file.split('/')[0] as string
-const importsOf = (file: string): string[] =>
-  [...readFileSync(join(root, file), 'utf8').matchAll(/from '(\.[^']+)'/g)].map(([, path]) =>
-    relative(root, resolve(root, dirname(file), path as string)),
-  )
 
-it('knows every room', () => {
-  expect(files.map(roomOf).filter((room) => !rooms.includes(room))).toEqual([])
-})
+/** Whatever a file fetches by a path: imported, fetched later, or started as a worker. */
+const FETCHED = /(?:from |import\(|new URL\()'(\.[^']+)'/g
 
-it.each(files)('%s imports only from its own room and the rooms above', (file) => {
-  const own = rooms.indexOf(roomOf(file))
-  const below = importsOf(file).filter((path) => rooms.indexOf(roomOf(path)) > own)
-  expect(below).toEqual([])
+describe.each(Object.entries(houses))('%s', (house, rooms: readonly string[]) => {
+  const root = join(repository, house)
+  const files = readdirSync(root, { recursive: true, encoding: 'utf8' }).filter(isSource)
+  const fetchedBy = (file: string): string[] =>
+    [...readFileSync(join(root, file), 'utf8').matchAll(FETCHED)].map(([, path]) =>
+      relative(root, resolve(root, dirname(file), path as string)),
+    )
+
+  it('has no rooms but those listed', () => {
+    expect(files.map(roomOf).filter((room) => !rooms.includes(room))).toEqual([])
+  })
+
+  it('imports nothing from a room below', () => {
+    const offences = files.flatMap((file) =>
+      fetchedBy(file)
+        .filter((path) => path.includes('/') && rooms.indexOf(roomOf(path)) > rooms.indexOf(roomOf(file)))
+        .map((path) => `${file} → ${path}`),
+    )
+    expect(offences).toEqual([])
+  })
 })

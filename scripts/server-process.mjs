@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { freePort } from './ports.mjs'
 
 export const runServer = (root, env) =>
-  spawn(process.execPath, ['--import', 'tsx', join(root, 'apps/server/src/main.ts')], {
+  spawn(process.execPath, ['--enable-source-maps', join(root, 'apps/server/dist/main.js')], {
     cwd: root,
     // The channel closes when this process ends in any way, and the server then ends too.
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
@@ -17,7 +17,7 @@ export const runServer = (root, env) =>
  */
 export const startCaliper = async (root, pagesPort) => {
   const port = await freePort(4380)
-  spawn(process.execPath, ['--import', 'tsx', join(root, 'apps/caliper/src/main.ts')], {
+  spawn(process.execPath, [join(root, 'apps/caliper/dist/main.js')], {
     cwd: root,
     stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
     env: { ...process.env, CALIPER_PORT: String(port), PAGES_PORT: String(pagesPort) },

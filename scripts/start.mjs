@@ -15,7 +15,7 @@ if (wanted !== undefined && !(Number.isInteger(wanted) && wanted > 0 && wanted <
   giveUp(
     `Port ${process.env.PORT} is taken or is no port. Set PORT to another, or leave it out and a free one is found.`,
   )
-await prepare(root)
+await prepare(root, { server: true })
 const { url, stop } = await database(root, 'postgres', { durable: true })
 const port = wanted ?? (await freePort(4310))
 const CALIPER_URL = await startCaliper(root, port)

@@ -1,4 +1,4 @@
-import type { CutContext, HouseRules, Layer, Plate, ProvenCut } from '@bold-heron/core'
+import { type CutContext, foundStack, type HouseRules, type Plate, type ProvenCut } from '@bold-heron/core'
 import type { RecipeBody } from './recipe.js'
 import { toDie, toPlate, toPress, toSheet } from './to-core.js'
 
@@ -13,11 +13,6 @@ export const toProvenCut = (body: RecipeBody, rules: HouseRules): ProvenCut => {
     bladeSide: body.bladeSide,
     rules,
   }
-  const stack = body.layers.flatMap((layer): Layer[] => {
-    if (layer.is === 'dies') return [{ is: 'dies', dies: cut.dies, blade: body.bladeSide }]
-    if (layer.is === 'sheets') return [{ is: 'sheets', sheet: cut.sheet, count: body.sheetCount }]
-    const plate = plates.get(layer.plateId)
-    return plate ? [{ is: 'plate', plate, role: layer.role }] : []
-  })
+  const stack = foundStack(body.layers, cut, ({ plateId }) => plates.get(plateId))
   return { cut, stack, squeezeMm: body.squeezeMm, passes: body.passes }
 }

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import {
   type CutContext,
+  foundStack,
   landingAmong,
   goalOf,
   pilesOf,
@@ -39,41 +40,42 @@ export interface LoggedPile {
   readonly madeFrom: string
 }
 
-/** The layers of a run with their roles: as they were noted, or where nobody did, as their places tell. */
-const withRolesOf = ({ layers, bladeSide }: RunRow, plates: ReadonlyMap<string, Plate>) => {
+/** A plate as it lay in a run: as thick as it was then; one that has left the shelf is only a height. */
+const plateOf = (
+  { plateId, name, thicknessMm }: RunRow['layers'][number],
+  plates: ReadonlyMap<string, Plate>,
+): Plate => {
+  const plate = plateId === null ? undefined : plates.get(plateId)
+  const thickness = { valueMm: thicknessMm, spreadMm: plate?.thickness.spreadMm ?? 0.1 }
+  return plate
+    ? { ...plate, thickness }
+    : {
+        id: name,
+        name,
+        kind: 'spacer',
+        count: 1,
+        thickness,
+        lengthMm: 1,
+        widthMm: 1,
+        fullThicknessWidthMm: 1,
+        magnetic: false,
+        faces: ['fresh', 'fresh'],
+      }
+}
+
+/** A run's stack, each plate in the role that was noted, or where nobody did, in that of its place. */
+const stackOf = ({ layers, bladeSide }: RunRow, cut: CutContext, plates: ReadonlyMap<string, Plate>): Stack => {
   const byPlace = rolesByPlace(
     layers.map(({ is, plateId }) => ({ is, kind: plateId === null ? undefined : plates.get(plateId)?.kind })),
     bladeSide,
   )
-  return layers.map((layer, at) => ({ layer, role: (layer.role ?? byPlace[at]) as Role }))
+  const named = layers.map((layer, at) =>
+    layer.is === 'plate'
+      ? { is: layer.is, role: (layer.role ?? byPlace[at]) as Role, plate: plateOf(layer, plates) }
+      : { is: layer.is },
+  )
+  return foundStack(named, cut, ({ plate }) => plate)
 }
-
-/** A run's stack with the thicknesses it had then; a plate that has left the shelf is only a height. */
-const stackOf = (run: RunRow, cut: CutContext, plates: ReadonlyMap<string, Plate>): Stack =>
-  withRolesOf(run, plates).map(({ layer, role }): Stack[number] => {
-    if (layer.is === 'dies') return { is: 'dies', dies: cut.dies, blade: cut.bladeSide }
-    if (layer.is === 'sheets') return { is: 'sheets', sheet: cut.sheet, count: cut.sheetCount }
-    const plate = layer.plateId === null ? undefined : plates.get(layer.plateId)
-    const thickness = { valueMm: layer.thicknessMm, spreadMm: plate?.thickness.spreadMm ?? 0.1 }
-    return plate
-      ? { is: 'plate', role, plate: { ...plate, thickness } }
-      : {
-          is: 'plate',
-          role,
-          plate: {
-            id: layer.name,
-            name: layer.name,
-            kind: 'spacer',
-            count: 1,
-            thickness,
-            lengthMm: 1,
-            widthMm: 1,
-            fullThicknessWidthMm: 1,
-            magnetic: false,
-            faces: ['fresh', 'fresh'],
-          },
-        }
-  })
 
 /** Whether the plate that the blade landed on is still known; without it nothing can be told from the run. */
 const bedIsKnown = ({ layers, bladeSide }: RunRow): boolean => {

@@ -13,6 +13,9 @@ export class Cancelled extends Error {
   override readonly name = 'Cancelled'
 }
 
+/** The worker as it was built beside this file, or its source with a loader. */
+const WORKER = import.meta.url.endsWith('.ts') ? './start-heavy-worker.mjs' : './heavy-worker.js'
+
 /** A thread of its own for heavy work, started when first asked for, so that requests are answered meanwhile. */
 export class HeavyThread {
   private worker: Worker | undefined
@@ -46,7 +49,7 @@ export class HeavyThread {
   }
 
   private start(): Worker {
-    const worker = new Worker(new URL('./start-heavy-worker.mjs', import.meta.url))
+    const worker = new Worker(new URL(WORKER, import.meta.url))
     worker.unref()
     worker.on('message', (message: FromHeavyWorker) => this.hear(message))
     worker.on('error', (error) => {

@@ -1,16 +1,11 @@
-import { type LaidLayer, type Layer, methodOf, type PlanRequest, type Stack, withRoles } from '@bold-heron/core'
+import { foundStack, type LaidLayer, methodOf, type PlanRequest, type Stack, withRoles } from '@bold-heron/core'
 import type { ChosenLayer } from '@bold-heron/schema'
 
 /** A stored choice as a stack; undefined where there is none, or a piece of it is no longer on the shelf. */
 export const stackOfChosen = (chosen: readonly ChosenLayer[], { cut, shelf }: PlanRequest): Stack | undefined => {
   if (chosen.length === 0) return undefined
   const plates = new Map(shelf.map((plate) => [plate.id, plate]))
-  const layers = chosen.flatMap((layer): Layer[] => {
-    if (layer.is === 'dies') return [{ is: 'dies', dies: cut.dies, blade: cut.bladeSide }]
-    if (layer.is === 'sheets') return [{ is: 'sheets', sheet: cut.sheet, count: cut.sheetCount }]
-    const plate = plates.get(layer.plateId)
-    return plate ? [{ is: 'plate', plate, role: layer.role }] : []
-  })
+  const layers = foundStack(chosen, cut, ({ plateId }) => plates.get(plateId))
   return layers.length === chosen.length ? layers : undefined
 }
 
