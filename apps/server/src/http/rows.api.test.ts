@@ -1,4 +1,5 @@
-import { plainRun, type PlateRow } from '@bold-heron/schema'
+import { plainRun, type PlateRow, problem } from '@bold-heron/schema'
+import { sayProblem, speak } from '@bold-heron/words'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { dieInputs, plateInputs, pressInputOf, sheetInputs } from '../testing/inputs.js'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
@@ -164,6 +165,8 @@ describe('wrong input', () => {
       const { errors, detail } = answer.body as { errors: { path: string }[]; detail: string }
       expect(errors.map((error) => error.path)).toContain(path)
       expect(detail).toContain('must')
+      // What is said follows from the codes and values alone.
+      expect(detail).toBe(sayProblem(speak('en'), problem.parse(answer.body)))
       expect(((await server.api.get('/api/plates')).body as { total: number }).total).toBe(before.total)
     },
   )

@@ -65,7 +65,10 @@ export const Toasts = ({ children }: { readonly children: ReactNode }) => {
             </Toast.Close>
           </Toast.Root>
         ))}
-        <Toast.Viewport className="fixed right-4 bottom-4 z-60 flex w-[min(26rem,calc(100vw-2rem))] flex-col gap-2 print:hidden" />
+        <Toast.Viewport
+          label={`${t('common.messages')} ({hotkey})`}
+          className="fixed right-4 bottom-4 z-60 flex w-[min(26rem,calc(100vw-2rem))] flex-col gap-2 print:hidden"
+        />
       </Toast.Provider>
     </SayContext>
   )

@@ -191,7 +191,7 @@ export const LayerList = ({
       sensors={sensors}
       collisionDetection={closestCenter}
       onDragEnd={onDragEnd}
-      accessibility={{ announcements }}
+      accessibility={{ announcements, screenReaderInstructions: { draggable: t('plan.stack.dragHelp') } }}
     >
       <SortableContext items={topDown.map((at) => keys[at] as string)} strategy={verticalListSortingStrategy}>
         <ol aria-label={t('plan.stack.layers')} className="border-t border-line">

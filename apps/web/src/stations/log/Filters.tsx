@@ -1,5 +1,6 @@
 import { methods, seenOutcomes } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
+import { sayMethod } from '../../text/say-method.js'
 import { useRows } from '../../data/rows.js'
 import { Button } from '../../ui/Button.js'
 import { boxClass, Field } from '../../ui/form/fields.js'
@@ -76,7 +77,7 @@ export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
         value={values.technique && values.region && `${values.technique} ${values.region}`}
         options={methods.map(({ technique, region }) => ({
           value: `${technique} ${region}`,
-          text: t(`words.method.${technique}.${region}`),
+          text: sayMethod(t, technique, region),
         }))}
         onPick={(value) => {
           const [technique = '', region = ''] = value.split(' ')

@@ -35,6 +35,8 @@ export const plan = {
     start: 'Simulate the press',
   },
   stack: {
+    dragHelp:
+      'Space picks the layer up, the arrow keys move it, Space again lays it down, and Escape leaves it where it was.',
     title: 'The stack',
     drawing: 'Section through the stack, bottom to top: {{layers}}. Height {{total}}, gap {{gap}}.',
     scale: 'Drawn to scale',
