@@ -110,7 +110,7 @@ const saidOnPage = `
       if (element.hasAttribute(name)) said.push(element.getAttribute(name))
   return said`
 const KEEPS =
-  /\b(mm|in|N|MPa|lb|min|SVG|DXF|PDF|CSV|POINTS|PNG|JPEG|WebP|JSON|or|svg|dxf|A[3-7]|F8|x)\b|g\/m²|cm²|cm²|[NX]\/mm|°C/g
+  /\b(mm|in|N|MPa|lb|min|SVG|DXF|PDF|CSV|POINTS|PNG|JPEG|WebP|JSON|or|svg|dxf|A[3-7]|F8|x)\b|g\/m²|cm²|[NX]\/mm|°C/g
 
 describe('another language', () => {
   const speak = async (language: string) => {
