@@ -6,7 +6,7 @@ import { loadDemoOnce } from './demo/load.js'
 import { createApp } from './http/app.js'
 import { openDatabase } from './store/database.js'
 import { Learner } from './learning/learner.js'
-import { HeavyThread } from './threads/heavy-thread.js'
+import { closeThreads, openThreads } from './threads/threads.js'
 import { migrate } from './store/migrate.js'
 import { defineModels } from './store/models/define.js'
 import { openWorkshop } from './store/workshop.js'
@@ -26,13 +26,13 @@ await migrate(sequelize)
 const workshop = openWorkshop(sequelize)
 if (process.env['DEMO'] !== 'no') await loadDemoOnce(workshop, new Date())
 
-const heavy = new HeavyThread()
-const learner = new Learner(sequelize, heavy, (error) => logger.error(error, 'learning from the log failed'))
+const threads = openThreads()
+const learner = new Learner(sequelize, threads.heavy, (error) => logger.error(error, 'learning from the log failed'))
 learner.wake()
 const port = Number(setting('PORT'))
 const caliperUrl = process.env['CALIPER_URL']
 const server = createServer(
-  createApp(workshop, { logger, pagesFolder, heavy, learner, ...(caliperUrl ? { caliperUrl } : {}) }),
+  createApp(workshop, { logger, pagesFolder, threads, learner, ...(caliperUrl ? { caliperUrl } : {}) }),
 )
 server.listen(port, '127.0.0.1', () => {
   const openAt = `http://127.0.0.1:${port}/`
@@ -46,7 +46,7 @@ const close = (): void => {
   if (closing) return
   closing = true
   server.close(() => {
-    const settled = heavy.close().then(() => learner.close())
+    const settled = closeThreads(threads).then(() => learner.close())
     void settled.then(() => sequelize.close()).then(() => process.exit(0))
   })
   server.closeIdleConnections()

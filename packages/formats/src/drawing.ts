@@ -18,6 +18,13 @@ export class LineCollector {
   readonly lines: number[][] = []
   readonly notes = new Set<DrawingNote>()
   private points = 0
+  private segments = 0
+
+  /** Counts work: every segment parsed, whatever comes of it. */
+  spend(segments: number, path: string): void {
+    this.segments += segments
+    if (this.segments > limits.segments) throw new Refusal('too-much-work', path, this.segments, limits.segments)
+  }
 
   add(line: number[], path: string): void {
     if (line.length < 4) return

@@ -11,6 +11,7 @@ export const drawingFaults = [
   'too-deep',
   'too-many-elements',
   'too-many-points',
+  'too-much-work',
   'path-broken',
   'number-broken',
   'transform-broken',
@@ -41,6 +42,8 @@ export const limits = {
   elements: 50_000,
   depth: 64,
   points: 200_000,
+  /** Segments that are parsed, used ones as often as they are used, whether or not anything is kept of them. */
+  segments: 1_000_000,
   /** mm; no die is larger. */
   sizeMm: 2000,
 } as const

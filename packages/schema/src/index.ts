@@ -1,4 +1,4 @@
-export { type CsvReport, csvReport } from './csv-report.js'
+export { type CsvReport, csvReport, MOST_REFUSED_TOLD } from './csv-report.js'
 export { type DieEntry, dieEntry, type DieInput, dieInput, type DieRow, dieRow, dieTable } from './die.js'
 export { columnName, type Field, type FieldKind, type FieldsOf, type FieldTable } from './field-table.js'
 export { faultsOf } from './faults-of.js'

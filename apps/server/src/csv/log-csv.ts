@@ -158,7 +158,7 @@ const layersOf = async (cells: CsvRow['cells'], faults: ProblemField[], transact
 /** Reads the log from CSV. Lines that share a run id are one run; a run already in the log is replaced. All lines or none. */
 export const readLogCsv = async (workshop: Workshop, text: string): Promise<CsvReport> => {
   const table = readCsv(text, headings, ['at', 'job', 'press', 'dies', 'sheet', 'layers_mm', 'passes', 'seen', 'feel'])
-  if (!table.ok) return { imported: false, rows: 0, added: 0, changed: 0, refused: [{ row: 0, faults: [table.fault] }] }
+  if (!table.ok) return RefusedRows.ofHeading(table.fault)
   const byRun = groupBy(table.rows, (line) => textOf(line.cells, 'run') || `line ${line.row}`)
   const runs = [...byRun.values()].map((lines) => ({ row: (lines[0] as CsvRow).row, lines }))
 

@@ -1,4 +1,4 @@
-import type { CsvReport, ProblemField } from '@bold-heron/schema'
+import { type CsvReport, MOST_REFUSED_TOLD, type ProblemField } from '@bold-heron/schema'
 import type { Sequelize, Transaction } from 'sequelize'
 import { inWriting } from '../store/transactions.js'
 
@@ -12,9 +12,14 @@ export class RefusedRows extends Error {
     super('some rows were refused')
   }
 
+  /** A table that cannot be read at all. */
+  static ofHeading(fault: ProblemField): CsvReport {
+    return { imported: false, rows: 0, added: 0, changed: 0, refusedRows: 1, refused: [{ row: 0, faults: [fault] }] }
+  }
+
   /**
-   * Saves row after row in one transaction. If any is refused, none stays, and the report names every refused row, so that
-   * they can all be mended at once.
+   * Saves row after row in one transaction. If any is refused, none stays, and the report names the refused rows, the first
+   * of them where there are many, so that they can be mended at once.
    */
   static async unlessAny<Row extends { readonly row: number }>(
     sequelize: Sequelize,
@@ -23,13 +28,21 @@ export class RefusedRows extends Error {
   ): Promise<CsvReport> {
     try {
       return await inWriting(sequelize, async (transaction) => {
-        const report: CsvReport = { imported: true, rows: rows.length, added: 0, changed: 0, refused: [] }
+        const report: CsvReport = {
+          imported: true,
+          rows: rows.length,
+          added: 0,
+          changed: 0,
+          refusedRows: 0,
+          refused: [],
+        }
         for (const row of rows) {
           const outcome = await save(row, transaction)
-          if (outcome.is === 'refused') report.refused.push({ row: row.row, faults: outcome.errors })
-          else report[outcome.is]++
+          if (outcome.is !== 'refused') report[outcome.is]++
+          else if (report.refusedRows++ < MOST_REFUSED_TOLD)
+            report.refused.push({ row: row.row, faults: outcome.errors })
         }
-        if (report.refused.length > 0) throw new RefusedRows({ ...report, imported: false, added: 0, changed: 0 })
+        if (report.refusedRows > 0) throw new RefusedRows({ ...report, imported: false, added: 0, changed: 0 })
         return report
       })
     } catch (error) {

@@ -88,8 +88,7 @@ const shelfCsv = <Stored extends RowModel, Input, Row extends { id: string; vers
     },
     async read(workshop, text) {
       const table = readCsv(text, headings, ['name'])
-      if (!table.ok)
-        return { imported: false, rows: 0, added: 0, changed: 0, refused: [{ row: 0, faults: [table.fault] }] }
+      if (!table.ok) return RefusedRows.ofHeading(table.fault)
       return RefusedRows.unlessAny(workshop.sequelize, table.rows, async ({ cells }, transaction) => {
         const outcome = await saveRow(workshop, cells, transaction)
         if ('errors' in outcome) return { is: 'refused', errors: outcome.errors }

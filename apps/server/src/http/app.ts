@@ -5,7 +5,7 @@ import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
 import type { Learner } from '../learning/learner.js'
 import type { Workshop } from '../store/workshop.js'
-import type { HeavyThread } from '../threads/heavy-thread.js'
+import type { Threads } from '../threads/threads.js'
 import { DEADLINE_MS } from './deadline.js'
 import { documentOf } from './document.js'
 import { errorAnswer } from './error-answer.js'
@@ -32,7 +32,7 @@ import { rowKinds } from './row-kinds.js'
 export interface AppOptions {
   readonly logger: Logger
   readonly pagesFolder: string
-  readonly heavy: HeavyThread
+  readonly threads: Threads
   readonly learner: Learner
   /** Where the simulated caliper listens, where there is one. */
   readonly caliperUrl?: string
@@ -41,7 +41,7 @@ export interface AppOptions {
 }
 
 /** Every operation of the API; those with a longer address come before those that it might be taken for. */
-const routesOf = (workshop: Workshop, { heavy, learner, caliperUrl }: AppOptions): Route[] => [
+const routesOf = (workshop: Workshop, { threads, learner, caliperUrl }: AppOptions): Route[] => [
   ...healthRoutes(workshop),
   ...deviceRoutes(caliperUrl),
   ...learningRoutes(workshop, learner),
@@ -52,7 +52,7 @@ const routesOf = (workshop: Workshop, { heavy, learner, caliperUrl }: AppOptions
   ...photoRoutes(workshop),
   ...runNoteRoutes(workshop),
   ...setupRoutes(workshop),
-  ...planRoutes(workshop, heavy),
+  ...planRoutes(workshop, threads),
   ...outlineRoutes(workshop),
   ...houseRuleRoutes(workshop),
   ...fileRoutes(workshop),

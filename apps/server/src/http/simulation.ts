@@ -1,23 +1,32 @@
 import type { Polyline, SimulatedPressing } from '@bold-heron/core'
-import { readSvg } from '@bold-heron/formats'
 import { placingFaults, type ProblemField, type SimulationFile, toPressing } from '@bold-heron/schema'
+import { type HeavyThread, TookTooLong } from '../threads/heavy-thread.js'
 import { refuseFields } from './problems.js'
 
-/** A simulation sent to the server as the core takes it; refuses every die that cannot be used, by its field. */
-export const pressingOfRequest = (input: SimulationFile): SimulatedPressing => {
+/** ms. No drawing within the limits takes a tenth of this. */
+const LONGEST_READING_MS = 5000
+
+/** A simulation sent to the server as the core takes it, its drawings read by `quick`; refuses every die that cannot be used, by its field. */
+export const pressingOfRequest = async (input: SimulationFile, quick: HeavyThread): Promise<SimulatedPressing> => {
   const errors: ProblemField[] = []
-  const lines = input.dies.map(({ svg }, at): readonly Polyline[] => {
+  const lines: (readonly Polyline[])[] = []
+  const linesOf = async (svg: string | undefined, at: number): Promise<readonly Polyline[]> => {
     if (svg === undefined) {
-      const path = `dies.${at}.file`
-      errors.push({ path, code: 'no-files' })
+      errors.push({ path: `dies.${at}.file`, code: 'no-files' })
       return []
     }
-    const read = readSvg(svg)
-    if (read.ok) return read.value.lines
     const path = `dies.${at}.svg`
-    errors.push({ path, code: read.fault.code, values: { drawing: read.fault.code } })
+    try {
+      const read = await quick.run({ kind: 'read', svg }, { deadlineMs: LONGEST_READING_MS })
+      if (read.ok) return read.value.lines
+      errors.push({ path, code: read.fault.code, values: { drawing: read.fault.code } })
+    } catch (error) {
+      if (!(error instanceof TookTooLong)) throw error
+      errors.push({ path, code: 'took-too-long' })
+    }
     return []
-  })
+  }
+  for (const [at, { svg }] of input.dies.entries()) lines.push(await linesOf(svg, at))
   const pressing = toPressing(input, lines)
   errors.push(...placingFaults(pressing))
   if (errors.length > 0) refuseFields(errors)

@@ -3,7 +3,7 @@ import { pino } from 'pino'
 import supertest from 'supertest'
 import { createApp } from '../http/app.js'
 import { Learner } from '../learning/learner.js'
-import { HeavyThread } from '../threads/heavy-thread.js'
+import { closeThreads, openThreads } from '../threads/threads.js'
 import { migrate } from '../store/migrate.js'
 import { defineModels } from '../store/models/define.js'
 import { openWorkshop, type Workshop } from '../store/workshop.js'
@@ -38,12 +38,12 @@ export const startTestServer = async ({
   defineModels(database.sequelize)
   await migrate(database.sequelize)
   const workshop = openWorkshop(database.sequelize)
-  const heavy = new HeavyThread()
-  const learner = new Learner(database.sequelize, heavy)
+  const threads = openThreads()
+  const learner = new Learner(database.sequelize, threads.heavy)
   const app = createApp(workshop, {
     logger: pino({ level: 'silent' }),
     pagesFolder,
-    heavy,
+    threads,
     learner,
     ...options,
   })
@@ -54,7 +54,7 @@ export const startTestServer = async ({
     learner,
     api: supertest(app),
     async close() {
-      await heavy.close()
+      await closeThreads(threads)
       await learner.close()
       await database.drop()
     },

@@ -13,20 +13,28 @@ import {
   type SimulatedPressing,
   type PressingResult,
 } from '@bold-heron/core'
+import { readSvg } from '@bold-heron/formats'
 
 /** Work too heavy for the thread that answers requests. */
 export type HeavyTask =
   | { readonly kind: 'plan'; readonly request: PlanRequest }
   | { readonly kind: 'simulate'; readonly pressing: SimulatedPressing }
+  | { readonly kind: 'read'; readonly svg: string }
   | { readonly kind: 'evidence'; readonly technique: TechniqueId; readonly piles: readonly Pressed[] }
 
 export interface HeavyAnswers {
   plan: Plan
   simulate: PressingResult
+  read: ReturnType<typeof readSvg>
   evidence: Float64Array
 }
 
 export type AnswerTo<Task extends HeavyTask> = HeavyAnswers[Task['kind']]
+
+// eslint-disable-next-line require-yield -- one slice is all there is to a drawing
+function* readingSteps(svg: string): Steps<HeavyAnswers['read']> {
+  return readSvg(svg)
+}
 
 // eslint-disable-next-line require-yield -- one slice is all there is to a pressing
 function* pressingSteps(pressing: SimulatedPressing): Steps<PressingResult> {
@@ -50,6 +58,8 @@ export const stepsOf = (task: HeavyTask, responses: Responses): Steps<HeavyAnswe
       return planSteps(task.request, responses)
     case 'simulate':
       return pressingSteps(task.pressing)
+    case 'read':
+      return readingSteps(task.svg)
     case 'evidence':
       return evidenceSteps(task.technique, task.piles)
   }

@@ -3,9 +3,29 @@ import type { FromHeavyWorker, ToHeavyWorker } from './heavy-messages.js'
 import type { AnswerTo, HeavyTask } from './heavy-task.js'
 
 interface Waiting {
+  readonly task: HeavyTask
   readonly resolve: (answer: never) => void
   readonly reject: (error: Error) => void
   readonly onProgress: ((share: number) => void) | undefined
+}
+
+/** How a task is minded while it is done. */
+export interface Minding {
+  /** Gives it up. */
+  readonly signal?: AbortSignal
+  /** Hears how far it is (0…1). */
+  readonly onProgress?: (share: number) => void
+  /** After so many milliseconds the thread is ended, whatever it is doing, and the task fails with {@link TookTooLong}. */
+  readonly deadlineMs?: number
+}
+
+/** The task was not done in the time that it was given. */
+export class TookTooLong extends Error {
+  override readonly name = 'TookTooLong'
+
+  constructor(readonly deadlineMs: number) {
+    super(`a task took longer than ${deadlineMs} ms`)
+  }
 }
 
 /** The task was given up by whoever asked for it. */
@@ -22,18 +42,18 @@ export class HeavyThread {
   private readonly waiting = new Map<number, Waiting>()
   private next = 1
 
-  /** Does a task; `signal` gives it up, `onProgress` hears how far it is (0…1). */
-  run<Task extends HeavyTask>(
-    task: Task,
-    { signal, onProgress }: { signal?: AbortSignal; onProgress?: (share: number) => void } = {},
-  ): Promise<AnswerTo<Task>> {
+  /** Does a task. */
+  run<Task extends HeavyTask>(task: Task, { signal, onProgress, deadlineMs }: Minding = {}): Promise<AnswerTo<Task>> {
     const id = this.next++
-    return new Promise<AnswerTo<Task>>((resolve, reject) => {
+    const done = new Promise<AnswerTo<Task>>((resolve, reject) => {
       if (signal?.aborted) return reject(new Cancelled('given up before it began'))
-      this.waiting.set(id, { resolve, reject, onProgress })
+      this.waiting.set(id, { task, resolve, reject, onProgress })
       signal?.addEventListener('abort', () => this.waiting.has(id) && this.send({ is: 'cancel', id }), { once: true })
       this.send({ is: 'task', id, task })
     })
+    if (deadlineMs === undefined) return done
+    const timer = setTimeout(() => this.giveUp(id, new TookTooLong(deadlineMs)), deadlineMs)
+    return done.finally(() => clearTimeout(timer))
   }
 
   async close(): Promise<void> {
@@ -41,6 +61,15 @@ export class HeavyThread {
     this.worker = undefined
     await worker?.terminate()
     this.failAll(new Cancelled('the server is closing'))
+  }
+
+  /** Ends the thread for the sake of one task; those that wait beside it go to the next thread. */
+  private giveUp(id: number, why: Error): void {
+    this.waiting.get(id)?.reject(why)
+    this.waiting.delete(id)
+    void this.worker?.terminate()
+    this.worker = undefined
+    for (const [left, { task }] of this.waiting) this.send({ is: 'task', id: left, task })
   }
 
   private send(message: ToHeavyWorker): void {
@@ -51,9 +80,11 @@ export class HeavyThread {
   private start(): Worker {
     const worker = new Worker(new URL(WORKER, import.meta.url))
     worker.unref()
-    worker.on('message', (message: FromHeavyWorker) => this.hear(message))
+    // One that was ended may still have something to say, which is about nothing any more.
+    worker.on('message', (message: FromHeavyWorker) => this.worker === worker && this.hear(message))
     worker.on('error', (error) => {
-      if (this.worker === worker) this.worker = undefined
+      if (this.worker !== worker) return
+      this.worker = undefined
       this.failAll(error instanceof Error ? error : new Error(String(error)))
     })
     return worker

@@ -5,6 +5,12 @@ interface End {
   readonly atStart: boolean
 }
 
+/** The ends in a cell; those before `from` are taken, so that none is passed over twice. */
+interface Ends {
+  readonly all: End[]
+  from: number
+}
+
 const reversed = (line: readonly number[]): number[] => {
   const back: number[] = []
   for (let at = line.length - 2; at >= 0; at -= 2) back.push(line[at] as number, line[at + 1] as number)
@@ -26,7 +32,7 @@ export const joinLines = (lines: readonly Polyline[], tolerance: number): number
   }
 
   const cellOf = (value: number): number => Math.round(value / tolerance)
-  const ends = new Map<string, End[]>()
+  const ends = new Map<string, Ends>()
   const keyOf = (x: number, y: number): string => `${x} ${y}`
   const endPoint = ({ line, atStart }: End): readonly [number, number] => {
     const points = open[line] as number[]
@@ -38,19 +44,26 @@ export const joinLines = (lines: readonly Polyline[], tolerance: number): number
     for (const atStart of [true, false]) {
       const [x, y] = endPoint({ line, atStart })
       const key = keyOf(cellOf(x), cellOf(y))
-      ends.set(key, [...(ends.get(key) ?? []), { line, atStart }])
+      const there = ends.get(key)
+      if (there) there.all.push({ line, atStart })
+      else ends.set(key, { all: [{ line, atStart }], from: 0 })
     }
   })
   const used = new Set<number>()
   /** Another open line's end near this point. */
   const partnerAt = (x: number, y: number): End | undefined => {
     for (let dx = -1; dx <= 1; dx++)
-      for (let dy = -1; dy <= 1; dy++)
-        for (const end of ends.get(keyOf(cellOf(x) + dx, cellOf(y) + dy)) ?? []) {
+      for (let dy = -1; dy <= 1; dy++) {
+        const there = ends.get(keyOf(cellOf(x) + dx, cellOf(y) + dy))
+        if (!there) continue
+        while (there.from < there.all.length && used.has((there.all[there.from] as End).line)) there.from++
+        for (let at = there.from; at < there.all.length; at++) {
+          const end = there.all[at] as End
           if (used.has(end.line)) continue
           const [ex, ey] = endPoint(end)
           if ((ex - x) ** 2 + (ey - y) ** 2 <= tolerance * tolerance) return end
         }
+      }
     return undefined
   }
   const grow = (chain: number[]): number[] => {

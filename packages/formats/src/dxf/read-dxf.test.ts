@@ -248,6 +248,23 @@ describe('a hostile or broken file', () => {
     ],
     ['no lines', dxf([]), 'no-lines'],
     [
+      'a count of two thousand million vertices',
+      dxf([
+        [0, 'LWPOLYLINE'],
+        [8, '0'],
+        [90, 2_000_000_000],
+        [10, 0],
+        [20, 0],
+      ]),
+      'too-many-points',
+    ],
+    [
+      'a polyline that is never ended',
+      dxf([[0, 'POLYLINE'], [8, '0'], [0, 'VERTEX'], [10, 0], [20, 0], ...line(0, 0, 5, 5)]),
+      'dxf-broken',
+    ],
+    ['two million empty lines', `0${'\n'.repeat(2_000_000)}X`, 'not-dxf'],
+    [
       'too many entities',
       dxf(Array.from({ length: 60_000 }, (_, at) => line(at % 50, 0, at % 50, 9)).flat()),
       'too-many-elements',

@@ -22,6 +22,7 @@ import DxfParser, {
 } from 'dxf-parser'
 import { checkText, CURVE_TOLERANCE_MM, type Drawing, LineCollector, reading } from '../drawing.js'
 import { type DrawingFaultCode, limits, Refusal } from '../fault.js'
+import { beginsAsDxf, checkGroups } from './check-groups.js'
 import { type BulgedPoint, bulgedLine } from './bulge.js'
 import { splineLine } from './spline.js'
 
@@ -55,7 +56,8 @@ class DxfWalk {
   }
 
   private add(line: number[], matrix: Affine, path: string): void {
-    finite(path, ...line)
+    this.into.spend(line.length / 2, path)
+    for (const value of line) finite(path, value)
     this.into.add(transformed(line, matrix), path)
   }
 
@@ -161,8 +163,8 @@ class DxfWalk {
 const read = (text: string): Drawing => {
   checkText(text)
   if (text.startsWith('AutoCAD Binary DXF')) throw new Refusal('dxf-binary', '')
-  if (!/^\s*(?:999[^\n]*\n[^\n]*\n\s*)*0\s*\r?\n\s*SECTION/.test(text))
-    throw new Refusal('not-dxf', '', text.trim().slice(0, 40))
+  if (!beginsAsDxf(text)) throw new Refusal('not-dxf', '', text.slice(0, 4000).trim().slice(0, 40))
+  checkGroups(text)
   const parsed = new DxfParser().parseSync(text)
   if (!parsed) throw new Refusal('dxf-broken', '')
   const units = Number(parsed.header?.['$INSUNITS'] ?? 0)

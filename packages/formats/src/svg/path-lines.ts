@@ -6,6 +6,7 @@ import { Refusal } from '../fault.js'
 /** The parser keeps what it could not read here; its types do not say so. */
 interface ParsedPath {
   readonly err?: string
+  readonly segments: readonly unknown[]
 }
 
 /** Reads path data and adds its lines, transformed into mm and flattened there. */
@@ -67,4 +68,5 @@ export const addPath = (data: string, matrix: Affine, into: LineCollector, at: s
       }
     })
   finish()
+  into.spend((parsed as unknown as ParsedPath).segments.length, at)
 }

@@ -165,6 +165,13 @@ describe('a hostile or broken file', () => {
     ['a huge drawing', svg('<path d="M0 0h9e5"/>'), 'coordinates-unreasonable'],
     ['a large drawing', svg('<path d="M0 0h4000"/>'), 'coordinates-unreasonable'],
     ['a million points', svg(`<path d="M0 0${'h1v1'.repeat(500_000)}"/>`), 'too-many-points'],
+    [
+      'a path of nothing used over and over',
+      svg(`<defs><path id="a" d="${'M0 0'.repeat(5000)}"/></defs>${'<use href="#a"/>'.repeat(4000)}`),
+      'too-much-work',
+    ],
+    ['document types without end', '<svg>' + '<!DOCTYPE '.repeat(60_000), 'xml-broken'],
+    ['a document type with declarations', '<!DOCTYPE svg [ <!x> ]><svg></svg>', 'entities-declared'],
     ['too many elements', svg('<path d="M0 0h1"/>'.repeat(60_000)), 'too-many-elements'],
     ['too deep groups', svg('<g>'.repeat(90) + '<path d="M0 0h1"/>' + '</g>'.repeat(90)), 'too-deep'],
     ['a broken transform', svg('<path transform="wobble(3)" d="M0 0h1"/>'), 'transform-broken'],

@@ -45,9 +45,22 @@ const isHidden = (attributes: Attributes): boolean =>
   attributes['visibility'] === 'hidden' ||
   /(?:display\s*:\s*none|visibility\s*:\s*hidden)/.test(attributes['style'] ?? '')
 
+/** Whether a document type brings declarations of its own. By plain search, as a pattern would go back over and over. */
+const declaresSubset = (text: string): boolean => {
+  const small = text.toLowerCase()
+  for (let at = small.indexOf('<!doctype'); at >= 0;) {
+    const end = small.indexOf('>', at)
+    const bracket = small.indexOf('[', at)
+    if (bracket >= 0 && (end < 0 || bracket < end)) return true
+    if (end < 0) return false
+    at = small.indexOf('<!doctype', end)
+  }
+  return false
+}
+
 /** What makes a drawing more than a drawing is refused before it is parsed, by plain search. */
 const refuseActive = (text: string): void => {
-  if (/<!ENTITY/i.test(text) || /<!DOCTYPE[^>]*\[/i.test(text)) throw new Refusal('entities-declared', '')
+  if (/<!ENTITY/i.test(text) || declaresSubset(text)) throw new Refusal('entities-declared', '')
   if (/<script[\s>/]/i.test(text) || /\son[a-z]+\s*=\s*["']/i.test(text) || /javascript:/i.test(text))
     throw new Refusal('script-inside', '')
   if (/<foreignObject[\s>/]/i.test(text)) throw new Refusal('script-inside', '', 'foreignObject')

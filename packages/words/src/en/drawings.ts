@@ -12,6 +12,7 @@ export const drawings: DrawingWords = {
   'too-deep': 'groups are nested too deep',
   'too-many-elements': 'the drawing has too many elements',
   'too-many-points': 'the drawing has too many points; simplify it',
+  'too-much-work': 'the drawing uses its parts too often; simplify it',
   'path-broken': 'path data cannot be read',
   'number-broken': 'a number cannot be read',
   'transform-broken': 'a transform cannot be read',

@@ -49,6 +49,7 @@ const sentences = {
     '{{path}} is {{value}}; the die then reaches from {{from}} to {{to}} mm across, outside the throat of {{limit}} mm; move or turn it.',
   'no-files': '{{path}} is not read here; send the drawing itself as "svg".',
   'drawing-refused': '{{path}} cannot be used: {{why}}.',
+  'took-too-long': '{{path}} took too long to read and was given up; simplify the drawing.',
   'id-for-new-row': 'id is "{{value}}"; leave it empty for a new row.',
   'unknown-column': 'There is no column "{{value}}"; columns are: {{limit}}.',
   'missing-column': 'The column "{{value}}" is missing; the first line must name the columns.',

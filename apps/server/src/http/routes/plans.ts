@@ -13,7 +13,7 @@ import { questionOfRun } from '../../store/jobs.js'
 import { gatherPlanRequest, planRequestIn } from '../../planning/plan-request.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
-import type { HeavyThread } from '../../threads/heavy-thread.js'
+import type { Threads } from '../../threads/threads.js'
 import { notThere, refusedFields } from '../answers.js'
 import { answerHeavily } from '../heavy-answers.js'
 import { refuse } from '../problems.js'
@@ -26,7 +26,7 @@ const requestQuery = z.object({
 })
 
 /** Plans and simulations, and what the page needs to make them itself. */
-export const planRoutes = (workshop: Workshop, heavy: HeavyThread): Route[] => [
+export const planRoutes = (workshop: Workshop, { heavy, quick }: Threads): Route[] => [
   route({
     method: 'post',
     path: '/api/plans',
@@ -52,7 +52,7 @@ export const planRoutes = (workshop: Workshop, heavy: HeavyThread): Route[] => [
     async handle({ body, request, response }) {
       await answerHeavily(
         heavy,
-        { kind: 'simulate', pressing: pressingOfRequest(body) },
+        { kind: 'simulate', pressing: await pressingOfRequest(body, quick) },
         request,
         response,
         (result) => answerOfPressing(result) ?? refuse(422, 'pass-unsolved'),

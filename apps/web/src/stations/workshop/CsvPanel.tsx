@@ -21,6 +21,11 @@ const RefusedRows = ({ report, onClose }: { readonly report: CsvReport; readonly
       title={t('workshop.files.csvRefusedTitle')}
       description={t('workshop.files.csvRefusedText')}
     >
+      {report.refusedRows > report.refused.length && (
+        <p className="mb-2">
+          {t('workshop.files.csvRefusedMore', { told: report.refused.length, count: report.refusedRows })}
+        </p>
+      )}
       <dl className="space-y-2">
         {report.refused.map(({ row, faults }) => (
           <div key={row} className="border-t border-line pt-2">

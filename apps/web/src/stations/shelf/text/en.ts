@@ -192,6 +192,7 @@ export const shelf = {
       'too-deep': 'its groups are nested too deep. Ungroup it.',
       'too-many-elements': 'it has too many elements. Simplify the drawing.',
       'too-many-points': 'it has more than 200 000 points. Simplify the drawing.',
+      'too-much-work': 'it uses its parts so often that drawing it takes too long. Simplify the drawing.',
       'path-broken': 'one of its paths cannot be read.',
       'number-broken': 'one of its numbers cannot be read.',
       'transform-broken': 'one of its transforms cannot be read.',

@@ -54,6 +54,7 @@ export const workshop = {
     csvDone: '{{rows}} rows read: {{added}} new, {{changed}} changed.',
     csvRefusedTitle: 'Nothing was read: some rows are refused',
     csvRefusedText: 'Mend these in the file and read it again.',
+    csvRefusedMore: '{{count}} rows are refused in all; these are the first {{told}}.',
     csvRow: 'Row {{row}}',
     csvHeading: 'First line',
     tables: { plates: 'plates & shims', presses: 'presses', dies: 'dies', sheets: 'sheets', runs: 'the log' },
