@@ -46,6 +46,7 @@ describe('a photo of a run', () => {
     ['text under the name of a photo', () => Buffer.from('<script>alert(1)</script>')],
     ['a drawing', () => Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>')],
     ['half a photo', async () => (await plain(400, 300).jpeg().toBuffer()).subarray(0, 600)],
+    ['more pixels than a camera makes', () => plain(9000, 9000).png().toBuffer()],
     ['a moving picture', () => plain(40, 30).gif().toBuffer()],
   ])('%s is refused', async (_, content) => {
     const before = (await photos()).length

@@ -10,7 +10,8 @@ export const openDatabase = (url: string): Sequelize =>
   new Sequelize(url, {
     dialect: 'postgres',
     logging: false,
-    pool: { max: 8, min: 0, acquire: ACQUIRE_MS },
+    // One stays open, so that a quiet hour is not followed by a slow first answer.
+    pool: { max: 8, min: 1, acquire: ACQUIRE_MS },
     define: { timestamps: false, underscored: true },
     dialectOptions: {
       connectionTimeoutMillis: CONNECT_MS,

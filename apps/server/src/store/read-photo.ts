@@ -3,9 +3,18 @@ import sharp from 'sharp'
 /** Longest side of a kept photo, pixels; enough to see fibres. */
 const LONGEST_PX = 1600
 const QUALITY = 80
-/** More pixels than any camera has; a packed bomb has more. */
-const MOST_PIXELS = 120_000_000
+/** As many pixels as a good camera makes; what is packed to be larger is refused before it is unpacked. From memory. */
+const MOST_PIXELS = 64_000_000
 const FORMATS: readonly string[] = ['jpeg', 'png', 'webp']
+
+// Pictures are unpacked on the few threads that the database's and the files' work needs too: one picture, on one of them.
+sharp.concurrency(1)
+let before: Promise<unknown> = Promise.resolve()
+const inTurn = <Made>(work: () => Promise<Made>): Promise<Made> => {
+  const made = before.then(work)
+  before = made.catch(() => undefined)
+  return made
+}
 
 export interface ReadPhoto {
   readonly jpeg: Buffer
@@ -13,11 +22,7 @@ export interface ReadPhoto {
   readonly height: number
 }
 
-/**
- * Reads a photo, judged by its content whatever it is called: turned upright, made small, and written anew as a JPEG, so that
- * nothing but its pixels is kept (no place, no time, no camera). Undefined for anything that is no JPEG, PNG or WebP.
- */
-export const readPhoto = async (content: Buffer): Promise<ReadPhoto | undefined> => {
+const read = async (content: Buffer): Promise<ReadPhoto | undefined> => {
   try {
     const image = sharp(content, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
     const { format } = await image.metadata()
@@ -33,3 +38,10 @@ export const readPhoto = async (content: Buffer): Promise<ReadPhoto | undefined>
     return undefined
   }
 }
+
+/**
+ * Reads a photo, judged by its content whatever it is called: turned upright, made small, and written anew as a JPEG, so that
+ * nothing but its pixels is kept (no place, no time, no camera). Undefined for anything that is no JPEG, PNG or WebP, or
+ * has more pixels than a camera makes. One at a time, whoever else sends some.
+ */
+export const readPhoto = (content: Buffer): Promise<ReadPhoto | undefined> => inTurn(() => read(content))
