@@ -2,6 +2,7 @@
 import { dirname } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { database } from './cluster.mjs'
+import { dumpEveryDay } from './daily-dump.mjs'
 import { holdOpen } from './open-once.mjs'
 import { freePort, isFree } from './ports.mjs'
 import { prepare } from './prepare.mjs'
@@ -21,4 +22,5 @@ const port = wanted ?? (await freePort(4310))
 const CALIPER_URL = await startCaliper(root, port)
 const server = runServer(root, { DATABASE_URL: url, PORT: String(port), CALIPER_URL })
 server.on('message', (message) => message.openAt && lock.tell(message.openAt))
+dumpEveryDay(root, url)
 untilEnded([server], stop)
