@@ -21,19 +21,26 @@ export class BestKept<Item extends Ranked> {
   private kept: Item[] = []
   private sorted = true
 
-  constructor(private readonly most: number) {}
+  private lastBar = Infinity
+  private readonly slack: number
 
-  /** Cost that a newcomer must not exceed; infinite while there is room. */
+  constructor(private readonly most: number) {
+    this.slack = Math.max(1, most / 4)
+  }
+
+  /**
+   * Cost that a newcomer must not exceed; infinite while there is room. It may be that of some moments ago, which is never too low: to
+   * sort after every newcomer would cost more than it saves.
+   */
   get bar(): number {
-    if (this.kept.length < this.most) return Infinity
-    this.settle()
-    return (this.kept[this.most - 1] as Item).cost + SAME_COST
+    return this.lastBar
   }
 
   offer(item: Item): void {
     this.kept.push(item)
     this.sorted = false
-    if (this.kept.length >= 2 * this.most) this.settle()
+    const isFirstFull = this.lastBar === Infinity && this.kept.length >= this.most
+    if (isFirstFull || this.kept.length >= this.most + this.slack) this.settle()
   }
 
   list(): readonly Item[] {
@@ -46,5 +53,6 @@ export class BestKept<Item extends Ranked> {
     this.kept.sort(byCost)
     if (this.kept.length > this.most) this.kept.length = this.most
     this.sorted = true
+    if (this.kept.length === this.most) this.lastBar = (this.kept[this.most - 1] as Item).cost + SAME_COST
   }
 }

@@ -14,6 +14,8 @@ export interface Frames {
   readonly cost: Float64Array
   /** `slots` shelf indices per frame, NO_PIECE where a place is left empty. */
   readonly pieces: Int16Array
+  /** Whether frames may have been left out for what they would cost. */
+  readonly leftOut: boolean
 }
 
 export interface FrameLimits {
@@ -21,43 +23,132 @@ export interface FrameLimits {
   readonly mostMm: number
   /** mm. Nor lower: not even the thickest shims would fill it up. */
   readonly leastMm: number
+  /** Dearer stacks are not wanted; infinite where all are. */
+  readonly mostCost: number
+  /**
+   * The heights that a frame may have, mm, so that no more than `cost` need be added to make a stack of it; undefined where there is none.
+   * It must not shrink as `cost` grows.
+   */
+  reach(cost: number): readonly [fromMm: number, toMm: number] | undefined
 }
 
+/** A plate that may stand in a place, and the least that it adds to a frame's cost there. */
+interface Candidate {
+  readonly index: number
+  readonly mm: number
+  readonly cost: number
+}
+
+/** The first of candidates, thinnest first, that is at least so thick. */
+const firstAtLeastMm = (candidates: readonly Candidate[], mm: number): number => {
+  let [low, high] = [0, candidates.length]
+  while (low < high) {
+    const middle = (low + high) >>> 1
+    if ((candidates[middle] as Candidate).mm < mm) low = middle + 1
+    else high = middle
+  }
+  return low
+}
+
+/** Frames as they are found, each set of pieces once. */
+class FrameRows {
+  readonly heights: number[] = []
+  readonly costs: number[] = []
+  readonly pieces: number[] = []
+  private readonly rowOf = new Map<number | string, number>()
+  private readonly countsByNumber: boolean
+
+  constructor(
+    private readonly slots: number,
+    private readonly shelfSize: number,
+  ) {
+    this.countsByNumber = (shelfSize + 1) ** slots < Number.MAX_SAFE_INTEGER
+  }
+
+  /** A name for the set of pieces, whatever their order. */
+  private nameOf(chosen: Int16Array): number | string {
+    const sorted = chosen.slice().sort()
+    if (!this.countsByNumber) return sorted.join(' ')
+    let name = 0
+    for (const piece of sorted) name = name * (this.shelfSize + 1) + piece + 1
+    return name
+  }
+
+  /** Whether pieces stand before those of a row, place by place as the shelf has them. */
+  private standsBefore(chosen: Int16Array, row: number): boolean {
+    for (let at = 0; at < this.slots; at++) {
+      const differ = (chosen[at] as number) - (this.pieces[row * this.slots + at] as number)
+      if (differ !== 0) return differ < 0
+    }
+    return false
+  }
+
+  /** Keeps a frame, unless the same pieces stand cheaper in another order, or as cheap in one that comes before. */
+  add(chosen: Int16Array, heightMm: number, cost: number): void {
+    const name = this.nameOf(chosen)
+    const row = this.rowOf.get(name)
+    if (row !== undefined) {
+      const differ = cost - (this.costs[row] as number)
+      if (differ > 0 || (differ === 0 && !this.standsBefore(chosen, row))) return
+    }
+    const to = row ?? this.heights.length
+    this.rowOf.set(name, to)
+    this.heights[to] = heightMm
+    this.costs[to] = cost
+    for (let at = 0; at < this.slots; at++) this.pieces[to * this.slots + at] = chosen[at] as number
+  }
+}
+
+/** mm. Sums of thicknesses differ by their order in the last bits. */
+const ROUNDING_MM = 1e-9
+
 /**
- * Lists every way to fill the places, one piece each, whose height lies within the limits. Where two orders use the same
- * pieces, the cheaper is kept.
+ * Lists every way to fill the places, one piece each, that may become a stack within the limits, without trying those that cannot: what
+ * is still to come costs at least so much, and the last piece must bring the frame to a height that is worth its cost. Where two orders
+ * use the same pieces, the cheaper is kept.
  */
 export const listFrames = (
   places: readonly PlatesPlace[],
   shelf: readonly Plate[],
   prices: PriceList,
-  { mostMm, leastMm }: FrameLimits,
+  { mostMm, leastMm, mostCost, reach }: FrameLimits,
 ): Frames => {
   if (places.some((place) => place.most > 1)) throw new Mistake('a framed place holds one piece at most')
   const slots = places.length
   const placePrices = places.map((place) => prices.inPlace(place))
-  const candidates = places.map((_, at) =>
-    [...shelf.keys()].filter((index) => Number.isFinite((placePrices[at] as Float64Array)[index])),
+  /** What a piece adds for the doubt in its thickness, at the least, however many of its entry lie in the frame. */
+  const leastDoubt = Float64Array.from(shelf.keys(), (index) => {
+    let least = Infinity
+    for (let count = 1; count <= slots; count++) least = Math.min(least, prices.ofDoubt(index, count) / count)
+    return least
+  })
+  const candidates = placePrices.map((inPlace) =>
+    [...shelf.keys()]
+      .filter((index) => Number.isFinite(inPlace[index]))
+      .map((index): Candidate => {
+        const cost = (inPlace[index] as number) + (leastDoubt[index] as number)
+        return { index, mm: (shelf[index] as Plate).thickness.valueMm, cost }
+      })
+      .sort((one, other) => one.mm - other.mm || one.index - other.index),
   )
+  /** The least that the places from each on add to a frame's cost. */
+  const leastFrom = new Float64Array(slots + 1)
+  for (let at = slots - 1; at >= 0; at--) {
+    const cheapest = (candidates[at] as Candidate[]).reduce((least, { cost }) => Math.min(least, cost), Infinity)
+    const optional = (places[at] as PlatesPlace).least === 0
+    leastFrom[at] = (leastFrom[at + 1] as number) + (optional ? Math.min(0, cheapest) : cheapest)
+  }
   const used = new Uint16Array(shelf.length)
   const chosen = new Int16Array(slots).fill(NO_PIECE)
+  const rows = new FrameRows(slots, shelf.length)
 
-  const heights: number[] = []
-  const costs: number[] = []
-  const pieces: number[] = []
-  const rowOf = new Map<number, number>()
-
-  /** A number for the set of pieces, whatever their order. */
-  const nameOfSet = (): number => {
-    const sorted = chosen.slice().sort()
-    let name = 0
-    for (const piece of sorted) name = name * (shelf.length + 1) + piece + 1
-    return name
-  }
-
-  const close = (heightMm: number, cost: number): void => {
-    if (heightMm < leastMm) return
-    let whole = cost
+  const close = (heightMm: number): void => {
+    if (heightMm < leastMm || heightMm > mostMm) return
+    let whole = 0
+    for (let at = 0; at < slots; at++) {
+      const piece = chosen[at] as number
+      if (piece !== NO_PIECE) whole += (placePrices[at] as Float64Array)[piece] as number
+    }
     for (let at = 0; at < slots; at++) {
       const piece = chosen[at] as number
       if (piece === NO_PIECE) continue
@@ -65,33 +156,45 @@ export const listFrames = (
         if (chosen[other] !== NO_PIECE) whole += prices.ofPair(piece, chosen[other] as number)
       if (chosen.indexOf(piece) === at) whole += prices.ofDoubt(piece, used[piece] as number)
     }
-    const name = nameOfSet()
-    const row = rowOf.get(name)
-    if (row !== undefined && (costs[row] as number) <= whole) return
-    const to = row ?? heights.length
-    rowOf.set(name, to)
-    heights[to] = heightMm
-    costs[to] = whole
-    for (let at = 0; at < slots; at++) pieces[to * slots + at] = chosen[at] as number
+    const within = mostCost === Infinity ? [leastMm, mostMm] : reach(mostCost - whole)
+    if (!within || heightMm < (within[0] as number) - ROUNDING_MM || heightMm > (within[1] as number) + ROUNDING_MM)
+      return
+    rows.add(chosen, heightMm, whole)
+  }
+
+  /** Puts a piece in a place and goes on; `cost` is the least that the frame costs so far. */
+  const take = (at: number, { index, mm, cost: own }: Candidate, heightMm: number, cost: number): void => {
+    if ((used[index] as number) >= (shelf[index] as Plate).count) return
+    used[index]!++
+    chosen[at] = index
+    fill(at + 1, heightMm + mm, cost + own)
+    chosen[at] = NO_PIECE
+    used[index]!--
   }
 
   const fill = (at: number, heightMm: number, cost: number): void => {
     if (heightMm > mostMm) return
     const place = places[at]
-    if (place === undefined) return close(heightMm, cost)
+    if (place === undefined) return close(heightMm)
+    const left = mostCost - cost - (leastFrom[at] as number)
+    const within = mostCost === Infinity ? ([leastMm, mostMm] as const) : reach(left)
+    if (!within) return
     if (place.least === 0) fill(at + 1, heightMm, cost)
-    for (const index of candidates[at] as number[]) {
-      const plate = shelf[index] as Plate
-      if ((used[index] as number) >= plate.count) continue
-      used[index]!++
-      chosen[at] = index
-      fill(at + 1, heightMm + plate.thickness.valueMm, cost + ((placePrices[at] as Float64Array)[index] as number))
-      chosen[at] = NO_PIECE
-      used[index]!--
+    const its = candidates[at] as Candidate[]
+    if (at < slots - 1) {
+      for (const candidate of its) take(at, candidate, heightMm, cost)
+      return
+    }
+    const from = firstAtLeastMm(its, within[0] - heightMm - ROUNDING_MM)
+    for (let next = from; next < its.length; next++) {
+      const candidate = its[next] as Candidate
+      if (heightMm + candidate.mm > within[1] + ROUNDING_MM) return
+      take(at, candidate, heightMm, cost)
     }
   }
   fill(0, 0, 0)
 
+  const { heights, costs, pieces } = rows
   const order = Uint32Array.from(heights.keys()).sort((a, b) => (costs[a] as number) - (costs[b] as number))
   const sorted = new Int16Array(order.length * slots)
   order.forEach((row, to) => {
@@ -103,5 +206,6 @@ export const listFrames = (
     heightMm: Float64Array.from(order, (row) => heights[row] as number),
     cost: Float64Array.from(order, (row) => costs[row] as number),
     pieces: sorted,
+    leftOut: mostCost < Infinity,
   }
 }

@@ -9,7 +9,7 @@ import type { SqueezeWindow } from '../learning/squeeze-window.js'
 export type PlatesPlace = Extract<Place, { is: 'plates' }>
 
 /**
- * Ranking points of every piece in every place and of every two pieces together, worked out once, so that trying a stack is
+ * Ranking points of every piece in every place and of every two pieces together, each worked out once, so that trying a stack is
  * adding numbers up. Plates go by their place on the shelf.
  */
 export class PriceList {
@@ -24,19 +24,18 @@ export class PriceList {
     private readonly allows: (role: Role, plate: Plate) => boolean = () => true,
   ) {
     this.size = shelf.length
-    this.pairs = new Float64Array(this.size ** 2)
-    shelf.forEach((one, row) => {
-      // Two pieces of one entry can lie in a stack too, so the diagonal counts.
-      for (let column = row; column < this.size; column++) {
-        const price = costOfPair(method, one, shelf[column] as Plate, cut)
-        this.pairs[row * this.size + column] = price
-        this.pairs[column * this.size + row] = price
-      }
-    })
+    this.pairs = new Float64Array(this.size ** 2).fill(Number.NaN)
   }
 
+  /** Of two pieces, of one entry too, in one stack; worked out when it is first asked for, as of a big shelf few pairs ever are. */
   ofPair(one: number, other: number): number {
-    return this.pairs[one * this.size + other] as number
+    const known = this.pairs[one * this.size + other] as number
+    if (!Number.isNaN(known)) return known
+    const [first, second] = one <= other ? [one, other] : [other, one]
+    const price = costOfPair(this.method, this.shelf[first] as Plate, this.shelf[second] as Plate, this.cut)
+    this.pairs[one * this.size + other] = price
+    this.pairs[other * this.size + one] = price
+    return price
   }
 
   /** Prices of all plates in a place; infinite for those that may not stand there. */

@@ -43,6 +43,9 @@ export const costOfPair = (method: Method, one: Plate, other: Plate, cut: CutCon
 export const costOfOffset = (squeezeMm: number, window: SqueezeWindow): number =>
   (points.scaleOff * Math.abs(squeezeMm - window.midMm)) / window.scaleMm
 
+/** How far off the best a squeeze may be for so many points, mm. */
+export const mmOfOffset = (cost: number, window: SqueezeWindow): number => (cost * window.scaleMm) / points.scaleOff
+
 /**
  * What `count` pieces of a shelf entry cost for the doubt in their thickness, against the same stack without them. The error
  * of pieces that already stand in the gap cancels, so the first of them may lower the cost.

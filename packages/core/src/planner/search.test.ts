@@ -102,6 +102,34 @@ describe('the search', () => {
     }
   })
 
+  it('finds on a big shelf what trying all of it finds, and tries far less', () => {
+    let bounded = 0
+    for (const seed of [403, 404, 406, 407, 409, 411]) {
+      const asked = randomRequest(seed, 110)
+      const request = { ...asked, shelf: asked.shelf.filter(({ kind }, at) => kind !== 'shim' || at % 7 === 0) }
+      const all = searchStacks(request)
+      const few = searchStacks({ ...request, keep: 36 })
+      expect(few.found.map(({ key }) => key)).toEqual(all.found.slice(0, 36).map(({ key }) => key))
+      expect(few.complete).toBe(all.found.length < 36)
+      if (few.examined < all.examined / 4) bounded++
+    }
+    expect(bounded).toBeGreaterThan(3)
+  })
+
+  it('finds what worked before on a big shelf too', () => {
+    const request = { ...randomRequest(2, 250), keep: 36 }
+    const { found } = searchStacks(request)
+    const [first, later] = [found[0]!, found.at(-1)!]
+    const again = searchStacks({ ...request, workedBefore: new Set([later.key]) })
+    expect(again.found.find(({ key }) => key === later.key)!.cost).toBeCloseTo(later.cost - points.workedBefore, 9)
+    expect(again.found.map(({ key }) => key)).toContain(first.key)
+  })
+
+  it('finds the solver’s optimum among a thousand entries', async () => {
+    const request = { ...randomRequest(3, 1000), keep: 1 }
+    expect(searchStacks(request).found[0]?.cost).toBeCloseTo((await solveByInteger(request))!, 6)
+  })
+
   it('prefers what worked before among near equals', () => {
     let nearEquals = 0
     for (let seed = 100; seed < 160; seed++) {

@@ -1,14 +1,14 @@
 import type { Plate } from '../layers/plate.js'
 import { type Layer, type Role, thicknessOf } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
-import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
+import { SAME_COST, SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import type { Method } from '../techniques/method.js'
 import { type CutContext, dieClassOf, jobLayer } from '../job/cut-context.js'
 import type { Place } from '../techniques/technique.js'
 import { BestKept } from './best-kept.js'
 import { type Frames, listFrames, NO_PIECE } from './frames.js'
 import { type PlatesPlace, PriceList } from './price-list.js'
-import { costOfOffset, piecesKey, points } from './ranking.js'
+import { costOfOffset, mmOfOffset, piecesKey, points } from './ranking.js'
 import { firstAtLeast, listShimSets, type ShimSets } from './shim-sets.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
@@ -55,6 +55,54 @@ interface Candidate {
 const isShims = (place: Place): place is PlatesPlace => place.is === 'plates' && place.role === 'shim'
 const isFramed = (place: Place): place is PlatesPlace => place.is === 'plates' && place.role !== 'shim'
 
+/** A shelf whose pieces make no more frames than this is searched at once. */
+const MANY_FRAMES = 60_000
+/** So many of some plates as they are spread by thickness: the cheapest where not all cost the same. */
+const spreadOf = (many: number, plates: readonly number[], prices: Float64Array, shelf: readonly Plate[]): number[] => {
+  const cheapestFirst = [...plates].sort((a, b) => (prices[a] as number) - (prices[b] as number) || a - b)
+  if (plates.length === 0) return []
+  const dearest = prices[cheapestFirst[Math.min(many, plates.length) - 1] as number] as number
+  const byThickness = cheapestFirst
+    .filter((at) => (prices[at] as number) <= dearest)
+    .sort((a, b) => (shelf[a] as Plate).thickness.valueMm - (shelf[b] as Plate).thickness.valueMm || a - b)
+  if (byThickness.length <= many) return byThickness
+  return Array.from(
+    { length: many },
+    (_, at) => byThickness[Math.round((at * (byThickness.length - 1)) / (many - 1))] as number,
+  )
+}
+
+/**
+ * A cost that none of the stacks to be kept exceeds: that of the last one kept where half of the shelf is all there is, which is found the
+ * same way. Infinite where all are to be kept, or the shelf is searched at once as it is.
+ */
+const boundOf = (
+  request: SearchRequest,
+  framed: readonly PlatesPlace[],
+  shimAt: readonly number[],
+  prices: PriceList,
+): number => {
+  const { shelf, keep } = request
+  if (!Number.isFinite(keep)) return Infinity
+  const inPlaces = framed.map((place) => prices.inPlace(place))
+  const fitting = inPlaces.map((inPlace) => [...shelf.keys()].filter((at) => Number.isFinite(inPlace[at])))
+  const frames = fitting.reduce(
+    (product, plates, at) => product * (plates.length + ((framed[at] as PlatesPlace).least === 0 ? 1 : 0)),
+    1,
+  )
+  if (frames <= MANY_FRAMES) return Infinity
+  const sampled = new Set([
+    ...fitting.flatMap((plates, at) =>
+      spreadOf(Math.ceil(plates.length / 2), plates, inPlaces[at] as Float64Array, shelf),
+    ),
+    ...shimAt.filter((_, at) => at % 2 === 0),
+  ])
+  if (sampled.size === shelf.length) return Infinity
+  const { found } = searchStacks({ ...request, shelf: shelf.filter((_, at) => sampled.has(at)) })
+  const last = found[keep - 1]
+  return last ? last.cost + SAME_COST : Infinity
+}
+
 /** mm. The thickest that so many shims can be together. */
 const thickestShimsMm = (shims: readonly Plate[], most: number): number =>
   shims
@@ -83,12 +131,6 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
   const jobMm = thicknessOf(jobLayer('dies', cut)).valueMm + thicknessOf(jobLayer('sheets', cut)).valueMm
   const lowMm = window.lowMm + window.gapMm - jobMm - SAME_LENGTH_MM
   const highMm = window.highMm + window.gapMm - jobMm + SAME_LENGTH_MM
-  const frames = listFrames(places.filter(isFramed), shelf, prices, {
-    mostMm: highMm,
-    leastMm: lowMm - thickestShimsMm(shims, mostShims),
-  })
-  if (frames.length === 0) return { found: [], complete: true, examined: 0 }
-
   const shimPrices = shimPlace ? prices.inPlace(shimPlace) : new Float64Array(0)
   const costOf = (index: number, count: number): number =>
     count * (shimPrices[shimAt[index] as number] as number) + prices.ofDoubt(shimAt[index] as number, count)
@@ -100,12 +142,32 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
   }, 0)
   const leastPerShim = Number.isFinite(cheapestShim) ? cheapestShim - mostRelief : 0
   const bonus = workedBefore.size > 0 ? points.workedBefore : 0
+  const bound = boundOf(request, places.filter(isFramed), shimAt, prices)
+  const leastMm = lowMm - thickestShimsMm(shims, mostShims)
+  /** mm. Where a frame without shims would be at its best. */
+  const midMm = window.midMm + window.gapMm - jobMm
+  const frames = listFrames(places.filter(isFramed), shelf, prices, {
+    mostMm: highMm,
+    leastMm,
+    mostCost: bound + bonus,
+    reach(cost) {
+      // With a shim or more it may have any height that they can make up for.
+      if (shims.length > 0 && cost >= leastPerShim) return [leastMm, highMm]
+      if (cost < 0) return undefined
+      const asideMm = mmOfOffset(cost, window)
+      return [Math.max(lowMm, midMm - asideMm), Math.min(highMm, midMm + asideMm)]
+    },
+  })
+  if (frames.length === 0) return { found: [], complete: true, examined: 0 }
+
   const pairedShims = shimPairPrices(frames, shimAt, prices)
   const lowestFrameMm = frames.heightMm.reduce((least, mm) => Math.min(least, mm), Infinity)
 
   const best = new BestKept<Candidate>(request.keep)
   let examined = 0
-  let passedOver = false
+  let passedOver = frames.leftOut
+  /** Cost that a stack must not exceed to be among those kept. */
+  const bar = (): number => Math.min(best.bar, bound)
 
   const keyOf = (frame: number, chosen: readonly number[]): string =>
     piecesKey([...piecesOf(frames, frame), ...chosen].map((at) => (shelf[at] as Plate).id))
@@ -121,7 +183,7 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
       if (pairedShims)
         for (let piece = 0; piece < sets.size; piece++)
           cost += pairedShims(frame, sets.items[at * sets.size + piece] as number)
-      if (cost - bonus > best.bar) {
+      if (cost - bonus > bar()) {
         passedOver = true
         continue
       }
@@ -134,15 +196,15 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
   }
 
   for (let size = 0; size <= mostShims; size++) {
-    if (size > 0 && (frames.cost[0] as number) + size * cheapestShim - mostRelief - bonus > best.bar) {
+    if (size > 0 && (frames.cost[0] as number) + size * cheapestShim - mostRelief - bonus > bar()) {
       passedOver = true
       break
     }
-    const mostCost = best.bar + bonus - (frames.cost[0] as number)
+    const mostCost = bar() + bonus - (frames.cost[0] as number)
     const sets = listShimSets(shims, size, { mostMm: highMm - lowestFrameMm, mostCost, leastPerShim }, costOf)
     passedOver ||= sets.leftOut
     for (let frame = 0; frame < frames.length; frame++) {
-      if ((frames.cost[frame] as number) + sets.leastCost - bonus > best.bar) {
+      if ((frames.cost[frame] as number) + sets.leastCost - bonus > bar()) {
         passedOver = true
         break
       }
