@@ -157,8 +157,7 @@ export const listFrames = (
       if (chosen.indexOf(piece) === at) whole += prices.ofDoubt(piece, used[piece] as number)
     }
     const within = mostCost === Infinity ? [leastMm, mostMm] : reach(mostCost - whole)
-    if (!within || heightMm < (within[0]) - ROUNDING_MM || heightMm > (within[1]) + ROUNDING_MM)
-      return
+    if (!within || heightMm < within[0] - ROUNDING_MM || heightMm > within[1] + ROUNDING_MM) return
     rows.add(chosen, heightMm, whole)
   }
 
