@@ -15,7 +15,9 @@ export const speakWith = (words: Words): Speak => {
     interpolation: { escapeValue: false },
     initAsync: false,
   })
-  return (key, values = {}) => instance.t(key, { ...values })
+  // The page narrows i18next's keys to its own words for every package that is read beside it.
+  const t = instance.t as unknown as (key: string, values: object) => string
+  return (key, values = {}) => t(key, { ...values })
 }
 
 const spoken = new Map<string, Speak>()
