@@ -1,4 +1,4 @@
-import { speak, type Speak } from '@bold-heron/words'
+import { firstLanguage, speak, type Speak } from '@bold-heron/words'
 import { commandNamed, commandNames } from './commands/list.js'
 import { Faults } from './faults.js'
 
@@ -10,7 +10,7 @@ export interface CallEnded {
 }
 
 /** Runs one command: its answer as JSON; faults, one a line, with exit code 2. */
-export const heron = async (args: readonly string[], t: Speak = speak('en')): Promise<CallEnded> => {
+export const heron = async (args: readonly string[], t: Speak = speak(firstLanguage)): Promise<CallEnded> => {
   const [verb, file, ...more] = args
   const command = commandNamed(verb)
   if (!command || file === undefined || more.length > 0) {

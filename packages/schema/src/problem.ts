@@ -39,7 +39,6 @@ export const problemCodes = [
   'too-many-photos',
   'press-not-named',
   'pass-unsolved',
-  'too-many-requests',
   'our-mistake',
   'database-away',
   'not-saved',

@@ -1,5 +1,5 @@
 /** What goes wrong, in the words of a language: for the page, the command line and whoever reads the API. */
-export { languageCodes } from './languages.js'
+export { firstLanguage, languageCodes } from './languages.js'
 export { speak, type Speak, speakWith } from './speak.js'
 export { sayDrawingFault } from './say-drawing-fault.js'
 export { sayFault } from './say-fault.js'

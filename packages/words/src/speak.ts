@@ -1,5 +1,5 @@
 import { createInstance } from 'i18next'
-import { languageCodes, languages } from './languages.js'
+import { firstLanguage, languages } from './languages.js'
 import type { Words } from './words.js'
 
 /** Says what stands at a key, values filled in. */
@@ -22,9 +22,9 @@ export const speakWith = (words: Words): Speak => {
 
 const spoken = new Map<string, Speak>()
 
-/** Speaks a language by its code; the first of the list where there is no such language. */
+/** Speaks a language by its code; the first language where there is no such language. */
 export const speak = (language: string): Speak => {
-  const code = Object.hasOwn(languages, language) ? language : (languageCodes[0] as string)
+  const code = Object.hasOwn(languages, language) ? language : firstLanguage
   const known = spoken.get(code)
   if (known) return known
   const made = speakWith(languages[code] as Words)

@@ -1,5 +1,5 @@
 import type { Problem, ProblemCode, ProblemField } from '@bold-heron/schema'
-import { languageCodes, sayProblem, speak } from '@bold-heron/words'
+import { firstLanguage, languageCodes, sayProblem, speak } from '@bold-heron/words'
 import type { Response } from 'express'
 
 /** What goes wrong with a request, in codes and values; words come last, when it is sent. */
@@ -31,7 +31,7 @@ export const refuseFields = (errors: ProblemField[]): never => refuse(422, 'fiel
 
 /** Sends problem details (RFC 9457), with a sentence in the language that was asked for. */
 export const sendProblem = (response: Response, refused: Refusal): void => {
-  const language = response.req.acceptsLanguages([...languageCodes]) || 'en'
+  const language = response.req.acceptsLanguages([...languageCodes]) || firstLanguage
   const problem: Problem = {
     type: `about:blank#${refused.status}`,
     ...refused,

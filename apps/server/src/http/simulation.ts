@@ -3,7 +3,7 @@ import { placingFaults, type ProblemField, type SimulationFile, toPressing } fro
 import { type HeavyThread, TookTooLong } from '../threads/heavy-thread.js'
 import { refuseFields } from './problems.js'
 
-/** ms. No drawing within the limits takes a tenth of this. */
+/** ms. The worst drawing within the limits that was met took half of this. */
 const LONGEST_READING_MS = 5000
 
 /** A simulation sent to the server as the core takes it, its drawings read by `quick`; refuses every die that cannot be used, by its field. */

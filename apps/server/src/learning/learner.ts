@@ -95,8 +95,8 @@ export class Learner {
     if (gone.length > 0 || read.length > 0)
       await inWriting(this.sequelize, async (transaction) => {
         await EvidenceModel.destroy({ where: { runId: gone }, transaction })
-        for (const runId of gone) await noteRead(this.sequelize, { runId, readAs: null }, transaction)
-        for (const each of read) await noteRead(this.sequelize, each, transaction)
+        const again = gone.map((runId) => ({ runId, readAs: null }))
+        await noteRead(this.sequelize, [...again, ...read], transaction)
       })
     return stale
   }
@@ -104,7 +104,7 @@ export class Learner {
   /** Keeps what was worked out, unless the run has gone meanwhile. */
   private async keep({ runId, madeFrom }: LoggedPile, readAs: string, log: number[]): Promise<void> {
     await inWriting(this.sequelize, async (transaction) => {
-      await noteRead(this.sequelize, { runId, readAs }, transaction)
+      await noteRead(this.sequelize, [{ runId, readAs }], transaction)
       await this.sequelize.query(
         `INSERT INTO run_evidence (run_id, made_from, log)
        SELECT id, :madeFrom, ARRAY[:log]::double precision[] FROM runs WHERE id = :runId

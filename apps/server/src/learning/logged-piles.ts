@@ -32,8 +32,6 @@ import { EDITION, type PileOfRuns } from './piles-in-log.js'
 export interface LoggedPile {
   /** The last run of the pile; what is learnt is kept with it. */
   readonly runId: string
-  readonly pressId: string
-  readonly sheetId: string
   readonly technique: TechniqueId
   readonly piles: readonly Pressed[]
   /** Changes whenever anything does that the evidence is worked out from. */
@@ -141,8 +139,6 @@ export const loggedPiles = async (piles: readonly PileOfRuns[], transaction: Tra
       {
         technique: last.technique,
         runId: last.id,
-        pressId: last.pressId,
-        sheetId: last.sheetId,
         piles: pressed,
         madeFrom: fingerprint(pressed),
       },

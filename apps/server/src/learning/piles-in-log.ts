@@ -46,14 +46,18 @@ export const pilesInLog = (sequelize: Sequelize, transaction: Transaction): Prom
     { type: QueryTypes.SELECT, replacements: { most: MOST_RUNS, edition: `${EDITION}-` }, transaction },
   )
 
-/** Notes what a pile was last learnt from; null where it is to be read again. It is no change of the run. */
+/** Notes what piles were last learnt from; null for those that are to be read again. It is no change of the runs. */
 export const noteRead = async (
   sequelize: Sequelize,
-  { runId, readAs }: { readonly runId: string; readonly readAs: string | null },
+  piles: readonly { readonly runId: string; readonly readAs: string | null }[],
   transaction: Transaction,
 ): Promise<void> => {
-  await sequelize.query(`UPDATE runs SET learnt_as = :readAs WHERE id = :runId`, {
-    replacements: { runId, readAs },
-    transaction,
-  })
+  await sequelize.query(
+    `UPDATE runs SET learnt_as = read."readAs"
+     FROM json_to_recordset(:piles) AS read ("runId" uuid, "readAs" text) WHERE runs.id = read."runId"`,
+    {
+      replacements: { piles: JSON.stringify(piles.map(({ runId, readAs }) => ({ runId, readAs }))) },
+      transaction,
+    },
+  )
 }

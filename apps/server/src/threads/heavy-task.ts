@@ -31,14 +31,9 @@ export interface HeavyAnswers {
 
 export type AnswerTo<Task extends HeavyTask> = HeavyAnswers[Task['kind']]
 
-// eslint-disable-next-line require-yield -- one slice is all there is to a drawing
-function* readingSteps(svg: string): Steps<HeavyAnswers['read']> {
-  return readSvg(svg)
-}
-
-// eslint-disable-next-line require-yield -- one slice is all there is to a pressing
-function* pressingSteps(pressing: SimulatedPressing): Steps<PressingResult> {
-  return simulatePressing(pressing)
+// eslint-disable-next-line require-yield -- there is nothing to stop between
+function* inOneSlice<Made>(work: () => Made): Steps<Made> {
+  return work()
 }
 
 function* evidenceSteps(technique: TechniqueId, piles: readonly Pressed[]): Steps<Float64Array> {
@@ -57,9 +52,9 @@ export const stepsOf = (task: HeavyTask, responses: Responses): Steps<HeavyAnswe
     case 'plan':
       return planSteps(task.request, responses)
     case 'simulate':
-      return pressingSteps(task.pressing)
+      return inOneSlice(() => simulatePressing(task.pressing))
     case 'read':
-      return readingSteps(task.svg)
+      return inOneSlice(() => readSvg(task.svg))
     case 'evidence':
       return evidenceSteps(task.technique, task.piles)
   }

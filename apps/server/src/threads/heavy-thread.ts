@@ -7,6 +7,7 @@ interface Waiting {
   readonly resolve: (answer: never) => void
   readonly reject: (error: Error) => void
   readonly onProgress: ((share: number) => void) | undefined
+  readonly signal: AbortSignal | undefined
 }
 
 /** How a task is minded while it is done. */
@@ -47,7 +48,7 @@ export class HeavyThread {
     const id = this.next++
     const done = new Promise<AnswerTo<Task>>((resolve, reject) => {
       if (signal?.aborted) return reject(new Cancelled('given up before it began'))
-      this.waiting.set(id, { task, resolve, reject, onProgress })
+      this.waiting.set(id, { task, resolve, reject, onProgress, signal })
       signal?.addEventListener('abort', () => this.waiting.has(id) && this.send({ is: 'cancel', id }), { once: true })
       this.send({ is: 'task', id, task })
     })
@@ -69,7 +70,13 @@ export class HeavyThread {
     this.waiting.delete(id)
     void this.worker?.terminate()
     this.worker = undefined
-    for (const [left, { task }] of this.waiting) this.send({ is: 'task', id: left, task })
+    for (const [left, { task, signal, reject }] of this.waiting) {
+      if (!signal?.aborted) this.send({ is: 'task', id: left, task })
+      else {
+        this.waiting.delete(left)
+        reject(new Cancelled('given up'))
+      }
+    }
   }
 
   private send(message: ToHeavyWorker): void {

@@ -35,5 +35,3 @@ export const speakLanguage = async (language: string): Promise<void> => {
   await i18next.changeLanguage(language)
   preference.keep(KEPT_AS, language)
 }
-
-export { i18next }

@@ -10,8 +10,10 @@ const files = {
 const languageAt = (path: string): string | undefined =>
   (/^\.\/([\w-]+)\/[\w-]+\.ts$/.exec(path) ?? /\/text\/([\w-]+)\.ts$/.exec(path))?.[1]
 
-/** Languages by their code (BCP 47), the first language first. */
+/** Spoken where nothing else was chosen, and for what another language leaves out. */
 export const FIRST_LANGUAGE = 'en'
+
+/** Languages by their code (BCP 47), the first language first. */
 export const languages: readonly string[] = [
   FIRST_LANGUAGE,
   ...[...new Set(Object.keys(files).map(languageAt))]

@@ -17,31 +17,38 @@ export const contains = (loop: Polyline, x: number, y: number): boolean => {
 const encloses = (outer: Box, inner: Box): boolean =>
   outer.fromX <= inner.fromX && outer.fromY <= inner.fromY && outer.toX >= inner.toX && outer.toY >= inner.toY
 
+/** A loop by its place among all, with the box around it. */
+interface BoxedLoop {
+  readonly at: number
+  readonly loop: Polyline
+  readonly box: Box
+}
+
 /**
  * How many of the other loops each closed loop lies inside; loops must not cross. Loops are met from left to right, and each is held
  * against those only that have begun and not yet ended there.
  */
 export const depthsOf = (loops: readonly Polyline[]): number[] => {
   const depths = loops.map(() => 0)
-  const boxed = loops
-    .flatMap((loop, at) => {
-      const box = boxAround([loop])
-      return box ? [{ loop, at, box }] : []
-    })
-    .sort((one, other) => one.box.fromX - other.box.fromX)
-  let open: typeof boxed = []
-  for (let at = 0; at < boxed.length;) {
-    const fromX = (boxed[at] as (typeof boxed)[number]).box.fromX
-    open = open.filter(({ box }) => box.toX >= fromX)
+  const byStart = new Map<number, BoxedLoop[]>()
+  for (const [at, loop] of loops.entries()) {
+    const box = boxAround([loop])
+    if (!box) continue
+    const beside = byStart.get(box.fromX)
+    if (beside) beside.push({ at, loop, box })
+    else byStart.set(box.fromX, [{ at, loop, box }])
+  }
+  let open: BoxedLoop[] = []
+  for (const [fromX, begun] of [...byStart].sort(([one], [other]) => one - other)) {
     // Those that begin at the same place may lie in one another.
-    const begun = at
-    while (at < boxed.length && (boxed[at] as (typeof boxed)[number]).box.fromX === fromX)
-      open.push(boxed[at++] as (typeof boxed)[number])
-    for (const inner of boxed.slice(begun, at))
-      for (const outer of open)
-        if (outer !== inner && encloses(outer.box, inner.box))
-          if (contains(outer.loop, inner.loop[0] as number, inner.loop[1] as number))
-            depths[inner.at] = (depths[inner.at] as number) + 1
+    open = [...open.filter(({ box }) => box.toX >= fromX), ...begun]
+    for (const inner of begun)
+      depths[inner.at] = open.filter(
+        (outer) =>
+          outer !== inner &&
+          encloses(outer.box, inner.box) &&
+          contains(outer.loop, inner.loop[0] as number, inner.loop[1] as number),
+      ).length
   }
   return depths
 }

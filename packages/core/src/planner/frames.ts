@@ -1,5 +1,7 @@
 import { Mistake } from '../faults/guards.js'
 import type { Plate } from '../layers/plate.js'
+import { firstAtLeast } from '../numerics/first-at-least.js'
+import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import type { PlatesPlace, PriceList } from './price-list.js'
 
 /** No piece in this place. */
@@ -37,17 +39,6 @@ interface Candidate {
   readonly index: number
   readonly mm: number
   readonly cost: number
-}
-
-/** The first of candidates, thinnest first, that is at least so thick. */
-const firstAtLeastMm = (candidates: readonly Candidate[], mm: number): number => {
-  let [low, high] = [0, candidates.length]
-  while (low < high) {
-    const middle = (low + high) >>> 1
-    if ((candidates[middle] as Candidate).mm < mm) low = middle + 1
-    else high = middle
-  }
-  return low
 }
 
 /** Frames as they are found, each set of pieces once. */
@@ -99,9 +90,6 @@ class FrameRows {
   }
 }
 
-/** mm. Sums of thicknesses differ by their order in the last bits. */
-const ROUNDING_MM = 1e-9
-
 /**
  * Lists every way to fill the places, one piece each, that may become a stack within the limits, without trying those that cannot: what
  * is still to come costs at least so much, and the last piece must bring the frame to a height that is worth its cost. Where two orders
@@ -131,6 +119,7 @@ export const listFrames = (
       })
       .sort((one, other) => one.mm - other.mm || one.index - other.index),
   )
+  const thicknesses = candidates.map((its) => Float64Array.from(its, ({ mm }) => mm))
   /** The least that the places from each on add to a frame's cost. */
   const leastFrom = new Float64Array(slots + 1)
   for (let at = slots - 1; at >= 0; at--) {
@@ -156,8 +145,8 @@ export const listFrames = (
         if (chosen[other] !== NO_PIECE) whole += prices.ofPair(piece, chosen[other] as number)
       if (chosen.indexOf(piece) === at) whole += prices.ofDoubt(piece, used[piece] as number)
     }
-    const within = mostCost === Infinity ? [leastMm, mostMm] : reach(mostCost - whole)
-    if (!within || heightMm < within[0] - ROUNDING_MM || heightMm > within[1] + ROUNDING_MM) return
+    const within = reach(mostCost - whole)
+    if (!within || heightMm < within[0] - SAME_LENGTH_MM || heightMm > within[1] + SAME_LENGTH_MM) return
     rows.add(chosen, heightMm, whole)
   }
 
@@ -175,8 +164,7 @@ export const listFrames = (
     if (heightMm > mostMm) return
     const place = places[at]
     if (place === undefined) return close(heightMm)
-    const left = mostCost - cost - (leastFrom[at] as number)
-    const within = mostCost === Infinity ? ([leastMm, mostMm] as const) : reach(left)
+    const within = reach(mostCost - cost - (leastFrom[at] as number))
     if (!within) return
     if (place.least === 0) fill(at + 1, heightMm, cost)
     const its = candidates[at] as Candidate[]
@@ -184,14 +172,15 @@ export const listFrames = (
       for (const candidate of its) take(at, candidate, heightMm, cost)
       return
     }
-    const from = firstAtLeastMm(its, within[0] - heightMm - ROUNDING_MM)
-    for (let next = from; next < its.length; next++) {
+    const thinnest = firstAtLeast(thicknesses[at] as Float64Array, within[0] - heightMm - SAME_LENGTH_MM)
+    for (let next = thinnest; next < its.length; next++) {
       const candidate = its[next] as Candidate
-      if (heightMm + candidate.mm > within[1] + ROUNDING_MM) return
+      if (heightMm + candidate.mm > within[1] + SAME_LENGTH_MM) return
       take(at, candidate, heightMm, cost)
     }
   }
-  fill(0, 0, 0)
+  // Where a place has nobody to fill it there is no frame.
+  if (leastFrom[0] !== Infinity) fill(0, 0, 0)
 
   const { heights, costs, pieces } = rows
   const order = Uint32Array.from(heights.keys()).sort((a, b) => (costs[a] as number) - (costs[b] as number))

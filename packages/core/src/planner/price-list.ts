@@ -14,6 +14,7 @@ export type PlatesPlace = Extract<Place, { is: 'plates' }>
  */
 export class PriceList {
   private readonly pairs: Float64Array
+  private readonly places = new Map<PlatesPlace, Float64Array>()
   private readonly size: number
 
   constructor(
@@ -40,11 +41,15 @@ export class PriceList {
 
   /** Prices of all plates in a place; infinite for those that may not stand there. */
   inPlace(place: PlatesPlace): Float64Array {
-    return Float64Array.from(this.shelf, (plate) =>
+    const known = this.places.get(place)
+    if (known) return known
+    const prices = Float64Array.from(this.shelf, (plate) =>
       place.kinds.includes(plate.kind) && this.allows(place.role, plate)
         ? costOfPiece(this.method, place.role, plate, this.cut)
         : Infinity,
     )
+    this.places.set(place, prices)
+    return prices
   }
 
   /** What `count` pieces of an entry cost for the doubt in their thickness. */

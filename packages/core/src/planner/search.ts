@@ -1,6 +1,7 @@
 import type { Plate } from '../layers/plate.js'
 import { type Layer, type Role, thicknessOf } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
+import { firstAtLeast } from '../numerics/first-at-least.js'
 import { SAME_COST, SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import type { Method } from '../techniques/method.js'
 import { type CutContext, dieClassOf, jobLayer } from '../job/cut-context.js'
@@ -9,7 +10,7 @@ import { BestKept } from './best-kept.js'
 import { type Frames, listFrames, NO_PIECE } from './frames.js'
 import { type PlatesPlace, PriceList } from './price-list.js'
 import { costOfOffset, mmOfOffset, piecesKey, points } from './ranking.js'
-import { firstAtLeast, listShimSets, type ShimSets } from './shim-sets.js'
+import { listShimSets, type ShimSets } from './shim-sets.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 export interface SearchRequest {
@@ -57,10 +58,11 @@ const isFramed = (place: Place): place is PlatesPlace => place.is === 'plates' &
 
 /** A shelf whose pieces make no more frames than this is searched at once. */
 const MANY_FRAMES = 60_000
+
 /** So many of some plates as they are spread by thickness: the cheapest where not all cost the same. */
 const spreadOf = (many: number, plates: readonly number[], prices: Float64Array, shelf: readonly Plate[]): number[] => {
-  const cheapestFirst = [...plates].sort((a, b) => (prices[a] as number) - (prices[b] as number) || a - b)
   if (plates.length === 0) return []
+  const cheapestFirst = [...plates].sort((a, b) => (prices[a] as number) - (prices[b] as number) || a - b)
   const dearest = prices[cheapestFirst[Math.min(many, plates.length) - 1] as number] as number
   const byThickness = cheapestFirst
     .filter((at) => (prices[at] as number) <= dearest)
@@ -122,6 +124,7 @@ const thickestShimsMm = (shims: readonly Plate[], most: number): number =>
 export const searchStacks = (request: SearchRequest): SearchResult => {
   const { method, cut, window, shelf, workedBefore } = request
   const places = method.places(dieClassOf(cut), cut.bladeSide, cut.rules)
+  const framed = places.filter(isFramed)
   const shimPlace = places.find(isShims)
   const mostShims = shimPlace?.most ?? 0
   const shimAt = shimPlace ? [...shelf.keys()].filter((at) => shimPlace.kinds.includes((shelf[at] as Plate).kind)) : []
@@ -142,11 +145,11 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
   }, 0)
   const leastPerShim = Number.isFinite(cheapestShim) ? cheapestShim - mostRelief : 0
   const bonus = workedBefore.size > 0 ? points.workedBefore : 0
-  const bound = boundOf(request, places.filter(isFramed), shimAt, prices)
+  const bound = boundOf(request, framed, shimAt, prices)
   const leastMm = lowMm - thickestShimsMm(shims, mostShims)
   /** mm. Where a frame without shims would be at its best. */
   const midMm = window.midMm + window.gapMm - jobMm
-  const frames = listFrames(places.filter(isFramed), shelf, prices, {
+  const frames = listFrames(framed, shelf, prices, {
     mostMm: highMm,
     leastMm,
     mostCost: bound + bonus,
@@ -174,7 +177,7 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
 
   const takeSlice = (frame: number, sets: ShimSets): void => {
     const frameMm = frames.heightMm[frame] as number
-    for (let at = firstAtLeast(sets, lowMm - frameMm); at < sets.length; at++) {
+    for (let at = firstAtLeast(sets.heightMm, lowMm - frameMm); at < sets.length; at++) {
       const heightMm = frameMm + (sets.heightMm[at] as number)
       if (heightMm > highMm) return
       examined++

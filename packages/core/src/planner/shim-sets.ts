@@ -77,15 +77,3 @@ export const listShimSets = (
   })
   return sorted
 }
-
-/** The first set that is at least `heightMm` thick. */
-export const firstAtLeast = (sets: ShimSets, heightMm: number): number => {
-  let low = 0
-  let high = sets.length
-  while (low < high) {
-    const middle = (low + high) >>> 1
-    if ((sets.heightMm[middle] as number) < heightMm) low = middle + 1
-    else high = middle
-  }
-  return low
-}

@@ -30,7 +30,6 @@ export const problems: ProblemWords = {
   'too-many-photos': 'A run keeps {{limit}} photos at most; delete one first.',
   'press-not-named': 'pressId is missing or no id; name the press to carry the recipe over to, such as ?pressId=….',
   'pass-unsolved': 'A pass could not be solved; there is no number to trust.',
-  'too-many-requests': 'Too many requests came in a minute. Wait a moment, then try again.',
   'our-mistake': 'Something went wrong on our side. The log says more.',
   'database-away': `${AWAY} Try again in a moment.`,
   'not-saved': `${AWAY} ${NOTHING_SAVED}`,
