@@ -30,6 +30,6 @@ const bundle = (app, entryPoints) =>
   })
 
 await Promise.all([
-  bundle('server', { main: 'src/main.ts', 'heavy-worker': 'src/threads/heavy-worker.ts' }),
+  bundle('server', { main: 'src/main.ts', worker: 'src/work/worker.ts' }),
   bundle('caliper', { main: 'src/main.ts' }),
 ])

@@ -24,7 +24,7 @@ const houses = {
     'planner',
     'practice',
   ],
-  'apps/server/src': ['threads', 'store', 'learning', 'planning', 'csv', 'demo', 'http'],
+  'apps/server/src': ['threads', 'store', 'refusals', 'learning', 'planning', 'csv', 'demo', 'work', 'http'],
   'apps/web/src': ['paths', 'workers', 'data', 'devices', 'text', 'ui', 'drawing', 'pressing', 'stations', 'app'],
 } as const
 

@@ -6,10 +6,12 @@ import { loadDemoOnce } from './demo/load.js'
 import { createApp } from './http/app.js'
 import { openDatabase } from './store/database.js'
 import { Learner } from './learning/learner.js'
-import { closeThreads, openThreads } from './threads/threads.js'
 import { migrate } from './store/migrate.js'
 import { defineModels } from './store/models/define.js'
 import { openWorkshop } from './store/workshop.js'
+import { measureOn } from './work/measure.js'
+import { learnOn } from './work/learn.js'
+import { Work } from './work/work.js'
 
 const pagesFolder = resolve(fileURLToPath(import.meta.url), '../../../web/dist')
 
@@ -20,19 +22,20 @@ const setting = (name: string): string => {
 }
 
 const logger = pino({ level: process.env['LOG_LEVEL'] ?? 'warn' })
-const sequelize = openDatabase(setting('DATABASE_URL'))
+const databaseUrl = setting('DATABASE_URL')
+const sequelize = openDatabase(databaseUrl)
 defineModels(sequelize)
 await migrate(sequelize)
-const workshop = openWorkshop(sequelize)
+const work = new Work()
+const workshop = openWorkshop(sequelize, measureOn(work))
 if (process.env['DEMO'] !== 'no') await loadDemoOnce(workshop, new Date())
 
-const threads = openThreads()
-const learner = new Learner(sequelize, threads.heavy, (error) => logger.error(error, 'learning from the log failed'))
+const learner = new Learner(sequelize, learnOn(work), (error) => logger.error(error, 'learning from the log failed'))
 learner.wake()
 const port = Number(setting('PORT'))
 const caliperUrl = process.env['CALIPER_URL']
 const server = createServer(
-  createApp(workshop, { logger, pagesFolder, threads, learner, ...(caliperUrl ? { caliperUrl } : {}) }),
+  createApp(workshop, { logger, pagesFolder, work, databaseUrl, learner, ...(caliperUrl ? { caliperUrl } : {}) }),
 )
 server.listen(port, '127.0.0.1', () => {
   const openAt = `http://127.0.0.1:${port}/`
@@ -46,7 +49,7 @@ const close = (): void => {
   if (closing) return
   closing = true
   server.close(() => {
-    const settled = closeThreads(threads).then(() => learner.close())
+    const settled = work.close().then(() => learner.close())
     void settled.then(() => sequelize.close()).then(() => process.exit(0))
   })
   server.closeIdleConnections()

@@ -1,5 +1,5 @@
-import { faultsOf, type CsvReport, idField, type ProblemField, runInput, type RunRow } from '@bold-heron/schema'
-import { Op, type ModelStatic, type Transaction, type WhereOptions } from 'sequelize'
+import { faultsOf, idField, type ProblemField, type RunInput, runInput, type RunRow } from '@bold-heron/schema'
+import type { ModelStatic, Transaction, WhereOptions } from 'sequelize'
 import { DieModel } from '../store/models/die-model.js'
 import { JobModel } from '../store/models/job-model.js'
 import { PlateModel } from '../store/models/plate-model.js'
@@ -7,10 +7,10 @@ import { PressModel } from '../store/models/press-model.js'
 import type { RowModel } from '../store/models/row-model.js'
 import { SheetModel } from '../store/models/sheet-model.js'
 import { groupBy } from '../store/row-shape.js'
-import type { Workshop } from '../store/workshop.js'
 import { readLayers, writeLayers } from './layer-text.js'
-import { RefusedRows } from './refused-rows.js'
-import { type CsvRow, readCsv, writeCsv } from './text.js'
+import { type ReadRow, RefusedRows } from './refused-rows.js'
+import type { TableCsv } from './table-csv.js'
+import { csvLines, type CsvRow, readCsv, writeCsv } from './text.js'
 
 /** One line a round; the lines of one run share its id and repeat what is the run's. */
 const headings = [
@@ -83,9 +83,9 @@ const linesOf = (run: RunRow): string[][] =>
   })
 
 /** The whole log as CSV, newest first. */
-export const writeLogCsv = async (workshop: Workshop): Promise<string> => {
-  const { items } = await workshop.runs.list({ page: 1, pageSize: 100_000, filter: {} })
-  return writeCsv(headings, items.flatMap(linesOf))
+const writeLog: TableCsv['write'] = async (workshop, give) => {
+  give(writeCsv(headings, []))
+  await workshop.runs.everyRow({}, (runs) => give(csvLines(runs.flatMap(linesOf))))
 }
 
 type Named = ModelStatic<RowModel & { name: string }>
@@ -98,27 +98,47 @@ const numberOf = (cells: CsvRow['cells'], heading: Heading): unknown => {
 
 const yesOrNo = (text: string): unknown => (text === '' ? true : text === 'yes' ? true : text === 'no' ? false : text)
 
+/** Ids by name of everything of a kind, read when first asked for: a table names the same few things again and again. */
+const byNameOf = (model: Named, transaction: Transaction, where: WhereOptions) => {
+  let read: Promise<Map<string, string[]>> | undefined
+  const readAll = async (): Promise<Map<string, string[]>> => {
+    const ids = new Map<string, string[]>()
+    for (const { id, name } of await model.findAll({ where, attributes: ['id', 'name'], transaction }))
+      ids.set(name, [...(ids.get(name) ?? []), id])
+    return ids
+  }
+  return async (name: string): Promise<readonly string[]> => (await (read ??= readAll())).get(name) ?? []
+}
+
+/** Finds what lines name, as the workshop is in this transaction. */
+const finding = (transaction: Transaction) => {
+  const there = { deletedAt: null } as WhereOptions
+  return {
+    job: byNameOf(JobModel, transaction, there),
+    press: byNameOf(PressModel, transaction, there),
+    sheet: byNameOf(SheetModel, transaction, there),
+    die: byNameOf(DieModel, transaction, there),
+    // A run may have lain on what has left the shelf.
+    plate: byNameOf(PlateModel, transaction, {}),
+  }
+}
+type Finding = ReturnType<typeof finding>
+
 /** The id a line means: the id it gives, else the only thing of that name. */
 const idNamed = async (
-  model: Named,
+  find: Finding[keyof Finding],
   given: string,
   name: string,
   heading: Heading,
   faults: ProblemField[],
-  transaction: Transaction,
 ): Promise<string> => {
   if (given !== '') return given
-  const rows = await model.findAll({
-    where: { [Op.and]: [{ name }, { deletedAt: null }] } as WhereOptions,
-    attributes: ['id'],
-    limit: 2,
-    transaction,
-  })
-  const [only] = rows
-  if (rows.length === 1 && only) return only.id
+  const ids = await find(name)
+  const [only] = ids
+  if (ids.length === 1 && only) return only
   faults.push({
     path: heading,
-    code: rows.length === 0 ? 'unknown-name' : 'shared-name',
+    code: ids.length === 0 ? 'unknown-name' : 'shared-name',
     value: name.slice(0, 80),
   })
   return ''
@@ -132,7 +152,7 @@ const roundOf = ({ cells }: CsvRow) => ({
   feel: textOf(cells, 'feel'),
 })
 
-const layersOf = async (cells: CsvRow['cells'], faults: ProblemField[], transaction: Transaction) => {
+const layersOf = async (cells: CsvRow['cells'], find: Finding['plate'], faults: ProblemField[]) => {
   const text = textOf(cells, 'layers_mm')
   const named = readLayers(text)
   if (!named) {
@@ -143,71 +163,73 @@ const layersOf = async (cells: CsvRow['cells'], faults: ProblemField[], transact
     })
     return []
   }
-  const plates = await PlateModel.findAll({
-    where: { name: named.filter((layer) => layer.is === 'plate').map((layer) => layer.name) },
-    attributes: ['id', 'name'],
-    transaction,
-  })
-  const byName = groupBy(plates, (plate) => plate.name)
-  return named.map((layer) => {
-    const alike = layer.is === 'plate' ? (byName.get(layer.name) ?? []) : []
-    return { ...layer, plateId: alike.length === 1 && alike[0] ? alike[0].id : null }
-  })
+  return Promise.all(
+    named.map(async (layer) => {
+      const alike = layer.is === 'plate' ? await find(layer.name) : []
+      return { ...layer, plateId: alike.length === 1 && alike[0] ? alike[0] : null }
+    }),
+  )
+}
+
+/** The lines of one run. */
+const readRun = async (lines: readonly CsvRow[], find: Finding): Promise<ReadRow<RunInput>> => {
+  const { cells } = lines[0] as CsvRow
+  const faults: ProblemField[] = []
+  const idFor = (kind: keyof Finding, idHeading: Heading, heading: Heading) =>
+    idNamed(find[kind], textOf(cells, idHeading), textOf(cells, heading), heading, faults)
+  const dieIds = textOf(cells, 'die_ids')
+    ? textOf(cells, 'die_ids').split(/\s+/)
+    : await Promise.all(
+        textOf(cells, 'dies')
+          .split('|')
+          .map((name) => idNamed(find.die, '', name.trim(), 'dies', faults)),
+      )
+  const fields = {
+    jobId: await idFor('job', 'job_id', 'job'),
+    pressRunId: textOf(cells, 'press_run') || null,
+    // A table from before these columns tells of cuts, each of which finished a piece.
+    technique: textOf(cells, 'technique') || 'cut',
+    region: textOf(cells, 'region') || 'all',
+    finishes: yesOrNo(textOf(cells, 'finishes')),
+    pressId: await idFor('press', 'press_id', 'press'),
+    dieIds,
+    sheetId: await idFor('sheet', 'sheet_id', 'sheet'),
+    sheetCount: numberOf(cells, 'sheet_count') ?? 1,
+    bladeSide: textOf(cells, 'blade_side') || 'down',
+    at: textOf(cells, 'at'),
+    beganAt: textOf(cells, 'began_at') || null,
+    endedAt: textOf(cells, 'ended_at') || null,
+    layers: await layersOf(cells, find.plate, faults),
+    squeezeMm: numberOf(cells, 'squeeze_mm'),
+    rounds: lines.map(roundOf),
+    followsRunId: null,
+    setAside: false,
+    pieces: numberOf(cells, 'pieces') ?? 0,
+    spoilt: numberOf(cells, 'spoilt') ?? 0,
+    note: textOf(cells, 'note'),
+  }
+  if (faults.length > 0) return { errors: faults }
+  const input = runInput.safeParse(fields)
+  if (!input.success) return { errors: faultsOf(input.error, fields) }
+  const id = idField.safeParse(textOf(cells, 'run'))
+  return { ...(id.success ? { id: id.data.toLowerCase() } : {}), input: input.data }
 }
 
 /** Reads the log from CSV. Lines that share a run id are one run; a run already in the log is replaced. All lines or none. */
-export const readLogCsv = async (workshop: Workshop, text: string): Promise<CsvReport> => {
+const readLog: TableCsv['read'] = async (workshop, text, tell = () => undefined) => {
   const table = readCsv(text, headings, ['at', 'job', 'press', 'dies', 'sheet', 'layers_mm', 'passes', 'seen', 'feel'])
   if (!table.ok) return RefusedRows.ofHeading(table.fault)
   const byRun = groupBy(table.rows, (line) => textOf(line.cells, 'run') || `line ${line.row}`)
   const runs = [...byRun.values()].map((lines) => ({ row: (lines[0] as CsvRow).row, lines }))
-
-  return RefusedRows.unlessAny(workshop.sequelize, runs, async ({ lines }, transaction) => {
-    const { cells } = lines[0] as CsvRow
-    const faults: ProblemField[] = []
-    const idFor = (model: Named, idHeading: Heading, heading: Heading) =>
-      idNamed(model, textOf(cells, idHeading), textOf(cells, heading), heading, faults, transaction)
-    const dieIds = textOf(cells, 'die_ids')
-      ? textOf(cells, 'die_ids').split(/\s+/)
-      : await Promise.all(
-          textOf(cells, 'dies')
-            .split('|')
-            .map((name) => idNamed(DieModel, '', name.trim(), 'dies', faults, transaction)),
-        )
-    const fields = {
-      jobId: await idFor(JobModel, 'job_id', 'job'),
-      pressRunId: textOf(cells, 'press_run') || null,
-      // A table from before these columns tells of cuts, each of which finished a piece.
-      technique: textOf(cells, 'technique') || 'cut',
-      region: textOf(cells, 'region') || 'all',
-      finishes: yesOrNo(textOf(cells, 'finishes')),
-      pressId: await idFor(PressModel, 'press_id', 'press'),
-      dieIds,
-      sheetId: await idFor(SheetModel, 'sheet_id', 'sheet'),
-      sheetCount: numberOf(cells, 'sheet_count') ?? 1,
-      bladeSide: textOf(cells, 'blade_side') || 'down',
-      at: textOf(cells, 'at'),
-      beganAt: textOf(cells, 'began_at') || null,
-      endedAt: textOf(cells, 'ended_at') || null,
-      layers: await layersOf(cells, faults, transaction),
-      squeezeMm: numberOf(cells, 'squeeze_mm'),
-      rounds: lines.map(roundOf),
-      followsRunId: null,
-      setAside: false,
-      pieces: numberOf(cells, 'pieces') ?? 0,
-      spoilt: numberOf(cells, 'spoilt') ?? 0,
-      note: textOf(cells, 'note'),
-    }
-    if (faults.length > 0) return { is: 'refused', errors: faults }
-    const input = runInput.safeParse(fields)
-    if (!input.success) return { is: 'refused', errors: faultsOf(input.error, fields) }
-
-    const named = textOf(cells, 'run')
-    const id = idField.safeParse(named)
-    const { saved, isNew } = id.success
-      ? await workshop.runs.putIn(id.data, input.data, transaction)
-      : { saved: await workshop.runs.createIn(input.data, transaction), isNew: true }
-    if (saved.is === 'refused') return { is: 'refused', errors: saved.errors }
-    return { is: isNew ? 'added' : 'changed' }
-  })
+  // Should the transaction be done again, what it finds is read again.
+  const findings = new WeakMap<Transaction, Finding>()
+  const read = ({ lines }: (typeof runs)[number], transaction: Transaction) => {
+    const find = findings.get(transaction) ?? finding(transaction)
+    findings.set(transaction, find)
+    return readRun(lines, find)
+  }
+  return RefusedRows.unlessAny(workshop, workshop.runs, runs, read, tell)
 }
+
+/** The log as CSV. */
+export const logTable: TableCsv = { write: writeLog, read: readLog }

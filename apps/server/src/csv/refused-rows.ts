@@ -1,8 +1,15 @@
 import { type CsvReport, MOST_REFUSED_TOLD, type ProblemField } from '@bold-heron/schema'
-import type { Sequelize, Transaction } from 'sequelize'
+import type { Transaction } from 'sequelize'
+import type { RowModel } from '../store/models/row-model.js'
+import type { Put, Table } from '../store/table.js'
 import { inWriting } from '../store/transactions.js'
+import type { Workshop } from '../store/workshop.js'
 
-type Outcome = { readonly is: 'added' | 'changed' } | { readonly is: 'refused'; readonly errors: ProblemField[] }
+/** A row of the file as it was read: to be put, or refused. */
+export type ReadRow<Input> = Put<Input> | { readonly errors: ProblemField[] }
+
+/** Rows that are put by one statement. */
+const ROWS_AT_ONCE = 1000
 
 /** Thrown inside a transaction to undo it; carries the report out. */
 export class RefusedRows extends Error {
@@ -18,30 +25,58 @@ export class RefusedRows extends Error {
   }
 
   /**
-   * Saves row after row in one transaction. If any is refused, none stays, and the report names the refused rows, the first
-   * of them where there are many, so that they can be mended at once.
+   * Saves all rows in one transaction. If any is refused, none stays, and the report names the refused rows, the first of them where there
+   * are many, so that they can be mended at once. Of two rows with one id the later one has the last word.
    */
-  static async unlessAny<Row extends { readonly row: number }>(
-    sequelize: Sequelize,
-    rows: readonly Row[],
-    save: (row: Row, transaction: Transaction) => Promise<Outcome>,
+  static async unlessAny<Line extends { readonly row: number }, Stored extends RowModel, Input, Row, Filter>(
+    { sequelize }: Workshop,
+    table: Table<Stored, Input, Row, Filter>,
+    lines: readonly Line[],
+    read: (line: Line, transaction: Transaction) => Promise<ReadRow<Input>> | ReadRow<Input>,
+    tell: (share: number) => void,
   ): Promise<CsvReport> {
     try {
       return await inWriting(sequelize, async (transaction) => {
         const report: CsvReport = {
           imported: true,
-          rows: rows.length,
+          rows: lines.length,
           added: 0,
           changed: 0,
           refusedRows: 0,
           refused: [],
         }
-        for (const row of rows) {
-          const outcome = await save(row, transaction)
-          if (outcome.is !== 'refused') report[outcome.is]++
-          else if (report.refusedRows++ < MOST_REFUSED_TOLD)
-            report.refused.push({ row: row.row, faults: outcome.errors })
+        const refuse = (row: number, faults: ProblemField[]): void => {
+          if (report.refusedRows++ < MOST_REFUSED_TOLD) report.refused.push({ row, faults })
         }
+        let batch: { readonly row: number; readonly put: Put<Input> }[] = []
+        const ids = new Set<string>()
+        const putBatch = async (): Promise<void> => {
+          const outcomes = await table.putAllIn(
+            batch.map(({ put }) => put),
+            transaction,
+          )
+          outcomes.forEach((outcome, at) => {
+            if (outcome.is === 'refused') refuse(batch[at]?.row ?? 0, outcome.errors)
+            else report[outcome.is]++
+          })
+          batch = []
+          ids.clear()
+        }
+        for (const [at, line] of lines.entries()) {
+          const put = await read(line, transaction)
+          if ('errors' in put) {
+            refuse(line.row, put.errors)
+            continue
+          }
+          if (batch.length >= ROWS_AT_ONCE || (put.id !== undefined && ids.has(put.id))) {
+            await putBatch()
+            tell(at / lines.length)
+          }
+          batch.push({ row: line.row, put })
+          if (put.id !== undefined) ids.add(put.id)
+        }
+        await putBatch()
+        report.refused.sort((one, other) => one.row - other.row)
         if (report.refusedRows > 0) throw new RefusedRows({ ...report, imported: false, added: 0, changed: 0 })
         return report
       })

@@ -1,6 +1,5 @@
 import {
   faultsOf,
-  type CsvReport,
   dieInput,
   dieTable,
   type FieldTable,
@@ -9,25 +8,18 @@ import {
   plateTable,
   pressInput,
   pressTable,
-  type ProblemField,
   sheetInput,
   sheetTable,
 } from '@bold-heron/schema'
-import type { Transaction } from 'sequelize'
 import type { z } from 'zod'
 import type { RowModel } from '../store/models/row-model.js'
-import type { Saved, Table } from '../store/table.js'
+import type { Table } from '../store/table.js'
 import type { ShelfFilter } from '../store/row-shape.js'
 import type { Workshop } from '../store/workshop.js'
 import { columnsOf, textColumn } from './column.js'
-import { RefusedRows } from './refused-rows.js'
-import { type CsvRow, readCsv, writeCsv } from './text.js'
-
-/** One shelf table as CSV. */
-export interface ShelfCsv {
-  write(workshop: Workshop): Promise<string>
-  read(workshop: Workshop, text: string): Promise<CsvReport>
-}
+import { type ReadRow, RefusedRows } from './refused-rows.js'
+import type { TableCsv } from './table-csv.js'
+import { csvLines, type CsvRow, readCsv, writeCsv } from './text.js'
 
 const idColumn = textColumn('id', 'id')
 
@@ -39,7 +31,7 @@ interface ShelfCsvSpec<Stored extends RowModel, Input, Row> {
 
 const shelfCsv = <Stored extends RowModel, Input, Row extends { id: string; version: number }>(
   spec: ShelfCsvSpec<Stored, Input, Row>,
-): ShelfCsv => {
+): TableCsv => {
   const own = columnsOf(spec.fields)
   const columns = [idColumn, ...own]
   const headings = columns.map((column) => column.heading)
@@ -52,49 +44,37 @@ const shelfCsv = <Stored extends RowModel, Input, Row extends { id: string; vers
       }),
     )
 
-  /** Saves one row: into the row whose id it names, else as a new one. */
-  const saveRow = async (
-    workshop: Workshop,
-    cells: CsvRow['cells'],
-    transaction: Transaction,
-  ): Promise<{ saved: Saved<Row>; isNew: boolean } | { errors: ProblemField[] }> => {
-    const table = spec.table(workshop)
+  /** One row: to be put into the row whose id it names, else as a new one. */
+  const readLine = (cells: CsvRow['cells']): ReadRow<Input> => {
     const fields = readRow(cells)
     const input = spec.input.safeParse(fields)
     if (!input.success) return { errors: faultsOf(input.error, fields) }
-    const named = cells['id']?.trim() ?? ''
-    if (named !== '' && !idField.safeParse(named).success)
-      return {
-        errors: [
-          {
-            path: 'id',
-            code: 'id-for-new-row',
-            value: named.slice(0, 80),
-          },
-        ],
-      }
-    return named === ''
-      ? { saved: await table.createIn(input.data, transaction), isNew: true }
-      : table.putIn(named, input.data, transaction)
+    const id = cells['id']?.trim() ?? ''
+    if (id === '') return { input: input.data }
+    if (!idField.safeParse(id).success)
+      return { errors: [{ path: 'id', code: 'id-for-new-row', value: id.slice(0, 80) }] }
+    return { id: id.toLowerCase(), input: input.data }
   }
 
   return {
-    async write(workshop) {
-      const { items } = await spec.table(workshop).list({ page: 1, pageSize: 10_000, filter: { retired: 'all' } })
-      const rows = items.map((item) =>
-        columns.map((column) => column.write((item as Record<string, unknown>)[column.field])),
-      )
-      return writeCsv(headings, rows)
+    async write(workshop, give) {
+      give(writeCsv(headings, []))
+      await spec
+        .table(workshop)
+        .everyRow({ retired: 'all' }, (items) =>
+          give(
+            csvLines(
+              items.map((item) =>
+                columns.map((column) => column.write((item as Record<string, unknown>)[column.field])),
+              ),
+            ),
+          ),
+        )
     },
-    async read(workshop, text) {
+    async read(workshop, text, tell = () => undefined) {
       const table = readCsv(text, headings, ['name'])
       if (!table.ok) return RefusedRows.ofHeading(table.fault)
-      return RefusedRows.unlessAny(workshop.sequelize, table.rows, async ({ cells }, transaction) => {
-        const outcome = await saveRow(workshop, cells, transaction)
-        if ('errors' in outcome) return { is: 'refused', errors: outcome.errors }
-        if (outcome.saved.is === 'refused') return { is: 'refused', errors: outcome.saved.errors }
-        return { is: outcome.isNew ? 'added' : 'changed' }
-      })
+      return RefusedRows.unlessAny(workshop, spec.table(workshop), table.rows, ({ cells }) => readLine(cells), tell)
     },
   }
 }

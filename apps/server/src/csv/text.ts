@@ -13,12 +13,20 @@ export type CsvText =
 /** Spreadsheets run a cell that starts with one of these; a quote mark before it keeps it text. */
 const FORMULA_START = /^['=+\-@\t\r]/
 
+const writing = { newline: '\r\n', escapeFormulae: FORMULA_START }
+
 /** Writes rows as CSV with a heading (RFC 4180); cells that a spreadsheet would run are guarded by a leading quote mark. */
 export const writeCsv = (headings: readonly string[], rows: readonly (readonly string[])[]): string =>
-  Papa.unparse(
-    { fields: [...headings], data: rows.map((row) => [...row]) },
-    { newline: '\r\n', escapeFormulae: FORMULA_START },
-  ) + '\r\n'
+  csvLines([headings]) + csvLines(rows)
+
+/** Rows as lines of CSV, as `writeCsv` writes them, to come after those that are written already. */
+export const csvLines = (rows: readonly (readonly string[])[]): string =>
+  rows.length === 0
+    ? ''
+    : `${Papa.unparse(
+        rows.map((row) => [...row]),
+        writing,
+      )}\r\n`
 
 const unguarded = (cell: string): string =>
   cell.startsWith("'") && FORMULA_START.test(cell.slice(1)) ? cell.slice(1) : cell

@@ -4,9 +4,11 @@ import {
   type CutContext,
   defaultHouseRules,
   endedGood,
+  finish,
   placedRequest,
   type Placement,
   type PlanRequest,
+  planSteps,
   Responses,
   randomInteger,
   type RandomSource,
@@ -41,7 +43,6 @@ import type { Saved } from '../store/table.js'
 import { inWriting } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
 import { type DemoJob, demoJobs } from './jobs.js'
-import { doNow } from '../threads/heavy-task.js'
 import { demoId } from './demo-id.js'
 import { demoOutlines } from './outlines.js'
 import { demoPress, pressRounds } from './outcomes.js'
@@ -217,7 +218,7 @@ const loadJob = async (
   transaction: Transaction,
 ): Promise<void> => {
   const request = requestOf(job, shelf)
-  const plan = doNow({ kind: 'plan', request }, responses)
+  const plan = finish(planSteps(request, responses))
   const stacks = [plan.best, ...plan.alternatives.map((each) => each.assessment)].flatMap((each) => each ?? [])
   const [best] = stacks
   const ids = {

@@ -5,12 +5,12 @@ import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
 import type { Learner } from '../learning/learner.js'
 import type { Workshop } from '../store/workshop.js'
-import type { Threads } from '../threads/threads.js'
+import type { Work } from '../work/work.js'
 import { DEADLINE_MS } from './deadline.js'
 import { documentOf } from './document.js'
 import { errorAnswer } from './error-answer.js'
 import { addBodies, addGuards } from './guards.js'
-import { refuse } from './problems.js'
+import { refuse } from '../refusals/refusal.js'
 import { type Route, serve } from './route.js'
 import { benchRunRoutes } from './routes/bench-runs.js'
 import { deviceRoutes } from './routes/devices.js'
@@ -32,7 +32,9 @@ import { rowKinds } from './row-kinds.js'
 export interface AppOptions {
   readonly logger: Logger
   readonly pagesFolder: string
-  readonly threads: Threads
+  readonly work: Work
+  /** The database's address, for work that is done on a connection of its own. */
+  readonly databaseUrl: string
   readonly learner: Learner
   /** Where the simulated caliper listens, where there is one. */
   readonly caliperUrl?: string
@@ -41,7 +43,7 @@ export interface AppOptions {
 }
 
 /** Every operation of the API; those with a longer address come before those that it might be taken for. */
-const routesOf = (workshop: Workshop, { threads, learner, caliperUrl }: AppOptions): Route[] => [
+const routesOf = (workshop: Workshop, { work, databaseUrl, learner, caliperUrl }: AppOptions): Route[] => [
   ...healthRoutes(workshop),
   ...deviceRoutes(caliperUrl),
   ...learningRoutes(workshop, learner),
@@ -49,13 +51,13 @@ const routesOf = (workshop: Workshop, { threads, learner, caliperUrl }: AppOptio
   ...recipeRoutes(workshop),
   ...padRoutes(workshop),
   ...placingRoutes(workshop),
-  ...photoRoutes(workshop),
+  ...photoRoutes(workshop, work),
   ...runNoteRoutes(workshop),
   ...setupRoutes(workshop),
-  ...planRoutes(workshop, threads),
+  ...planRoutes(workshop, work),
   ...outlineRoutes(workshop),
   ...houseRuleRoutes(workshop),
-  ...fileRoutes(workshop),
+  ...fileRoutes(work, databaseUrl),
   ...rowRoutes(rowKinds.plates, workshop.plates),
   ...rowRoutes(rowKinds.presses, workshop.presses),
   ...rowRoutes(rowKinds.dies, workshop.dies),

@@ -1,5 +1,6 @@
 import type { RequestHandler } from 'express'
-import { refusal, sendProblem } from './problems.js'
+import { refusal } from '../refusals/refusal.js'
+import { sendProblem } from './problems.js'
 
 /** ms. No request but the long ones takes a tenth of this, unless the database does not answer. */
 export const DEADLINE_MS = 8000

@@ -4,7 +4,7 @@ import { rateLimit } from 'express-rate-limit'
 import helmet from 'helmet'
 import { answeredIn } from './deadline.js'
 import { ownHostOnly, ownPageOnly } from './own-page-only.js'
-import { refuse } from './problems.js'
+import { refuse } from '../refusals/refusal.js'
 
 const BODY_LIMIT = '1mb'
 /** A workshop brings its photos along. */
@@ -55,7 +55,8 @@ export const addGuards = (
 
 /** Reads bodies, each kind up to its own limit; photos are read by their own operation, as they are no JSON. */
 export const addBodies = (app: Express): void => {
-  app.use('/api/workshop', express.json({ limit: WORKSHOP_LIMIT }))
+  // Too long to be read on the thread that answers.
+  app.use('/api/workshop', express.raw({ type: 'application/json', limit: WORKSHOP_LIMIT }))
   app.use(TAKES_FILES, express.json({ limit: FILE_LIMIT }))
   app.use('/api/csv', express.text({ type: 'text/csv', limit: FILE_LIMIT }))
   app.use('/api', express.json({ limit: BODY_LIMIT }))

@@ -1,36 +1,82 @@
 import type { Request, Response } from 'express'
-import { Cancelled, type HeavyThread } from '../threads/heavy-thread.js'
-import type { AnswerTo, HeavyTask } from '../threads/heavy-task.js'
+import { Cancelled } from '../threads/pool.js'
+import { Refused } from '../refusals/refusal.js'
+import type { AnswerOf, InputOf, TaskName } from '../work/tasks.js'
+import type { Minding, Work } from '../work/work.js'
+import { toldRefusal } from './problems.js'
 
 const LINES = 'application/x-ndjson'
 
-/**
- * Does heavy work for a request on the heavy thread, and gives it up when the caller goes away. A caller that accepts lines
- * of JSON hears how far it is: `{"progress":0.4}` …, then `{"answer":…}`.
- */
-export const answerHeavily = async <Task extends HeavyTask>(
-  thread: HeavyThread,
-  task: Task,
-  request: Request,
-  response: Response,
-  tell: (answer: AnswerTo<Task>) => unknown = (answer) => answer,
-): Promise<void> => {
+/** How an answer of heavy work is given. */
+interface Answering<Name extends TaskName> {
+  /** What is answered; the work's own answer unless this says otherwise. */
+  readonly tell?: (answer: AnswerOf<Name>) => unknown
+  /** The status, by the answer; 200 unless this says otherwise. Answers in lines have begun with 200 already. */
+  readonly statusOf?: (answer: AnswerOf<Name>) => number
+  /** Goes on although the caller has gone away. */
+  readonly goesOn?: boolean
+}
+
+/** A signal that is given when the caller goes away before it was answered. */
+const whenGone = (response: Response): AbortSignal => {
   const gone = new AbortController()
   // A response closes when it was sent, too; then there is nothing left to give up.
   response.on('close', () => response.writableFinished || gone.abort())
+  return gone.signal
+}
+
+/**
+ * Does heavy work for a request on a thread of the pool, and gives it up when the caller goes away. A caller that accepts lines of JSON
+ * hears how far it is: `{"progress":0.4}` …, then `{"answer":…}`, or `{"problem":…}` with problem details.
+ */
+export const answerHeavily = async <Name extends TaskName>(
+  work: Work,
+  name: Name,
+  input: InputOf<Name>,
+  request: Request,
+  response: Response,
+  { tell = (answer) => answer, statusOf = () => 200, goesOn = false }: Answering<Name> = {},
+): Promise<void> => {
   const inLines = request.accepts(['application/json', LINES]) === LINES
   const line = (value: unknown) => void response.write(`${JSON.stringify(value)}\n`)
+  const minding: Minding = {
+    signal: goesOn ? undefined : whenGone(response),
+    onProgress: inLines ? (progress) => line({ progress }) : undefined,
+  }
   try {
     if (inLines) response.type(LINES)
-    const answer = await thread.run(task, {
-      signal: gone.signal,
-      ...(inLines ? { onProgress: (progress) => line({ progress }) } : {}),
-    })
-    if (inLines) {
-      line({ answer: tell(answer) })
-      response.end()
-    } else response.json(tell(answer))
+    const made = await work.run(name, input, minding)
+    if (!inLines) return void response.status(statusOf(made)).json(tell(made))
+    line({ answer: tell(made) })
+    response.end()
   } catch (error) {
-    if (!(error instanceof Cancelled)) throw error
+    if (error instanceof Cancelled && !goesOn) return
+    if (!(inLines && response.headersSent && error instanceof Refused)) throw error
+    line({ problem: toldRefusal(request, error.refusal) })
+    response.end()
+  }
+}
+
+/** Answers with what a task gives away by parts; should it fail in the middle, the connection is broken, so that nobody takes it for whole. */
+export const answerByParts = async <Name extends TaskName>(
+  work: Work,
+  name: Name,
+  input: InputOf<Name>,
+  response: Response,
+  headers: Readonly<Record<string, string>>,
+): Promise<void> => {
+  try {
+    await work.run(name, input, {
+      signal: whenGone(response),
+      onPart: (part) => {
+        if (!response.headersSent) response.status(200).set(headers)
+        response.write(part)
+      },
+    })
+    response.end()
+  } catch (error) {
+    if (error instanceof Cancelled) return
+    if (!response.headersSent) throw error
+    response.destroy()
   }
 }

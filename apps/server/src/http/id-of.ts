@@ -1,6 +1,6 @@
 import { idField } from '@bold-heron/schema'
 import type { Request } from 'express'
-import { refuse } from './problems.js'
+import { refuse } from '../refusals/refusal.js'
 
 /** The id in a request's address; what is no id is not there. */
 export const idOf = (request: Request, one: string): string => {

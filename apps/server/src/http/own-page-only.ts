@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express'
-import { refuse } from './problems.js'
+import { refuse } from '../refusals/refusal.js'
 
 const ownHosts = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/i
 

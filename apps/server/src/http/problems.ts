@@ -1,45 +1,23 @@
-import type { Problem, ProblemCode, ProblemField } from '@bold-heron/schema'
+import type { Problem } from '@bold-heron/schema'
 import { firstLanguage, languageCodes, sayProblem, speak } from '@bold-heron/words'
-import type { Response } from 'express'
+import type { Request, Response } from 'express'
+import type { Refusal } from '../refusals/refusal.js'
 
-/** What goes wrong with a request, in codes and values; words come last, when it is sent. */
-export interface Refusal extends Omit<Problem, 'type' | 'detail'> {
-  readonly code: ProblemCode
-}
+const languageOf = (request: Request) => request.acceptsLanguages([...languageCodes]) || firstLanguage
 
-type More = Pick<Refusal, 'values' | 'errors' | 'current'>
+/** Problem details (RFC 9457), with a sentence in the language that was asked for. */
+export const toldRefusal = (request: Request, refused: Refusal): Problem => ({
+  type: `about:blank#${refused.status}`,
+  ...refused,
+  detail: sayProblem(speak(languageOf(request)), refused),
+})
 
-export const refusal = (status: number, code: ProblemCode, more: More = {}): Refusal => ({ status, code, ...more })
-
-/** An answer other than the one hoped for. */
-export class Refused extends Error {
-  override readonly name = 'Refused'
-
-  constructor(readonly refusal: Refusal) {
-    super(refusal.code)
-  }
-}
-
-export const refuse = (...args: Parameters<typeof refusal>): never => {
-  throw new Refused(refusal(...args))
-}
-
-/** No row of this kind has the id given. */
-export const refuseMissing = (one: string): never => refuse(404, 'no-such', { values: { one } })
-
-export const refuseFields = (errors: ProblemField[]): never => refuse(422, 'fields', { errors })
-
-/** Sends problem details (RFC 9457), with a sentence in the language that was asked for. */
+/** Sends problem details. */
 export const sendProblem = (response: Response, refused: Refusal): void => {
-  const language = response.req.acceptsLanguages([...languageCodes]) || firstLanguage
-  const problem: Problem = {
-    type: `about:blank#${refused.status}`,
-    ...refused,
-    detail: sayProblem(speak(language), refused),
-  }
+  const { req: request } = response
   response
     .status(refused.status)
     .type('application/problem+json')
-    .set('Content-Language', language)
-    .send(JSON.stringify(problem))
+    .set('Content-Language', languageOf(request))
+    .send(JSON.stringify(toldRefusal(request, refused)))
 }

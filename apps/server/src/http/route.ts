@@ -1,13 +1,15 @@
 import type { Express, Request, RequestHandler, Response } from 'express'
 import { z } from 'zod'
 import { idOf } from './id-of.js'
-import { refuse } from './problems.js'
+import { refuse } from '../refusals/refusal.js'
 import { validated } from './validate.js'
 
-/** Content other than JSON. */
+/** Content other than JSON, or JSON that is not to be read on the thread that answers. */
 export interface OtherContent {
   readonly type: string
   readonly schema: z.ZodType
+  /** Handed on as the bytes that came. */
+  readonly isRaw?: true
 }
 
 /** What an operation answers with some status: a body of a schema, JSON unless it says otherwise, or only words. */
@@ -86,6 +88,7 @@ const versionOf = (request: Request): number => {
 const bodyOf = ({ body }: Route, request: Request): unknown => {
   if (!body) return undefined
   if (body instanceof z.ZodType) return validated(body, request.body)
+  if (body.isRaw && !Buffer.isBuffer(request.body)) return refuse(415, 'send-json')
   if (body.type === 'text/csv' && typeof request.body !== 'string') return refuse(415, 'send-csv')
   return request.body as unknown
 }

@@ -1,5 +1,5 @@
 import type { Saved } from '../store/table.js'
-import { refuse, refuseFields, refuseMissing } from './problems.js'
+import { refuse, refuseFields, refuseMissing } from '../refusals/refusal.js'
 import { Reply } from './route.js'
 
 /** A row with its version as its tag, so that a save can name it. */

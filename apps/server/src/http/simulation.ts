@@ -1,13 +1,14 @@
 import type { Polyline, SimulatedPressing } from '@bold-heron/core'
 import { placingFaults, type ProblemField, type SimulationFile, toPressing } from '@bold-heron/schema'
-import { type HeavyThread, TookTooLong } from '../threads/heavy-thread.js'
-import { refuseFields } from './problems.js'
+import { TookTooLong } from '../threads/pool.js'
+import type { Work } from '../work/work.js'
+import { refuseFields } from '../refusals/refusal.js'
 
 /** ms. The worst drawing within the limits that was met took half of this. */
 const LONGEST_READING_MS = 5000
 
-/** A simulation sent to the server as the core takes it, its drawings read by `quick`; refuses every die that cannot be used, by its field. */
-export const pressingOfRequest = async (input: SimulationFile, quick: HeavyThread): Promise<SimulatedPressing> => {
+/** A simulation sent to the server as the core takes it, its drawings read on a thread; refuses every die that cannot be used, by its field. */
+export const pressingOfRequest = async (input: SimulationFile, work: Work): Promise<SimulatedPressing> => {
   const errors: ProblemField[] = []
   const lines: (readonly Polyline[])[] = []
   const linesOf = async (svg: string | undefined, at: number): Promise<readonly Polyline[]> => {
@@ -17,7 +18,7 @@ export const pressingOfRequest = async (input: SimulationFile, quick: HeavyThrea
     }
     const path = `dies.${at}.svg`
     try {
-      const read = await quick.run({ kind: 'read', svg }, { deadlineMs: LONGEST_READING_MS })
+      const read = await work.run('readDrawing', svg, { deadlineMs: LONGEST_READING_MS })
       if (read.ok) return read.value.lines
       errors.push({ path, code: read.fault.code, values: { drawing: read.fault.code } })
     } catch (error) {

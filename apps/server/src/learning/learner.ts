@@ -1,6 +1,5 @@
 import type { Sequelize } from 'sequelize'
-import type { HeavyThread } from '../threads/heavy-thread.js'
-import { Cancelled } from '../threads/heavy-thread.js'
+import { Cancelled } from '../threads/pool.js'
 import { EvidenceModel } from '../store/models/evidence-model.js'
 import { inSnapshot, inWriting } from '../store/transactions.js'
 import { type LoggedPile, loggedPiles } from './logged-piles.js'
@@ -8,6 +7,12 @@ import { noteRead, pilesInLog } from './piles-in-log.js'
 
 /** Digits kept of a logarithm; less than any doubt there is. */
 const rounded = (value: number): number => Math.round(value * 1000) / 1000
+
+/** Who works out what piles say. */
+export interface Evaluating {
+  /** What a pile says; undefined where that took too long to be worked out. Whatever people wait for goes before it. */
+  evidenceOf(pile: LoggedPile): Promise<Float64Array | undefined>
+}
 
 /**
  * Works out, in the background, what each run of the log says, and keeps it with the run. Woken after every change; does what
@@ -21,7 +26,7 @@ export class Learner {
 
   constructor(
     private readonly sequelize: Sequelize,
-    private readonly heavy: HeavyThread,
+    private readonly evaluating: Evaluating,
     private readonly onFailure: (error: unknown) => void = () => undefined,
   ) {}
 
@@ -66,8 +71,9 @@ export class Learner {
     this.left = stale.length
     for (const { pile, readAs } of stale) {
       if (this.closed || this.again) return
-      const log = await this.heavy.run({ kind: 'evidence', technique: pile.technique, piles: pile.piles })
-      await this.keep(pile, readAs, [...log].map(rounded))
+      const log = await this.evaluating.evidenceOf(pile)
+      if (log) await this.keep(pile, readAs, [...log].map(rounded))
+      else await this.leaveOut(pile, readAs)
       this.left--
     }
   }
@@ -85,7 +91,9 @@ export class Learner {
       return {
         gone: kept.flatMap(({ runId }) => (current.has(runId) && !untold.has(runId) ? [] : [runId])),
         // Something was changed that evidence does not depend on, or that nothing can be told from.
-        read: due.filter(({ runId }) => told.get(runId)?.madeFrom === madeFrom.get(runId)),
+        read: due.flatMap(({ runId, readAs }) =>
+          told.get(runId)?.madeFrom === madeFrom.get(runId) ? [{ runId, readAs, leftOut: false }] : [],
+        ),
         stale: due.flatMap(({ runId, readAs }) => {
           const pile = told.get(runId)
           return pile && pile.madeFrom !== madeFrom.get(runId) ? [{ pile, readAs }] : []
@@ -95,7 +103,7 @@ export class Learner {
     if (gone.length > 0 || read.length > 0)
       await inWriting(this.sequelize, async (transaction) => {
         await EvidenceModel.destroy({ where: { runId: gone }, transaction })
-        const again = gone.map((runId) => ({ runId, readAs: null }))
+        const again = gone.map((runId) => ({ runId, readAs: null, leftOut: false }))
         await noteRead(this.sequelize, [...again, ...read], transaction)
       })
     return stale
@@ -104,13 +112,21 @@ export class Learner {
   /** Keeps what was worked out, unless the run has gone meanwhile. */
   private async keep({ runId, madeFrom }: LoggedPile, readAs: string, log: number[]): Promise<void> {
     await inWriting(this.sequelize, async (transaction) => {
-      await noteRead(this.sequelize, [{ runId, readAs }], transaction)
+      await noteRead(this.sequelize, [{ runId, readAs, leftOut: false }], transaction)
       await this.sequelize.query(
         `INSERT INTO run_evidence (run_id, made_from, log)
        SELECT id, :madeFrom, ARRAY[:log]::double precision[] FROM runs WHERE id = :runId
        ON CONFLICT (run_id) DO UPDATE SET made_from = EXCLUDED.made_from, log = EXCLUDED.log`,
         { replacements: { runId, madeFrom, log }, transaction },
       )
+    })
+  }
+
+  /** Notes that a run is not learnt from, until something of it changes. */
+  private async leaveOut({ runId }: LoggedPile, readAs: string): Promise<void> {
+    await inWriting(this.sequelize, async (transaction) => {
+      await EvidenceModel.destroy({ where: { runId }, transaction })
+      await noteRead(this.sequelize, [{ runId, readAs, leftOut: true }], transaction)
     })
   }
 }

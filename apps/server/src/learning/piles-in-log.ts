@@ -46,18 +46,24 @@ export const pilesInLog = (sequelize: Sequelize, transaction: Transaction): Prom
     { type: QueryTypes.SELECT, replacements: { most: MOST_RUNS, edition: `${EDITION}-` }, transaction },
   )
 
-/** Notes what piles were last learnt from; null for those that are to be read again. It is no change of the runs. */
+/** What is noted of a pile once it was read. */
+export interface PileRead {
+  readonly runId: string
+  /** The versions of what it was read from; null where it is to be read again. */
+  readonly readAs: string | null
+  /** It took too long to be learnt from. */
+  readonly leftOut: boolean
+}
+
+/** Notes what piles were last learnt from. It is no change of the runs. */
 export const noteRead = async (
   sequelize: Sequelize,
-  piles: readonly { readonly runId: string; readonly readAs: string | null }[],
+  piles: readonly PileRead[],
   transaction: Transaction,
 ): Promise<void> => {
   await sequelize.query(
-    `UPDATE runs SET learnt_as = read."readAs"
-     FROM json_to_recordset(:piles) AS read ("runId" uuid, "readAs" text) WHERE runs.id = read."runId"`,
-    {
-      replacements: { piles: JSON.stringify(piles.map(({ runId, readAs }) => ({ runId, readAs }))) },
-      transaction,
-    },
+    `UPDATE runs SET learnt_as = read."readAs", left_out = read."leftOut"
+     FROM json_to_recordset(:piles) AS read ("runId" uuid, "readAs" text, "leftOut" boolean) WHERE runs.id = read."runId"`,
+    { replacements: { piles: JSON.stringify(piles) }, transaction },
   )
 }

@@ -11,23 +11,32 @@ export interface ChildTable<Input> {
 /** PostgreSQL takes 65 535 values in a statement; rows of twenty columns stay far below. */
 const ROWS_AT_ONCE = 2000
 
-/** Inserts many rows by as few statements as may be. */
+/** Inserts many rows by as few statements as may be; into those of the same id, where columns are named that are then changed. */
 export const insertAll = async (
   model: ModelStatic<Model>,
   rows: readonly Record<string, unknown>[],
   transaction: Transaction,
+  changing?: readonly string[],
 ): Promise<void> => {
   for (let from = 0; from < rows.length; from += ROWS_AT_ONCE)
-    await model.bulkCreate(rows.slice(from, from + ROWS_AT_ONCE) as never[], { transaction })
+    await model.bulkCreate(rows.slice(from, from + ROWS_AT_ONCE) as never[], {
+      transaction,
+      ...(changing ? { updateOnDuplicate: changing.filter((column) => column !== 'id') as never[] } : {}),
+    })
 }
 
-/** Puts the children of one row in the place of those it had. Tables that name others come after them. */
+/** Puts the children of rows in the place of those they had. Tables that name others come after them. */
 export const replaceChildren = async <Input>(
   children: readonly ChildTable<Input>[],
-  id: string,
-  input: Input,
+  parents: readonly { readonly id: string; readonly input: Input }[],
   transaction: Transaction,
 ): Promise<void> => {
-  for (const { model, key } of [...children].reverse()) await model.destroy({ where: { [key]: id }, transaction })
-  for (const { model, rows } of children) await insertAll(model, rows(id, input), transaction)
+  const ids = parents.map(({ id }) => id)
+  for (const { model, key } of [...children].reverse()) await model.destroy({ where: { [key]: ids }, transaction })
+  for (const { model, rows } of children)
+    await insertAll(
+      model,
+      parents.flatMap(({ id, input }) => rows(id, input)),
+      transaction,
+    )
 }

@@ -6,12 +6,12 @@ const STATEMENT_MS = 30_000
 const ACQUIRE_MS = 5000
 
 /** Opens the database; nothing is sent until the first query. */
-export const openDatabase = (url: string): Sequelize =>
+export const openDatabase = (url: string, { connections = 8 }: { readonly connections?: number } = {}): Sequelize =>
   new Sequelize(url, {
     dialect: 'postgres',
     logging: false,
     // One stays open, so that a quiet hour is not followed by a slow first answer.
-    pool: { max: 8, min: 1, acquire: ACQUIRE_MS },
+    pool: { max: connections, min: 1, acquire: ACQUIRE_MS },
     define: { timestamps: false, underscored: true },
     dialectOptions: {
       connectionTimeoutMillis: CONNECT_MS,

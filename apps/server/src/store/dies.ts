@@ -1,6 +1,7 @@
-import { type Die, measureOutline } from '@bold-heron/core'
+import { type Die, measureOutline, type OutlineMeasures } from '@bold-heron/core'
 import { type DieInput, type DieRow, dieTable, type OutlineInput, type OutlineSummary, toDie } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
+import { insertAll } from './children.js'
 import { fieldsOf } from './models/field-columns.js'
 import { DieModel, DieOutlineModel } from './models/die-model.js'
 import { type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
@@ -58,29 +59,49 @@ export const diesWithLines = async (transaction: Transaction, ids?: readonly str
   return new Map(rows.map((row) => [row.id, toDie(row, outlines.get(row.id)?.lines)]))
 }
 
+/** The row of an outline, as it was drawn and as it measures. */
+const outlineRowOf = (dieId: string, outline: OutlineInput, measures: OutlineMeasures): Record<string, unknown> => ({
+  dieId,
+  ...outline,
+  lineMm: measures.lineMm,
+  openings: measures.openings,
+  narrowestBridgeMm: measures.narrowestBridgeMm ?? null,
+})
+
+/** Measures the lines of a die, wherever that is best done. */
+export type Measure = (
+  lines: OutlineInput['lines'],
+) => OutlineMeasures | undefined | Promise<OutlineMeasures | undefined>
+
 /** Saves what an input says of the outline: new lines, none any more, or nothing, which leaves it as it is. */
-export const saveDieChildren = async (
+const saveOutline = async (
   dieId: string,
   { outline }: Pick<DieInput, 'outline'>,
+  measure: Measure,
   transaction: Transaction,
 ): Promise<void> => {
   if (outline === undefined) return
   await DieOutlineModel.destroy({ where: { dieId }, transaction })
-  const measures = outline ? measureOutline(outline.lines) : undefined
+  const measures = outline ? await measure(outline.lines) : undefined
   if (!outline || !measures) return
-  await DieOutlineModel.create(
-    {
-      dieId,
-      ...outline,
-      lineMm: measures.lineMm,
-      openings: measures.openings,
-      narrowestBridgeMm: measures.narrowestBridgeMm ?? null,
-    },
-    { transaction },
-  )
+  await DieOutlineModel.create(outlineRowOf(dieId, outline, measures), { transaction })
 }
 
-export const diesTable: TableSpec<DieModel, DieInput, DieRow, ShelfFilter> = {
+/** Saves the outlines of dies that have none yet. */
+export const insertOutlines = (
+  dies: readonly { readonly id: string; readonly outline: OutlineInput | null }[],
+  transaction: Transaction,
+): Promise<void> =>
+  insertAll(
+    DieOutlineModel,
+    dies.flatMap(({ id, outline }) => {
+      const measures = outline ? measureOutline(outline.lines) : undefined
+      return outline && measures ? [outlineRowOf(id, outline, measures)] : []
+    }),
+    transaction,
+  )
+
+export const diesTable = (measure: Measure): TableSpec<DieModel, DieInput, DieRow, ShelfFilter> => ({
   model: DieModel,
   order: [
     ['name', 'ASC'],
@@ -88,6 +109,6 @@ export const diesTable: TableSpec<DieModel, DieInput, DieRow, ShelfFilter> = {
   ],
   columns: ({ outline: _, ...columns }) => columns,
   rows: toDieRows,
-  saveChildren: saveDieChildren,
+  saveChildren: (id, input, transaction) => saveOutline(id, input, measure, transaction),
   where: shelfWhere,
-}
+})

@@ -11,17 +11,23 @@ export const toPhotoRow = ({ id, runId, createdAt, width, height }: PhotoModel):
   height,
 })
 
-/** Every photo with its pixels, deleted ones too, in a fixed order. */
-export const photosForFile = async (transaction: Transaction): Promise<PhotoInFile[]> =>
-  (await PhotoModel.findAll({ order: [['id', 'ASC']], transaction })).map(
-    ({ id, runId, createdAt, deletedAt, jpeg }) => ({
-      id,
-      runId,
-      createdAt: createdAt.toISOString(),
-      deletedAt: deletedAt?.toISOString() ?? null,
-      jpegBase64: jpeg.toString('base64'),
-    }),
-  )
+/** Every photo with its pixels, deleted ones too, in a fixed order, one at a time. */
+export async function* photosForFile(transaction: Transaction): AsyncGenerator<PhotoInFile[]> {
+  const ids = await PhotoModel.findAll({ attributes: ['id'], order: [['id', 'ASC']], transaction })
+  for (const { id } of ids) {
+    const photo = await PhotoModel.findByPk(id, { transaction, rejectOnEmpty: true })
+    const { runId, createdAt, deletedAt, jpeg } = photo
+    yield [
+      {
+        id,
+        runId,
+        createdAt: createdAt.toISOString(),
+        deletedAt: deletedAt?.toISOString() ?? null,
+        jpegBase64: jpeg.toString('base64'),
+      },
+    ]
+  }
+}
 
 /** Puts photos of a file into the place of all there are; `read` holds them as they were read, in the same order. */
 export const replacePhotos = async (

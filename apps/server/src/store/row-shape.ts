@@ -49,30 +49,32 @@ export interface Reference {
   readonly what: string
 }
 
-/** Reports every reference to a row that is not there, or was deleted. */
-export const missingReferences = async (
+/** Those of some references that are to no row, or to one that was deleted. */
+export const missingAmong = async (
   references: readonly Reference[],
   transaction: Transaction,
-): Promise<ProblemField[]> => {
-  const found = new Set<string>()
+): Promise<ReadonlySet<Reference>> => {
+  const missing = new Set<Reference>()
   for (const [, group] of groupBy(references, (each) => each.what)) {
     const { model } = group[0] as Reference
     const rows = await model.findAll({
-      where: { id: group.map((each) => each.id), deletedAt: null } as WhereOptions,
+      where: { id: [...new Set(group.map((each) => each.id))], deletedAt: null } as WhereOptions,
       attributes: ['id'],
       transaction,
     })
-    for (const row of rows) found.add(row.id)
+    const found = new Set(rows.map((row) => row.id))
+    for (const each of group) if (!found.has(each.id)) missing.add(each)
   }
-  return references
-    .filter(({ id }) => !found.has(id))
-    .map(({ path, id, what }) => ({
-      path,
-      code: 'unknown-id',
-      value: id,
-      values: { what },
-    }))
+  return missing
 }
+
+/** What to say of a reference to a row that is not there. */
+export const faultOfMissing = ({ path, id, what }: Reference): ProblemField => ({
+  path,
+  code: 'unknown-id',
+  value: id,
+  values: { what },
+})
 
 /** Names by id, deleted rows included, so that the log can still say what a thing was called. */
 export const namesOf = async (

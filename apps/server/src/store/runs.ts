@@ -165,17 +165,25 @@ const usesDie = (dieId: string | undefined): WhereOptions => {
  * two changes at once come one after the other.
  */
 const moveJobsOn = async (named: readonly { readonly jobId: string }[], transaction: Transaction) => {
-  const ids = [...new Set(named.map(({ jobId }) => jobId))].sort()
-  const jobs: JobModel[] = []
-  for (const id of ids) {
-    const job = await JobModel.findByPk(id, { transaction, lock: AGAINST_WRITES })
-    if (job) jobs.push(job)
-  }
+  const ids = [...new Set(named.map(({ jobId }) => jobId))]
+  const jobs = await JobModel.findAll({
+    where: { id: ids },
+    order: [['id', 'ASC']],
+    lock: AGAINST_WRITES,
+    transaction,
+  })
   const before = await piecesOfJobs(ids, transaction)
   return async (): Promise<void> => {
     const now = await piecesOfJobs(ids, transaction)
+    const layers = await JobLayerModel.findAll({
+      attributes: ['jobId'],
+      where: { jobId: ids },
+      group: ['jobId'],
+      transaction,
+    })
+    const planned = new Set(layers.map(({ jobId }) => jobId))
     for (const job of jobs) {
-      const isPlanned = (await JobLayerModel.count({ where: { jobId: job.id }, transaction })) > 0
+      const isPlanned = planned.has(job.id)
       const state = stateAfterLog({ state: job.state, wanted: job.wanted, isPlanned }, before(job.id), now(job.id))
       if (state !== job.state)
         await job.update({ state, version: job.version + 1, updatedAt: new Date() }, { transaction })

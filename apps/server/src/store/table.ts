@@ -2,8 +2,8 @@ import { randomUUID } from 'node:crypto'
 import type { Page, ProblemField } from '@bold-heron/schema'
 import { type ModelStatic, Op, type Order, type Sequelize, type Transaction, type WhereOptions } from 'sequelize'
 import type { RowModel } from './models/row-model.js'
-import { type ChildTable, replaceChildren } from './children.js'
-import { missingReferences, type Reference } from './row-shape.js'
+import { type ChildTable, insertAll, replaceChildren } from './children.js'
+import { faultOfMissing, missingAmong, type Reference } from './row-shape.js'
 import { AGAINST_WRITES, inSnapshot, inWriting } from './transactions.js'
 
 /** Which part of a list, and which rows of it. */
@@ -20,6 +20,19 @@ export type Saved<Row> =
   /** Someone saved in between; this is what stands there now. */
   | { readonly is: 'stale'; readonly current: Row }
   | { readonly is: 'refused'; readonly errors: ProblemField[] }
+
+/** A row to be put, under an id that it may bring. */
+export interface Put<Input> {
+  readonly id?: string | undefined
+  readonly input: Input
+}
+
+/** How one of many rows that were put ended. */
+export type PutOutcome =
+  { readonly is: 'added' | 'changed' } | { readonly is: 'refused'; readonly errors: ProblemField[] }
+
+/** Rows that are read at once where all are. */
+const ROWS_AT_ONCE = 1000
 
 /** What one kind of row adds to the common way of storing. */
 export interface TableSpec<Stored extends RowModel, Input, Row, Filter> {
@@ -48,16 +61,30 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
     readonly spec: TableSpec<Stored, Input, Row, Filter>,
   ) {}
 
-  list({ page, pageSize, filter }: ListQuery<Filter>): Promise<Page<Row>> {
+  list(query: ListQuery<Filter>): Promise<Page<Row>> {
+    return inSnapshot(this.sequelize, (transaction) => this.listIn(query, transaction))
+  }
+
+  /** As `list`, inside a transaction of the caller's. */
+  async listIn({ page, pageSize, filter }: ListQuery<Filter>, transaction: Transaction): Promise<Page<Row>> {
+    const { rows, count } = await this.spec.model.findAndCountAll({
+      where: { [Op.and]: [{ deletedAt: null }, this.spec.where(filter)] } as WhereOptions,
+      order: this.spec.order,
+      limit: pageSize,
+      offset: (page - 1) * pageSize,
+      transaction,
+    })
+    return { items: await this.spec.rows(rows, transaction), total: count, page, pageSize }
+  }
+
+  /** Hands out all rows of a list, some at a time, as they stood in one moment. */
+  everyRow(filter: Filter, take: (rows: Row[]) => void): Promise<void> {
     return inSnapshot(this.sequelize, async (transaction) => {
-      const { rows, count } = await this.spec.model.findAndCountAll({
-        where: { [Op.and]: [{ deletedAt: null }, this.spec.where(filter)] } as WhereOptions,
-        order: this.spec.order,
-        limit: pageSize,
-        offset: (page - 1) * pageSize,
-        transaction,
-      })
-      return { items: await this.spec.rows(rows, transaction), total: count, page, pageSize }
+      for (let page = 1; ; page++) {
+        const { items } = await this.listIn({ page, pageSize: ROWS_AT_ONCE, filter }, transaction)
+        take(items)
+        if (items.length < ROWS_AT_ONCE) return
+      }
     })
   }
 
@@ -135,6 +162,62 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
       : { saved, isNew: false }
   }
 
+  /**
+   * As `putIn` of many rows, each with another id, by as few statements as may be; how each ended, in their order. A row that brings no id
+   * is new. Those that are refused are left out.
+   */
+  async putAllIn(rows: readonly Put<Input>[], transaction: Transaction): Promise<PutOutcome[]> {
+    const ids = rows.flatMap(({ id }) => id ?? [])
+    const there = async (lock: boolean) => {
+      const found = await this.spec.model.findAll({
+        where: { id: ids } as WhereOptions,
+        order: [['id', 'ASC']],
+        transaction,
+        ...(lock ? { lock: AGAINST_WRITES } : {}),
+      })
+      return { found, rows: await this.spec.rows(found, transaction) }
+    }
+    const unlocked = await there(false)
+    const after = await this.spec.around?.([...unlocked.rows, ...rows.map(({ input }) => input)], transaction)
+    const locked = await there(true)
+    const stored = new Map(locked.found.map((row) => [row.id, row]))
+    const before = new Map(locked.found.map((row, at) => [row.id, locked.rows[at] as Row]))
+    const faults = await this.faultsOfAll(rows, before, transaction)
+    const good = rows.flatMap((row, at) => (faults[at]?.length ? [] : [{ ...row, id: row.id ?? randomUUID() }]))
+    const now = new Date()
+    const columns = good.map(({ id, input }) => {
+      const old = stored.get(id)
+      return {
+        ...this.spec.columns(input),
+        id,
+        version: (old?.version ?? 0) + 1,
+        createdAt: old?.createdAt ?? now,
+        updatedAt: now,
+        deletedAt: null,
+      }
+    })
+    await insertAll(
+      this.spec.model,
+      columns.filter(({ id }) => !stored.has(id)),
+      transaction,
+    )
+    await insertAll(
+      this.spec.model,
+      columns.filter(({ id }) => stored.has(id)),
+      transaction,
+      Object.keys(columns[0] ?? {}),
+    )
+    if (this.spec.children) await replaceChildren(this.spec.children, good, transaction)
+    for (const { id, input } of good) await this.spec.saveChildren?.(id, input, transaction)
+    await after?.()
+    return rows.map(({ id }, at): PutOutcome => {
+      const errors = faults[at] ?? []
+      return errors.length > 0
+        ? { is: 'refused', errors }
+        : { is: id !== undefined && stored.has(id) ? 'changed' : 'added' }
+    })
+  }
+
   /** Sets `deletedAt` or `retiredAt`, or clears it again. Deleted rows are found only to be restored. */
   mark(id: string, column: 'deletedAt' | 'retiredAt', at: Date | null): Promise<Row | undefined> {
     return inWriting(this.sequelize, async (transaction) => {
@@ -151,19 +234,35 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
   }
 
   private async saveChildren(id: string, input: Input, transaction: Transaction): Promise<void> {
-    if (this.spec.children) await replaceChildren(this.spec.children, id, input, transaction)
+    if (this.spec.children) await replaceChildren(this.spec.children, [{ id, input }], transaction)
     await this.spec.saveChildren?.(id, input, transaction)
   }
 
+  private async faultyReferences(
+    input: Input,
+    before: Row | undefined,
+    transaction: Transaction,
+  ): Promise<ProblemField[]> {
+    const [faults = []] = await this.faultsOfAll([{ input }], new Map([['', before]]), transaction, () => '')
+    return faults
+  }
+
   /** References that a row had before may stay, even to something deleted since; others must be on hand. */
-  private faultyReferences(input: Input, before: Row | undefined, transaction: Transaction): Promise<ProblemField[]> {
+  private async faultsOfAll(
+    rows: readonly Put<Input>[],
+    before: ReadonlyMap<string, Row | undefined>,
+    transaction: Transaction,
+    keyOf: (row: Put<Input>) => string = ({ id }) => id ?? '',
+  ): Promise<ProblemField[][]> {
     const { references } = this.spec
-    if (!references) return Promise.resolve([])
-    const kept = new Set(before ? references(before).map((each) => each.id) : [])
-    return missingReferences(
-      references(input).filter((each) => !kept.has(each.id)),
-      transaction,
-    )
+    if (!references) return rows.map(() => [])
+    const named = rows.map((row) => {
+      const old = before.get(keyOf(row))
+      const kept = new Set(old ? references(old).map((each) => each.id) : [])
+      return references(row.input).filter((each) => !kept.has(each.id))
+    })
+    const missing = await missingAmong(named.flat(), transaction)
+    return named.map((each) => each.filter((reference) => missing.has(reference)).map(faultOfMissing))
   }
 
   private stored(

@@ -1,7 +1,7 @@
 import type { WorkshopFile } from '@bold-heron/schema'
-import type { ModelStatic, Sequelize, Transaction } from 'sequelize'
+import { type ModelStatic, Op, type Sequelize, type Transaction, type WhereOptions } from 'sequelize'
 import { type ChildTable, insertAll } from './children.js'
-import { outlinesOf, saveDieChildren } from './dies.js'
+import { insertOutlines, outlinesOf } from './dies.js'
 import { readHouseRules } from './house-rules.js'
 import { jobTable } from './jobs.js'
 import { DieModel } from './models/die-model.js'
@@ -21,51 +21,90 @@ import type { TableSpec } from './table.js'
 import { inSnapshot, inWritingAlone } from './transactions.js'
 import type { Workshop } from './workshop.js'
 
-/** All rows of a table, deleted ones too, in a fixed order. */
-const everyRow = async <Stored extends RowModel, Input, Row extends { id: string }, Filter>(
+/** Rows that are read, and written, at once: enough to be quick, few enough to be held. */
+const ROWS_AT_ONCE = 1000
+
+/** All rows of a table, deleted ones too, in a fixed order, some at a time. */
+async function* everyRow<Stored extends RowModel, Input, Row extends { id: string }, Filter>(
   spec: TableSpec<Stored, Input, Row, Filter>,
   transaction: Transaction,
-): Promise<(Row & { deletedAt: string | null })[]> => {
-  const stored = await spec.model.findAll({ order: [['id', 'ASC']], transaction })
-  const deleted = new Map(stored.map((row) => [row.id, row.deletedAt?.toISOString() ?? null]))
-  return (await spec.rows(stored, transaction)).map((row) => ({ ...row, deletedAt: deleted.get(row.id) ?? null }))
-}
-
-/** Dies with their lines. */
-const diesInFull = async (workshop: Workshop, transaction: Transaction): Promise<WorkshopFile['dies']> => {
-  const rows = await everyRow(workshop.dies.spec, transaction)
-  const outlines = await outlinesOf(
-    rows.map((row) => row.id),
-    transaction,
-  )
-  return rows.map((row) => ({ ...row, outline: outlines.get(row.id) ?? null }))
+): AsyncGenerator<(Row & { deletedAt: string | null })[]> {
+  for (let last: string | undefined; ;) {
+    const stored: Stored[] = await spec.model.findAll({
+      where: (last === undefined ? {} : { id: { [Op.gt]: last } }) as WhereOptions,
+      order: [['id', 'ASC']],
+      limit: ROWS_AT_ONCE,
+      transaction,
+    })
+    if (stored.length === 0) return
+    last = stored.at(-1)?.id
+    const deleted = new Map(stored.map((row) => [row.id, row.deletedAt?.toISOString() ?? null]))
+    yield (await spec.rows(stored, transaction)).map((row) => ({ ...row, deletedAt: deleted.get(row.id) ?? null }))
+  }
 }
 
 type JobInFile = WorkshopFile['jobs'][number]
 
-/** The whole workshop as one file, read in one snapshot. */
-export const exportWorkshop = (workshop: Workshop, exportedAt: Date): Promise<WorkshopFile> =>
-  inSnapshot(workshop.sequelize, async (transaction) => ({
-    format: 'bold-heron/workshop',
-    version: 2,
-    exportedAt: exportedAt.toISOString(),
-    houseRules: await readHouseRules(transaction),
-    plates: await everyRow(workshop.plates.spec, transaction),
-    presses: await everyRow(workshop.presses.spec, transaction),
-    dies: await diesInFull(workshop, transaction),
-    sheets: await everyRow(workshop.sheets.spec, transaction),
-    jobs: (await everyRow(workshop.jobs.spec, transaction)).map(
-      ({ cut: _, spoilt: __, pressName: ___, runs, ...job }): JobInFile => ({
+/** The lists of the file, each some rows at a time. */
+const listsOf = (workshop: Workshop, transaction: Transaction) => {
+  /** Rows of a table as the file has them. */
+  async function* rowsOf<Stored extends RowModel, Input, Row extends { id: string }, Filter, InFile>(
+    spec: TableSpec<Stored, Input, Row, Filter>,
+    toFile: (rows: (Row & { deletedAt: string | null })[]) => InFile[] | Promise<InFile[]>,
+  ): AsyncGenerator<InFile[]> {
+    for await (const rows of everyRow(spec, transaction)) yield await toFile(rows)
+  }
+  const asTheyAre = <Row>(rows: Row[]): Row[] => rows
+  return {
+    plates: rowsOf(workshop.plates.spec, asTheyAre),
+    presses: rowsOf(workshop.presses.spec, asTheyAre),
+    dies: rowsOf(workshop.dies.spec, async (rows) => {
+      const outlines = await outlinesOf(
+        rows.map((row) => row.id),
+        transaction,
+      )
+      return rows.map((row) => ({ ...row, outline: outlines.get(row.id) ?? null }))
+    }),
+    sheets: rowsOf(workshop.sheets.spec, asTheyAre),
+    jobs: rowsOf(workshop.jobs.spec, (rows) =>
+      rows.map(({ cut: _, spoilt: __, pressName: ___, runs, ...job }): JobInFile => ({
         ...job,
         runs: runs.map(({ pressName: _, dieNames: __, sheetName: ___, pressed: ____, ...run }) => run),
-      }),
+      })),
     ),
-    runs: (await everyRow(workshop.runs.spec, transaction)).map(
-      ({ jobName: _, pressName: __, dieNames: ___, sheetName: ____, ...run }) => run,
+    runs: rowsOf(workshop.runs.spec, (rows) =>
+      rows.map(({ jobName: _, pressName: __, dieNames: ___, sheetName: ____, ...run }) => run),
     ),
-    recipes: await everyRow(workshop.recipes.spec, transaction),
-    photos: await photosForFile(transaction),
-  }))
+    recipes: rowsOf(workshop.recipes.spec, asTheyAre),
+    photos: photosForFile(transaction),
+  } satisfies Partial<Record<keyof WorkshopFile, AsyncGenerator<unknown[]>>>
+}
+
+/**
+ * The whole workshop as one file (JSON, docs/workshop-file.md), read in one snapshot, handed to `give` by parts, so that no more than some
+ * rows of it are ever held.
+ */
+export const exportWorkshop = (workshop: Workshop, exportedAt: Date, give: (part: string) => void): Promise<void> =>
+  inSnapshot(workshop.sequelize, async (transaction) => {
+    const head = {
+      format: 'bold-heron/workshop',
+      version: 2,
+      exportedAt: exportedAt.toISOString(),
+      houseRules: await readHouseRules(transaction),
+    } satisfies Partial<WorkshopFile>
+    give(JSON.stringify(head).slice(0, -1))
+    for (const [name, lists] of Object.entries<AsyncGenerator<unknown[]>>(listsOf(workshop, transaction))) {
+      give(`,"${name}":[`)
+      let isFirst = true
+      for await (const rows of lists) {
+        if (rows.length === 0) continue
+        give((isFirst ? '' : ',') + JSON.stringify(rows).slice(1, -1))
+        isFirst = false
+      }
+      give(']')
+    }
+    give('}')
+  })
 
 /** Newest-referenced last: what names others comes after them. */
 const models: readonly ModelStatic<RowModel>[] = [
@@ -92,28 +131,43 @@ const insertChildren = async <Input>(
     )
 }
 
-/** Puts the file's workshop, its photos as they were read, in the place of the present one; all of it or, where a row is refused, none. */
-export const importWorkshop = (sequelize: Sequelize, file: WorkshopFile, photos: readonly ReadPhoto[]): Promise<void> =>
+/**
+ * Puts the file's workshop, its photos as they were read, in the place of the present one; all of it or, where a row is refused, none.
+ * `tell` hears how far it is, 0…1.
+ */
+export const importWorkshop = (
+  sequelize: Sequelize,
+  file: WorkshopFile,
+  photos: readonly ReadPhoto[],
+  tell: (share: number) => void = () => undefined,
+): Promise<void> =>
   inWritingAlone(sequelize, async (transaction) => {
     // A run may follow one that comes later in the file.
     await sequelize.query('SET CONSTRAINTS runs_follows DEFERRED', { transaction })
     for (const model of [...models].reverse()) await model.destroy({ where: {}, transaction })
     await HouseRulesModel.update({ ...file.houseRules }, { where: { id: 1 }, transaction })
-    await insertAll(PlateModel, file.plates, transaction)
-    await insertAll(PressModel, file.presses, transaction)
-    await insertAll(DieModel, file.dies, transaction)
-    await insertAll(SheetModel, file.sheets, transaction)
-    await insertAll(
-      JobModel,
-      file.jobs.map(({ runs: _, ...job }) => job),
-      transaction,
-    )
-    await insertAll(RunModel, file.runs, transaction)
-    await insertAll(RecipeModel, file.recipes, transaction)
-    await replacePhotos(file.photos, photos, transaction)
-    for (const die of file.dies) await saveDieChildren(die.id, die, transaction)
-    await insertChildren(pressChildren, file.presses, transaction)
-    await insertChildren(jobTable.children ?? [], file.jobs, transaction)
-    await insertChildren(runChildren, file.runs, transaction)
+    const steps: readonly (() => Promise<void>)[] = [
+      () => insertAll(PlateModel, file.plates, transaction),
+      () => insertAll(PressModel, file.presses, transaction),
+      () => insertChildren(pressChildren, file.presses, transaction),
+      () => insertAll(DieModel, file.dies, transaction),
+      () => insertOutlines(file.dies, transaction),
+      () => insertAll(SheetModel, file.sheets, transaction),
+      () =>
+        insertAll(
+          JobModel,
+          file.jobs.map(({ runs: _, ...job }) => job),
+          transaction,
+        ),
+      () => insertChildren(jobTable.children ?? [], file.jobs, transaction),
+      () => insertAll(RunModel, file.runs, transaction),
+      ...runChildren.map((child) => () => insertChildren([child], file.runs, transaction)),
+      () => insertAll(RecipeModel, file.recipes, transaction),
+      () => replacePhotos(file.photos, photos, transaction),
+    ]
+    for (const [at, step] of steps.entries()) {
+      await step()
+      tell((at + 1) / steps.length)
+    }
     await sequelize.query('SET CONSTRAINTS runs_follows IMMEDIATE', { transaction })
   })

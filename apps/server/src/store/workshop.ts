@@ -1,5 +1,6 @@
+import { measureOutline } from '@bold-heron/core'
 import type { Sequelize } from 'sequelize'
-import { diesTable } from './dies.js'
+import { diesTable, type Measure } from './dies.js'
 import { jobTable } from './jobs.js'
 import { platesTable } from './plates.js'
 import { pressesTable } from './presses.js'
@@ -8,12 +9,12 @@ import { runTable } from './runs.js'
 import { sheetsTable } from './sheets.js'
 import { Table } from './table.js'
 
-/** The tables of one workshop on one database. */
-export const openWorkshop = (sequelize: Sequelize) => ({
+/** The tables of one workshop on one database; `measure` measures the outlines that are saved, on this thread unless it says otherwise. */
+export const openWorkshop = (sequelize: Sequelize, measure: Measure = measureOutline) => ({
   sequelize,
   plates: new Table(sequelize, platesTable),
   presses: new Table(sequelize, pressesTable),
-  dies: new Table(sequelize, diesTable),
+  dies: new Table(sequelize, diesTable(measure)),
   sheets: new Table(sequelize, sheetsTable),
   jobs: new Table(sequelize, jobTable),
   runs: new Table(sequelize, runTable),

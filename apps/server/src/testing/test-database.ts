@@ -1,12 +1,13 @@
 import { randomBytes } from 'node:crypto'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import { loadDemoOnce } from '../demo/load.js'
-import { HeavyThread } from '../threads/heavy-thread.js'
 import { Learner } from '../learning/learner.js'
 import { openDatabase } from '../store/database.js'
 import { migrate } from '../store/migrate.js'
 import { defineModels } from '../store/models/define.js'
 import { openWorkshop } from '../store/workshop.js'
+import { learnOn } from '../work/learn.js'
+import { Work } from '../work/work.js'
 
 export interface TestDatabase {
   readonly url: string
@@ -27,11 +28,11 @@ const templateName = (): string => process.env['DEMO_TEMPLATE'] ?? 'demo_once'
 
 /** Learns from the whole log, so that servers on a copy have nothing to do at their start. */
 const learnAll = async (sequelize: Sequelize): Promise<void> => {
-  const heavy = new HeavyThread()
-  const learner = new Learner(sequelize, heavy)
+  const work = new Work()
+  const learner = new Learner(sequelize, learnOn(work))
   learner.wake()
   await learner.idle()
-  await heavy.close()
+  await work.close()
 }
 
 /** The demo in a database of its own, made by whichever test comes first and copied by all: working it out takes many seconds. */

@@ -3,10 +3,12 @@ import { pino } from 'pino'
 import supertest from 'supertest'
 import { createApp } from '../http/app.js'
 import { Learner } from '../learning/learner.js'
-import { closeThreads, openThreads } from '../threads/threads.js'
 import { migrate } from '../store/migrate.js'
 import { defineModels } from '../store/models/define.js'
 import { openWorkshop, type Workshop } from '../store/workshop.js'
+import { measureOn } from '../work/measure.js'
+import { learnOn } from '../work/learn.js'
+import { Work } from '../work/work.js'
 import { createTestDatabase, type TestDatabase } from './test-database.js'
 
 export interface TestServer {
@@ -37,13 +39,14 @@ export const startTestServer = async ({
   const database = await createTestDatabase({ demo, ...(through ? { through } : {}) })
   defineModels(database.sequelize)
   await migrate(database.sequelize)
-  const workshop = openWorkshop(database.sequelize)
-  const threads = openThreads()
-  const learner = new Learner(database.sequelize, threads.heavy)
+  const work = new Work()
+  const workshop = openWorkshop(database.sequelize, measureOn(work))
+  const learner = new Learner(database.sequelize, learnOn(work))
   const app = createApp(workshop, {
     logger: pino({ level: 'silent' }),
     pagesFolder,
-    threads,
+    work,
+    databaseUrl: through ? through(database.url) : database.url,
     learner,
     ...options,
   })
@@ -54,7 +57,7 @@ export const startTestServer = async ({
     learner,
     api: supertest(app),
     async close() {
-      await closeThreads(threads)
+      await work.close()
       await learner.close()
       await database.drop()
     },

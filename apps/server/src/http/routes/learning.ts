@@ -5,7 +5,7 @@ import { pressLearningOf } from '../../learning/press-learning.js'
 import { changeRuns } from '../../store/runs.js'
 import type { Workshop } from '../../store/workshop.js'
 import { notThere, refusedFields } from '../answers.js'
-import { refuseMissing } from '../problems.js'
+import { refuseMissing } from '../../refusals/refusal.js'
 import { route, type Route } from '../route.js'
 
 const setAside = (

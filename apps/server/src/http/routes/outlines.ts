@@ -3,7 +3,7 @@ import { outlinesOf } from '../../store/dies.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import { notThere } from '../answers.js'
-import { refuse, refuseMissing } from '../problems.js'
+import { refuse, refuseMissing } from '../../refusals/refusal.js'
 import { route, type Route } from '../route.js'
 
 /** The lines of a die's outline, which its row only sums up. */

@@ -1,14 +1,14 @@
 import { randomUUID } from 'node:crypto'
-import { photoRow, type WorkshopFile } from '@bold-heron/schema'
+import { photoRow } from '@bold-heron/schema'
 import express from 'express'
 import { z } from 'zod'
 import { PhotoModel } from '../../store/models/photo-model.js'
 import { toPhotoRow } from '../../store/photos.js'
-import { type ReadPhoto, readPhoto } from '../../store/read-photo.js'
 import { inWriting } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
+import type { Work } from '../../work/work.js'
 import { notThere, problemThat, refusedFields } from '../answers.js'
-import { refuse, refuseMissing } from '../problems.js'
+import { refuse, refuseMissing } from '../../refusals/refusal.js'
 import { Reply, route, type Route } from '../route.js'
 
 /** What a camera makes, with room to spare. */
@@ -17,20 +17,10 @@ const MOST_OF_A_RUN = 12
 
 const photoOf = async (id: string): Promise<PhotoModel> => (await PhotoModel.findByPk(id)) ?? refuseMissing('photo')
 
-/** The photos of a file, each read anew, so that nothing comes in that is no photo. */
-export const photosOf = async ({ photos }: WorkshopFile): Promise<ReadPhoto[]> => {
-  const read: ReadPhoto[] = []
-  for (const [at, { jpegBase64 }] of photos.entries())
-    read.push(
-      (await readPhoto(Buffer.from(jpegBase64, 'base64'))) ?? refuse(422, 'photo-unreadable', { values: { at } }),
-    )
-  return read
-}
-
 const binary = z.string().meta({ format: 'binary' })
 
 /** Photos of runs: taken in, shown, deleted and had back. */
-export const photoRoutes = (workshop: Workshop): Route[] => {
+export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
   const mark = async (id: string, deletedAt: Date | null) => {
     const photo = await photoOf(id)
     await inWriting(workshop.sequelize, (transaction) => photo.update({ deletedAt }, { transaction }))
@@ -68,13 +58,20 @@ export const photoRoutes = (workshop: Workshop): Route[] => {
       },
       async handle({ id: runId, request }) {
         if (!(await workshop.runs.find(runId))) return refuseMissing('run')
-        const photo = Buffer.isBuffer(request.body) ? await readPhoto(request.body) : undefined
+        const photo = Buffer.isBuffer(request.body) ? await work.run('readPhoto', request.body) : undefined
         if (!photo) return refuse(415, 'no-photo')
         const stored = await inWriting(workshop.sequelize, async (transaction) => {
           if ((await PhotoModel.count({ where: { runId, deletedAt: null }, transaction })) >= MOST_OF_A_RUN)
             return refuse(422, 'too-many-photos', { values: { limit: MOST_OF_A_RUN } })
           return PhotoModel.create(
-            { id: randomUUID(), runId, createdAt: new Date(), deletedAt: null, ...photo },
+            {
+              id: randomUUID(),
+              runId,
+              createdAt: new Date(),
+              deletedAt: null,
+              ...photo,
+              jpeg: Buffer.from(photo.jpeg),
+            },
             { transaction },
           )
         })

@@ -5,7 +5,7 @@ import { shelfThings } from '../../store/shelf-things.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import { notThere } from '../answers.js'
-import { refuseMissing } from '../problems.js'
+import { refuseMissing } from '../../refusals/refusal.js'
 import { route, type Route } from '../route.js'
 
 /** What Place needs for a job: the planner's request as if nothing were laid out yet, and every die and sheet of the shelf. */

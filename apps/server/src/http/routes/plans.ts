@@ -13,10 +13,10 @@ import { questionOfRun } from '../../store/jobs.js'
 import { gatherPlanRequest, planRequestIn } from '../../planning/plan-request.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
-import type { Threads } from '../../threads/threads.js'
+import type { Work } from '../../work/work.js'
 import { notThere, refusedFields } from '../answers.js'
 import { answerHeavily } from '../heavy-answers.js'
-import { refuse } from '../problems.js'
+import { refuse } from '../../refusals/refusal.js'
 import { route, type Route } from '../route.js'
 import { pressingOfRequest } from '../simulation.js'
 
@@ -26,7 +26,7 @@ const requestQuery = z.object({
 })
 
 /** Plans and simulations, and what the page needs to make them itself. */
-export const planRoutes = (workshop: Workshop, { heavy, quick }: Threads): Route[] => [
+export const planRoutes = (workshop: Workshop, work: Work): Route[] => [
   route({
     method: 'post',
     path: '/api/plans',
@@ -40,7 +40,7 @@ export const planRoutes = (workshop: Workshop, { heavy, quick }: Threads): Route
     async handle({ body, request, response }) {
       const input = await gatherPlanRequest(workshop.sequelize, body)
       if (!input) return refuse(404, 'plan-things-missing')
-      await answerHeavily(heavy, { kind: 'plan', request: input }, request, response)
+      await answerHeavily(work, 'plan', input, request, response)
     },
   }),
   route({
@@ -50,13 +50,9 @@ export const planRoutes = (workshop: Workshop, { heavy, quick }: Threads): Route
     body: simulationFile,
     answers: { 200: { says: 'What each pass does', schema: simulationAnswer }, 422: refusedFields },
     async handle({ body, request, response }) {
-      await answerHeavily(
-        heavy,
-        { kind: 'simulate', pressing: await pressingOfRequest(body, quick) },
-        request,
-        response,
-        (result) => answerOfPressing(result) ?? refuse(422, 'pass-unsolved'),
-      )
+      await answerHeavily(work, 'simulate', await pressingOfRequest(body, work), request, response, {
+        tell: (result) => answerOfPressing(result) ?? refuse(422, 'pass-unsolved'),
+      })
     },
   }),
   route({

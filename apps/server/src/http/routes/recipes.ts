@@ -25,7 +25,7 @@ import type { Saved } from '../../store/table.js'
 import { inSnapshot, inWriting } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import { notThere, refusedFields } from '../answers.js'
-import { refuse, refuseFields, refuseMissing } from '../problems.js'
+import { refuse, refuseFields, refuseMissing } from '../../refusals/refusal.js'
 import { route, type Route } from '../route.js'
 import { savedReply } from '../saved.js'
 

@@ -2,7 +2,7 @@ import { runNote, runRow } from '@bold-heron/schema'
 import { changeRuns } from '../../store/runs.js'
 import type { Workshop } from '../../store/workshop.js'
 import { notThere, refusedFields } from '../answers.js'
-import { refuseMissing } from '../problems.js'
+import { refuseMissing } from '../../refusals/refusal.js'
 import { route, type Route } from '../route.js'
 
 /** Notes written to runs long after them; unlike saving a run, that moves no job on. */

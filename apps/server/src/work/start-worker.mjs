@@ -1,4 +1,5 @@
 // A worker thread does not inherit tsx from every parent (a test runner has none), so it brings its own.
 import { tsImport } from 'tsx/esm/api'
 
-await tsImport('./heavy-worker.ts', import.meta.url)
+const { doTask } = await tsImport('./worker.ts', import.meta.url)
+export default doTask

@@ -1,0 +1,85 @@
+import {
+  computedOf,
+  measureOutline,
+  type OutlineMeasures,
+  type PlanRequest,
+  planSteps,
+  type Polyline,
+  type Pressed,
+  type PressingResult,
+  type Responses,
+  type SimulatedPressing,
+  simulatePressing,
+  type Steps,
+  type TechniqueId,
+  together,
+} from '@bold-heron/core'
+import { readSvg } from '@bold-heron/formats'
+import { readPhoto } from '../store/read-photo.js'
+import { readTable, writeTable } from './tables.js'
+import { readWorkshop, writeWorkshop } from './whole-workshop.js'
+
+/** What stands around a task in its thread. */
+export interface Hands {
+  /** What was simulated on this thread is remembered there. */
+  readonly responses: Responses
+  /** Says how far it is, 0…1. */
+  tell(share: number): void
+  /** Gives away a part of what it makes, where that is too long to be held. */
+  give(part: Uint8Array): void
+}
+
+/** Which tasks wait for one another: how many of a kind are done at once. */
+export const turns = {
+  /** What is done in a moment. */
+  quick: 1,
+  /** What somebody waits for. */
+  people: 2,
+  /** Whole files in and out. */
+  files: 1,
+  /** Pictures, unpacked; one of them fills the memory of many drawings. */
+  pictures: 1,
+  /** What nobody waits for. */
+  learner: 1,
+} as const
+export type Lane = keyof typeof turns
+
+interface Task<Input, Answer> {
+  readonly lane: Lane
+  work(input: Input, hands: Hands): Answer | Promise<Answer>
+}
+const task = <Input, Answer>(
+  lane: Lane,
+  work: (input: Input, hands: Hands) => Answer | Promise<Answer>,
+): Task<Input, Answer> => ({ lane, work })
+
+const toTheEnd = <Made>(steps: Steps<Made>, tell: Hands['tell']): Made => {
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+    tell(step.value)
+  }
+}
+
+/** Every task that is too heavy for the thread that answers. */
+export const tasks = {
+  plan: task('people', (request: PlanRequest, { responses, tell }) => toTheEnd(planSteps(request, responses), tell)),
+  simulate: task('people', (pressing: SimulatedPressing): PressingResult => simulatePressing(pressing)),
+  readDrawing: task('quick', (svg: string) => readSvg(svg)),
+  measure: task('quick', (lines: readonly Polyline[]): OutlineMeasures | undefined => measureOutline(lines)),
+  readPhoto: task('pictures', (photo: Uint8Array) => readPhoto(Buffer.from(photo))),
+  learn: task(
+    'learner',
+    ({ technique, piles }: { technique: TechniqueId; piles: readonly Pressed[] }): Float64Array => {
+      const { evidence } = computedOf({ technique })
+      return together(...piles.map((pile) => evidence.logEvidenceOf(pile)))
+    },
+  ),
+  readWorkshop: task('files', readWorkshop),
+  writeWorkshop: task('files', writeWorkshop),
+  readTable: task('files', readTable),
+  writeTable: task('files', writeTable),
+} as const
+export type TaskName = keyof typeof tasks
+export type InputOf<Name extends TaskName> = Parameters<(typeof tasks)[Name]['work']>[0]
+export type AnswerOf<Name extends TaskName> = Awaited<ReturnType<(typeof tasks)[Name]['work']>>
