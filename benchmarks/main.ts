@@ -1,6 +1,7 @@
 import { parseArgs } from 'node:util'
 import { benchBlindPress } from './blind-press.js'
 import { benchLearning } from './learning.js'
+import { benchLongLog } from './long-log.js'
 import { benchPlacement } from './placement.js'
 import { benchPlanner } from './planner.js'
 import { benchSearch } from './search.js'
@@ -28,6 +29,7 @@ const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   planner: benchPlanner,
   placement: benchPlacement,
   learning: benchLearning,
+  'long-log': benchLongLog,
   'blind-press': (each) => benchBlindPress(each, presses),
 }
 

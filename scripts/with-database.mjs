@@ -7,7 +7,7 @@ import { untilEnded } from './server-process.mjs'
 import { startTestCluster } from './test-cluster.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
-await prepare(root, { browser: true })
+await prepare(root, { browser: true, server: true })
 const { env, stop } = await startTestCluster(root)
 const [program, ...args] = process.argv.slice(2)
 untilEnded([spawn(program, args, { cwd: root, stdio: 'inherit', env })], stop)

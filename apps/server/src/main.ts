@@ -1,4 +1,5 @@
 import { createServer } from 'node:http'
+import type { AddressInfo } from 'node:net'
 import { resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { pino } from 'pino'
@@ -38,7 +39,8 @@ const server = createServer(
   createApp(workshop, { logger, pagesFolder, work, databaseUrl, learner, ...(caliperUrl ? { caliperUrl } : {}) }),
 )
 server.listen(port, '127.0.0.1', () => {
-  const openAt = `http://127.0.0.1:${port}/`
+  // Port 0 stands for any that is free.
+  const openAt = `http://127.0.0.1:${(server.address() as AddressInfo).port}/`
   // The tests, and whoever started it, wait for this line.
   console.log(`Bold Heron is open at ${openAt}`)
   process.send?.({ openAt })

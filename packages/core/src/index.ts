@@ -76,7 +76,7 @@ export { type Alternative, type Assessment, type Plan, planCut, type PlanRequest
 export { assessStack, planSteps } from './planner/model-plan.js'
 export { cleanerStack } from './planner/cleaner-stack.js'
 export { DEEP_MM } from './press/constants.js'
-export { finish, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
+export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
 export { Responses } from './planner/responses.js'
 export { cutIn } from './planner/learnt-cut.js'
 export { type Adapted, adaptSteps, type ProvenCut } from './planner/adapt.js'
@@ -100,7 +100,7 @@ export {
   priorGrid,
   together,
 } from './learning/posterior.js'
-export type { Pressed, PressedRound } from './learning/pressed.js'
+export { learntRounds, type Pressed, type PressedRound } from './learning/pressed.js'
 export { evidenceForPair, type RunEvidence } from './learning/run-evidence.js'
 export {
   evidenceOfPile,
@@ -139,7 +139,7 @@ export { bedOfStack } from './goals/clean-cut/cut-setup.js'
 export { type Laying, PLAIN_LAYING } from './goals/laying.js'
 export { type Hanging } from './outcomes/hanging.js'
 export { type PadFace, padFaces, type PadLie, padLies, PLAIN_LIE } from './pads/lie.js'
-export { type BorneRun, type FaceWear, linesOnPad, type PadWear, wearOf, ZONE_MM } from './pads/pad-wear.js'
+export { type BorneRun, type FaceWear, linesOnPad, type PadWear, wearOf, wearTogether, ZONE_MM } from './pads/pad-wear.js'
 export {
   adviceOnPad,
   asWorn,

@@ -55,9 +55,12 @@ const remedyOf = (issue: z.core.$ZodIssue): Remedy => {
   }
 }
 
-/** Every fault of an input, each naming its field, the value met and what would do. */
+/** As many faults as anybody mends at a time. */
+const MOST_TOLD = 200
+
+/** The faults of an input, the first ones where there are many, each naming its field, the value met and what would do. */
 export const faultsOf = (error: z.ZodError, input: unknown): ProblemField[] =>
-  error.issues.map((issue) => {
+  error.issues.slice(0, MOST_TOLD).map((issue) => {
     const value = quoted(valueAt(input, issue.path))
     return {
       path: issue.path.map(String).join('.'),

@@ -15,6 +15,8 @@ export const runAsEvidence = z.object({
   setAside: z.boolean(),
   /** Offset of the gap from the class's, mm, and its spread, by this run and the prior; null while it is not worked out. */
   says: z.object({ offsetMm: z.number(), spreadMm: z.number() }).nullable(),
+  /** It took too long to be worked out, and is not learnt from until something of it changes. */
+  leftOut: z.boolean(),
 })
 export type RunAsEvidence = z.infer<typeof runAsEvidence>
 

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { PlanRequest } from '@bold-heron/core'
 import type { Page, PressLearning, RunRow } from '@bold-heron/schema'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { Learner } from '../learning/learner.js'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
 
 let server: TestServer
@@ -52,6 +53,29 @@ describe('what is learnt of a press', () => {
     await set(false)
     await server.learner.idle()
     expect((await learning()).log).toEqual(before.log)
+  })
+
+  it('a run that takes too long to be worked out is left out, said to be, and worked out once something of it changes', async () => {
+    const added = (await server.api.post('/api/runs').send(inputOf(example))).body as RunRow
+    // Whatever the server's own learner has made of it by now is put away.
+    await server.learner.idle()
+    const { sequelize } = server.workshop
+    await sequelize.query('UPDATE runs SET learnt_as = NULL WHERE id = :id', { replacements: { id: added.id } })
+    await sequelize.query('DELETE FROM run_evidence WHERE run_id = :id', { replacements: { id: added.id } })
+    const impatient = new Learner(sequelize, { evidenceOf: () => Promise.resolve(undefined) })
+    impatient.wake()
+    await impatient.idle()
+    const told = async () => (await learning()).runs.find((run) => run.id === added.id)
+    expect(await told()).toMatchObject({ leftOut: true, says: null })
+    server.learner.wake()
+    await server.learner.idle()
+    expect(await told()).toMatchObject({ leftOut: true })
+    await server.api.put(`/api/runs/${added.id}/note`).send({ note: 'again' })
+    await server.learner.idle()
+    expect(await told()).toMatchObject({ leftOut: false })
+    expect((await told())?.says).not.toBeNull()
+    await server.api.delete(`/api/runs/${added.id}`)
+    await server.learner.idle()
   })
 
   it('an edited round is learnt anew', async () => {

@@ -1,5 +1,6 @@
 import { evidenceForPair, gapOfClass, type Learnt, type PressClass, type RunEvidence } from '@bold-heron/core'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
+import { MOST_RUNS } from './piles-in-log.js'
 
 interface EvidenceRow extends RunEvidence {
   readonly runId: string
@@ -46,7 +47,7 @@ const piecesOf = async (
   )
 }
 
-/** Greatest squeeze beyond the sheets' own thickness that the press's runs had, mm, counted from the class's gap. */
+/** Greatest squeeze beyond the sheets' own thickness that the press's runs had that are learnt from, mm, counted from the class's gap. */
 const tightestOf = async (
   sequelize: Sequelize,
   pressId: string,
@@ -54,11 +55,11 @@ const tightestOf = async (
   transaction: Transaction,
 ): Promise<number | undefined> => {
   const [row] = await sequelize.query<{ overMm: number | null }>(
-    `SELECT max(height.mm) AS "overMm" FROM runs AS run
+    `SELECT max(height.mm) AS "overMm" FROM (
+       SELECT id FROM runs WHERE press_id = :pressId AND deleted_at IS NULL ORDER BY at DESC LIMIT :most) AS run
      JOIN LATERAL (SELECT sum(CASE layer_is WHEN 'sheets' THEN 0 ELSE thickness_mm END) AS mm
-                   FROM run_layers WHERE run_id = run.id) AS height ON true
-     WHERE run.press_id = :pressId AND run.deleted_at IS NULL`,
-    { type: QueryTypes.SELECT, replacements: { pressId }, transaction },
+                   FROM run_layers WHERE run_id = run.id) AS height ON true`,
+    { type: QueryTypes.SELECT, replacements: { pressId, most: MOST_RUNS }, transaction },
   )
   return row?.overMm == null ? undefined : row.overMm - gapOfClass(pressClass).valueMm
 }

@@ -4,6 +4,7 @@ import {
   foundStack,
   landingAmong,
   goalOf,
+  learntRounds,
   pilesOf,
   placedCut,
   type Plate,
@@ -134,7 +135,7 @@ export const loggedPiles = async (piles: readonly PileOfRuns[], transaction: Tra
       if (!bedIsKnown(run) || !goal.bedOfStack(stack)) return []
       for (const look of run.rounds) rounds.push({ stack, look, freshSheets: rounds.length === 0 })
     }
-    const pressed = pilesOf(goal, cut, rounds)
+    const pressed = pilesOf(goal, cut, learntRounds(rounds))
     return [
       {
         technique: last.technique,

@@ -1,7 +1,7 @@
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 
 /** Older runs than this many are not learnt from; a press that was repaired is not what it was. */
-const MOST_RUNS = 400
+export const MOST_RUNS = 400
 
 /** Raised when evidence is worked out differently, so that all of it is made anew. */
 export const EDITION = 1

@@ -46,10 +46,11 @@ export const pressLearningOf = async (
       evidence: await evidenceOfPress(workshop.sequelize, pressId, transaction),
       learnt: await learntOf(workshop.sequelize, press, NO_SHEET, [], () => undefined, transaction),
       runs: await runTable.rows(stored, transaction),
+      leftOut: new Set(stored.flatMap(({ id, leftOut }) => (leftOut ? [id] : []))),
     }
   })
   if (!read) return undefined
-  const { evidence, learnt, runs } = read
+  const { evidence, learnt, runs, leftOut } = read
   const logs = new Map(evidence.map((each) => [each.runId, each.log]))
   return {
     pending,
@@ -70,6 +71,7 @@ export const pressLearningOf = async (
         passes: totalPasses(run.rounds),
         setAside: run.setAside,
         says: log ? saysAlone(log) : null,
+        leftOut: leftOut.has(run.id),
       }
     }),
   }

@@ -32,13 +32,17 @@ const stacksThatWorked = async (
   transaction: Transaction,
 ): Promise<string[][]> => {
   const rows = await sequelize.query<{ plateIds: string[] }>(
-    `SELECT array_agg(layer.plate_id::text ORDER BY layer.position) AS "plateIds"
-     FROM runs AS run JOIN run_layers AS layer ON layer.run_id = run.id AND layer.layer_is = 'plate'
-     WHERE run.press_id = :pressId AND run.deleted_at IS NULL
-       AND EXISTS (SELECT 1 FROM run_dies JOIN dies ON dies.id = run_dies.die_id
-                   WHERE run_dies.run_id = run.id AND dies.die_class = :dieClass)
-       AND (SELECT seen FROM run_rounds WHERE run_id = run.id ORDER BY position DESC LIMIT 1) = 'clean'
-     GROUP BY run.id HAVING bool_and(layer.plate_id IS NOT NULL) ORDER BY max(run.at) DESC LIMIT 200`,
+    `WITH clean AS (
+       SELECT run.id, run.at FROM runs AS run
+       WHERE run.press_id = :pressId AND run.deleted_at IS NULL
+         AND EXISTS (SELECT FROM run_dies JOIN dies ON dies.id = run_dies.die_id
+                     WHERE run_dies.run_id = run.id AND dies.die_class = :dieClass)
+         AND (SELECT seen FROM run_rounds WHERE run_id = run.id ORDER BY position DESC LIMIT 1) = 'clean'
+         AND NOT EXISTS (SELECT FROM run_layers WHERE run_id = run.id AND layer_is = 'plate' AND plate_id IS NULL)
+       ORDER BY run.at DESC LIMIT 200)
+     SELECT array_agg(layer.plate_id::text ORDER BY layer.position) AS "plateIds"
+     FROM clean JOIN run_layers AS layer ON layer.run_id = clean.id AND layer.layer_is = 'plate'
+     GROUP BY clean.id, clean.at ORDER BY clean.at DESC`,
     { type: QueryTypes.SELECT, replacements: { pressId, dieClass }, transaction },
   )
   return rows.map((row) => row.plateIds)
@@ -96,7 +100,7 @@ export const planRequestIn = async (
   const [press, things, plates, rules] = [
     await PressModel.findByPk(question.pressId, { transaction }),
     brought ?? (await fromShelf(question, transaction)),
-    await PlateModel.findAll({ order: [['id', 'ASC']], transaction }),
+    await PlateModel.findAll({ order: [['id', 'ASC']], raw: true, transaction }),
     await readHouseRules(transaction),
   ]
   if (!press || !things) return undefined

@@ -8,21 +8,46 @@ export interface ChildTable<Input> {
   rows(id: string, input: Input): Record<string, unknown>[]
 }
 
-/** PostgreSQL takes 65 535 values in a statement; rows of twenty columns stay far below. */
+/** Rows that go in one statement: some MB of text. */
 const ROWS_AT_ONCE = 2000
 
-/** Inserts many rows by as few statements as may be; into those of the same id, where columns are named that are then changed. */
+/** How a value is written that PostgreSQL reads from JSON into its column. */
+const written = (value: unknown): unknown =>
+  Buffer.isBuffer(value) ? `\\x${value.toString('hex')}` : value instanceof Date ? value.toISOString() : value
+
+const quoted = (name: string): string => `"${name}"`
+
+/** The columns of a table by the fields of its model, of those that any of the rows holds. */
+const columnsOf = (model: ModelStatic<Model>, rows: readonly Record<string, unknown>[]): [string, string][] =>
+  Object.entries(model.getAttributes()).flatMap(([name, { field }]): [string, string][] =>
+    rows.some((row) => row[name] !== undefined) ? [[name, field ?? name]] : [],
+  )
+
+/**
+ * Inserts many rows by as few statements as may be: they go as JSON, which PostgreSQL takes apart itself, many times faster than a
+ * statement with each value written out. Rows of ids that are there are changed, where `isChanging`.
+ */
 export const insertAll = async (
   model: ModelStatic<Model>,
   rows: readonly Record<string, unknown>[],
   transaction: Transaction,
-  changing?: readonly string[],
+  isChanging = false,
 ): Promise<void> => {
-  for (let from = 0; from < rows.length; from += ROWS_AT_ONCE)
-    await model.bulkCreate(rows.slice(from, from + ROWS_AT_ONCE) as never[], {
-      transaction,
-      ...(changing ? { updateOnDuplicate: changing.filter((column) => column !== 'id') as never[] } : {}),
-    })
+  const columns = columnsOf(model, rows)
+  const fields = columns.map(([, field]) => quoted(field))
+  const changed = fields.filter((field) => field !== quoted('id')).map((field) => `${field} = EXCLUDED.${field}`)
+  const table = quoted(model.getTableName() as string)
+  for (let from = 0; from < rows.length; from += ROWS_AT_ONCE) {
+    const part = rows
+      .slice(from, from + ROWS_AT_ONCE)
+      .map((row) => Object.fromEntries(columns.map(([name, field]) => [field, written(row[name])])))
+    await model.sequelize?.query(
+      `INSERT INTO ${table} (${fields.join(', ')})
+       SELECT ${fields.join(', ')} FROM json_populate_recordset(NULL::${table}, $1)
+       ${isChanging ? `ON CONFLICT (id) DO UPDATE SET ${changed.join(', ')}` : ''}`,
+      { bind: [JSON.stringify(part)], transaction },
+    )
+  }
 }
 
 /** Puts the children of rows in the place of those they had. Tables that name others come after them. */

@@ -26,6 +26,7 @@ export const toDieRows = async (stored: readonly DieModel[], transaction: Transa
   const outlines = await DieOutlineModel.findAll({
     where: { dieId: stored.map((die) => die.id) },
     attributes: summaryColumns,
+    raw: true,
     transaction,
   })
   const byDie = new Map(outlines.map((outline) => [outline.dieId, outline]))
@@ -43,6 +44,8 @@ export const outlinesOf = async (
 ): Promise<Map<string, OutlineInput>> => {
   const stored = await DieOutlineModel.findAll({
     where: { dieId: [...dieIds] },
+    attributes: ['dieId', 'source', 'fileName', 'lines'],
+    raw: true,
     transaction,
   })
   return new Map(stored.map(({ dieId, source, fileName, lines }) => [dieId, { source, fileName, lines }]))
@@ -50,7 +53,7 @@ export const outlinesOf = async (
 
 /** Dies, or those of some ids, with their lines as the planner takes them, by id; deleted ones too, as the log may name them. */
 export const diesWithLines = async (transaction: Transaction, ids?: readonly string[]): Promise<Map<string, Die>> => {
-  const stored = await DieModel.findAll({ ...(ids ? { where: { id: [...ids] } } : {}), transaction })
+  const stored = await DieModel.findAll({ ...(ids ? { where: { id: [...ids] } } : {}), raw: true, transaction })
   const rows = await toDieRows(stored, transaction)
   const outlines = await outlinesOf(
     rows.map((row) => row.id),

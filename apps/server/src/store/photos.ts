@@ -36,6 +36,7 @@ export const replacePhotos = async (
   transaction: Transaction,
 ): Promise<void> => {
   await PhotoModel.destroy({ where: {}, transaction })
+  // One by one: each is long.
   for (const [at, { id, runId, createdAt, deletedAt }] of photos.entries())
     await PhotoModel.create({ id, runId, createdAt, deletedAt, ...(read[at] as ReadPhoto) }, { transaction })
 }

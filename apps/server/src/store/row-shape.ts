@@ -85,6 +85,7 @@ export const namesOf = async (
   const rows = await model.findAll({
     where: { id: [...new Set(ids)] } as WhereOptions,
     attributes: ['id', 'name'],
+    raw: true,
     transaction,
   })
   return new Map(rows.map((row) => [row.id, row.name]))

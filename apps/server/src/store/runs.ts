@@ -30,6 +30,8 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
   const within = {
     where: { runId: stored.map((run) => run.id) },
     order: [['position', 'ASC']] as [string, string][],
+    // Thousands of them, and nothing is done with one but reading it.
+    raw: true,
     transaction,
   }
   const dies = await RunDieModel.findAll(within)

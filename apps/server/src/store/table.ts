@@ -72,6 +72,7 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
       order: this.spec.order,
       limit: pageSize,
       offset: (page - 1) * pageSize,
+      raw: true,
       transaction,
     })
     return { items: await this.spec.rows(rows, transaction), total: count, page, pageSize }
@@ -205,7 +206,7 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
       this.spec.model,
       columns.filter(({ id }) => stored.has(id)),
       transaction,
-      Object.keys(columns[0] ?? {}),
+      true,
     )
     if (this.spec.children) await replaceChildren(this.spec.children, good, transaction)
     for (const { id, input } of good) await this.spec.saveChildren?.(id, input, transaction)

@@ -170,4 +170,6 @@ export const importWorkshop = (
       tell((at + 1) / steps.length)
     }
     await sequelize.query('SET CONSTRAINTS runs_follows IMMEDIATE', { transaction })
+    // Until PostgreSQL knows how much there is now, it would look for it in the ways that were best before.
+    await sequelize.query('ANALYZE', { transaction })
   })

@@ -1,4 +1,4 @@
-import { Responses } from '@bold-heron/core'
+import { inHundredths, Responses } from '@bold-heron/core'
 import { refusalOfDatabase } from '../refusals/of-database.js'
 import { Refused } from '../refusals/refusal.js'
 import { BEGUN, type Sent } from '../threads/pool.js'
@@ -13,7 +13,7 @@ export const doTask = async ({ name, input, port }: Sent): Promise<Outcome> => {
   const say = (told: Told): void => port.postMessage(told)
   const hands: Hands = {
     responses,
-    tell: (share) => say({ is: 'share', share }),
+    tell: inHundredths((share) => say({ is: 'share', share })),
     give: (part) => say({ is: 'part', part }),
   }
   try {

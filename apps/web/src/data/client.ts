@@ -34,10 +34,16 @@ export interface Asked {
   /** The version a save was made from. */
   readonly version?: number
   readonly signal?: AbortSignal
+  /** The kind of answer that is wanted; JSON where it does not say. */
+  readonly accept?: string
 }
 
-const send = async (path: string, { method = 'GET', body, text, file, version, signal }: Asked): Promise<Response> => {
+const send = async (
+  path: string,
+  { method = 'GET', body, text, file, version, signal, accept }: Asked,
+): Promise<Response> => {
   const headers: Record<string, string> = {}
+  if (accept) headers['Accept'] = accept
   if (body !== undefined) headers['Content-Type'] = 'application/json'
   if (text) headers['Content-Type'] = text.type
   if (file) headers['Content-Type'] = file.type || 'application/octet-stream'
@@ -63,14 +69,15 @@ const send = async (path: string, { method = 'GET', body, text, file, version, s
 
 const isJson = (response: Response): boolean => response.headers.get('Content-Type')?.includes('json') === true
 
-/** An answer as its schema reads it. */
-const read = async <Schema extends z.ZodType>(response: Response, schema: Schema): Promise<z.output<Schema>> => {
-  const { data, error } = schema.safeParse(await response.json())
-  if (error) throw new MisreadError(`${response.url}: ${error.message}`)
+const parsed = <Schema extends z.ZodType>(from: string, schema: Schema, answer: unknown): z.output<Schema> => {
+  const { data, error } = schema.safeParse(answer)
+  if (error) throw new MisreadError(`${from}: ${error.message}`)
   return data
 }
 
-const isProblem = (response: Response): boolean => response.headers.get('Content-Type')?.includes('problem') === true
+/** An answer as its schema reads it. */
+const read = async <Schema extends z.ZodType>(response: Response, schema: Schema): Promise<z.output<Schema>> =>
+  parsed(response.url, schema, await response.json())
 
 /** Asks the server and returns its answer as a schema reads it; throws ProblemError, AwayError or MisreadError. */
 export const ask = async <Schema extends z.ZodType>(
@@ -84,15 +91,45 @@ export const ask = async <Schema extends z.ZodType>(
   throw new AwayError()
 }
 
-/** As `ask`, for answers whose status is part of the meaning: returns the body of a 422 too. */
-export const askReport = async <Schema extends z.ZodType>(
+/** A file as the server gives it. */
+export const askFile = async (path: string): Promise<Blob> => {
+  const response = await send(path, {})
+  if (!response.ok) throw isJson(response) ? new ProblemError(await read(response, problem)) : new AwayError()
+  return response.blob()
+}
+
+const LINES = 'application/x-ndjson'
+
+/** The lines of an answer, as they come. */
+async function* linesOf(body: ReadableStream<Uint8Array>): AsyncGenerator<Record<string, unknown>> {
+  const reader = body.getReader()
+  const decoder = new TextDecoder()
+  let begun = ''
+  for (;;) {
+    const { value, done } = await reader.read().catch(() => {
+      throw new AwayError()
+    })
+    if (done) return
+    const lines = (begun + decoder.decode(value, { stream: true })).split('\n')
+    begun = lines.pop() ?? ''
+    for (const line of lines) if (line !== '') yield JSON.parse(line) as Record<string, unknown>
+  }
+}
+
+/** As `ask`, for long work: `tell` hears how far it is (0…1) until the answer is there. */
+export const askInLines = async <Schema extends z.ZodType>(
   path: string,
   schema: Schema,
   asked: Asked,
+  tell: (share: number) => void = () => undefined,
 ): Promise<z.output<Schema>> => {
-  const response = await send(path, asked)
-  if (isJson(response) && (response.ok || (response.status === 422 && !isProblem(response))))
-    return read(response, schema)
-  if (isJson(response)) throw new ProblemError(await read(response, problem))
+  const response = await send(path, { ...asked, accept: LINES })
+  if (!response.ok || !response.body)
+    throw isJson(response) ? new ProblemError(await read(response, problem)) : new AwayError()
+  for await (const line of linesOf(response.body)) {
+    if (typeof line['progress'] === 'number') tell(line['progress'])
+    if ('problem' in line) throw new ProblemError(problem.parse(line['problem']))
+    if ('answer' in line) return parsed(response.url, schema, line['answer'])
+  }
   throw new AwayError()
 }

@@ -1,41 +1,34 @@
-import { type CsvReport, csvReport, type WorkshopFile, workshopFile } from '@bold-heron/schema'
-import { z } from 'zod'
+import { type CsvReport, csvReport } from '@bold-heron/schema'
 import { useQueryClient } from '@tanstack/react-query'
-import { ask, askReport } from './client.js'
+import { z } from 'zod'
+import { askFile, askInLines } from './client.js'
 
 export const csvTables = ['plates', 'presses', 'dies', 'sheets', 'runs'] as const
 export type CsvTable = (typeof csvTables)[number]
 
 /** The whole workshop as it is now. */
-export const fetchWorkshop = (): Promise<WorkshopFile> => ask('/api/workshop', workshopFile)
+export const fetchWorkshop = (): Promise<Blob> => askFile('/api/workshop')
 
-/** The workshop without its shelf, jobs and log; house rules stay. */
-export const emptied = (file: WorkshopFile): WorkshopFile => ({
-  ...file,
-  plates: [],
-  presses: [],
-  dies: [],
-  sheets: [],
-  jobs: [],
-  runs: [],
-  recipes: [],
-  photos: [],
-})
+/** Hears how far something is, 0…1. */
+type Telling = (share: number) => void
 
 /** Whole-workshop changes: everything shown before them is stale. */
 export const useFiles = () => {
   const client = useQueryClient()
   const changed = () => client.invalidateQueries()
   return {
-    replaceWorkshop: async (file: unknown): Promise<void> => {
-      await ask('/api/workshop', z.unknown(), { method: 'PUT', body: file })
+    replaceWorkshop: async (file: Blob, tell?: Telling): Promise<void> => {
+      await askInLines(
+        '/api/workshop',
+        z.unknown(),
+        { method: 'PUT', file: file.slice(0, file.size, 'application/json') },
+        tell,
+      )
       await changed()
     },
-    readCsv: async (table: CsvTable, content: string): Promise<CsvReport> => {
-      const report = await askReport(`/api/csv/${table}`, csvReport, {
-        method: 'POST',
-        text: { type: 'text/csv', content },
-      })
+    readCsv: async (table: CsvTable, content: string, tell?: Telling): Promise<CsvReport> => {
+      const asked = { method: 'POST', text: { type: 'text/csv', content } } as const
+      const report = await askInLines(`/api/csv/${table}`, csvReport, asked, tell)
       if (report.imported) await changed()
       return report
     },

@@ -28,7 +28,14 @@ const responses = new Responses()
 const cancelled = new Set<number>()
 
 /** Lets messages in between two slices of work. */
-const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
+/** ms between two breaths: slices may be far shorter, and each breath costs some. */
+const BREATH_MS = 12
+let breathed = 0
+const breathe = async (): Promise<void> => {
+  if (performance.now() - breathed < BREATH_MS) return
+  await new Promise((resolve) => setTimeout(resolve))
+  breathed = performance.now()
+}
 
 const inSlices = async <Made>(
   task: number,

@@ -17,3 +17,17 @@ export interface Pressed {
   /** How unsure the height of its stacks is, one standard deviation, mm. */
   readonly heightSpreadMm: number
 }
+
+/** Passes of a pile that are learnt from: each moves less than the one before, and what comes after so many tells as good as nothing. From memory. */
+const MOST_PASSES_LEARNT = 24
+
+/** Of a pile's rounds, the first ones, as far as they are learnt from; the first one always. */
+export const learntRounds = <Round extends { readonly look: { readonly passes: number } }>(
+  rounds: readonly Round[],
+): Round[] => {
+  let passes = 0
+  return rounds.filter(({ look }, at) => {
+    passes += look.passes
+    return at === 0 || passes <= MOST_PASSES_LEARNT
+  })
+}

@@ -5,7 +5,7 @@ import { liesAt } from '../outcomes/hanging.js'
 import { isGood, type Round } from '../goals/looks.js'
 import { layOutDies } from '../placement/lay-out.js'
 import { placeLines } from '../placement/place-die.js'
-import type { PadFace, PadLie } from './lie.js'
+import { type PadFace, padFaces, type PadLie } from './lie.js'
 
 /** mm. Side of the zones that a face's wear is counted in; as fine as anyone lays a die. */
 export const ZONE_MM = 10
@@ -123,15 +123,40 @@ const cutMapTold = (
   return (x, y) => parts.reduce((sum, part) => sum + part(x, y), 0)
 }
 
+const freshPad = (pad: { readonly lengthMm: number; readonly widthMm: number }) => {
+  const columns = Math.max(1, Math.ceil(pad.lengthMm / ZONE_MM))
+  const rows = Math.max(1, Math.ceil(pad.widthMm / ZONE_MM))
+  const fresh = () => ({ passes: 0, cutMm: 0, zonesMm: new Float64Array(columns * rows) })
+  return { columns, rows, faces: { a: fresh(), b: fresh() } }
+}
+
+/** What a pad has borne in all of these together, each as `wearOf` counts it for the same pad. */
+export const wearTogether = (
+  pad: { readonly lengthMm: number; readonly widthMm: number },
+  parts: readonly PadWear[],
+): PadWear => {
+  const { columns, rows, faces } = freshPad(pad)
+  let bentPasses = 0
+  for (const part of parts) {
+    bentPasses += part.bentPasses
+    for (const name of padFaces) {
+      const face = faces[name]
+      const { passes, cutMm, zonesMm } = part.faces[name]
+      face.passes += passes
+      if (cutMm === 0) continue
+      face.cutMm += cutMm
+      zonesMm.forEach((mm, zone) => (face.zonesMm[zone] = (face.zonesMm[zone] as number) + mm))
+    }
+  }
+  return { columns, rows, faces, bentPasses }
+}
+
 /** Counts what a pad has borne in all runs. */
 export const wearOf = (
   pad: { readonly lengthMm: number; readonly widthMm: number },
   runs: readonly BorneRun[],
 ): PadWear => {
-  const columns = Math.max(1, Math.ceil(pad.lengthMm / ZONE_MM))
-  const rows = Math.max(1, Math.ceil(pad.widthMm / ZONE_MM))
-  const fresh = () => ({ passes: 0, cutMm: 0, zonesMm: new Float64Array(columns * rows) })
-  const faces = { a: fresh(), b: fresh() }
+  const { columns, rows, faces } = freshPad(pad)
   // Runs that share their dies share where the lines lie, and there are far fewer lay-outs than runs.
   const layOuts = new Map<number, Map<readonly Die[], number[][]>>()
   const linesOf = ({ dies, throatMm }: BorneRun): number[][] => {

@@ -6,7 +6,7 @@ import { bedOf } from '../press/bed.js'
 import { aDie, aPlate } from '../testing/makers.js'
 import { type PadLie, padFaces, padLies, PLAIN_LIE } from './lie.js'
 import { adviceOnPad, asWorn, bestLie, bowMmOf, densityUnder, passesLeft } from './pad-state.js'
-import { type BorneRun, linesOnPad, wearOf } from './pad-wear.js'
+import { type BorneRun, linesOnPad, wearOf, wearTogether } from './pad-wear.js'
 
 const pad = { lengthMm: 240, widthMm: 150 }
 const die = aDie({ lengthMm: 80, widthMm: 60 })
@@ -62,6 +62,16 @@ describe('what a pad has borne', () => {
         const inZones = padFaces.flatMap((face) => [...wear.faces[face].zonesMm]).reduce((sum, mm) => sum + mm, 0)
         expect(inZones).toBeCloseTo(expected, 6)
         expect(wear.faces.a.cutMm + wear.faces.b.cutMm).toBeCloseTo(expected, 6)
+        // Counted run by run it is the same.
+        const together = wearTogether(
+          pad,
+          runs.map((run) => wearOf(pad, [run])),
+        )
+        expect(together.bentPasses).toBeCloseTo(wear.bentPasses, 9)
+        for (const face of padFaces) {
+          expect(together.faces[face].passes).toBeCloseTo(wear.faces[face].passes, 9)
+          together.faces[face].zonesMm.forEach((mm, zone) => expect(mm).toBeCloseTo(wear.faces[face].zonesMm[zone]!, 6))
+        }
       }),
       { numRuns: 60 },
     )

@@ -3,6 +3,7 @@ import type { Plate } from '../layers/plate.js'
 import { firstAtLeast } from '../numerics/first-at-least.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import type { PlatesPlace, PriceList } from './price-list.js'
+import type { Steps } from './steps.js'
 
 /** No piece in this place. */
 export const NO_PIECE = -1
@@ -93,14 +94,14 @@ class FrameRows {
 /**
  * Lists every way to fill the places, one piece each, that may become a stack within the limits, without trying those that cannot: what
  * is still to come costs at least so much, and the last piece must bring the frame to a height that is worth its cost. Where two orders
- * use the same pieces, the cheaper is kept.
+ * use the same pieces, the cheaper is kept. In slices, one for each plate in the first place.
  */
-export const listFrames = (
+export function* listFrames(
   places: readonly PlatesPlace[],
   shelf: readonly Plate[],
   prices: PriceList,
   { mostMm, leastMm, mostCost, reach }: FrameLimits,
-): Frames => {
+): Steps<Frames> {
   if (places.some((place) => place.most > 1)) throw new Mistake('a framed place holds one piece at most')
   const slots = places.length
   const placePrices = places.map((place) => prices.inPlace(place))
@@ -180,7 +181,16 @@ export const listFrames = (
     }
   }
   // Where a place has nobody to fill it there is no frame.
-  if (leastFrom[0] !== Infinity) fill(0, 0, 0)
+  if (leastFrom[0] !== Infinity) {
+    const first = slots > 1 ? (candidates[0] as Candidate[]) : []
+    // What `fill` does with the first place, with a breath between its plates.
+    if (first.length === 0) fill(0, 0, 0)
+    else if ((places[0] as PlatesPlace).least === 0) fill(1, 0, 0)
+    for (const [at, candidate] of first.entries()) {
+      if (reach(mostCost - (leastFrom[0] as number))) take(0, candidate, 0, 0)
+      yield at / first.length
+    }
+  }
 
   const { heights, costs, pieces } = rows
   const order = Uint32Array.from(heights.keys()).sort((a, b) => (costs[a] as number) - (costs[b] as number))

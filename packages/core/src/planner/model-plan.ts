@@ -17,9 +17,9 @@ import { passAdviceOf } from '../goals/pass-advice.js'
 import { ALTERNATIVES_SHOWN, type Assessment, describeStack, type Plan, planOf, type PlanRequest } from './plan.js'
 import type { Responses } from './responses.js'
 import { costOfOffset, piecesKey } from './ranking.js'
-import { type FoundStack, searchStacks } from './search.js'
+import { type FoundStack, searchSteps } from './search.js'
 import { partedByStops } from './stopped.js'
-import type { Steps } from './steps.js'
+import { type Steps, within } from './steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 /** Stacks kept of each bed's search for simulating: the best few dozen by arithmetic. */
@@ -143,15 +143,18 @@ export function* planSteps(asked: PlanRequest, responses: Responses, aim: Aim = 
     }
     const window = aim(own, response)
     const group: BedGroup = { bed, plates, window }
-    const { found, complete } = searchStacks({
-      method,
-      cut,
-      window,
-      shelf,
-      workedBefore: new Set(request.workedBefore.map(piecesKey)),
-      keep: KEPT_PER_BED,
-      allows: (role, plate) => role !== goal.bedRole || plates.has(plate),
-    })
+    const { found, complete } = yield* within(
+      searchSteps({
+        method,
+        cut,
+        window,
+        shelf,
+        workedBefore: new Set(request.workedBefore.map(piecesKey)),
+        keep: KEPT_PER_BED,
+        allows: (role, plate) => role !== goal.bedRole || plates.has(plate),
+      }),
+      [0.1 + (0.6 * (at + 0.7)) / beds.length, 0.1 + (0.6 * (at + 1)) / beds.length],
+    )
     const { allowed, stopped } = partedByStops(found, method, cut)
     stoppedBy ??= stopped[0]?.findings
     count += allowed.length

@@ -65,8 +65,10 @@ export interface Plan {
   readonly stoppedBy: readonly Finding<FindingCode>[]
 }
 
-/** How many stacks are kept of a search: enough to count a usual shelf out, few enough to answer at once. */
+/** How many stacks are kept of a search: enough to count a usual shelf out; of one with more entries than usual, few enough to answer at once. */
 const KEPT = 200
+const KEPT_OF_MANY = 40
+const USUAL_ENTRIES = 100
 /** How many further stacks are shown. */
 export const ALTERNATIVES_SHOWN = 9
 
@@ -133,7 +135,7 @@ export const planCut = (request: PlanRequest, advice: Advice = computedOf(reques
     window,
     shelf,
     workedBefore: new Set(request.workedBefore.map(piecesKey)),
-    keep: KEPT,
+    keep: shelf.length > USUAL_ENTRIES ? KEPT_OF_MANY : KEPT,
   })
   const { allowed, stopped } = partedByStops(found, method, cut)
   const assessed = allowed

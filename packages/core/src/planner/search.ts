@@ -11,6 +11,7 @@ import { type Frames, listFrames, NO_PIECE } from './frames.js'
 import { type PlatesPlace, PriceList } from './price-list.js'
 import { costOfOffset, mmOfOffset, piecesKey, points } from './ranking.js'
 import { listShimSets, type ShimSets } from './shim-sets.js'
+import { finish, type Steps } from './steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 export interface SearchRequest {
@@ -78,12 +79,12 @@ const spreadOf = (many: number, plates: readonly number[], prices: Float64Array,
  * A cost that none of the stacks to be kept exceeds: that of the last one kept where half of the shelf is all there is, which is found the
  * same way. Infinite where all are to be kept, or the shelf is searched at once as it is.
  */
-const boundOf = (
+function* boundOf(
   request: SearchRequest,
   framed: readonly PlatesPlace[],
   shimAt: readonly number[],
   prices: PriceList,
-): number => {
+): Steps<number> {
   const { shelf, keep } = request
   if (!Number.isFinite(keep)) return Infinity
   const inPlaces = framed.map((place) => prices.inPlace(place))
@@ -100,7 +101,7 @@ const boundOf = (
     ...shimAt.filter((_, at) => at % 2 === 0),
   ])
   if (sampled.size === shelf.length) return Infinity
-  const { found } = searchStacks({ ...request, shelf: shelf.filter((_, at) => sampled.has(at)) })
+  const { found } = yield* searchSteps({ ...request, shelf: shelf.filter((_, at) => sampled.has(at)) })
   const last = found[keep - 1]
   return last ? last.cost + SAME_COST : Infinity
 }
@@ -121,7 +122,7 @@ const thickestShimsMm = (shims: readonly Plate[], most: number): number =>
  * slice. Every set costs at least its size in points, so sizes and frames whose bound lies above the worst stack kept
  * are passed over: nothing better can be among them. Costs are sums over pieces, which is what makes the bound exact.
  */
-export const searchStacks = (request: SearchRequest): SearchResult => {
+export function* searchSteps(request: SearchRequest): Steps<SearchResult> {
   const { method, cut, window, shelf, workedBefore } = request
   const places = method.places(dieClassOf(cut), cut.bladeSide, cut.rules)
   const framed = places.filter(isFramed)
@@ -145,11 +146,11 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
   }, 0)
   const leastPerShim = Number.isFinite(cheapestShim) ? cheapestShim - mostRelief : 0
   const bonus = workedBefore.size > 0 ? points.workedBefore : 0
-  const bound = boundOf(request, framed, shimAt, prices)
+  const bound = yield* boundOf(request, framed, shimAt, prices)
   const leastMm = lowMm - thickestShimsMm(shims, mostShims)
   /** mm. Where a frame without shims would be at its best. */
   const midMm = window.midMm + window.gapMm - jobMm
-  const frames = listFrames(framed, shelf, prices, {
+  const frames = yield* listFrames(framed, shelf, prices, {
     mostMm: highMm,
     leastMm,
     mostCost: bound + bonus,
@@ -206,6 +207,7 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
     const mostCost = bar() + bonus - (frames.cost[0] as number)
     const sets = listShimSets(shims, size, { mostMm: highMm - lowestFrameMm, mostCost, leastPerShim }, costOf)
     passedOver ||= sets.leftOut
+    yield size / (mostShims + 1)
     for (let frame = 0; frame < frames.length; frame++) {
       if ((frames.cost[frame] as number) + sets.leastCost - bonus > bar()) {
         passedOver = true
@@ -220,6 +222,9 @@ export const searchStacks = (request: SearchRequest): SearchResult => {
   })
   return { found, complete: !passedOver && found.length < request.keep, examined }
 }
+
+/** As `searchSteps`, at once. */
+export const searchStacks = (request: SearchRequest): SearchResult => finish(searchSteps(request))
 
 const piecesOf = (frames: Frames, frame: number): number[] =>
   [...frames.pieces.subarray(frame * frames.slots, (frame + 1) * frames.slots)].filter((piece) => piece !== NO_PIECE)

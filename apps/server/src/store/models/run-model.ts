@@ -28,6 +28,8 @@ export class RunModel extends RowModel {
   declare squeezeMm: number
   declare followsRunId: string | null
   declare setAside: boolean
+  /** It took too long to be learnt from. */
+  declare leftOut: boolean
   declare pieces: number
   declare spoilt: number
   declare note: string
@@ -86,6 +88,7 @@ export const defineRuns = (sequelize: Sequelize): void => {
       squeezeMm: real(),
       followsRunId: { type: DataTypes.UUID, allowNull: true },
       setAside: flag(),
+      leftOut: { ...flag(), defaultValue: false },
       pieces: whole(),
       spoilt: whole(),
       note: text(),

@@ -8,6 +8,7 @@ import { DownloadLink } from '../../ui/Button.js'
 import { FilePicker } from '../../ui/FilePicker.js'
 import { Modal } from '../../ui/Modal.js'
 import { Panel } from '../../ui/Panel.js'
+import { Progress } from '../../ui/Progress.js'
 import { useSay } from '../../ui/toasts.js'
 
 /** Every refused row and what is wrong with it. */
@@ -48,14 +49,18 @@ export const CsvPanel = () => {
   const say = useSay()
   const files = useFiles()
   const [refused, setRefused] = useState<CsvReport>()
+  const [share, setShare] = useState<number>()
   const read = async (table: CsvTable, text: string) => {
+    setShare(0)
     try {
-      const report = await files.readCsv(table, text)
+      const report = await files.readCsv(table, text, setShare)
       if (report.imported)
         say(t('workshop.files.csvDone', { rows: report.rows, added: report.added, changed: report.changed }))
       else setRefused(report)
     } catch (error) {
       say(sayTrouble(t, error), { tone: 'danger' })
+    } finally {
+      setShare(undefined)
     }
   }
   return (
@@ -86,6 +91,7 @@ export const CsvPanel = () => {
           )
         })}
       </ul>
+      {share !== undefined && <Progress share={share} what={t('workshop.files.reading')} />}
       {refused && <RefusedRows report={refused} onClose={() => setRefused(undefined)} />}
     </Panel>
   )

@@ -1,4 +1,3 @@
-import { type WorkshopFile, workshopFile } from '@bold-heron/schema'
 import { Download, Upload } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -9,44 +8,53 @@ import { Confirm } from '../../ui/Confirm.js'
 import { DownloadLink } from '../../ui/Button.js'
 import { FilePicker } from '../../ui/FilePicker.js'
 import { Panel } from '../../ui/Panel.js'
+import { Progress } from '../../ui/Progress.js'
 import { useSay } from '../../ui/toasts.js'
+import { workshopFiles } from '../../workers/file.js'
+import type { FileInBrief } from '../../workers/file.worker.js'
 
-const parsed = (text: string): WorkshopFile | undefined => {
-  try {
-    const read = workshopFile.safeParse(JSON.parse(text))
-    return read.success ? read.data : undefined
-  } catch {
-    return undefined
-  }
-}
-
-/** Puts a workshop in the place of the present one, with a way back. */
+/** Puts a workshop in the place of the present one, with a way back; `share` is how far that is, where it is under way. */
 export const useReplaceWorkshop = () => {
   const { t } = useTranslation()
   const say = useSay()
   const files = useFiles()
-  return async (file: WorkshopFile, said: string): Promise<void> => {
+  const [share, setShare] = useState<number>()
+  const replaceBy = async (file: Blob): Promise<void> => {
+    setShare(0)
+    try {
+      await files.replaceWorkshop(file, setShare)
+    } finally {
+      setShare(undefined)
+    }
+  }
+  const replace = async (file: Blob, said: string): Promise<void> => {
     try {
       const before = await fetchWorkshop()
-      await files.replaceWorkshop(file)
+      await replaceBy(file)
       say(said, {
-        undo: () => void files.replaceWorkshop(before).then(() => say(t('workshop.files.undone'))),
+        undo: () => {
+          replaceBy(before).then(
+            () => say(t('workshop.files.undone')),
+            (error: unknown) => say(sayTrouble(t, error), { tone: 'danger' }),
+          )
+        },
       })
     } catch (error) {
       say(sayTrouble(t, error), { tone: 'danger' })
     }
   }
+  return { replace, share }
 }
 
 /** The whole workshop as one file, out and in. */
 export const FilesPanel = () => {
   const { t } = useTranslation()
   const say = useSay()
-  const replace = useReplaceWorkshop()
-  const [picked, setPicked] = useState<WorkshopFile>()
-  const pick = (text: string) => {
-    const file = parsed(text)
-    if (file) setPicked(file)
+  const { replace, share } = useReplaceWorkshop()
+  const [picked, setPicked] = useState<{ readonly file: Blob; readonly brief: FileInBrief }>()
+  const pick = async (file: Blob) => {
+    const brief = await workshopFiles().brief(file)
+    if (brief) setPicked({ file, brief })
     else say(t('workshop.files.notAFile'), { tone: 'danger' })
   }
   return (
@@ -64,9 +72,10 @@ export const FilesPanel = () => {
           accept=".json,application/json"
           label={t('workshop.files.import')}
           icon={<Upload aria-hidden size={18} />}
-          onFile={(file) => void file.text().then(pick)}
+          onFile={(file) => void pick(file)}
         />
       </div>
+      {share !== undefined && <Progress share={share} what={t('workshop.files.reading')} />}
       <Confirm
         open={picked !== undefined}
         title={t('workshop.files.importTitle')}
@@ -74,20 +83,15 @@ export const FilesPanel = () => {
         no={t('common.cancel')}
         onNo={() => setPicked(undefined)}
         onYes={() => {
-          if (picked) void replace(picked, t('workshop.files.imported'))
+          if (picked) void replace(picked.file, t('workshop.files.imported'))
           setPicked(undefined)
         }}
         danger
       >
         {picked &&
           t('workshop.files.importText', {
-            date: sayDay(picked.exportedAt),
-            plates: picked.plates.length,
-            presses: picked.presses.length,
-            dies: picked.dies.length,
-            sheets: picked.sheets.length,
-            jobs: picked.jobs.length,
-            runs: picked.runs.length,
+            ...picked.brief,
+            date: sayDay(picked.brief.exportedAt),
           })}
       </Confirm>
     </Panel>

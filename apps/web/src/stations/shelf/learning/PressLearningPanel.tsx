@@ -46,7 +46,7 @@ const EvidenceLine = ({
                   gap: lengths.thickness(classGapMm + run.says.offsetMm),
                   spread: lengths.thickness(run.says.spreadMm),
                 })
-              : t('shelf.learning.saysNothing')}
+              : t(run.leftOut ? 'shelf.learning.leftOut' : 'shelf.learning.saysNothing')}
         </span>
       </span>
       <SeenBadge seen={run.seen} />

@@ -268,6 +268,7 @@ export const shelf = {
     pending_other: '{{count}} runs are still being read.',
     none: 'No run of this press is in the log yet. Each one, good or bad, makes the gap surer.',
     says: 'By itself it says {{gap}}, give or take {{spread}}.',
+    leftOut: 'Left out: its die has too much line, or it had too many passes, to be worked out in good time.',
     saysNothing: 'It says nothing by itself: it goes together with a later run, or is still being read.',
     asideNote: 'Set aside: not learnt from.',
     setAside: 'Set aside',

@@ -43,6 +43,7 @@ export const workshop = {
       'The file of {{date}} holds {{plates}} plates, {{presses}} presses, {{dies}} dies, {{sheets}} sheets, {{jobs}} jobs and {{runs}} runs. What is here now goes, and can be had back with Undo until you leave this page.',
     importYes: 'Put it in place',
     imported: 'The file is in place.',
+    reading: 'Reading the file …',
     notAFile: 'This is not a workshop file.',
     undone: 'Everything is back as it was.',
     csvTitle: 'Tables for spreadsheets',
