@@ -1,12 +1,10 @@
-import { setTimeout } from 'node:timers/promises'
-import { serve } from '../hardening/served.js'
+import { startServerProcess } from '../e2e/fixtures/server-process.js'
+import { watchOthers } from '../hardening/others.js'
 import { madeWorkshop, LONG_LOG } from './workshops/long-log.js'
 import { medianMs, short } from './stopwatch.js'
 
 /** ms a page, a plan request and pad wear may take, and s an import; what is measured is told beside it. */
 const GOALS = { page: 300, request: 400, wear: 300, importS: 20, othersMs: 1000 }
-
-const PAUSE_MS = 25
 
 interface Asked {
   readonly what: string
@@ -21,36 +19,16 @@ const answer = async (address: string, path: string): Promise<number> => {
   return byteLength
 }
 
-/** Asks again and again until told to stop; the longest that an answer took, ms. */
-const longestWait = (address: string) => {
-  let isOver = false
-  let longest = 0
-  const asking = (async () => {
-    while (!isOver) {
-      const from = performance.now()
-      await answer(address, '/api/health')
-      longest = Math.max(longest, performance.now() - from)
-      // As often as a page that is looked at might, and fewer than a minute's worth that the server takes.
-      await setTimeout(PAUSE_MS)
-    }
-  })()
-  return async (): Promise<number> => {
-    isOver = true
-    await asking
-    return longest
-  }
-}
-
 /**
  * A workshop of twenty years: how long its lists, pages and requests take, as shares of a health check in the same run (which touches the
  * database and nothing else), and in ms of this machine beside the goals.
  */
 export const benchLongLog = async (seed: number): Promise<void> => {
   const file = JSON.stringify(madeWorkshop(seed))
-  const served = await serve()
+  const served = await startServerProcess({ demo: false })
   const { address } = served
   try {
-    const waited = longestWait(address)
+    const others = watchOthers(address)
     const from = performance.now()
     const imported = await fetch(`${address}/api/workshop`, {
       method: 'PUT',
@@ -59,7 +37,7 @@ export const benchLongLog = async (seed: number): Promise<void> => {
     })
     const importS = (performance.now() - from) / 1000
     if (!imported.ok) throw new Error(`the workshop was refused: ${(await imported.text()).slice(0, 500)}`)
-    const othersMs = await waited()
+    const { longestMs: othersMs } = await others.end()
     const list = async (path: string) =>
       ((await (await fetch(address + path)).json()) as { items: { id: string }[] }).items
     const [job] = await list('/api/jobs?pageSize=1')

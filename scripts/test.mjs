@@ -11,7 +11,7 @@ import { startTestCluster } from './test-cluster.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const only = process.argv.slice(2)
-await prepare(root, { browser: true })
+await prepare(root, { browser: true, server: true })
 const { env, stop } = await startTestCluster(root)
 
 const report = join(root, '.data', 'test-report.json')

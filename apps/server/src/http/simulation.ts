@@ -5,7 +5,7 @@ import type { Work } from '../work/work.js'
 import { refuseFields } from '../refusals/refusal.js'
 
 /** ms. The worst drawing within the limits that was met took half of this. */
-const LONGEST_READING_MS = 5000
+const LONGEST_READING_MS = 4000
 
 /** A simulation sent to the server as the core takes it, its drawings read on a thread; refuses every die that cannot be used, by its field. */
 export const pressingOfRequest = async (input: SimulationFile, work: Work): Promise<SimulatedPressing> => {

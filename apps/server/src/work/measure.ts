@@ -7,7 +7,7 @@ import type { Work } from './work.js'
 /** Coordinates up to which an outline is measured at once: some milliseconds. */
 const FEW_NUMBERS = 4000
 /** ms. The worst outline within the limits that was met took a fifth of this. */
-const LONGEST_MS = 5000
+const LONGEST_MS = 4000
 
 /** Measures outlines on a thread, but for short ones. */
 export const measureOn =

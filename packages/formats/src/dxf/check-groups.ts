@@ -7,9 +7,19 @@ const VERTEX_COUNT = 90
 /** What may stand between a POLYLINE and its SEQEND. */
 const OF_POLYLINE = new Set(['VERTEX', 'SEQEND'])
 
+/** Codes that the DXF reference gives a type to, from and to; no others stand in a drawing. */
+const TYPED: readonly (readonly [number, number])[] = [
+  [-5, 149],
+  [160, 179],
+  [210, 239],
+  [270, 481],
+  [999, 1071],
+]
+const isTyped = (code: number): boolean => TYPED.some(([from, to]) => code >= from && code <= to)
+
 /**
  * Looks at the pairs of code and value before a parser does, which believes them: a count of vertices makes it loop as often, and a
- * POLYLINE that is not ended for ever.
+ * POLYLINE that is not ended for ever; a code that there is not, it complains of where only answers belong.
  */
 export const checkGroups = (text: string): void => {
   const lines = text.split(/\r\n|\r|\n/)
@@ -19,6 +29,7 @@ export const checkGroups = (text: string): void => {
     const code = Number.parseInt(lines[at] as string, 10)
     const value = (lines[at + 1] as string).trim()
     const where = `line ${at + 2}`
+    if (!isTyped(code)) throw new Refusal('dxf-broken', `line ${at + 1}`, (lines[at] as string).slice(0, 40))
     if (code === ENTITY) {
       entity = value
       if (inPolyline && !OF_POLYLINE.has(entity)) throw new Refusal('dxf-broken', where, entity.slice(0, 40))

@@ -24,6 +24,7 @@ import { checkText, CURVE_TOLERANCE_MM, type Drawing, LineCollector, reading } f
 import { type DrawingFaultCode, limits, Refusal } from '../fault.js'
 import { beginsAsDxf, checkGroups } from './check-groups.js'
 import { type BulgedPoint, bulgedLine } from './bulge.js'
+import { polylineReaders } from './polyline-entities.js'
 import { splineLine } from './spline.js'
 
 /** mm per drawing unit by $INSUNITS (DXF reference); 0 and absent say nothing. */
@@ -165,7 +166,9 @@ const read = (text: string): Drawing => {
   if (text.startsWith('AutoCAD Binary DXF')) throw new Refusal('dxf-binary', '')
   if (!beginsAsDxf(text)) throw new Refusal('not-dxf', '', text.slice(0, 4000).trim().slice(0, 40))
   checkGroups(text)
-  const parsed = new DxfParser().parseSync(text)
+  const parser = new DxfParser()
+  for (const reader of polylineReaders) parser.registerEntityHandler(reader as never)
+  const parsed = parser.parseSync(text)
   if (!parsed) throw new Refusal('dxf-broken', '')
   const units = Number(parsed.header?.['$INSUNITS'] ?? 0)
   const collector = new LineCollector()

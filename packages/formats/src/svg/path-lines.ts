@@ -2,6 +2,7 @@ import { type Affine, appendCubic, appendQuadratic, type Point } from '@bold-her
 import svgpath from 'svgpath'
 import { CURVE_TOLERANCE_MM, type LineCollector } from '../drawing.js'
 import { Refusal } from '../fault.js'
+import { withShortRuns } from './short-runs.js'
 
 /** The parser keeps what it could not read here; its types do not say so. */
 interface ParsedPath {
@@ -11,7 +12,7 @@ interface ParsedPath {
 
 /** Reads path data and adds its lines, transformed into mm and flattened there. */
 export const addPath = (data: string, matrix: Affine, into: LineCollector, at: string): void => {
-  const parsed = svgpath(data)
+  const parsed = svgpath(withShortRuns(data))
   const broken = (parsed as unknown as ParsedPath).err
   if (broken) throw new Refusal('path-broken', at, broken.slice(0, 100))
   let line: number[] = []
