@@ -31,7 +31,16 @@ export default tseslint.config(
   },
   {
     files: ['**/*.{mjs,js}'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', setTimeout: 'readonly' } },
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        setTimeout: 'readonly',
+        fetch: 'readonly',
+        performance: 'readonly',
+        AbortSignal: 'readonly',
+      },
+    },
   },
   {
     files: ['apps/web/src/**/*.{ts,tsx}'],

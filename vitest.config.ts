@@ -21,7 +21,7 @@ export default defineConfig({
         test: {
           ...shared,
           name: 'api',
-          include: ['apps/server/src/**/*.api.test.ts', 'scripts/**/*.api.test.ts'],
+          include: ['apps/server/src/**/*.api.test.ts', 'scripts/**/*.api.test.ts', 'hardening/*.api.test.ts'],
           testTimeout: 60_000,
           hookTimeout: 120_000,
         },

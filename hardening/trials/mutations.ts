@@ -84,13 +84,13 @@ export const mutations: Trial = {
   name: 'mutations',
   async run(scene) {
     const { random } = scene
-    for (let turn = scene.times(20_000, 400); turn > 0; turn--) {
+    for (let turn = scene.times(20_000, 300); turn > 0; turn--) {
       const [name, good] = turn % 2 === 0 ? ['a.svg', GOOD_SVG] : ['a.dxf', GOOD_DXF]
-      const text = mutated(random, good as string)
+      const text = mutated(random, good)
       const from = performance.now()
       let fault: string | undefined
       try {
-        await readDrawing(name as string, text)
+        await readDrawing(name, text)
       } catch (error) {
         fault = `${String(error)}: ${JSON.stringify(text.slice(0, 400))}`
       }
@@ -106,7 +106,7 @@ export const mutations: Trial = {
       const tables = ['plates', 'presses', 'dies', 'sheets', 'runs']
       const texts = new Map<string, string>()
       for (const name of tables) texts.set(name, (await ask(address, `/api/csv/${name}`)).text)
-      for (let turn = scene.times(300, 15); turn > 0; turn--) {
+      for (let turn = scene.times(300, 10); turn > 0; turn--) {
         const name = tables[turn % tables.length] as string
         const content = mutated(random, texts.get(name) as string)
         const answer = await ask(address, `/api/csv/${name}`, { method: 'POST', raw: { type: 'text/csv', content } })
@@ -114,7 +114,7 @@ export const mutations: Trial = {
         scene.tried('a table with something wrong in it', fault && `${name}: ${fault}`)
       }
       const workshop = (await ask(address, '/api/workshop')).text
-      for (let turn = scene.times(60, 3); turn > 0; turn--) {
+      for (let turn = scene.times(60, 2); turn > 0; turn--) {
         const content = mutated(random, workshop)
         const answer = await ask(address, '/api/workshop', {
           method: 'PUT',

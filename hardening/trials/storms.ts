@@ -22,7 +22,7 @@ const judged = (scene: Scene, what: string, answer: Answer, longestMs = LONGEST_
 
 /** Many save one row from one version: one of them is taken, the others are told, and what stands is what one of them sent. */
 const onOneRow = async (scene: Scene, address: string): Promise<void> => {
-  for (let round = scene.times(40, 4); round > 0; round--) {
+  for (let round = scene.times(40, 2); round > 0; round--) {
     const [plate] = await rowsOf<Row>(address, '/api/plates?pageSize=1')
     if (!plate) return
     const answers = await Promise.all(
@@ -49,7 +49,7 @@ const onOneJob = async (scene: Scene, address: string): Promise<void> => {
   if (!run) return
   const jobAt = `/api/jobs/${String(run['jobId'])}`
   const pieces = async (): Promise<number> => (JSON.parse((await ask(address, jobAt)).text) as { cut: number }).cut
-  for (let round = scene.times(20, 2); round > 0; round--) {
+  for (let round = scene.times(20, 1); round > 0; round--) {
     const before = await pieces()
     const answers = await Promise.all(
       Array.from({ length: 24 }, () =>
@@ -67,18 +67,19 @@ const onOneJob = async (scene: Scene, address: string): Promise<void> => {
 const onEverything = async (scene: Scene, address: string): Promise<void> => {
   const { random } = scene
   const workshop = (await ask(address, '/api/workshop')).text
+  const { runs, sheets } = JSON.parse(workshop) as { runs: Row[]; sheets: Row[] }
   const doings: (() => Promise<Answer>)[] = [
     () => ask(address, '/api/workshop', { method: 'PUT', raw: { type: 'application/json', content: workshop } }),
     () => ask(address, '/api/workshop'),
     () => ask(address, '/api/csv/runs'),
     () => ask(address, '/api/pad-wear'),
     () => ask(address, '/api/runs?pageSize=100'),
-    () => ask(address, '/api/runs', { method: 'POST', body: JSON.parse(workshop).runs[0] as unknown }),
-    () => ask(address, '/api/sheets', { method: 'POST', body: JSON.parse(workshop).sheets[0] as unknown }),
+    () => ask(address, '/api/runs', { method: 'POST', body: runs[0] }),
+    () => ask(address, '/api/sheets', { method: 'POST', body: sheets[0] }),
   ]
   for (let round = scene.times(12, 1); round > 0; round--) {
     const answers = await Promise.all(
-      Array.from({ length: randomInteger(random, 8, 20) }, () => randomItem(random, doings)()),
+      Array.from({ length: randomInteger(random, 6, scene.times(20, 6)) }, () => randomItem(random, doings)()),
     )
     for (const answer of answers) {
       judged(scene, 'imports, exports and saves at once', answer, 12 * LONGEST_MS)

@@ -167,7 +167,7 @@ const read = (text: string): Drawing => {
   if (!beginsAsDxf(text)) throw new Refusal('not-dxf', '', text.slice(0, 4000).trim().slice(0, 40))
   checkGroups(text)
   const parser = new DxfParser()
-  for (const reader of polylineReaders) parser.registerEntityHandler(reader as never)
+  for (const reader of polylineReaders) parser.registerEntityHandler(reader)
   const parsed = parser.parseSync(text)
   if (!parsed) throw new Refusal('dxf-broken', '')
   const units = Number(parsed.header?.['$INSUNITS'] ?? 0)
