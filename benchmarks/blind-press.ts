@@ -3,6 +3,7 @@ import { evidenceForPair } from '../packages/core/src/learning/run-evidence.js'
 import { evidenceOfPile, tightestOverMm } from '../packages/core/src/planner/trial.js'
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { BlindPress, drawTraits } from '../packages/core/src/practice/blind-press.js'
+import { feelOut } from './blind/feel-out.js'
 import { MOST_ROUNDS, runTrial, type TrialResult } from './blind/trial.js'
 import { addingFromLoose, fromUsual, ourWay, type Way } from './blind/ways.js'
 import { aBlindCut, aBlindPress, shelfFor } from './blind/workshop.js'
@@ -37,6 +38,7 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
   console.log(`  rounds until clean; who gives up unsolved counts as ${MOST_ROUNDS} rounds`)
   console.log(`  ${''.padEnd(28)} rounds  overcut mm  overloads  unsolved`)
   const results = new Map<string, TrialResult[]>()
+  const tries: number[] = []
   const note = (name: string, result: TrialResult) => results.set(name, [...(results.get(name) ?? []), result])
   for (let at = 0; at < presses; at++) {
     const draw = seededRandom(seed * 1_000_003 + at)
@@ -47,6 +49,16 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
     const jobs = Array.from({ length: RUNS_BEFORE }, () => aBlindCut(press, draw))
     for (const [name, way] of Object.entries(ways))
       note(name, runTrial(way, { cut, shelf, learnt: undefined }, new BlindPress(traits, seededRandom(at))))
+    const felt = feelOut(press, shelf, new BlindPress(traits, seededRandom(at)))
+    note(
+      'ours, gap felt out first',
+      runTrial(
+        ourWay('from-usual'),
+        { cut: { ...cut, press: felt.press }, shelf, learnt: undefined },
+        new BlindPress(traits, seededRandom(at)),
+      ),
+    )
+    tries.push(felt.tries)
     // Five jobs by our way first, each learnt from; then the same job as above.
     const blind = new BlindPress(traits, seededRandom(at))
     const evidence: { pressId: string; sheetId: string; log: Float64Array }[] = []
@@ -71,5 +83,6 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
     }
   }
   for (const [name, list] of results) row(name, list)
+  console.log(`  feeling out took ${mean(tries).toFixed(1)} tries on average`)
   return Promise.resolve()
 }

@@ -139,7 +139,15 @@ export { bedOfStack } from './goals/clean-cut/cut-setup.js'
 export { type Laying, PLAIN_LAYING } from './goals/laying.js'
 export { type Hanging } from './outcomes/hanging.js'
 export { type PadFace, padFaces, type PadLie, padLies, PLAIN_LIE } from './pads/lie.js'
-export { type BorneRun, type FaceWear, linesOnPad, type PadWear, wearOf, wearTogether, ZONE_MM } from './pads/pad-wear.js'
+export {
+  type BorneRun,
+  type FaceWear,
+  linesOnPad,
+  type PadWear,
+  wearOf,
+  wearTogether,
+  ZONE_MM,
+} from './pads/pad-wear.js'
 export {
   adviceOnPad,
   asWorn,
@@ -261,3 +269,6 @@ export { type Suggestion, suggestionSteps } from './planner/suggestions.js'
 export { type CutMap, type CutState, cutStates } from './goals/clean-cut/cut-map.js'
 export { type PressSample, pressSample } from './goals/clean-cut/press-sample.js'
 export { limitOf, type LoadCurve, type TryOut, tryOut } from './goals/clean-cut/try-out.js'
+export { feltBelief, type FeltBelief, nextFeltTry } from './learning/felt.js'
+export { type FeltGap, feltHeightMm, type FeltPlace, feltPlaces, type FeltTry } from './press/felt-gap.js'
+export { feltBase } from './planner/felt-base.js'

@@ -1,3 +1,4 @@
+export { feltGap, feltGapOfPress, type FeltGapOfPress } from './felt-gap.js'
 export { type CsvReport, csvReport, MOST_REFUSED_TOLD } from './csv-report.js'
 export { type DieEntry, dieEntry, type DieInput, dieInput, type DieRow, dieRow, dieTable } from './die.js'
 export { columnName, type Field, type FieldKind, type FieldsOf, type FieldTable } from './field-table.js'

@@ -9,6 +9,7 @@ import {
   sheetKinds,
 } from '@bold-heron/core'
 import { z } from 'zod'
+import { feltGap } from './felt-gap.js'
 import { houseRulesInput } from './house-rules.js'
 import { pressedHowFields, pressedWhatFields } from './press-run.js'
 
@@ -87,6 +88,8 @@ const press = z.object({
       plates: z.array(plate),
     }),
   ),
+  /** A request from before gaps were felt out reads as without. */
+  felt: z.array(feltGap).default([]),
 })
 
 const { units: _, fractionDenominator: __, ...rules } = houseRulesInput.shape

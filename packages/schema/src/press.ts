@@ -1,5 +1,6 @@
 import { dieClasses, pressClasses } from '@bold-heron/core'
 import { z } from 'zod'
+import { feltGapOfPress } from './felt-gap.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
 import { idField, nameField, noteField, shelfRowFields, thicknessMmField } from './fields.js'
 
@@ -69,6 +70,8 @@ export const pressTable = {
       .default([]),
   ),
   knownGood: field.structure(z.array(knownGoodStack).max(20).default([])),
+  /** Gaps felt out without a die, the last one last. */
+  felt: field.structure(z.array(feltGapOfPress).max(10).default([])),
   note: field.text(noteField),
 } satisfies FieldTable
 const pressFields = zodOf(pressTable)

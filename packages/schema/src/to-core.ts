@@ -128,6 +128,7 @@ export const toPress = (row: Omit<PressInput, 'note'> & Named, plates: ReadonlyM
   throatMm: row.throatMm,
   ...mechanicsOf(row),
   knownGood: row.knownGood.map((known, index) => toKnownGood(known, `${row.id}-${index + 1}`, plates)),
+  felt: row.felt,
 })
 
 /** The house rules without how lengths are written. */

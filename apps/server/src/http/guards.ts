@@ -40,7 +40,11 @@ export const addGuards = (
   )
   app.use(ownHostOnly)
   app.use('/api', ownPageOnly, answeredIn(deadlineMs))
-  app.use(compression({ filter: (request, response) => !request.url.startsWith('/api/') && compression.filter(request, response) }))
+  app.use(
+    compression({
+      filter: (request, response) => !request.url.startsWith('/api/') && compression.filter(request, response),
+    }),
+  )
   app.use(
     '/api',
     rateLimit({

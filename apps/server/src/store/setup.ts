@@ -17,7 +17,7 @@ export const saveSetup = (workshop: Workshop, input: SetupInput): Promise<JobRow
     for (const plate of input.plates) plateIds.push(mustBeSaved(await workshop.plates.createIn(plate, transaction)).id)
     const { known } = input
     const knownGood = known ? [{ ...known, plateIds: known.plateAt.map((at) => plateIds[at] as string) }] : []
-    const press = mustBeSaved(await workshop.presses.createIn({ ...input.press, knownGood }, transaction))
+    const press = mustBeSaved(await workshop.presses.createIn({ ...input.press, knownGood, felt: [] }, transaction))
     const die = mustBeSaved(await workshop.dies.createIn(input.die, transaction))
     const sheet = mustBeSaved(await workshop.sheets.createIn(input.sheet, transaction))
     const { bladeSide } = await readHouseRules(transaction)

@@ -1,3 +1,4 @@
+import pLimit from 'p-limit'
 import { ConnectionError, DatabaseError, type Sequelize, Transaction } from 'sequelize'
 
 /** Every write shares this lock, a whole import has it for itself (pg_advisory_xact_lock; any number will do that nobody else takes). */
@@ -46,7 +47,20 @@ const pause = (tries: number): Promise<void> =>
 /** Undoes a transaction; where the connection is gone, PostgreSQL has undone it already. */
 const undo = (transaction: Transaction): Promise<void> => transaction.rollback().catch(() => undefined)
 
-const writeUnder = async <Made>(
+/**
+ * Writes that are done at once. They may wait for one another, each on a connection; whoever only reads must find one free, and
+ * openDatabase opens some more than these.
+ */
+const WRITES_AT_ONCE = 5
+const inTurns = pLimit(WRITES_AT_ONCE)
+
+const writeUnder = <Made>(
+  sequelize: Sequelize,
+  lock: 'shared' | 'alone',
+  work: (transaction: Transaction) => Promise<Made>,
+): Promise<Made> => inTurns(() => writeNow(sequelize, lock, work))
+
+const writeNow = async <Made>(
   sequelize: Sequelize,
   lock: 'shared' | 'alone',
   work: (transaction: Transaction) => Promise<Made>,

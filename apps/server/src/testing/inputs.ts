@@ -57,6 +57,7 @@ export const pressInputOf = (plateIds: string[]): PressInput => ({
   pressClass: 'small-hand',
   throatMm: 165,
   numbers: [],
+  felt: [],
   note: '',
   knownGood:
     plateIds.length > 0

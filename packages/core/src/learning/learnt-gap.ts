@@ -2,6 +2,8 @@ import type { GapEstimate } from '../press/gap.js'
 import { gapOfClass } from '../press/press-class.js'
 import type { Press } from '../press/press.js'
 import { type DoubtNode, type Knowledge, knowledgeOf, unlearntNodes } from './knowledge.js'
+import { CELLS } from './axes.js'
+import { logOfFelt } from './felt.js'
 import type { Learnt } from './learnt.js'
 import { REPEAT_SPREAD_MM } from './repeat-spread.js'
 import { gridOf, logNormal, normalized, OFFSET_SPREAD_MM, priorGrid, together } from './posterior.js'
@@ -35,10 +37,11 @@ const piecesVariance = (estimate: GapEstimate, knownShare: number, learnt: Learn
   return [...spreads.values()].reduce((sum, mm) => sum + mm ** 2, 0)
 }
 
-/** Chances over the grid by everything there is: the class, the known stacks (`known` is their estimate alone), the runs. */
+/** Chances over the grid by everything there is: the class, the known stacks (`known` is their estimate alone), what was felt, the runs. */
 export const beliefOf = (press: Press, known: GapEstimate, learnt: Learnt | undefined): Float64Array => {
   const grids: ArrayLike<number>[] = [priorGrid()]
   if (learnt) grids.push(learnt.log)
+  if (press.felt.length > 0) grids.push(logOfFelt(press.felt, gapOfClass(press.pressClass).valueMm))
   if (known.basis === 'known-good') {
     const offsetMm = known.gapMm - gapOfClass(press.pressClass).valueMm
     const spreadMm = knownSpreadMm(known)
@@ -51,13 +54,34 @@ export const beliefOf = (press: Press, known: GapEstimate, learnt: Learnt | unde
   return normalized(together(...grids))
 }
 
+/** What is learnt, with the plates that a gap was felt out on beside those of the runs, on average a run or a gap. */
+const withFelt = (felt: Press['felt'], learnt: Learnt | undefined): Learnt => {
+  const runs = learnt?.pressRuns ?? 0
+  const pieces = new Map<string, { count: number; spreadMm: number }>()
+  const add = (id: string, count: number, spreadMm: number): void => {
+    const there = pieces.get(id)
+    pieces.set(id, { count: (there?.count ?? 0) + count / Math.max(1, runs + felt.length), spreadMm })
+  }
+  for (const [id, { count, spreadMm }] of Object.entries(learnt?.pieces ?? {})) add(id, count * runs, spreadMm)
+  for (const { plates } of felt) for (const { id, spreadMm } of plates) add(id, 1, spreadMm)
+  return {
+    log: new Float64Array(CELLS),
+    pressRuns: 0,
+    sheetRuns: 0,
+    ...learnt,
+    ...(felt.length > 0 ? { pieces: Object.fromEntries(pieces) } : { pieces: learnt?.pieces ?? {} }),
+  }
+}
+
 /**
- * Brings together what a press's class, its known stacks and its logged runs say of its gap, mm. `known` is what the known stacks
+ * Brings together what a press's class, its known stacks and its logged runs say of its gap, and what was felt of it, mm. `known` is what the known stacks
  * say alone (or the class, where there are none). What the same plates in the evidence and in a new stack have in common cancels
  * later, so that part is taken out of the doubt that is the gap's own.
  */
-export const learntGap = (press: Press, known: GapEstimate, learnt: Learnt | undefined): LearntGap => {
-  if (!learnt || learnt.pressRuns + learnt.sheetRuns === 0) return { ...known, nodes: unlearntNodes }
+export const learntGap = (press: Press, known: GapEstimate, logged: Learnt | undefined): LearntGap => {
+  const isFelt = press.felt.length > 0
+  if (!isFelt && (!logged || logged.pressRuns + logged.sheetRuns === 0)) return { ...known, nodes: unlearntNodes }
+  const learnt = withFelt(press.felt, logged)
   const classGapMm = gapOfClass(press.pressClass).valueMm
   const hasKnown = known.basis === 'known-good'
   const knownMm = knownSpreadMm(known)

@@ -5,7 +5,14 @@ import { findOutGaps, plainCut as cut, stackWith } from '../testing/hidden-gaps.
 import { aCut, aDie } from '../testing/makers.js'
 import { BlindPress, drawTraits, type HiddenTraits } from './blind-press.js'
 
-const plain: HiddenTraits = { offsetMm: 0, frame: 1, strengthOf: () => 1, errorOf: () => 0 }
+const plain: HiddenTraits = {
+  offsetMm: 0,
+  frame: 1,
+  tiltMm: 0,
+  middleMm: 0,
+  strengthOf: () => 1,
+  errorOf: () => 0,
+}
 const pressOnce = (traits: HiddenTraits, squeezeMm: number, passes = 2) => {
   const press = new BlindPress(traits, seededRandom(1))
   press.layFresh(cut)

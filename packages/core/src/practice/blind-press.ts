@@ -6,6 +6,9 @@ import type { CutSeen } from '../goals/clean-cut/looks.js'
 import type { HandleFeel } from '../outcomes/round.js'
 import { CLEAN_CUT, DEEP_MM } from '../press/constants.js'
 import { feelOf } from '../press/drive.js'
+import { gapAtMm, GRIP_SPREAD_MM } from '../learning/felt.js'
+import { type FeltGap, feltHeightMm, type FeltTry } from '../press/felt-gap.js'
+import type { Press } from '../press/press.js'
 import { gapOfClass } from '../press/press-class.js'
 import { CutSimulation } from '../press/cut-simulation.js'
 import { pressRound } from '../goals/clean-cut/press-round.js'
@@ -23,6 +26,9 @@ export interface HiddenTraits {
   readonly offsetMm: number
   /** Frame stiffness over its usual value. */
   readonly frame: number
+  /** By how much the gap is wider at the right end than at the left, and in the middle than at the ends, mm. */
+  readonly tiltMm: number
+  readonly middleMm: number
   /** True strength over the table value, by sheet id. */
   strengthOf(sheetId: string): number
   /** How far a plate, die or sheet is from its recorded thickness, in spreads of how it was measured; by id. */
@@ -33,6 +39,9 @@ export interface HiddenTraits {
 const OFFSET_SPREAD_MM = 0.35
 const FRAME_SPREAD = 0.15
 const STRENGTH_SPREAD = 0.2
+/** mm; as felt.ts takes them for usual. */
+const TILT_SPREAD_MM = 0.06
+const MIDDLE_SPREAD_MM = 0.03
 /** How unsure a hand is of what it feels, as a share of its limit. From memory. */
 const FELT_SPREAD = 0.1
 /** How far off a share of hanging is told. From memory. */
@@ -52,6 +61,8 @@ export const drawTraits = (random: RandomSource): HiddenTraits => {
   return {
     offsetMm: OFFSET_SPREAD_MM * randomNormal(random),
     frame: Math.max(0.5, 1 + FRAME_SPREAD * randomNormal(random)),
+    tiltMm: TILT_SPREAD_MM * drawn('tilt'),
+    middleMm: MIDDLE_SPREAD_MM * drawn('middle'),
     strengthOf: (sheetId) => Math.max(0.4, 1 + STRENGTH_SPREAD * drawn(`strength ${sheetId}`)),
     errorOf: (id) => drawn(`thickness ${id}`),
   }
@@ -129,6 +140,17 @@ export class BlindPress {
       cutFraction,
       overcutMm,
     }
+  }
+
+  /** Leads plates with paper on them between the rollers at a place, without a die: whether they take hold, as a person tells it. */
+  feel(press: Pick<Press, 'pressClass'>, felt: FeltGap, { place, sheets }: Omit<FeltTry, 'grips'>): boolean {
+    const { traits } = this
+    const errorMm =
+      felt.plates.reduce((sum, { id, spreadMm }) => sum + spreadMm * traits.errorOf(id), 0) +
+      sheets * felt.sheetSpreadMm * traits.errorOf('paper to feel with')
+    const gapMm =
+      gapOfClass(press.pressClass).valueMm + traits.offsetMm + gapAtMm(place, traits.tiltMm, traits.middleMm)
+    return feltHeightMm(felt, sheets) + errorMm + GRIP_SPREAD_MM * randomNormal(this.random) > gapMm
   }
 
   /** The cut map that the sheets show now. */

@@ -154,6 +154,7 @@ export const exerciseOf = (id: ExerciseId, nameOf: Naming): Exercise => {
       frame: rollerDiameterMm ? { ...frame, rollerDiameterMm } : frame,
       drive,
       knownGood: [],
+      felt: [],
     },
     dies: [dieOf(setting, nameOf)],
     sheet: {

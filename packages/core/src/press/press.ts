@@ -2,6 +2,7 @@ import type { DieClass } from '../dies/classes/list.js'
 import type { Plate } from '../layers/plate.js'
 import type { MeasuredMm } from '../units/measured.js'
 import type { Drive } from './drive.js'
+import type { FeltGap } from './felt-gap.js'
 import type { RollerFrame } from './mechanics.js'
 import type { PressClass } from './press-class.js'
 
@@ -26,4 +27,6 @@ export interface Press {
   readonly frame: RollerFrame
   readonly drive: Drive
   readonly knownGood: readonly KnownGoodStack[]
+  /** Gaps that were felt out without a die. */
+  readonly felt: readonly FeltGap[]
 }

@@ -66,6 +66,7 @@ export const aPress = (more: Partial<Press> = {}): Press => ({
   frame: factsOfPressClass('small-hand'),
   drive: factsOfPressClass('small-hand').drive,
   knownGood: [],
+  felt: [],
   ...more,
 })
 

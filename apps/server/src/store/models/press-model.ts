@@ -1,10 +1,12 @@
 import type { DieClass } from '@bold-heron/core'
-import { type PressNumber, type PressNumberName, pressTable } from '@bold-heron/schema'
+import { type FeltGapOfPress, type PressNumber, type PressNumberName, pressTable } from '@bold-heron/schema'
 import { DataTypes, Model, type Sequelize } from 'sequelize'
 import { fieldColumns, shelfModelOf } from './field-columns.js'
 import { real, reference, shelfColumns, text, whole } from './row-model.js'
 
-export class PressModel extends shelfModelOf(pressTable) {}
+export class PressModel extends shelfModelOf(pressTable) {
+  declare felt: FeltGapOfPress[]
+}
 
 /** A number of this very press, in place of its class's usual one. */
 export class PressNumberModel extends Model {
@@ -32,7 +34,10 @@ export class KnownGoodPlateModel extends Model {
 }
 
 export const definePresses = (sequelize: Sequelize): void => {
-  PressModel.init({ ...shelfColumns(), ...fieldColumns(pressTable) }, { sequelize, tableName: 'presses' })
+  PressModel.init(
+    { ...shelfColumns(), ...fieldColumns(pressTable), felt: { type: DataTypes.JSONB, allowNull: false } },
+    { sequelize, tableName: 'presses' },
+  )
   PressNumberModel.init(
     {
       pressId: { type: DataTypes.UUID, primaryKey: true },

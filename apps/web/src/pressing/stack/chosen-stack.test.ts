@@ -34,6 +34,7 @@ const request: PlanRequest = {
       throatMm: 165,
       ...mechanicsOf({ pressClass: 'small-hand', throatMm: 165, numbers: [] }),
       knownGood: [],
+      felt: [],
     },
     dies: [],
     sheet: {

@@ -1,6 +1,7 @@
 import type { Assessment, CutContext, SqueezeWindow } from '@bold-heron/core'
 import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
 import type { Lengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
 import { Panel } from '../../ui/Panel.js'
@@ -91,6 +92,13 @@ const Band = ({
   )
 }
 
+/** Share of the doubt's variance from which one thing is most of it. */
+const MOST_OF_DOUBT = 0.5
+
+/** Whether the press's own gap is most of what is not known, and was never felt out. */
+const isOfGap = ({ certainty, window }: Assessment, { press }: CutContext): boolean =>
+  press.felt.length === 0 && (window.ownSpreadMm / certainty.spreadMm) ** 2 > MOST_OF_DOUBT
+
 export const BandPanel = ({
   assessment,
   cut,
@@ -145,6 +153,14 @@ export const BandPanel = ({
           spread: lengths.thickness(certainty.spreadMm),
         })}
       />
+      {isOfGap(assessment, cut) && (
+        <p className="mt-1">
+          {t('plan.band.feelOut')}{' '}
+          <Link to={`/shelf/presses/${cut.press.id}/feel`} className="font-bold">
+            {t('plan.band.feelOutLink')}
+          </Link>
+        </p>
+      )}
       {window.basis.kind === 'log' && window.basis.pressRuns > 0 && (
         <p className="text-sm text-ink-soft">{t('plan.band.basedOn', { count: window.basis.pressRuns })}</p>
       )}

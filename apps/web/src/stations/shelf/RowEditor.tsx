@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button.js'
 import { RowFormFrame } from '../../ui/form/RowFormFrame.js'
 import { useRowForm } from '../../ui/form/row-form.js'
 import { useRowSaving } from '../../ui/form/row-saving.js'
+import { classes } from '../../ui/classes.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
@@ -116,7 +117,9 @@ const ExistingRow = <K extends ShelfKind>({ room, rowId }: { readonly room: Room
   return (
     <Loaded query={query} what={t('shelf.loading')}>
       {(row) => (
-        <div className="space-y-3">
+        <div
+          className={classes('grid items-start gap-4', room.Beside && 'xl:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]')}
+        >
           <EditRow room={room} row={row} />
           {room.Beside && <room.Beside row={row} />}
         </div>
@@ -135,7 +138,7 @@ export const RowEditor = <K extends ShelfKind>({ room, rowId }: { readonly room:
     : room.blank
   return (
     <div>
-      <Link to={`/shelf/${room.kind}`} className="mb-2 inline-flex min-h-11 items-center gap-1 lg:hidden">
+      <Link to={`/shelf/${room.kind}`} className="mb-2 inline-flex min-h-11 items-center gap-1">
         <ArrowLeft aria-hidden size={18} />
         {t(`shelf.rooms.${room.kind}`)}
       </Link>

@@ -21,13 +21,7 @@ type Shown = 'no' | 'yes' | 'all'
 
 const PAGE_SIZE = 50
 
-const ShelfTable = <K extends ShelfKind>({
-  room,
-  current,
-}: {
-  readonly room: Room<K>
-  readonly current?: string | undefined
-}) => {
+const ShelfTable = <K extends ShelfKind>({ room }: { readonly room: Room<K> }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const [search, setSearch] = useState('')
@@ -75,7 +69,6 @@ const ShelfTable = <K extends ShelfKind>({
             <>
               <DataTable
                 caption={t(`shelf.rooms.${kind}`)}
-                current={current}
                 rows={items}
                 columns={[
                   {
@@ -107,26 +100,18 @@ const ShelfTable = <K extends ShelfKind>({
   )
 }
 
-/** One part of the shelf: its table, and beside it the thing that is open. */
+/** One part of the shelf: its table, or the thing that is open, which has the room to itself. */
 export const Component = () => {
-  const { t } = useTranslation()
   const { room: name, rowId } = useParams()
   const room = roomNamed(name)
   if (!room) return <NotThere />
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_30rem]">
-      <section
-        className={classes('rounded-lg rounded-tl-none border border-line bg-leaf p-4', rowId && 'hidden lg:block')}
-      >
-        <ShelfTable key={room.kind} room={room} current={rowId} />
-      </section>
+    <section className="rounded-lg rounded-tl-none border border-line bg-leaf p-4">
       {rowId ? (
         <RowEditor key={`${room.kind} ${rowId}`} room={room} rowId={rowId} />
       ) : (
-        <p className="hidden rounded-lg border border-dashed border-line p-8 text-center text-ink-soft lg:block">
-          {t('shelf.pick')}
-        </p>
+        <ShelfTable key={room.kind} room={room} />
       )}
-    </div>
+    </section>
   )
 }

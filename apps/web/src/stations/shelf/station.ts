@@ -12,6 +12,7 @@ export const shelf: Station<'shelf', { shelf: typeof words }, StationNav<false>>
       lazy: () => import('./ShelfStation.js'),
       children: [
         { index: true, loader: () => redirect('/shelf/presses') },
+        { path: 'presses/:rowId/feel', lazy: () => import('./feeling/FeelGap.js') },
         { path: ':room', lazy: () => import('./ShelfRoom.js') },
         { path: ':room/:rowId', lazy: () => import('./ShelfRoom.js') },
       ],

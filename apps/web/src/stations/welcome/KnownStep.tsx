@@ -42,10 +42,13 @@ const knownOf = ({ dieClass, sheetCaliperMm, counts }: KnownFields): Known => ({
 export const KnownStep = ({
   plates,
   onDone,
+  onFeel,
   onBack,
 }: {
   readonly plates: readonly PlateInput[]
   readonly onDone: (known: Known | null) => void
+  /** No stack is known, and the gap is to be felt out once everything is put in. */
+  readonly onFeel: () => void
   readonly onBack: () => void
 }) => {
   const { t } = useTranslation()
@@ -116,7 +119,10 @@ export const KnownStep = ({
         </p>
       )}
       <div className="mt-3 flex flex-wrap items-center gap-3">
-        <Button onClick={() => onDone(null)}>{t('welcome.known.skip')}</Button>
+        <Button onClick={onFeel}>{t('welcome.known.feel')}</Button>
+        <Button look="quiet" onClick={() => onDone(null)}>
+          {t('welcome.known.skip')}
+        </Button>
         <p className="flex-1 text-sm text-ink-soft">{t('welcome.known.skipped')}</p>
       </div>
     </StepFrame>

@@ -13,7 +13,7 @@ type PressPart = SetupInput['press']
 const size = length('size')
 
 const pressForm = rowForm<PressPart>({
-  schema: pressInput.omit({ knownGood: true }),
+  schema: pressInput.omit({ knownGood: true, felt: true }),
   codecs: { name: text, pressClass: choice<PressClass>(), throatMm: size, numbers: asItIs(), note: text },
 })
 

@@ -22,6 +22,7 @@ export const Component = () => {
   const [at, setAt] = useState(0)
   const [press, setPress] = useState<SetupInput['press']>()
   const [plates, setPlates] = useState<PlateInput[]>([])
+  const [feels, setFeels] = useState(false)
   const [known, setKnown] = useState<SetupInput['known']>(null)
   const [die, setDie] = useState<SetupInput['die']>()
   const onBack = () => setAt(at - 1)
@@ -32,7 +33,7 @@ export const Component = () => {
       .catch(() => undefined)
     if (!job) return
     takeJobInHand(job.id)
-    await navigate(`/plan/${job.id}`)
+    await navigate(feels ? `/shelf/presses/${job.pressId}/feel` : `/plan/${job.id}`)
   }
   const step = steps[at] as (typeof steps)[number]
   return (
@@ -73,6 +74,12 @@ export const Component = () => {
             plates={plates}
             onDone={(part) => {
               setKnown(part)
+              setFeels(false)
+              setAt(3)
+            }}
+            onFeel={() => {
+              setKnown(null)
+              setFeels(true)
               setAt(3)
             }}
             onBack={onBack}

@@ -23,7 +23,16 @@ const SHEETS = 2
 /** Presses a typical lace die over two cards on fresh pads at the usual squeeze. Some tens of milliseconds. */
 export const pressSample = ({ frame, drive }: Pick<Press, 'frame' | 'drive'>): PressSample => {
   const cut = ordinaryCut(
-    { id: 'sample', name: 'sample', pressClass: 'small-hand', throatMm: frame.throatMm, frame, drive, knownGood: [] },
+    {
+      id: 'sample',
+      name: 'sample',
+      pressClass: 'small-hand',
+      throatMm: frame.throatMm,
+      frame,
+      drive,
+      knownGood: [],
+      felt: [],
+    },
     { dieClass: 'thin-lace', height: measured(1, 'table') },
     { id: 'sample', caliper: measured(CALIPER_MM, 'caliper'), count: SHEETS },
   )

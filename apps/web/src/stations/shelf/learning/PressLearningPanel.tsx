@@ -11,6 +11,7 @@ import { Confirm } from '../../../ui/Confirm.js'
 import { Panel } from '../../../ui/Panel.js'
 import { SeenBadge } from '../../../ui/SeenBadge.js'
 import { Loaded, Loading } from '../../../ui/states.js'
+import { FeltLines } from '../feeling/FeltLines.js'
 import { usePlates } from '../known-good/use-plates.js'
 
 const GapChart = lazy(() => import('./GapChart.js'))
@@ -86,6 +87,7 @@ export const PressLearningPanel = ({ row }: { readonly row: PressRow }) => {
                   {t('shelf.learning.from', {
                     runs: t('shelf.learning.runs', { count: pressRuns }),
                     known: t('shelf.learning.known', { count: row.knownGood.length }),
+                    felt: t('shelf.learning.felt', { count: row.felt.length }),
                   })}
                 </p>
                 <div className="h-44">
@@ -100,6 +102,7 @@ export const PressLearningPanel = ({ row }: { readonly row: PressRow }) => {
             ) : (
               <Loading what={t('shelf.learning.loading')} />
             )}
+            <FeltLines row={row} />
             {pending > 0 && (
               <p role="status" className="text-sm text-ink-soft">
                 {t('shelf.learning.pending', { count: pending })}

@@ -13,6 +13,7 @@ const press: PressInput = {
     { name: 'frameStiffnessNPerMm', value: 12_000, from: 'booklet' },
   ],
   knownGood: [],
+  felt: [],
   note: '',
 }
 const faultOf = (change: Record<string, unknown>) => {

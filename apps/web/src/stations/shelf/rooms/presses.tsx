@@ -65,6 +65,7 @@ export const pressesRoom: Room<'presses'> = {
     throatMm: factsOfPressClass('small-hand').throatMm,
     numbers: [],
     knownGood: [],
+    felt: [],
     note: '',
   },
   inputOf: (row) => row,

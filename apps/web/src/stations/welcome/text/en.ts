@@ -34,7 +34,9 @@ export const welcome = {
     die: 'Kind of die',
     sheet: 'Thickness of the card',
     skip: 'I do not know one yet',
-    skipped: 'Then plans rest on what is usual for this class, with a wide doubt. Start loose.',
+    feel: 'I will feel out the gap instead',
+    skipped:
+      'Feeling it out takes five minutes and no die: you are led there at the end. Else plans rest on what is usual for this class, with a wide doubt.',
     height: 'That stack is {{height}} high.',
   },
   die: { name: 'What do you call the die?', defaultName: 'My die' },
