@@ -16,7 +16,9 @@ afterAll(async () => {
 const GAP_MM = 16.3
 
 it('a gap is felt out without a die, kept with its press, and counted on', async () => {
-  const presses = (await (await fetch(`${application.address}/api/presses?q=motor`)).json()) as { items: { id: string }[] }
+  const presses = (await (await fetch(`${application.address}/api/presses?q=motor`)).json()) as {
+    items: { id: string }[]
+  }
   const press = `/shelf/presses/${presses.items[0]!.id}`
   await browser.go(press)
   await browser.follow('Feel out the gap')

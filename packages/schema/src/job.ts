@@ -9,6 +9,8 @@ const jobFields = {
   state: z.enum(jobStates).default('waiting'),
   /** Where it is pressed, unless a run says otherwise. */
   pressId: idField,
+  /** Its place among the jobs, where somebody put them in an order; those without one come after, the latest first. */
+  rank: z.number().min(-1e9).max(1e9).nullable().default(null),
   /** Pieces wanted in all. */
   wanted: someField,
   note: noteField,

@@ -13,6 +13,7 @@ const job: JobInput = {
   pressId: PRESS,
   wanted: 6,
   note: '',
+  rank: null,
   card: null,
   runInHand: 0,
   runs: [

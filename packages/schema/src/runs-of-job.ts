@@ -42,11 +42,12 @@ export const placementOf = (
 const inputOfRun = ({ pressName: _, dieNames: __, sheetName: ___, pressed: ____, ...run }: PressRunRow): PressRun => run
 
 /** A stored job without what the server adds, to be changed and saved again. */
-export const inputOfJob = ({ name, state, pressId, wanted, note, card, runInHand, runs }: JobRow): JobInput => ({
+export const inputOfJob = ({ name, state, pressId, wanted, rank, note, card, runInHand, runs }: JobRow): JobInput => ({
   name,
   state,
   pressId,
   wanted,
+  rank,
   note,
   card,
   runInHand,

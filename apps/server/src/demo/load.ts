@@ -240,6 +240,7 @@ const loadJob = async (
     pressId,
     wanted: job.wanted,
     note: job.note,
+    rank: null,
     card: null,
     runInHand: 0,
     runs: [run],

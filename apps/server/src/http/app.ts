@@ -55,7 +55,7 @@ const routesOf = (workshop: Workshop, { work, databaseUrl, learner, caliperUrl }
   ...runNoteRoutes(workshop),
   ...setupRoutes(workshop),
   ...planRoutes(workshop, work),
-  ...outlineRoutes(workshop),
+  ...outlineRoutes(workshop, work),
   ...houseRuleRoutes(workshop),
   ...fileRoutes(work, databaseUrl),
   ...rowRoutes(rowKinds.plates, workshop.plates),

@@ -103,6 +103,7 @@ const toJobRows = async (stored: readonly JobModel[], transaction: Transaction):
       state: job.state,
       pressId: job.pressId,
       wanted: job.wanted,
+      rank: job.rank,
       note: job.note,
       card: job.card,
       runInHand: job.runInHand,
@@ -200,6 +201,7 @@ export const jobTable: TableSpec<JobModel, JobInput, JobRow, JobFilter> = {
   model: JobModel,
   order: [
     [byUrgency, 'ASC'],
+    [literal('rank'), 'ASC NULLS LAST'],
     ['updatedAt', 'DESC'],
     ['id', 'ASC'],
   ],

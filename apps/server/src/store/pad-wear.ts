@@ -1,3 +1,4 @@
+import { setImmediate } from 'node:timers/promises'
 import {
   type BorneRun,
   type Die,
@@ -86,6 +87,9 @@ const diesOfRuns = async (runs: readonly PadRun[], transaction: Transaction) => 
   }
 }
 
+/** Runs that are counted between two breaths. */
+const RUNS_A_BREATH = 25
+
 type Pads = ReadonlyMap<string, PlateModel>
 
 /** What each of some runs did to the pads that lay in it. */
@@ -98,29 +102,31 @@ const wearByRun = async (
   if (ids.length === 0) return new Map()
   const runs = await padRuns(ids, transaction)
   const diesOf = await diesOfRuns(runs, transaction)
-  return new Map(
-    runs.map((run) => {
-      const { layers, bladeSide, throatMm, rounds } = run
-      const { bedIndex } = landingAmong(layers, bladeSide)
-      const withHardPlate = layers.some(({ plateId }) => plateId !== null && hardPlates.has(plateId))
-      const bornBy = layers.flatMap(({ plateId, role, face, turned }, at) => {
-        const pad = plateId === null ? undefined : pads.get(plateId)
-        if (!pad) return []
-        const borne: BorneRun = {
-          // Only a log written elsewhere does not say what a plate was there for.
-          role: (role === null ? at === bedIndex : role === 'bed') ? 'bed' : 'partner',
-          withHardPlate,
-          lie: face === null || turned === null ? PLAIN_LIE : { face, turned },
-          dies: diesOf(run),
-          throatMm,
-          rounds,
-          pieces: pad.count,
-        }
-        return [[pad.id, wearOf(pad, [borne])] as const]
-      })
-      return [run.id, bornBy] as const
-    }),
-  )
+  const wear = new Map<string, (readonly [padId: string, wear: PadWear])[]>()
+  for (const [counted, run] of runs.entries()) {
+    // A log that is counted for the first time is long, and others are to be answered meanwhile.
+    if (counted % RUNS_A_BREATH === RUNS_A_BREATH - 1) await setImmediate()
+    const { layers, bladeSide, throatMm, rounds } = run
+    const { bedIndex } = landingAmong(layers, bladeSide)
+    const withHardPlate = layers.some(({ plateId }) => plateId !== null && hardPlates.has(plateId))
+    const borneBy = layers.flatMap(({ plateId, role, face, turned }, at) => {
+      const pad = plateId === null ? undefined : pads.get(plateId)
+      if (!pad) return []
+      const borne: BorneRun = {
+        // Only a log written elsewhere does not say what a plate was there for.
+        role: (role === null ? at === bedIndex : role === 'bed') ? 'bed' : 'partner',
+        withHardPlate,
+        lie: face === null || turned === null ? PLAIN_LIE : { face, turned },
+        dies: diesOf(run),
+        throatMm,
+        rounds,
+        pieces: pad.count,
+      }
+      return [[pad.id, wearOf(pad, [borne])] as const]
+    })
+    wear.set(run.id, borneBy)
+  }
+  return wear
 }
 
 /** What was counted last, run by run, so that a run more is a run's work, whatever the length of the log. */

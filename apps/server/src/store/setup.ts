@@ -29,6 +29,7 @@ export const saveSetup = (workshop: Workshop, input: SetupInput): Promise<JobRow
           pressId: press.id,
           wanted: 1,
           note: '',
+          rank: null,
           card: null,
           runInHand: 0,
           runs: [

@@ -17,6 +17,7 @@ import {
 import { readSvg } from '@bold-heron/formats'
 import { readPhoto } from '../store/read-photo.js'
 import { readTable, writeTable } from './tables.js'
+import { thumbnailOf } from './thumbnail.js'
 import { readWorkshop, writeWorkshop } from './whole-workshop.js'
 
 /** What stands around a task in its thread. */
@@ -67,6 +68,7 @@ export const tasks = {
   simulate: task('people', (pressing: SimulatedPressing): PressingResult => simulatePressing(pressing)),
   readDrawing: task('quick', (svg: string) => readSvg(svg)),
   measure: task('quick', (lines: readonly Polyline[]): OutlineMeasures | undefined => measureOutline(lines)),
+  thumbnail: task('quick', (lines: readonly Polyline[]): string => thumbnailOf(lines)),
   readPhoto: task('pictures', (photo: Uint8Array) => readPhoto(Buffer.from(photo))),
   learn: task(
     'learner',

@@ -33,7 +33,7 @@ const StationNav = () => {
   return (
     <nav
       aria-label={t('common.stations')}
-      className="order-last -mx-2 flex w-full overflow-x-auto sm:order-none sm:mx-0 sm:w-auto sm:min-w-0 sm:flex-1"
+      className="fixed inset-x-0 bottom-0 z-30 grid grid-flow-col border-t border-line bg-leaf pb-[env(safe-area-inset-bottom)] sm:static sm:flex sm:min-w-0 sm:flex-1 sm:border-t-0 sm:pb-0 print:hidden"
     >
       {reachedStations.map((station) => {
         const { id, nav } = station
@@ -44,19 +44,23 @@ const StationNav = () => {
             to={stationPath(station, jobId)}
             className={({ isActive }) =>
               classes(
-                'flex min-h-11 items-center gap-1.5 border-b-4 px-2.5 pt-1 no-underline sm:min-h-12 sm:px-3',
+                'flex min-h-13 min-w-0 flex-col items-center justify-center gap-0.5 border-t-4 px-0.5 text-[0.7rem] leading-none no-underline sm:min-h-12 sm:flex-row sm:border-t-0 sm:border-b-4 sm:px-2 sm:pt-1 sm:text-base sm:leading-normal lg:gap-1.5 lg:px-3',
                 isActive ? 'border-accent font-bold' : 'border-transparent hover:border-line hover:bg-sunk',
               )
             }
           >
-            <Icon aria-hidden size={18} className="hidden sm:block" />
-            {t(`${id}.nav`)}
+            <Icon aria-hidden size={18} className="sm:hidden lg:block" />
+            <span className="max-w-full truncate">{t(`${id}.nav`)}</span>
           </NavLink>
         )
       })}
     </nav>
   )
 }
+
+/** Whether what is shown there is about the job in hand; its docket never stands over a page about something else. */
+const isAboutAJob = (pathname: string): boolean =>
+  reachedStations.some(({ id, nav }) => nav.withJob && pathname.startsWith(`/${id}/`))
 
 /** What stands around every station: the way to the others, and the job that travels along. */
 export const Frame = () => {
@@ -84,11 +88,11 @@ export const Frame = () => {
           </div>
         </div>
       </header>
-      {pathname !== '/welcome' && <Docket />}
+      {isAboutAJob(pathname) && <Docket />}
       <main
         id="main"
         tabIndex={-1}
-        className="mx-auto w-full max-w-[90rem] flex-1 px-4 py-3 outline-none"
+        className="mx-auto w-full max-w-[90rem] flex-1 px-3 py-3 pb-20 outline-none sm:px-4 sm:pb-3"
         aria-busy={busy}
       >
         <Suspense fallback={<Loading what="…" />}>

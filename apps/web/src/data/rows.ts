@@ -57,11 +57,31 @@ const listPath = (kind: Kind, question: ListQuestion): string => {
   return `/api/${kind}?${query.toString()}`
 }
 
+/** One page of rows, asked for once. */
+export const fetchRows = <K extends Kind>(kind: K, question: ListQuestion) =>
+  ask(listPath(kind, question), pageOf(rowOf(kind)))
+
 /** One page of rows. */
 export const useRowsPage = <K extends Kind>(kind: K, question: ListQuestion) =>
   useQuery({
     queryKey: [kind, 'list', question],
     queryFn: ({ signal }) => ask(listPath(kind, question), pageOf(rowOf(kind)), { signal }),
+    placeholderData: keepPreviousData,
+  })
+
+/** Every row there is, however many pages that takes: for pickers, where what is missing cannot be picked. */
+export const useEveryRow = <K extends Kind>(kind: K, question: ListQuestion = {}) =>
+  useQuery({
+    queryKey: [kind, 'list', 'every', question],
+    queryFn: async ({ signal }): Promise<RowOf<K>[]> => {
+      const rows: RowOf<K>[] = []
+      for (let page = 1; ; page++) {
+        const path = listPath(kind, { ...question, page, pageSize: WHOLE_PAGE })
+        const { items, total } = await ask(path, pageOf(rowOf(kind)), { signal })
+        rows.push(...items)
+        if (rows.length >= total || items.length === 0) return rows
+      }
+    },
     placeholderData: keepPreviousData,
   })
 

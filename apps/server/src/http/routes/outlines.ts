@@ -1,13 +1,19 @@
 import { outlineInput } from '@bold-heron/schema'
-import { outlinesOf } from '../../store/dies.js'
+import { z } from 'zod'
+import { diesWithLines, outlinesOf } from '../../store/dies.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
+import { thumbnailOf } from '../../work/thumbnail.js'
+import type { Work } from '../../work/work.js'
 import { notThere } from '../answers.js'
 import { refuse, refuseMissing } from '../../refusals/refusal.js'
-import { route, type Route } from '../route.js'
+import { Reply, route, type Route } from '../route.js'
+
+/** Coordinates up to which a drawing is made at once, rather than on a thread: a millisecond. */
+const FEW_NUMBERS = 6000
 
 /** The lines of a die's outline, which its row only sums up. */
-export const outlineRoutes = (workshop: Workshop): Route[] => [
+export const outlineRoutes = (workshop: Workshop, work: Work): Route[] => [
   route({
     method: 'get',
     path: '/api/dies/{id}/outline',
@@ -21,6 +27,24 @@ export const outlineRoutes = (workshop: Workshop): Route[] => [
       })
       if (!found) return refuseMissing('die')
       return found.outline ?? refuse(404, 'no-outline')
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/dies/{id}/thumbnail',
+    one: 'die',
+    summary: 'A small drawing of a die, or of what stands in for its lines; put its version in the address as `v`',
+    answers: { 200: { says: 'The drawing', schema: z.string(), type: 'image/svg+xml' }, 404: notThere },
+    async handle({ id }) {
+      const dies = await inSnapshot(workshop.sequelize, (transaction) => diesWithLines(transaction, [id]))
+      const die = dies.get(id) ?? refuseMissing('die')
+      const { lines } = die.outline
+      const isShort = lines.reduce((sum, line) => sum + line.length, 0) <= FEW_NUMBERS
+      return new Reply(200, isShort ? thumbnailOf(lines) : await work.run('thumbnail', lines), {
+        'Content-Type': 'image/svg+xml',
+        // Another version has another address.
+        'Cache-Control': 'private, max-age=31536000, immutable',
+      })
     },
   }),
 ]

@@ -56,6 +56,7 @@ const jobOfRecipe = (
         state: layers.length > 0 ? 'planned' : 'waiting',
         pressId,
         wanted: cut.sheetCount,
+        rank: null,
         card: null,
         runInHand: 0,
         runs: [

@@ -1,13 +1,14 @@
 import type { BladeSide, JobState, RegionId, Role, TechniqueId } from '@bold-heron/core'
 import type { CardLayout, PressRun } from '@bold-heron/schema'
 import { DataTypes, Model, type ModelAttributes, type Sequelize } from 'sequelize'
-import { flag, reference, rowColumns, RowModel, text, whole } from './row-model.js'
+import { optionalReal, flag, reference, rowColumns, RowModel, text, whole } from './row-model.js'
 
 export class JobModel extends RowModel {
   declare name: string
   declare state: JobState
   declare pressId: string
   declare wanted: number
+  declare rank: number | null
   declare note: string
   declare card: CardLayout | null
   declare runInHand: number
@@ -61,6 +62,7 @@ export const defineJobs = (sequelize: Sequelize): void => {
       state: text(),
       pressId: reference(),
       wanted: whole(),
+      rank: optionalReal(),
       note: text(),
       card: { type: DataTypes.JSONB, allowNull: true },
       runInHand: whole(),

@@ -1,98 +1,91 @@
-import { type JobState, jobStates } from '@bold-heron/core'
-import { type JobRow, runInHandOf } from '@bold-heron/schema'
-import { Layers, Pencil, Plus } from 'lucide-react'
+import type { JobState } from '@bold-heron/core'
+import type { JobRow } from '@bold-heron/schema'
+import { Plus } from 'lucide-react'
+import { useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useJobInHand } from '../../data/job-in-hand.js'
-import { useRows } from '../../data/rows.js'
-import { Badge } from '../../ui/Badge.js'
+import { useEveryRow } from '../../data/rows.js'
+import { sayPressed } from '../../text/say-pressed.js'
 import { ButtonLink } from '../../ui/Button.js'
+import { Choice } from '../../ui/Choice.js'
 import { classes } from '../../ui/classes.js'
+import { boxClass } from '../../ui/form/fields.js'
 import { Empty, Loaded } from '../../ui/states.js'
 import { DemoNotice } from './DemoNotice.js'
-import { sayPressed } from '../../text/say-pressed.js'
+import { NextJob, type Seen } from './JobCard.js'
+import { JobGroup } from './JobGroup.js'
 
 const byUrgency: readonly JobState[] = ['cutting', 'planned', 'waiting', 'done', 'set-aside']
+const open: ReadonlySet<JobState> = new Set<JobState>(['cutting', 'planned', 'waiting'])
 
-/** A strip that fills up as pieces are cut; the numbers stand beside it. */
-const Progress = ({ job }: { readonly job: JobRow }) => {
-  const { t } = useTranslation()
-  const share = Math.min(1, job.cut / job.wanted)
-  return (
-    <div className="w-44">
-      <div
-        role="meter"
-        aria-label={t('jobs.progressLabel')}
-        aria-valuemin={0}
-        aria-valuemax={job.wanted}
-        aria-valuenow={Math.min(job.cut, job.wanted)}
-        className="h-2.5 overflow-hidden rounded-full border border-ink/40 bg-white"
-      >
-        <div className="h-full bg-clean" style={{ width: `${share * 100}%` }} />
-      </div>
-      <p className="text-sm text-ink-soft">
-        {t('jobs.progress', { cut: job.cut, wanted: job.wanted })}
-        {job.spoilt > 0 && ` · ${t('jobs.spoilt', { count: job.spoilt })}`}
-      </p>
-    </div>
+type Shown = 'open' | 'all'
+
+/** Everything that a job uses, by id. */
+const useSeen = (): Seen => {
+  const dies = useEveryRow('dies', { retired: 'all' }).data
+  const sheets = useEveryRow('sheets', { retired: 'all' }).data
+  return useMemo(
+    () => ({
+      dies: new Map((dies ?? []).map((row) => [row.id, row])),
+      sheets: new Map((sheets ?? []).map((row) => [row.id, row])),
+    }),
+    [dies, sheets],
   )
 }
 
-const JobLine = ({ job, inHand }: { readonly job: JobRow; readonly inHand: boolean }) => {
-  const { t } = useTranslation()
-  return (
-    <li
-      className={classes(
-        'flex flex-wrap items-center gap-x-5 gap-y-2 rounded-lg border bg-leaf px-4 py-3',
-        inHand ? 'border-l-8 border-accent/70' : 'border-line',
-      )}
-    >
-      <div className="min-w-64 flex-1">
-        <h3 className="text-lg">
-          {job.name} {inHand && <Badge tone="accent">{t('jobs.inHand')}</Badge>}
-        </h3>
-        <p className="text-ink-soft">{sayPressed(t, runInHandOf(job))}</p>
-        {job.note && <p className="text-sm text-ink-soft italic">{job.note}</p>}
-      </div>
-      <Progress job={job} />
-      <div className="flex gap-1">
-        <ButtonLink
-          to={`/plan/${job.id}`}
-          aria-label={t('jobs.open', { name: job.name })}
-          icon={<Layers aria-hidden size={18} />}
-        >
-          {t('jobs.plan')}
-        </ButtonLink>
-        <ButtonLink look="quiet" to={`/jobs/${job.id}`} aria-label={t('jobs.edit', { name: job.name })}>
-          <Pencil aria-hidden size={18} />
-        </ButtonLink>
-      </div>
-    </li>
-  )
-}
+/** The job to go on with: the one in hand while there is something left of it, else the first in the order. */
+const nextOf = (jobs: readonly JobRow[], inHand: string | undefined): JobRow | undefined =>
+  jobs.find((job) => job.id === inHand && open.has(job.state)) ?? jobs.find((job) => open.has(job.state))
 
-const JobGroups = ({ jobs }: { readonly jobs: readonly JobRow[] }) => {
+const JobsOf = ({ jobs }: { readonly jobs: readonly JobRow[] }) => {
   const { t } = useTranslation()
+  const seen = useSeen()
   const inHand = useJobInHand()
-  return byUrgency
-    .filter((state) => jobStates.includes(state) && jobs.some((job) => job.state === state))
-    .map((state) => (
-      <section key={state} className="mb-6" aria-label={t(`jobs.groups.${state}`)}>
-        <h2 className="mb-2 text-xl">{t(`jobs.groups.${state}`)}</h2>
-        <ul className="flex flex-col gap-2">
-          {jobs
-            .filter((job) => job.state === state)
-            .map((job) => (
-              <JobLine key={job.id} job={job} inHand={job.id === inHand} />
-            ))}
-        </ul>
-      </section>
-    ))
+  const [typed, setTyped] = useState('')
+  const [shown, setShown] = useState<Shown>('open')
+  const words = typed.trim().toLowerCase().split(/\s+/)
+  const holds = (job: JobRow): boolean => {
+    const said = [job.name, job.note, ...job.runs.map((run) => sayPressed(t, run))].join(' ').toLowerCase()
+    return words.every((word) => said.includes(word))
+  }
+  const isNarrowed = typed.trim() !== ''
+  const found = jobs.filter((job) => (shown === 'all' || isNarrowed || open.has(job.state)) && holds(job))
+  const next = isNarrowed ? undefined : nextOf(jobs, inHand)
+  return (
+    <>
+      {next && <NextJob job={next} seen={seen} />}
+      <div className="mb-3 flex flex-wrap items-center gap-3">
+        <input
+          type="search"
+          aria-label={t('jobs.search')}
+          placeholder={t('jobs.search')}
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          className={classes(boxClass, 'max-w-72')}
+        />
+        <Choice<Shown>
+          label={t('jobs.show')}
+          value={shown}
+          onChange={setShown}
+          options={[
+            { value: 'open', text: t('jobs.showOpen') },
+            { value: 'all', text: t('jobs.showAll') },
+          ]}
+        />
+      </div>
+      {byUrgency.map((state) => {
+        const here = found.filter((job) => job.state === state)
+        return here.length > 0 && <JobGroup key={state} state={state} jobs={here} seen={seen} />
+      })}
+      {found.length === 0 && <p className="py-8 text-center text-ink-soft">{t('jobs.noneFound')}</p>}
+    </>
+  )
 }
 
 export const Component = () => {
   const { t } = useTranslation()
-  const jobs = useRows('jobs')
-  const presses = useRows('presses')
+  const jobs = useEveryRow('jobs')
+  const presses = useEveryRow('presses')
   return (
     <>
       <header className="mb-4 flex items-center justify-between gap-4">
@@ -103,14 +96,14 @@ export const Component = () => {
       </header>
       <DemoNotice />
       <Loaded query={jobs} what={t('jobs.loading')}>
-        {({ items }) =>
+        {(items) =>
           items.length > 0 ? (
-            <JobGroups jobs={items} />
+            <JobsOf jobs={items} />
           ) : (
             <Empty
               title={t('jobs.emptyTitle')}
               action={
-                presses.data?.total === 0 ? (
+                presses.data?.length === 0 ? (
                   <ButtonLink look="next" to="/welcome">
                     {t('jobs.setUp')}
                   </ButtonLink>

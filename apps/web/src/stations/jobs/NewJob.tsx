@@ -17,6 +17,7 @@ const blankJob = (bladeSide: BladeSide): JobInput => ({
   pressId: '',
   wanted: 1,
   note: '',
+  rank: null,
   card: null,
   runInHand: 0,
   runs: [{ ...plainRun, dieIds: [], sheetId: '', sheetCount: 1, bladeSide }],

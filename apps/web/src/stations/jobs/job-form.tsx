@@ -3,10 +3,11 @@ import { type JobInput, jobInput, type PressRun, runInHandOf, withRunInHand } fr
 import { Plus, X } from 'lucide-react'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
-import { useRows } from '../../data/rows.js'
+import { fetchRows, useRows } from '../../data/rows.js'
+import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { Button, IconButton } from '../../ui/Button.js'
 import { asItIs, choice, text, whole } from '../../ui/form/codec.js'
-import { boxClass, ChoiceField, Field, NoteField, TextField } from '../../ui/form/fields.js'
+import { ChoiceField, Field, NoteField, TextField } from '../../ui/form/fields.js'
 import { rowForm } from '../../ui/form/row-form.js'
 
 /** What the form shows: of the job, and of its run in hand; the rest goes along unseen. */
@@ -47,50 +48,76 @@ export const jobForm = rowForm<JobInput, JobFields>({
 
 const MOST_DIES = 6
 
+/** The throat of the press that the form names, mm. */
+const useThroat = (): number | undefined => {
+  const pressId = useWatch({ name: 'pressId' }) as string
+  return useRows('presses').data?.items.find(({ id }) => id === pressId)?.throatMm
+}
+
+/** Takes over what the die was last pressed with, into fields that nobody has filled yet. */
+const useTakeOver = () => {
+  const { getValues, setValue } = useFormContext()
+  return async (dieId: string): Promise<void> => {
+    const [last] = (await fetchRows('runs', { dieId, pageSize: 1 })).items
+    const fill = (name: string, value: string | undefined) => {
+      if (value && !getValues(name)) setValue(name, value, { shouldDirty: true })
+    }
+    const isNew = !getValues('pressId') && !getValues('sheetId')
+    fill('pressId', last?.pressId)
+    fill('sheetId', last?.sheetId)
+    if (last && isNew) setValue('bladeSide', last.bladeSide)
+    const die = last?.dieNames[last.dieIds.indexOf(dieId)]
+    fill('name', die)
+  }
+}
+
 /** The dies of a job: one, and others laid beside it. */
-const DiesField = ({ dies }: { readonly dies: readonly { readonly id: string; readonly name: string }[] }) => {
+const DiesField = () => {
   const { t } = useTranslation()
   const { setValue, formState } = useFormContext()
+  const throatMm = useThroat()
+  const takeOver = useTakeOver()
   const chosen = (useWatch({ name: 'dieIds' }) as string[] | undefined) ?? []
   const set = (ids: string[]) => setValue('dieIds', ids, { shouldDirty: true, shouldValidate: formState.isSubmitted })
   const fault = formState.errors['dieIds']?.message
   const shown = chosen.length > 0 ? chosen : ['']
   return (
     <div className="flex flex-col gap-2">
-      {shown.map((id, at) => (
-        <div key={at} className="flex items-end gap-2">
-          <Field
-            className="flex-1"
-            label={at === 0 ? t('jobs.field.dieIds') : t('jobs.field.dieIdsMore')}
-            fault={at === 0 && typeof fault === 'string' ? fault : undefined}
-          >
-            {(ids) => (
-              <select
-                {...ids}
-                className={boxClass}
-                value={id}
-                onChange={(event) => set(shown.map((each, index) => (index === at ? event.target.value : each)))}
-              >
-                <option value="">…</option>
-                {dies.map((die) => (
-                  <option key={die.id} value={die.id}>
-                    {die.name}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Field>
-          {at > 0 && (
-            <IconButton
-              className="size-11"
-              label={t('jobs.removeDie')}
-              onClick={() => set(shown.filter((_, index) => index !== at))}
+      {shown.map((id, at) => {
+        const label = at === 0 ? t('jobs.field.dieIds') : t('jobs.field.dieIdsMore')
+        return (
+          <div key={at} className="flex items-end gap-2">
+            <Field
+              className="min-w-0 flex-1"
+              label={label}
+              fault={at === 0 && typeof fault === 'string' ? fault : undefined}
             >
-              <X aria-hidden size={18} />
-            </IconButton>
-          )}
-        </div>
-      ))}
+              {(ids) => (
+                <RowPicker
+                  kind="dies"
+                  label={label}
+                  ids={ids}
+                  value={id}
+                  pickedFor={{ throatMm }}
+                  onPick={(picked) => {
+                    set(shown.map((each, index) => (index === at ? picked : each)))
+                    if (at === 0) void takeOver(picked)
+                  }}
+                />
+              )}
+            </Field>
+            {at > 0 && (
+              <IconButton
+                className="size-11"
+                label={t('jobs.removeDie')}
+                onClick={() => set(shown.filter((_, index) => index !== at))}
+              >
+                <X aria-hidden size={18} />
+              </IconButton>
+            )}
+          </div>
+        )
+      })}
       {shown.length < MOST_DIES && shown.every((id) => id !== '') && (
         <Button
           look="quiet"
@@ -105,20 +132,37 @@ const DiesField = ({ dies }: { readonly dies: readonly { readonly id: string; re
   )
 }
 
+/** A press or a sheet of a job. */
+const RowField = ({ kind, name }: { readonly kind: 'presses' | 'sheets'; readonly name: 'pressId' | 'sheetId' }) => {
+  const { t } = useTranslation()
+  const { setValue, formState } = useFormContext()
+  const value = useWatch({ name }) as string
+  const fault = formState.errors[name]?.message
+  const label = t(`jobs.field.${name}`)
+  return (
+    <Field label={label} fault={typeof fault === 'string' ? fault : undefined}>
+      {(ids) => (
+        <RowPicker
+          kind={kind}
+          label={label}
+          ids={ids}
+          value={value}
+          onPick={(id) => setValue(name, id, { shouldDirty: true, shouldValidate: formState.isSubmitted })}
+        />
+      )}
+    </Field>
+  )
+}
+
 /** The fields of a job; its state only once it exists. */
 export const JobFormFields = ({ withState }: { readonly withState: boolean }) => {
   const { t } = useTranslation()
-  const presses = useRows('presses').data?.items ?? []
-  const dies = useRows('dies').data?.items ?? []
-  const sheets = useRows('sheets').data?.items ?? []
-  const named = (rows: readonly { readonly id: string; readonly name: string }[]) =>
-    rows.map(({ id, name }) => ({ value: id, text: name }))
   return (
     <div className="grid gap-4 md:grid-cols-2">
-      <TextField name="name" label={t('jobs.field.name')} className="md:col-span-2" />
-      <ChoiceField name="pressId" label={t('jobs.field.pressId')} options={named(presses)} blank="…" />
-      <DiesField dies={dies} />
-      <ChoiceField name="sheetId" label={t('jobs.field.sheetId')} options={named(sheets)} blank="…" />
+      <DiesField />
+      <RowField kind="sheets" name="sheetId" />
+      <RowField kind="presses" name="pressId" />
+      <TextField name="name" label={t('jobs.field.name')} />
       <div className="grid grid-cols-2 gap-4">
         <TextField name="sheetCount" label={t('jobs.field.sheetCount')} inputMode="numeric" />
         <TextField name="wanted" label={t('jobs.field.wanted')} inputMode="numeric" />

@@ -94,10 +94,12 @@ const Band = ({
 
 /** Share of the doubt's variance from which one thing is most of it. */
 const MOST_OF_DOUBT = 0.5
+/** A stack that is so likely in its window needs no measuring. */
+const SURE = 0.95
 
 /** Whether the press's own gap is most of what is not known, and was never felt out. */
 const isOfGap = ({ certainty, window }: Assessment, { press }: CutContext): boolean =>
-  press.felt.length === 0 && (window.ownSpreadMm / certainty.spreadMm) ** 2 > MOST_OF_DOUBT
+  press.felt.length === 0 && certainty.chance < SURE && (window.ownSpreadMm / certainty.spreadMm) ** 2 > MOST_OF_DOUBT
 
 export const BandPanel = ({
   assessment,

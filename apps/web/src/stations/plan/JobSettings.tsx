@@ -1,45 +1,21 @@
 import { inputOfJob, type JobRow, pressIdOf, type PressRun, runInHandOf } from '@bold-heron/schema'
 import { Minus, Plus } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import { useRows } from '../../data/rows.js'
+import { useRow } from '../../data/rows.js'
+import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { IconButton } from '../../ui/Button.js'
+import { sayPressed } from '../../text/say-pressed.js'
 import { Choice } from '../../ui/Choice.js'
+import { useNarrow } from '../../ui/use-narrow.js'
 import { useChangeJob } from './use-change-job.js'
 
 const MOST_SHEETS = 12
-const small = 'min-h-9 max-w-44 rounded-md border border-ink/50 bg-white px-2 py-1'
 
-const Picker = ({
-  label,
-  value,
-  rows,
-  onPick,
-}: {
-  readonly label: string
-  readonly value: string
-  readonly rows: readonly { readonly id: string; readonly name: string }[]
-  readonly onPick: (id: string) => void
-}) => (
-  <label className="flex items-center gap-1.5">
-    <span className="sr-only">{label}</span>
-    <select className={small} value={value} onChange={(event) => onPick(event.target.value)}>
-      {rows.map((row) => (
-        <option key={row.id} value={row.id}>
-          {row.name}
-        </option>
-      ))}
-    </select>
-  </label>
-)
-
-/** What the job is made of; a change is saved at once and everything answers. */
-export const JobSettings = ({ job }: { readonly job: JobRow }) => {
+const Settings = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
   const { change, changeRun, isPending } = useChangeJob(job)
   const run = runInHandOf(job)
-  const presses = useRows('presses').data?.items ?? []
-  const dies = useRows('dies').data?.items ?? []
-  const sheets = useRows('sheets').data?.items ?? []
+  const throatMm = useRow('presses', pressIdOf(job, run)).data?.throatMm
   const [firstDie, ...otherDies] = run.dieIds
   // Another die, sheet or count wants another stack, so one kept before is dropped; another press does for all runs.
   const changeCut = (changed: Partial<PressRun>) => changeRun({ ...changed, layers: [] })
@@ -49,18 +25,27 @@ export const JobSettings = ({ job }: { readonly job: JobRow }) => {
   }
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-2 print:hidden">
-      <Picker label={t('plan.settings.press')} value={pressIdOf(job, run)} rows={presses} onPick={changePress} />
-      <Picker
+      <RowPicker
+        kind="dies"
+        compact
         label={t('plan.settings.dies')}
         value={firstDie ?? ''}
-        rows={dies}
+        pickedFor={{ throatMm }}
         onPick={(id) => changeCut({ dieIds: [id, ...otherDies] })}
       />
-      <Picker
+      <RowPicker
+        kind="sheets"
+        compact
         label={t('plan.settings.sheet')}
         value={run.sheetId}
-        rows={sheets}
         onPick={(sheetId) => changeCut({ sheetId })}
+      />
+      <RowPicker
+        kind="presses"
+        compact
+        label={t('plan.settings.press')}
+        value={pressIdOf(job, run)}
+        onPick={changePress}
       />
       <div role="group" aria-label={t('plan.settings.count')} className="flex items-center gap-1">
         <span className="text-ink-soft">{t('plan.settings.countShort')}</span>
@@ -94,5 +79,19 @@ export const JobSettings = ({ job }: { readonly job: JobRow }) => {
         />
       </div>
     </div>
+  )
+}
+
+/** What the job is made of; a change is saved at once and everything answers. On a phone it is folded into a line. */
+export const JobSettings = ({ job }: { readonly job: JobRow }) => {
+  const { t } = useTranslation()
+  if (!useNarrow()) return <Settings job={job} />
+  return (
+    <details className="w-full rounded-md border border-line bg-leaf print:hidden">
+      <summary className="min-h-11 cursor-pointer px-3 py-2">{sayPressed(t, runInHandOf(job))}</summary>
+      <div className="px-3 pb-3">
+        <Settings job={job} />
+      </div>
+    </details>
   )
 }

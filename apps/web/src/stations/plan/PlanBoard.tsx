@@ -45,8 +45,8 @@ export const PlanBoard = ({
   return (
     <>
       <PlanHead job={job} onLog={() => setCutting(true)} />
-      <div className="grid items-start gap-3 wide:grid-cols-[minmax(0,1fr)_25rem] print:hidden">
-        <div className="flex min-w-0 flex-col gap-3">
+      <div className="flex flex-col gap-3 wide:grid wide:grid-cols-[minmax(0,1fr)_25rem] wide:items-start print:hidden">
+        <div className="contents min-w-0 flex-col gap-3 wide:flex">
           <TabbedPanel
             label={t('plan.leaves')}
             open={leaf}
@@ -90,14 +90,17 @@ export const PlanBoard = ({
             onPick={editing.change}
           />
         </div>
-        <div className="flex min-w-0 flex-col gap-3">
-          <PassesPanel
-            plan={plan}
-            assessment={assessment}
-            cut={request.cut}
-            lengths={lengths}
-            onPick={editing.change}
-          />
+        <div className="contents min-w-0 flex-col gap-3 wide:flex">
+          {/* On a phone the answer comes first. */}
+          <div className="order-first sm:order-none">
+            <PassesPanel
+              plan={plan}
+              assessment={assessment}
+              cut={request.cut}
+              lengths={lengths}
+              onPick={editing.change}
+            />
+          </div>
           <BandPanel assessment={assessment} cut={request.cut} lengths={lengths} />
           <FindingsPanel assessment={assessment} lengths={lengths} />
         </div>

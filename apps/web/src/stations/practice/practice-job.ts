@@ -14,6 +14,7 @@ export const jobOfExercise = ({ id, request: { cut, technique, region } }: Exerc
   pressId: cut.press.id,
   wanted: cut.sheetCount,
   note: '',
+  rank: null,
   card: null,
   runInHand: 0,
   runs: [

@@ -77,6 +77,7 @@ const ShelfTable = <K extends ShelfKind>({ room }: { readonly room: Room<K> }) =
                     accessorFn: (row) => row.name,
                     cell: ({ row: { original } }) => (
                       <span className="flex flex-wrap items-center gap-2">
+                        {room.picture(original)}
                         <Link to={`/shelf/${kind}/${original.id}`} className="font-bold">
                           {original.name}
                         </Link>

@@ -30,10 +30,11 @@ export const ThroatDrawing = ({
 }) => {
   const { t } = useTranslation()
   const x = middleOf[place] - STACK / 2
-  let y = BED_Y
+  const topOf = (count: number): number =>
+    BED_Y - feltHeightMm({ ...felt, plates: felt.plates.slice(0, count) }, 0) * SCALE
   const plates = felt.plates.map(({ thicknessMm }, at) => {
     const height = thicknessMm * SCALE
-    y -= height
+    const y = topOf(at + 1)
     return <rect key={at} x={x} y={y} width={STACK} height={height} fill="#efe7d6" stroke="var(--color-ink)" />
   })
   const drawn = Math.min(sheets, MOST_DRAWN)
@@ -41,7 +42,7 @@ export const ThroatDrawing = ({
     <rect
       key={at}
       x={x}
-      y={y - PAPER_PX * (at + 1)}
+      y={topOf(felt.plates.length) - PAPER_PX * (at + 1)}
       width={STACK}
       height={PAPER_PX}
       fill="var(--color-leaf)"
@@ -49,7 +50,7 @@ export const ThroatDrawing = ({
       strokeWidth={0.8}
     />
   ))
-  const topY = BED_Y - feltHeightMm(felt, 0) * SCALE - PAPER_PX * drawn
+  const topY = topOf(felt.plates.length) - PAPER_PX * drawn
   return (
     <svg
       role="img"

@@ -3,6 +3,7 @@ import type { DieRow } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { fetchOutline } from '../../../data/outlines.js'
+import { DieThumb } from '../../../drawing/DieThumb.js'
 import { useLengths } from '../../../text/lengths.js'
 import { length } from '../../../ui/form/codec.js'
 import { boxClass, ChoiceField, Field, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
@@ -104,6 +105,7 @@ export const diesRoom: Room<'dies'> = {
   },
   inputOf: ({ outline: _, ...row }) => row,
   copyOf: async ({ outline, ...row }) => (outline ? { ...row, outline: await fetchOutline(row.id) } : row),
+  picture: (row) => <DieThumb die={row} />,
   columns: (t, lengths) => [
     { id: 'class', header: t('shelf.columns.class'), accessorFn: (row) => t(`words.dieClass.${row.dieClass}`) },
     {

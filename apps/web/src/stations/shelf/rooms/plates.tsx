@@ -1,6 +1,7 @@
 import { faceStates, measuringWays, type PlateKind, plateKinds } from '@bold-heron/core'
 import { plateInput, plateTable } from '@bold-heron/schema'
 import { useWatch } from 'react-hook-form'
+import { PlateSection } from '../../../drawing/PlateSection.js'
 import { useTranslation } from 'react-i18next'
 import { codecsOf } from '../../../ui/form/field-codecs.js'
 import { ChoiceField, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
@@ -88,6 +89,7 @@ export const platesRoom: Room<'plates'> = {
     note: '',
   },
   inputOf: (row) => row,
+  picture: (row) => <PlateSection plate={row} />,
   columns: (t, lengths) => [
     { id: 'kind', header: t('shelf.columns.kind'), accessorFn: (row) => t(`words.plateKind.${row.kind}`) },
     {

@@ -10,11 +10,13 @@ import {
 import { caliperWays, type SheetInput, sheetInput, sheetTable } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
+import { colourOf } from '../../../drawing/colour-of.js'
+import { SheetSwatch } from '../../../drawing/SheetSwatch.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
 import { cardWeight, length } from '../../../ui/form/codec.js'
 import { codecsOf } from '../../../ui/form/field-codecs.js'
-import { ChoiceField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
+import { ChoiceField, Field, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
 import type { Room } from './room.js'
@@ -77,6 +79,29 @@ const StrengthFields = () => {
   )
 }
 
+/** The colour of a sheet, as a colour; one that was noted in a word shows what the word means until another is picked. */
+const ColourField = () => {
+  const { t } = useTranslation()
+  const { setValue } = useFormContext()
+  const noted = useWatch({ name: 'colour' }) as string
+  return (
+    <Field label={t('shelf.field.colour')}>
+      {(ids) => (
+        <span className="flex items-center gap-2">
+          <input
+            {...ids}
+            type="color"
+            className="h-11 w-16 rounded-md border border-ink/50 bg-white p-1"
+            value={colourOf(noted)}
+            onChange={(event) => setValue('colour', event.target.value, { shouldDirty: true })}
+          />
+          {noted !== '' && !noted.startsWith('#') && <span className="text-ink-soft">{noted}</span>}
+        </span>
+      )}
+    </Field>
+  )
+}
+
 const SheetFields = () => {
   const { t } = useTranslation()
   return (
@@ -99,7 +124,7 @@ const SheetFields = () => {
       <LengthField name="widthMm" measures="size" label={t('shelf.field.widthMm')} />
       <StrengthFields />
       <TextField name="stock" label={t('shelf.field.stock')} inputMode="numeric" />
-      <TextField name="colour" label={t('shelf.field.colour')} />
+      <ColourField />
       <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
     </div>
   )
@@ -141,6 +166,7 @@ export const sheetsRoom: Room<'sheets'> = {
     note: '',
   },
   inputOf: (row) => row,
+  picture: (row) => <SheetSwatch sheet={row} />,
   columns: (t, lengths) => [
     { id: 'kind', header: t('shelf.columns.kind'), accessorFn: (row) => t(`words.sheetKind.${row.kind}`) },
     {

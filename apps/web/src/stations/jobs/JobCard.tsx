@@ -1,0 +1,160 @@
+import { useSortable } from '@dnd-kit/sortable'
+import type { DieRow, JobRow, SheetRow } from '@bold-heron/schema'
+import { runInHandOf } from '@bold-heron/schema'
+import { GripVertical, Hammer, Layers, Pencil } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { DieThumb } from '../../drawing/DieThumb.js'
+import { SheetSwatch } from '../../drawing/SheetSwatch.js'
+import { sayPressed } from '../../text/say-pressed.js'
+import { Badge } from '../../ui/Badge.js'
+import { ButtonLink } from '../../ui/Button.js'
+import { classes } from '../../ui/classes.js'
+
+/** Dies shown of a job; more would push its name away. */
+const DIES_SHOWN = 3
+
+/** What a job is made of, by sight. */
+export interface Seen {
+  readonly dies: ReadonlyMap<string, DieRow>
+  readonly sheets: ReadonlyMap<string, SheetRow>
+}
+
+/** A strip that fills up as pieces are cut; the numbers stand beside it. */
+const Progress = ({ job }: { readonly job: JobRow }) => {
+  const { t } = useTranslation()
+  const share = Math.min(1, job.cut / job.wanted)
+  return (
+    <div className="w-36">
+      <div
+        role="meter"
+        aria-label={t('jobs.progressLabel')}
+        aria-valuemin={0}
+        aria-valuemax={job.wanted}
+        aria-valuenow={Math.min(job.cut, job.wanted)}
+        className="h-2.5 overflow-hidden rounded-full border border-ink/40 bg-white"
+      >
+        <div className="h-full bg-clean" style={{ width: `${share * 100}%` }} />
+      </div>
+      <p className="text-sm text-ink-soft">
+        {t('jobs.progress', { cut: job.cut, wanted: job.wanted })}
+        {job.spoilt > 0 && ` · ${t('jobs.spoilt', { count: job.spoilt })}`}
+      </p>
+    </div>
+  )
+}
+
+/** The dies and the sheet of a job as they look. */
+const Pictures = ({ job, seen }: { readonly job: JobRow; readonly seen: Seen }) => {
+  const run = runInHandOf(job)
+  const sheet = seen.sheets.get(run.sheetId)
+  return (
+    <span className="flex items-center">
+      {run.dieIds.slice(0, DIES_SHOWN).map((id, at) => {
+        const die = seen.dies.get(id)
+        return die && <DieThumb key={`${id} ${at}`} die={die} />
+      })}
+      {sheet && <SheetSwatch sheet={sheet} />}
+    </span>
+  )
+}
+
+/** The job to go on with, large. */
+export const NextJob = ({ job, seen }: { readonly job: JobRow; readonly seen: Seen }) => {
+  const { t } = useTranslation()
+  const isPlanned = runInHandOf(job).layers.length > 0
+  return (
+    <section
+      aria-label={t('jobs.nextTitle')}
+      className="mb-5 flex flex-wrap items-center gap-x-5 gap-y-3 rounded-lg border-2 border-accent/60 bg-leaf px-4 py-3"
+    >
+      <Pictures job={job} seen={seen} />
+      <div className="min-w-56 flex-1">
+        <p className="text-sm font-bold text-accent-deep">{t('jobs.nextTitle')}</p>
+        <h2 className="text-xl">{job.name}</h2>
+        <p className="text-ink-soft">{sayPressed(t, runInHandOf(job))}</p>
+      </div>
+      <Progress job={job} />
+      <div className="flex gap-2">
+        <ButtonLink
+          look={isPlanned ? 'plain' : 'next'}
+          to={`/plan/${job.id}`}
+          aria-label={t('jobs.open', { name: job.name })}
+          icon={<Layers aria-hidden size={18} />}
+        >
+          {t('jobs.plan')}
+        </ButtonLink>
+        {isPlanned && (
+          <ButtonLink
+            look="next"
+            to={`/bench/${job.id}`}
+            aria-label={t('jobs.pressNow', { name: job.name })}
+            icon={<Hammer aria-hidden size={18} />}
+          >
+            {t('jobs.press')}
+          </ButtonLink>
+        )}
+      </div>
+    </section>
+  )
+}
+
+/** A job among the others; by its grip, or Space and arrows on it, it is put elsewhere in the order. */
+export const JobCard = ({
+  job,
+  seen,
+  inHand,
+  movable,
+}: {
+  readonly job: JobRow
+  readonly seen: Seen
+  readonly inHand: boolean
+  readonly movable: boolean
+}) => {
+  const { t } = useTranslation()
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: job.id,
+    disabled: !movable,
+  })
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: transform ? `translateY(${transform.y}px)` : undefined, transition }}
+      className={classes(
+        'flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1.5 pr-2 last:border-b-0',
+        isDragging && 'relative z-10 bg-leaf shadow-lg',
+      )}
+    >
+      {movable && (
+        <button
+          type="button"
+          className="grid size-9 shrink-0 cursor-grab touch-none place-items-center rounded text-ink-soft hover:bg-sunk"
+          {...attributes}
+          {...listeners}
+          aria-label={t('jobs.move', { name: job.name })}
+        >
+          <GripVertical aria-hidden size={18} />
+        </button>
+      )}
+      <Pictures job={job} seen={seen} />
+      <div className="min-w-48 flex-1">
+        <h3 className="font-sans text-base leading-tight font-bold">
+          {job.name} {inHand && <Badge tone="accent">{t('jobs.inHand')}</Badge>}
+        </h3>
+        <p className="text-sm text-ink-soft">{sayPressed(t, runInHandOf(job))}</p>
+      </div>
+      <Progress job={job} />
+      <div className="flex gap-1">
+        <ButtonLink
+          to={`/plan/${job.id}`}
+          aria-label={t('jobs.open', { name: job.name })}
+          icon={<Layers aria-hidden size={18} />}
+        >
+          {t('jobs.plan')}
+        </ButtonLink>
+        <ButtonLink look="quiet" to={`/jobs/${job.id}`} aria-label={t('jobs.edit', { name: job.name })}>
+          <Pencil aria-hidden size={18} />
+        </ButtonLink>
+      </div>
+    </li>
+  )
+}

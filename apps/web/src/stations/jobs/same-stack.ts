@@ -1,0 +1,35 @@
+import { type JobRow, pressIdOf, runInHandOf } from '@bold-heron/schema'
+
+/** What two jobs have in common whose plates need not be changed between them: the press, and the very same kept stack. */
+export const stackKeyOf = (job: JobRow): string | undefined => {
+  const run = runInHandOf(job)
+  if (run.layers.length === 0) return undefined
+  return JSON.stringify([pressIdOf(job, run), run.layers])
+}
+
+/** Jobs in their order, those that share a stack with one that comes before drawn up beside it. */
+export const withSharedBeside = (jobs: readonly JobRow[]): JobRow[][] => {
+  const groups: JobRow[][] = []
+  const byKey = new Map<string, JobRow[]>()
+  for (const job of jobs) {
+    const key = stackKeyOf(job)
+    const there = key === undefined ? undefined : byKey.get(key)
+    if (there) {
+      there.push(job)
+      continue
+    }
+    const group = [job]
+    groups.push(group)
+    if (key !== undefined) byKey.set(key, group)
+  }
+  return groups
+}
+
+/** A rank between those of two neighbours, for a job that is put between them; jobs without a rank count as far behind. */
+export const rankBetween = (before: JobRow | undefined, after: JobRow | undefined, now: number): number => {
+  const low = before?.rank ?? undefined
+  const high = after?.rank ?? undefined
+  if (low !== undefined && high !== undefined) return (low + high) / 2
+  if (low !== undefined) return low + 1
+  return high !== undefined ? high - 1 : now
+}
