@@ -112,6 +112,7 @@ it('the job is done, and its run can be deleted and had back', async () => {
   await browser.says('The run is deleted.')
   await browser.press('Undo')
   await browser.go('/jobs')
+  await browser.press('all')
   const done = await browser.find(By.xpath(`//section[@aria-label='Done']`))
   expect(await done.getText()).toContain('Sails for the window')
 })

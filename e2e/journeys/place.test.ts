@@ -173,7 +173,7 @@ it('the Bench leads through the lay-out before anything is stacked', async () =>
   await browser.heading('Lay out the card')
   await browser.says('Draw a pencil line 76.2 mm from the top.')
   await browser.says('Open the card')
-  await browser.says('Lay Pier letter K with its middle')
+  await browser.says('Lay Pier letter K with its left edge')
   await browser.says('Lay the pad’s full-thickness edge on the line')
 })
 

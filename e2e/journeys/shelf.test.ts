@@ -97,7 +97,7 @@ it('a press learns its gap from a known stack', async () => {
 it('two windows do not overwrite each other unnoticed', async () => {
   await browser.go('/shelf/sheets')
   await browser.follow('Kraft card 280')
-  await browser.type('Colour', 'from this window')
+  await browser.type('Note', 'from this window')
   const { items } = (await (await fetch(`${application.address}/api/sheets?q=Kraft`)).json()) as {
     items: { id: string; version: number }[]
   }
@@ -105,7 +105,7 @@ it('two windows do not overwrite each other unnoticed', async () => {
   const other = await fetch(`${application.address}/api/sheets/${id}`, {
     method: 'PUT',
     headers: { 'Content-Type': 'application/json', 'If-Match': `"${version}"` },
-    body: JSON.stringify({ ...row, colour: 'from the other window' }),
+    body: JSON.stringify({ ...row, note: 'from the other window' }),
   })
   expect(other.status).toBe(200)
   await browser.press('Save')
@@ -113,8 +113,8 @@ it('two windows do not overwrite each other unnoticed', async () => {
   await browser.says('theirs: from the other window; yours: from this window')
   await browser.press('Save mine over it')
   await browser.says('Kraft card 280 is saved.')
-  const saved = (await (await fetch(`${application.address}/api/sheets/${id}`)).json()) as { colour: string }
-  expect(saved.colour).toBe('from this window')
+  const saved = (await (await fetch(`${application.address}/api/sheets/${id}`)).json()) as { note: string }
+  expect(saved.note).toBe('from this window')
 })
 
 it('units switch everywhere', async () => {

@@ -13,7 +13,15 @@ export {
   toMm,
   type TypedLength,
 } from './units/length.js'
-export { type LengthStyle, printDifference, printExact, printSize, printThickness } from './units/length-print.js'
+export {
+  type LengthStyle,
+  printDifference,
+  printExact,
+  printSize,
+  printThickness,
+  handMm,
+  printHand,
+} from './units/length-print.js'
 export {
   type BasisKind,
   basisKinds,
@@ -188,7 +196,7 @@ export {
   layOnGrid,
   STANDARD_GRID,
 } from './press/nip/contact-cells.js'
-export { type DiePose, placeLines } from './placement/place-die.js'
+export { edgesOf, type DiePose, placeLines } from './placement/place-die.js'
 export {
   type BaseKind,
   baseKinds,

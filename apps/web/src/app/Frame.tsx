@@ -1,14 +1,18 @@
-import { Suspense } from 'react'
+import { NotebookPen } from 'lucide-react'
+import { lazy, Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigation } from 'react-router'
 import { useChangeHouseRules, useLengthStyle } from '../data/house-rules.js'
 import { useJobInHand } from '../data/job-in-hand.js'
+import { IconButton } from '../ui/Button.js'
 import { Choice } from '../ui/Choice.js'
 import { classes } from '../ui/classes.js'
 import { Loading } from '../ui/states.js'
 import { Docket } from './Docket.js'
 import { Shortcuts } from './Shortcuts.js'
 import { reachedStations, stationPath } from './stations.js'
+
+const JotDialog = lazy(() => import('../stations/log/jot/JotDialog.js'))
 
 const UnitSwitch = () => {
   const { t } = useTranslation()
@@ -67,6 +71,7 @@ export const Frame = () => {
   const { t } = useTranslation()
   const { pathname } = useLocation()
   const busy = useNavigation().state === 'loading'
+  const [jotting, setJotting] = useState(false)
   return (
     <div className="flex min-h-dvh flex-col">
       <a
@@ -83,12 +88,20 @@ export const Frame = () => {
           </NavLink>
           <StationNav />
           <div className="ml-auto flex items-center gap-2 py-1">
+            <IconButton label={t('log.jot.open')} className="size-11" onClick={() => setJotting(true)}>
+              <NotebookPen aria-hidden size={20} />
+            </IconButton>
             <UnitSwitch />
             <Shortcuts />
           </div>
         </div>
       </header>
       {isAboutAJob(pathname) && <Docket />}
+      {jotting && (
+        <Suspense fallback={null}>
+          <JotDialog onClose={() => setJotting(false)} />
+        </Suspense>
+      )}
       <main
         id="main"
         tabIndex={-1}

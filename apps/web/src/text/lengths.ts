@@ -1,4 +1,4 @@
-import { type LengthStyle, MM_PER_INCH, printDifference, printSize, printThickness } from '@bold-heron/core'
+import { type LengthStyle, MM_PER_INCH, printDifference, printSize, printHand, printThickness } from '@bold-heron/core'
 import { useMemo } from 'react'
 import { useLengthStyle } from '../data/house-rules.js'
 
@@ -8,6 +8,8 @@ export interface Lengths {
   size(mm: number): string
   /** A place on a card: to the hundredth of a millimetre, or as an inch's fraction where it is one. */
   place(mm: number): string
+  /** A place as a hand can lay it by a ruler. */
+  hand(mm: number): string
   /** A thickness, where a hundredth counts. */
   thickness(mm: number): string
   /** A thickness without its unit, for columns where the unit is plain. */
@@ -34,6 +36,7 @@ export const lengthsIn = (style: LengthStyle): Lengths => ({
   style,
   size: (mm) => printSize(mm, style),
   place: (mm) => printPlace(mm, style),
+  hand: (mm) => printHand(mm, style),
   thickness: (mm) => printThickness(mm, style),
   bare: (mm) => withoutUnit(printThickness(mm, style)),
   difference: (mm) => printDifference(mm, style),

@@ -21,6 +21,20 @@ export const printSize = (mm: number, style: LengthStyle): string => {
   return `${sign}${mixedNumber(Math.abs(mm) / MM_PER_INCH, style.denominator)} in`
 }
 
+/** mm. As finely as a hand lays something by a ruler: half a millimetre, or a sixteenth of an inch. */
+const HAND_MM = 0.5
+const HAND_FRACTION = 16
+
+/** A place rounded to what a hand can lay by a ruler, mm. */
+export const handMm = (mm: number, { unit }: LengthStyle): number => {
+  const step = unit === 'mm' ? HAND_MM : MM_PER_INCH / HAND_FRACTION
+  return Math.round(mm / step) * step
+}
+
+/** A place as a hand can lay it: `12.5 mm`, `1 3/16 in`. */
+export const printHand = (mm: number, style: LengthStyle): string =>
+  printSize(handMm(mm, style), { ...style, denominator: HAND_FRACTION })
+
 /** A thickness, where a hundredth of a millimetre counts: `3.05 mm`, or in inches as a decimal, `0.120 in`. */
 export const printThickness = (mm: number, style: LengthStyle): string =>
   style.unit === 'mm' ? `${mm.toFixed(2)} mm` : `${(mm / MM_PER_INCH).toFixed(3)} in`

@@ -1,6 +1,35 @@
-import { type BladeSide, type Card, liesMirrored, type PlacedRun } from '@bold-heron/core'
+import { type BladeSide, type Card, edgesOf, liesMirrored, type PlacedRun } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
+import { Why } from '../../ui/Why.js'
+
+/** Where a die is laid: from edge to edge, as a hand can lay it; the exact figures when asked. */
+const DieStep = ({
+  laid,
+  name,
+  size,
+  lengths,
+}: {
+  readonly laid: PlacedRun['dies'][number]
+  readonly name: string
+  readonly size: { readonly lengthMm: number; readonly widthMm: number } | undefined
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  const turn = laid.rotationDeg === 0 ? '' : t('place.steps.turn', { angle: laid.rotationDeg })
+  const exact = t('place.steps.exact', { x: lengths.place(laid.xMm), y: lengths.place(laid.yMm) })
+  if (!size) return exact
+  const { leftMm, topMm } = edgesOf(laid, size)
+  return (
+    <>
+      {t('place.steps.die', { name, left: lengths.hand(leftMm), top: lengths.hand(topMm), turn })}{' '}
+      <Why about={t('place.steps.exactAbout', { name })} shown={t('place.steps.exactShown')}>
+        <p>{exact}</p>
+        <p>{t('place.steps.exactEdges', { left: lengths.place(leftMm), top: lengths.place(topMm) })}</p>
+      </Why>
+    </>
+  )
+}
 
 /** What to do with the card for one press run, in the order of doing it: pencil, dies, pad or block, and which edge leads. */
 export const RunSteps = ({
@@ -8,6 +37,7 @@ export const RunSteps = ({
   card,
   blade,
   nameOf,
+  sizeOf,
   lengths,
   className,
 }: {
@@ -16,6 +46,8 @@ export const RunSteps = ({
   readonly blade: BladeSide
   /** A die's name by its id. */
   readonly nameOf: (dieId: string) => string
+  /** A die's size unturned, mm; undefined where it is not known yet. */
+  readonly sizeOf: (dieId: string) => { readonly lengthMm: number; readonly widthMm: number } | undefined
   readonly lengths: Lengths
   readonly className?: string
 }) => {
@@ -37,12 +69,7 @@ export const RunSteps = ({
       )}
       {run.dies.map((laid) => (
         <li key={laid.id}>
-          {t('place.steps.die', {
-            name: nameOf(laid.dieId),
-            x: at(laid.xMm),
-            y: at(laid.yMm),
-            turn: laid.rotationDeg === 0 ? '' : t('place.steps.turn', { angle: laid.rotationDeg }),
-          })}
+          <DieStep laid={laid} name={nameOf(laid.dieId)} size={sizeOf(laid.dieId)} lengths={lengths} />
         </li>
       ))}
       {line && <li>{t('place.steps.pad', { side: t(`place.things.pressed.${line.presses}`) })}</li>}

@@ -1,4 +1,5 @@
 import {
+  type Announcements,
   closestCenter,
   DndContext,
   type DragEndEvent,
@@ -19,7 +20,8 @@ import { sayTrouble } from '../../text/say-trouble.js'
 import { Button } from '../../ui/Button.js'
 import { classes } from '../../ui/classes.js'
 import { JobCard, type Seen } from './JobCard.js'
-import { rankBetween, withSharedBeside } from './same-stack.js'
+import { reordered } from './order.js'
+import { withSharedBeside } from './same-stack.js'
 
 /** Jobs of a state shown before anyone asks for more: a log of years ends here. */
 const FIRST_SHOWN = 20
@@ -29,17 +31,16 @@ const useMove = (jobs: readonly JobRow[]) => {
   const { t } = useTranslation()
   const say = useSay()
   const save = useSaveRow('jobs')
-  return ({ active, over }: DragEndEvent): void => {
-    const from = jobs.findIndex(({ id }) => id === active.id)
-    const to = jobs.findIndex(({ id }) => id === over?.id)
-    const job = jobs[from]
-    if (!job || to === -1 || from === to) return
-    const others = jobs.filter((each) => each !== job)
-    const rank = rankBetween(others[to - 1], others[to], -Date.now() / 1000)
-    save.mutate(
-      { id: job.id, version: job.version, input: { ...inputOfJob(job), rank } },
-      { onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }) },
-    )
+  return async ({ active, over }: DragEndEvent): Promise<void> => {
+    const placeOf = (id: string | number | undefined) => jobs.findIndex((job) => job.id === id)
+    const to = placeOf(over?.id)
+    if (to === -1) return
+    try {
+      for (const { job, rank } of reordered(jobs, placeOf(active.id), to))
+        await save.mutateAsync({ id: job.id, version: job.version, input: { ...inputOfJob(job), rank } })
+    } catch (error) {
+      say(sayTrouble(t, error), { tone: 'danger' })
+    }
   }
 }
 
@@ -62,6 +63,17 @@ export const JobGroup = ({
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   )
+  const nameOf = (key: string | number): string => jobs.find((job) => job.id === key)?.name ?? ''
+  const placeOf = (key: string | number) => ({ place: 1 + jobs.findIndex((job) => job.id === key), of: jobs.length })
+  const announcements: Announcements = {
+    onDragStart: ({ active }) => t('plan.stack.announceLift', { name: nameOf(active.id) }),
+    onDragOver: ({ active, over }) =>
+      over ? t('jobs.announceOver', { name: nameOf(active.id), ...placeOf(over.id) }) : undefined,
+    onDragEnd: ({ active, over }) =>
+      over ? t('jobs.announceOver', { name: nameOf(active.id), ...placeOf(over.id) }) : undefined,
+    onDragCancel: ({ active }) => t('plan.stack.announceCancel', { name: nameOf(active.id) }),
+  }
+  const accessibility = { announcements, screenReaderInstructions: { draggable: t('plan.stack.dragHelp') } }
   const listed = jobs.slice(0, shown)
   const movable = state !== 'done' && state !== 'set-aside'
   return (
@@ -69,7 +81,13 @@ export const JobGroup = ({
       <h2 className="mb-1 text-xl">
         {t(`jobs.groups.${state}`)} <span className="font-sans text-base text-ink-soft">{jobs.length}</span>
       </h2>
-      <DndContext id={id} sensors={sensors} collisionDetection={closestCenter} onDragEnd={move}>
+      <DndContext
+        id={id}
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={(event) => void move(event)}
+        accessibility={accessibility}
+      >
         <SortableContext items={listed.map((job) => job.id)} strategy={verticalListSortingStrategy}>
           <div className="rounded-lg border border-line bg-leaf pl-2">
             {withSharedBeside(listed).map((group) => (

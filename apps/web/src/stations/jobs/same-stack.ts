@@ -24,12 +24,3 @@ export const withSharedBeside = (jobs: readonly JobRow[]): JobRow[][] => {
   }
   return groups
 }
-
-/** A rank between those of two neighbours, for a job that is put between them; jobs without a rank count as far behind. */
-export const rankBetween = (before: JobRow | undefined, after: JobRow | undefined, now: number): number => {
-  const low = before?.rank ?? undefined
-  const high = after?.rank ?? undefined
-  if (low !== undefined && high !== undefined) return (low + high) / 2
-  if (low !== undefined) return low + 1
-  return high !== undefined ? high - 1 : now
-}

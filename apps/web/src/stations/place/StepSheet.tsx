@@ -62,6 +62,7 @@ export const StepSheet = ({
   const { t } = useTranslation()
   const { card, runs } = placement
   const at = (mm: number) => lengths.place(mm)
+  const sizeOf = (dieId: string) => things.dies.find((die) => die.id === dieId)
   const nameOf = (dieId: string) => things.dies.find((die) => die.id === dieId)?.name ?? ''
   return (
     <article className="hidden print:block">
@@ -79,7 +80,15 @@ export const StepSheet = ({
         <section key={run.id} className="break-inside-avoid">
           <h2 className="mt-3 text-lg">{t('place.steps.runTitle', { count: index + 1, name: run.name })}</h2>
           <div className="flex gap-4">
-            <RunSteps run={run} card={card} blade={blade} nameOf={nameOf} lengths={lengths} className="flex-1" />
+            <RunSteps
+              run={run}
+              card={card}
+              blade={blade}
+              nameOf={nameOf}
+              sizeOf={sizeOf}
+              lengths={lengths}
+              className="flex-1"
+            />
             <Picture placement={placement} view={view} at={index} />
           </div>
         </section>

@@ -28,6 +28,7 @@ export const jobs = {
   move: 'Put {{name}} elsewhere in the order',
   sameStack_one: 'One stack',
   sameStack_other: 'One stack for these {{count}}',
+  announceOver: '{{name}}: place {{place}} of {{of}}',
   moreJobs: '{{count}} more',
   search: 'Find a job',
   show: 'Show',

@@ -1,0 +1,114 @@
+import { By, Key } from 'selenium-webdriver'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { type Application, startApplication } from '../fixtures/application.js'
+import { Browser } from '../fixtures/browser.js'
+
+let application: Application
+let browser: Browser
+beforeAll(async () => {
+  application = await startApplication({ demo: true })
+  browser = await Browser.start(() => application.address)
+})
+afterAll(async () => {
+  await browser.leave()
+  await application.close()
+})
+
+interface Rows<Row> {
+  readonly items: readonly Row[]
+  readonly total: number
+}
+const rows = async <Row>(path: string): Promise<Rows<Row>> =>
+  (await (await fetch(application.address + path)).json()) as Rows<Row>
+const underWay = async (): Promise<string[]> =>
+  (await rows<{ name: string }>('/api/jobs?state=cutting&pageSize=50')).items.map(({ name }) => name)
+
+const search = async (text: string): Promise<void> => {
+  const field = await browser.find(By.css('input[type=search]'))
+  await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text)
+}
+
+it('a job is found by what it is pressed with, done ones too', async () => {
+  await browser.go('/jobs')
+  await browser.says('Under way')
+  await search('silver foil')
+  await browser.says('Compass roses')
+  expect(await browser.pageText()).not.toContain('Pennants for the bunting')
+  await search('nothing of the kind')
+  await browser.says('No job here is called that.')
+})
+
+it('jobs are put in another order with the keyboard alone, and stay in it', async () => {
+  await browser.go('/jobs')
+  const [first, second] = await underWay()
+  await browser.says(first!)
+  await browser.tabTo(`Put ${first} elsewhere in the order`)
+  await browser.keys(Key.SPACE)
+  await browser.announces(`${first}: place 1`)
+  await browser.keys(Key.ARROW_DOWN)
+  await browser.announces(`${first}: place 2`)
+  await browser.keys(Key.SPACE)
+  await browser.until(async () => (await underWay())[0] === second, 'the new order')
+  expect((await underWay())[1]).toBe(first)
+})
+
+it('a new job takes over what its die was last pressed with', async () => {
+  await browser.go('/jobs/new')
+  await browser.choose('Die', 'Compass rose lace')
+  await browser.says('Silver foil paper')
+  await browser.press('Make the job and plan it')
+  await browser.untilPath(/^\/plan\//)
+})
+
+it('what cannot go through the press stays in the list, with the reason', async () => {
+  const { items } = await rows<{ id: string }>('/api/presses?q=Harbour')
+  const die = await fetch(`${application.address}/api/dies`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({
+      name: 'Barn door',
+      dieClass: 'thin-outline',
+      lengthMm: 300,
+      widthMm: 280,
+      heightMm: 1,
+      heightMeasuredBy: 'caliper',
+      bladeHeightMm: 0.6,
+      fitForFoam: false,
+      note: '',
+    }),
+  })
+  expect([die.status, items.length]).toEqual([201, 1])
+  await browser.go('/jobs/new')
+  await browser.choose('Press', 'Harbour hand press')
+  const picker = await browser.find(By.css('[data-picker="Die"]'))
+  await picker.click()
+  await browser.keys('barn')
+  await browser.says('too wide for the throat')
+  await browser.keys(Key.ENTER, Key.ESCAPE)
+  expect(await picker.getText()).not.toContain('Barn door')
+})
+
+it('a run is jotted down in three taps from anywhere, and can be had back', async () => {
+  const before = (await rows('/api/runs')).total
+  await browser.go('/practice')
+  await browser.press('Jot down a run')
+  await browser.says('What did you see?')
+  await browser.press('one sheet more')
+  await browser.press('clean')
+  await browser.says('It is in the log.')
+  expect((await rows('/api/runs')).total).toBe(before + 1)
+  const [last] = (await rows<{ rounds: { seen: string }[] }>('/api/runs?pageSize=1')).items
+  expect(last!.rounds.map(({ seen }) => seen)).toEqual(['clean'])
+  await browser.press('Undo')
+  await browser.until(async () => (await rows('/api/runs')).total === before, 'the run gone again')
+})
+
+it('nothing was complained of, and the pages are accessible', async () => {
+  await browser.go('/jobs')
+  await browser.says('Under way')
+  expect(await browser.accessibilityFaults()).toEqual([])
+  await browser.press('Jot down a run')
+  await browser.says('What did you see?')
+  expect(await browser.accessibilityFaults()).toEqual([])
+  expect(await browser.complaints()).toEqual([])
+})
