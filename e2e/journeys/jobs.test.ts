@@ -42,6 +42,8 @@ it('jobs are put in another order with the keyboard alone, and stay in it', asyn
   await browser.go('/jobs')
   const [first, second] = await underWay()
   await browser.says(first!)
+  await browser.press('Change the order: Under way')
+  await browser.button(`Put ${first} elsewhere in the order`)
   await browser.tabTo(`Put ${first} elsewhere in the order`)
   await browser.keys(Key.SPACE)
   await browser.announces(`${first}: place 1`)

@@ -21,10 +21,15 @@ export interface Tile {
   readonly fromY: number
 }
 
-/** How a template of a size is cut up into pages; one where it fits. Lengths in mm. */
-export const tilesFor = (widthMm: number, heightMm: number, paper: Paper) => {
-  const tileW = papers[paper].widthMm - 2 * MARGIN_MM
-  const tileH = papers[paper].heightMm - 2 * MARGIN_MM - FOOT_MM
+/** The size of a page as it lies, mm. */
+interface Page {
+  readonly widthMm: number
+  readonly heightMm: number
+}
+
+const tilesOn = (page: Page, widthMm: number, heightMm: number) => {
+  const tileW = page.widthMm - 2 * MARGIN_MM
+  const tileH = page.heightMm - 2 * MARGIN_MM - FOOT_MM
   const count = (size: number, tile: number): number =>
     size <= tile + 1e-6 ? 1 : Math.ceil((size - OVERLAP_MM - 1e-6) / (tile - OVERLAP_MM))
   const [columns, rows] = [count(widthMm, tileW), count(heightMm, tileH)]
@@ -32,7 +37,17 @@ export const tilesFor = (widthMm: number, heightMm: number, paper: Paper) => {
     const [column, row] = [at % columns, Math.floor(at / columns)]
     return { column, row, fromX: column * (tileW - OVERLAP_MM), fromY: row * (tileH - OVERLAP_MM) }
   })
-  return { tileW, tileH, columns, rows, tiles }
+  return { page, tileW, tileH, columns, rows, tiles }
+}
+
+/**
+ * How a template of a size is cut up into pages; one where it fits. Pages lie on their side where that takes fewer of them. Lengths in mm.
+ */
+export const tilesFor = (widthMm: number, heightMm: number, paper: Paper) => {
+  const upright: Page = papers[paper]
+  const lying: Page = { widthMm: upright.heightMm, heightMm: upright.widthMm }
+  const [one, other] = [tilesOn(upright, widthMm, heightMm), tilesOn(lying, widthMm, heightMm)]
+  return other.tiles.length < one.tiles.length ? other : one
 }
 
 const setStroke = (doc: jsPDF, part: TemplatePart): void => {
@@ -71,8 +86,8 @@ const joinMarks = (doc: jsPDF, tile: Tile, layout: ReturnType<typeof tilesFor>):
   for (const y of ys) if (y >= 0) [tileW * 0.25, tileW * 0.75].forEach((x) => cross(x, y))
 }
 
-const foot = (doc: jsPDF, parts: readonly TemplatePart[], words: TemplateWords, paper: Paper, said: string): void => {
-  const top = papers[paper].heightMm - MARGIN_MM - FOOT_MM + 5
+const foot = (doc: jsPDF, parts: readonly TemplatePart[], words: TemplateWords, page: Page, said: string): void => {
+  const top = page.heightMm - MARGIN_MM - FOOT_MM + 5
   doc.setFontSize(9)
   doc.text(`${words.title} · ${words.seen}${said}`, MARGIN_MM, top)
   parts.forEach((part, at) => {
@@ -81,7 +96,7 @@ const foot = (doc: jsPDF, parts: readonly TemplatePart[], words: TemplateWords, 
     stroke(doc, [x, y, x + 16, y], 0, 0)
     doc.text(words.parts[part], x + 18, y + 1)
   })
-  const barY = papers[paper].heightMm - MARGIN_MM - 7
+  const barY = page.heightMm - MARGIN_MM - 7
   bar(doc, MARGIN_MM, barY, CHECK_MM, '100 mm')
   bar(doc, MARGIN_MM, barY + 5, CHECK_INCHES_MM, '4 in')
   doc.text(words.check, MARGIN_MM + CHECK_INCHES_MM + 18, barY + 3)
@@ -92,14 +107,21 @@ const foot = (doc: jsPDF, parts: readonly TemplatePart[], words: TemplateWords, 
  * with bars of 100 mm and 4 in to check the printer by.
  */
 export const writeTemplatePdf = (lines: readonly TemplateLine[], words: TemplateWords, paper: Paper): ArrayBuffer => {
-  const { widthMm, heightMm } = papers[paper]
-  const doc = new jsPDF({ unit: 'mm', format: [widthMm, heightMm], putOnlyUsedFonts: true, compress: false })
-  doc.setProperties({ title: words.title })
   const box = boxAround(lines.map(({ line }) => line)) ?? { fromX: 0, fromY: 0, toX: 0, toY: 0 }
   const layout = tilesFor(box.toX - box.fromX, box.toY - box.fromY, paper)
+  const { widthMm, heightMm } = layout.page
+  const orientation = widthMm > heightMm ? 'landscape' : 'portrait'
+  const doc = new jsPDF({
+    unit: 'mm',
+    format: [widthMm, heightMm],
+    orientation,
+    putOnlyUsedFonts: true,
+    compress: false,
+  })
+  doc.setProperties({ title: words.title })
   const parts = partsIn(lines)
   layout.tiles.forEach((tile, at) => {
-    if (at > 0) doc.addPage([widthMm, heightMm])
+    if (at > 0) doc.addPage([widthMm, heightMm], orientation)
     doc.saveGraphicsState()
     doc.rect(MARGIN_MM, MARGIN_MM, layout.tileW, layout.tileH, null).clip().discardPath()
     const [dx, dy] = [MARGIN_MM - box.fromX - tile.fromX, MARGIN_MM - box.fromY - tile.fromY]
@@ -110,7 +132,7 @@ export const writeTemplatePdf = (lines: readonly TemplateLine[], words: Template
     doc.restoreGraphicsState()
     joinMarks(doc, tile, layout)
     const many = layout.tiles.length > 1
-    foot(doc, parts, words, paper, many ? ` · ${at + 1}/${layout.tiles.length} · ${words.join}` : '')
+    foot(doc, parts, words, layout.page, many ? ` · ${at + 1}/${layout.tiles.length} · ${words.join}` : '')
   })
   return doc.output('arraybuffer')
 }

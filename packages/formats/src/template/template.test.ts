@@ -64,7 +64,8 @@ describe('a template as PDF', () => {
   it('is cut up into pages that overlap where it is larger, and every place is on one of them', () => {
     const [widthMm, heightMm] = [420, 300]
     const { tiles, tileW, tileH } = tilesFor(widthMm, heightMm, 'a4')
-    expect(tiles).toHaveLength(6)
+    // Lying pages take four, upright ones six.
+    expect(tiles).toHaveLength(4)
     for (let x = 0; x <= widthMm; x += 7)
       for (let y = 0; y <= heightMm; y += 7)
         expect(
@@ -72,12 +73,14 @@ describe('a template as PDF', () => {
             (tile) => x >= tile.fromX && x <= tile.fromX + tileW && y >= tile.fromY && y <= tile.fromY + tileH,
           ),
         ).toBe(true)
-    expect(piecesOf(writeTemplatePdf(card(widthMm, heightMm), words, 'a4'), 297)).toHaveLength(6)
+    expect(piecesOf(writeTemplatePdf(card(widthMm, heightMm), words, 'a4'), 210)).toHaveLength(4)
   })
 
   it('fits on one page as long as the paper allows', () => {
     expect(tilesFor(194, 243, 'a4').tiles).toHaveLength(1)
     expect(tilesFor(195, 243, 'a4').tiles).toHaveLength(2)
+    // Wider than an upright page, and no taller than one that lies.
+    expect(tilesFor(210, 148, 'a4')).toMatchObject({ columns: 1, rows: 1, page: { widthMm: 297, heightMm: 210 } })
   })
 })
 

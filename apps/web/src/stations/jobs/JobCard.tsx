@@ -1,7 +1,7 @@
-import { useSortable } from '@dnd-kit/sortable'
 import type { DieRow, JobRow, SheetRow } from '@bold-heron/schema'
 import { runInHandOf } from '@bold-heron/schema'
-import { GripVertical, Hammer, Layers, Pencil } from 'lucide-react'
+import { Hammer, Layers, Pencil } from 'lucide-react'
+import type { CSSProperties, ReactNode, Ref } from 'react'
 import { useTranslation } from 'react-i18next'
 import { DieThumb } from '../../drawing/DieThumb.js'
 import { SheetSwatch } from '../../drawing/SheetSwatch.js'
@@ -98,43 +98,38 @@ export const NextJob = ({ job, seen }: { readonly job: JobRow; readonly seen: Se
   )
 }
 
-/** A job among the others; by its grip, or Space and arrows on it, it is put elsewhere in the order. */
+/** How a job is carried about while the order is changed. */
+export interface Carried {
+  readonly ref: Ref<HTMLLIElement>
+  readonly style: CSSProperties
+  readonly isDragging: boolean
+  /** What it is taken by. */
+  readonly grip: ReactNode
+}
+
+/** A job among the others. */
 export const JobCard = ({
   job,
   seen,
   inHand,
-  movable,
+  carried,
 }: {
   readonly job: JobRow
   readonly seen: Seen
   readonly inHand: boolean
-  readonly movable: boolean
+  readonly carried?: Carried
 }) => {
   const { t } = useTranslation()
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
-    id: job.id,
-    disabled: !movable,
-  })
   return (
     <li
-      ref={setNodeRef}
-      style={{ transform: transform ? `translateY(${transform.y}px)` : undefined, transition }}
+      ref={carried?.ref}
+      style={carried?.style}
       className={classes(
         'flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1.5 pr-2 last:border-b-0',
-        isDragging && 'relative z-10 bg-leaf shadow-lg',
+        carried?.isDragging && 'relative z-10 bg-leaf shadow-lg',
       )}
     >
-      {movable && (
-        <button
-          type="button"
-          className="grid size-9 shrink-0 cursor-grab touch-none place-items-center rounded text-ink-soft hover:bg-sunk"
-          {...attributes}
-          {...listeners}
-          aria-label={t('jobs.move', { name: job.name })}
-        >
-          <GripVertical aria-hidden size={18} />
-        </button>
-      )}
+      {carried?.grip}
       <Pictures job={job} seen={seen} />
       <div className="min-w-48 flex-1">
         <h3 className="font-sans text-base leading-tight font-bold">

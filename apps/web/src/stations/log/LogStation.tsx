@@ -1,13 +1,14 @@
 import { totalPasses } from '@bold-heron/core'
-import type { RunRow } from '@bold-heron/schema'
+import type { DieRow, RunRow } from '@bold-heron/schema'
 import type { ColumnDef } from '@tanstack/react-table'
 import type { TFunction } from 'i18next'
 import { BookMarked } from 'lucide-react'
-import { lazy, Suspense } from 'react'
+import { lazy, Suspense, useMemo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { usePadWear } from '../../data/pad-wear.js'
-import { useRows, useRowsPage } from '../../data/rows.js'
+import { useEveryRow, useRows, useRowsPage } from '../../data/rows.js'
+import { DieThumb } from '../../drawing/DieThumb.js'
 import { sayTime } from '../../text/dates.js'
 import { type Lengths, useLengths } from '../../text/lengths.js'
 import { ButtonLink } from '../../ui/Button.js'
@@ -23,7 +24,7 @@ import { type LogFilters, logViews, useLogFilters } from './use-filters.js'
 
 const PAGE_SIZE = 25
 
-const columnsOf = (t: TFunction<'app'>, lengths: Lengths): ColumnDef<RunRow>[] => [
+const columnsOf = (t: TFunction<'app'>, lengths: Lengths, dies: ReadonlyMap<string, DieRow>): ColumnDef<RunRow>[] => [
   {
     id: 'at',
     header: t('log.columns.at'),
@@ -34,7 +35,20 @@ const columnsOf = (t: TFunction<'app'>, lengths: Lengths): ColumnDef<RunRow>[] =
       </Link>
     ),
   },
-  { id: 'job', header: t('log.columns.job'), accessorFn: (run) => run.jobName },
+  {
+    id: 'job',
+    header: t('log.columns.job'),
+    accessorFn: (run) => run.jobName,
+    cell: ({ row: { original } }) => {
+      const die = dies.get(original.dieIds[0] ?? '')
+      return (
+        <span className="flex items-center gap-2">
+          {die && <DieThumb die={die} className="hidden sm:grid" />}
+          {original.jobName}
+        </span>
+      )
+    },
+  },
   {
     id: 'cut',
     header: t('log.columns.cut'),
@@ -105,6 +119,8 @@ export const Component = () => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const filters = useLogFilters()
+  const everyDie = useEveryRow('dies', { retired: 'all' }).data
+  const dies = useMemo(() => new Map((everyDie ?? []).map((die) => [die.id, die])), [everyDie])
   const runs = useRowsPage('runs', { ...filters.values, page: filters.page, pageSize: PAGE_SIZE })
   return (
     <>
@@ -133,7 +149,7 @@ export const Component = () => {
               {filters.view === 'timeline' ? (
                 <Timeline runs={items} />
               ) : (
-                <DataTable caption={t('log.title')} rows={items} columns={columnsOf(t, lengths)} />
+                <DataTable caption={t('log.title')} rows={items} columns={columnsOf(t, lengths, dies)} />
               )}
               <Pager page={page} pageSize={PAGE_SIZE} total={total} onTurn={filters.turnTo} />
             </Panel>

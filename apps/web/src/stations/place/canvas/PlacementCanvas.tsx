@@ -1,4 +1,4 @@
-import { type BladeSide, liesMirrored, type Placement, cardToPressDrawing } from '@bold-heron/core'
+import { type BladeSide, type Placement, cardToPressDrawing } from '@bold-heron/core'
 import { useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Rulers } from '../../../drawing/placement/Rulers.js'
@@ -84,11 +84,6 @@ export const PlacementCanvas = ({
       {dragged && dragged.snaps.length > 0 && (
         <text x={30} y={zoom.height - 12} fill="var(--color-accent)" fontWeight={700}>
           {dragged.snaps.map(({ to }) => t(`place.snapped.${to}`)).join(' · ')}
-        </text>
-      )}
-      {cardView === 'press' && run && (
-        <text x={zoom.width - 10} y={40} textAnchor="end" fontWeight={700} fill="var(--color-ink)">
-          {liesMirrored(run, blade) ? t('place.view.mirrored') : t('place.view.notMirrored')}
         </text>
       )}
     </svg>
