@@ -30,7 +30,7 @@ const views: readonly View[] = [
   {
     name: 'shelf',
     path: async (application) => `/shelf/presses/${await idOf(application, 'presses', 'Library')}`,
-    words: 'Stacks known to cut clean',
+    words: 'The gap is',
   },
   {
     name: 'plan',
