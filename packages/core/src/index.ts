@@ -152,6 +152,7 @@ export {
   type FaceWear,
   linesOnPad,
   type PadWear,
+  wearCounter,
   wearOf,
   wearTogether,
   ZONE_MM,

@@ -1,15 +1,12 @@
 import { type CsvReport, MOST_REFUSED_TOLD, type ProblemField } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import type { RowModel } from '../store/models/row-model.js'
-import type { Put, Table } from '../store/table.js'
+import { type Put, ROWS_AT_ONCE, type Table } from '../store/table.js'
 import { inWriting } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
 
 /** A row of the file as it was read: to be put, or refused. */
 export type ReadRow<Input> = Put<Input> | { readonly errors: ProblemField[] }
-
-/** Rows that are put by one statement. */
-const ROWS_AT_ONCE = 1000
 
 /** Thrown inside a transaction to undo it; carries the report out. */
 export class RefusedRows extends Error {

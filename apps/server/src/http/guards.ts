@@ -40,6 +40,7 @@ export const addGuards = (
   )
   app.use(ownHostOnly)
   app.use('/api', ownPageOnly, answeredIn(deadlineMs))
+  // What the API answers stays on this machine, where packing it costs more than sending it.
   app.use(
     compression({
       filter: (request, response) => !request.url.startsWith('/api/') && compression.filter(request, response),

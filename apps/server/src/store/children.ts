@@ -11,10 +11,6 @@ export interface ChildTable<Input> {
 /** Rows that go in one statement: some MB of text. */
 const ROWS_AT_ONCE = 2000
 
-/** How a value is written that PostgreSQL reads from JSON into its column. */
-const written = (value: unknown): unknown =>
-  Buffer.isBuffer(value) ? `\\x${value.toString('hex')}` : value instanceof Date ? value.toISOString() : value
-
 const quoted = (name: string): string => `"${name}"`
 
 /** The columns of a table by the fields of its model, of those that any of the rows holds. */
@@ -40,7 +36,7 @@ export const insertAll = async (
   for (let from = 0; from < rows.length; from += ROWS_AT_ONCE) {
     const part = rows
       .slice(from, from + ROWS_AT_ONCE)
-      .map((row) => Object.fromEntries(columns.map(([name, field]) => [field, written(row[name])])))
+      .map((row) => Object.fromEntries(columns.map(([name, field]) => [field, row[name]])))
     await model.sequelize?.query(
       `INSERT INTO ${table} (${fields.join(', ')})
        SELECT ${fields.join(', ')} FROM json_populate_recordset(NULL::${table}, $1)

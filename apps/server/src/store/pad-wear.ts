@@ -7,7 +7,7 @@ import {
   type PadWear,
   placedDies,
   PLAIN_LIE,
-  wearOf,
+  wearCounter,
   wearTogether,
 } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
@@ -103,14 +103,15 @@ const wearByRun = async (
   const runs = await padRuns(ids, transaction)
   const diesOf = await diesOfRuns(runs, transaction)
   const wear = new Map<string, (readonly [padId: string, wear: PadWear])[]>()
-  for (const [counted, run] of runs.entries()) {
+  const counted = new Map([...pads].map(([id, pad]) => [id, { pieces: pad.count, wearOf: wearCounter(pad) }]))
+  for (const [at, run] of runs.entries()) {
     // A log that is counted for the first time is long, and others are to be answered meanwhile.
-    if (counted % RUNS_A_BREATH === RUNS_A_BREATH - 1) await setImmediate()
+    if (at % RUNS_A_BREATH === RUNS_A_BREATH - 1) await setImmediate()
     const { layers, bladeSide, throatMm, rounds } = run
     const { bedIndex } = landingAmong(layers, bladeSide)
     const withHardPlate = layers.some(({ plateId }) => plateId !== null && hardPlates.has(plateId))
     const borneBy = layers.flatMap(({ plateId, role, face, turned }, at) => {
-      const pad = plateId === null ? undefined : pads.get(plateId)
+      const pad = plateId === null ? undefined : counted.get(plateId)
       if (!pad) return []
       const borne: BorneRun = {
         // Only a log written elsewhere does not say what a plate was there for.
@@ -120,9 +121,9 @@ const wearByRun = async (
         dies: diesOf(run),
         throatMm,
         rounds,
-        pieces: pad.count,
+        pieces: pad.pieces,
       }
-      return [[pad.id, wearOf(pad, [borne])] as const]
+      return [[plateId as string, pad.wearOf(borne)] as const]
     })
     wear.set(run.id, borneBy)
   }

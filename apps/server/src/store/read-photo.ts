@@ -9,12 +9,6 @@ const FORMATS: readonly string[] = ['jpeg', 'png', 'webp']
 
 // Pictures are unpacked on the few threads that the database's and the files' work needs too: one picture, on one of them.
 sharp.concurrency(1)
-let before: Promise<unknown> = Promise.resolve()
-const inTurn = <Made>(work: () => Promise<Made>): Promise<Made> => {
-  const made = before.then(work)
-  before = made.catch(() => undefined)
-  return made
-}
 
 export interface ReadPhoto {
   readonly jpeg: Buffer
@@ -22,7 +16,12 @@ export interface ReadPhoto {
   readonly height: number
 }
 
-const read = async (content: Buffer): Promise<ReadPhoto | undefined> => {
+/**
+ * Reads a photo, judged by its content whatever it is called: turned upright, made small, and written anew as a JPEG, so that
+ * nothing but its pixels is kept (no place, no time, no camera). Undefined for anything that is no JPEG, PNG or WebP, or
+ * has more pixels than a camera makes.
+ */
+export const readPhoto = async (content: Buffer): Promise<ReadPhoto | undefined> => {
   try {
     const image = sharp(content, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
     const { format } = await image.metadata()
@@ -38,10 +37,3 @@ const read = async (content: Buffer): Promise<ReadPhoto | undefined> => {
     return undefined
   }
 }
-
-/**
- * Reads a photo, judged by its content whatever it is called: turned upright, made small, and written anew as a JPEG, so that
- * nothing but its pixels is kept (no place, no time, no camera). Undefined for anything that is no JPEG, PNG or WebP, or
- * has more pixels than a camera makes. One at a time, whoever else sends some.
- */
-export const readPhoto = (content: Buffer): Promise<ReadPhoto | undefined> => inTurn(() => read(content))

@@ -31,8 +31,8 @@ export interface Put<Input> {
 export type PutOutcome =
   { readonly is: 'added' | 'changed' } | { readonly is: 'refused'; readonly errors: ProblemField[] }
 
-/** Rows that are read at once where all are. */
-const ROWS_AT_ONCE = 1000
+/** Rows that are read or put at once where there may be any number: enough to be quick, few enough to be held. */
+export const ROWS_AT_ONCE = 1000
 
 /** What one kind of row adds to the common way of storing. */
 export interface TableSpec<Stored extends RowModel, Input, Row, Filter> {
@@ -68,7 +68,7 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
   /** As `list`, inside a transaction of the caller's. */
   async listIn({ page, pageSize, filter }: ListQuery<Filter>, transaction: Transaction): Promise<Page<Row>> {
     const { rows, count } = await this.spec.model.findAndCountAll({
-      where: { [Op.and]: [{ deletedAt: null }, this.spec.where(filter)] } as WhereOptions,
+      where: this.listed(filter),
       order: this.spec.order,
       limit: pageSize,
       offset: (page - 1) * pageSize,
@@ -81,10 +81,17 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
   /** Hands out all rows of a list, some at a time, as they stood in one moment. */
   everyRow(filter: Filter, take: (rows: Row[]) => void): Promise<void> {
     return inSnapshot(this.sequelize, async (transaction) => {
-      for (let page = 1; ; page++) {
-        const { items } = await this.listIn({ page, pageSize: ROWS_AT_ONCE, filter }, transaction)
-        take(items)
-        if (items.length < ROWS_AT_ONCE) return
+      for (let from = 0; ; from += ROWS_AT_ONCE) {
+        const stored = await this.spec.model.findAll({
+          where: this.listed(filter),
+          order: this.spec.order,
+          limit: ROWS_AT_ONCE,
+          offset: from,
+          raw: true,
+          transaction,
+        })
+        take(await this.spec.rows(stored, transaction))
+        if (stored.length < ROWS_AT_ONCE) return
       }
     })
   }
@@ -183,7 +190,10 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
     const locked = await there(true)
     const stored = new Map(locked.found.map((row) => [row.id, row]))
     const before = new Map(locked.found.map((row, at) => [row.id, locked.rows[at] as Row]))
-    const faults = await this.faultsOfAll(rows, before, transaction)
+    const faults = await this.faultsOfAll(
+      rows.map(({ id, input }) => ({ input, before: id === undefined ? undefined : before.get(id) })),
+      transaction,
+    )
     const good = rows.flatMap((row, at) => (faults[at]?.length ? [] : [{ ...row, id: row.id ?? randomUUID() }]))
     const now = new Date()
     const columns = good.map(({ id, input }) => {
@@ -244,26 +254,27 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
     before: Row | undefined,
     transaction: Transaction,
   ): Promise<ProblemField[]> {
-    const [faults = []] = await this.faultsOfAll([{ input }], new Map([['', before]]), transaction, () => '')
+    const [faults = []] = await this.faultsOfAll([{ input, before }], transaction)
     return faults
   }
 
   /** References that a row had before may stay, even to something deleted since; others must be on hand. */
   private async faultsOfAll(
-    rows: readonly Put<Input>[],
-    before: ReadonlyMap<string, Row | undefined>,
+    rows: readonly { readonly input: Input; readonly before: Row | undefined }[],
     transaction: Transaction,
-    keyOf: (row: Put<Input>) => string = ({ id }) => id ?? '',
   ): Promise<ProblemField[][]> {
     const { references } = this.spec
     if (!references) return rows.map(() => [])
-    const named = rows.map((row) => {
-      const old = before.get(keyOf(row))
-      const kept = new Set(old ? references(old).map((each) => each.id) : [])
-      return references(row.input).filter((each) => !kept.has(each.id))
+    const named = rows.map(({ input, before }) => {
+      const kept = new Set(before ? references(before).map((each) => each.id) : [])
+      return references(input).filter((each) => !kept.has(each.id))
     })
     const missing = await missingAmong(named.flat(), transaction)
     return named.map((each) => each.filter((reference) => missing.has(reference)).map(faultOfMissing))
+  }
+
+  private listed(filter: Filter): WhereOptions {
+    return { [Op.and]: [{ deletedAt: null }, this.spec.where(filter)] }
   }
 
   private stored(

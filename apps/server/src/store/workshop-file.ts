@@ -17,12 +17,9 @@ import { photosForFile, replacePhotos } from './photos.js'
 import { pressChildren } from './presses.js'
 import type { ReadPhoto } from './read-photo.js'
 import { runChildren } from './runs.js'
-import type { TableSpec } from './table.js'
+import { ROWS_AT_ONCE, type TableSpec } from './table.js'
 import { inSnapshot, inWritingAlone } from './transactions.js'
 import type { Workshop } from './workshop.js'
-
-/** Rows that are read, and written, at once: enough to be quick, few enough to be held. */
-const ROWS_AT_ONCE = 1000
 
 /** All rows of a table, deleted ones too, in a fixed order, some at a time. */
 async function* everyRow<Stored extends RowModel, Input, Row extends { id: string }, Filter>(

@@ -2,10 +2,9 @@ import { measureOutline } from '@bold-heron/core'
 import { refuse } from '../refusals/refusal.js'
 import type { Measure } from '../store/dies.js'
 import { TookTooLong } from '../threads/pool.js'
+import { isShort } from './short-lines.js'
 import type { Work } from './work.js'
 
-/** Coordinates up to which an outline is measured at once: some milliseconds. */
-const FEW_NUMBERS = 4000
 /** ms. The worst outline within the limits that was met took a fifth of this. */
 const LONGEST_MS = 4000
 
@@ -13,7 +12,7 @@ const LONGEST_MS = 4000
 export const measureOn =
   (work: Work): Measure =>
   async (lines) => {
-    if (lines.reduce((sum, line) => sum + line.length, 0) <= FEW_NUMBERS) return measureOutline(lines)
+    if (isShort(lines)) return measureOutline(lines)
     try {
       return await work.run('measure', lines, { deadlineMs: LONGEST_MS })
     } catch (error) {

@@ -79,6 +79,10 @@ const parsed = <Schema extends z.ZodType>(from: string, schema: Schema, answer: 
 const read = async <Schema extends z.ZodType>(response: Response, schema: Schema): Promise<z.output<Schema>> =>
   parsed(response.url, schema, await response.json())
 
+/** What is thrown for an answer that is not what was asked for. */
+const troubleOf = async (response: Response): Promise<Error> =>
+  isJson(response) ? new ProblemError(await read(response, problem)) : new AwayError()
+
 /** Asks the server and returns its answer as a schema reads it; throws ProblemError, AwayError or MisreadError. */
 export const ask = async <Schema extends z.ZodType>(
   path: string,
@@ -86,15 +90,14 @@ export const ask = async <Schema extends z.ZodType>(
   asked: Asked = {},
 ): Promise<z.output<Schema>> => {
   const response = await send(path, asked)
-  if (response.ok) return read(response, schema)
-  if (isJson(response)) throw new ProblemError(await read(response, problem))
-  throw new AwayError()
+  if (!response.ok) throw await troubleOf(response)
+  return read(response, schema)
 }
 
 /** A file as the server gives it. */
 export const askFile = async (path: string): Promise<Blob> => {
   const response = await send(path, {})
-  if (!response.ok) throw isJson(response) ? new ProblemError(await read(response, problem)) : new AwayError()
+  if (!response.ok) throw await troubleOf(response)
   return response.blob()
 }
 
@@ -124,8 +127,7 @@ export const askInLines = async <Schema extends z.ZodType>(
   tell: (share: number) => void = () => undefined,
 ): Promise<z.output<Schema>> => {
   const response = await send(path, { ...asked, accept: LINES })
-  if (!response.ok || !response.body)
-    throw isJson(response) ? new ProblemError(await read(response, problem)) : new AwayError()
+  if (!response.ok || !response.body) throw await troubleOf(response)
   for await (const line of linesOf(response.body)) {
     if (typeof line['progress'] === 'number') tell(line['progress'])
     if ('problem' in line) throw new ProblemError(problem.parse(line['problem']))

@@ -17,7 +17,7 @@ import {
 } from '@bold-heron/schema'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import type { z } from 'zod'
-import { ask } from './client.js'
+import { ask, type Asked } from './client.js'
 
 /** Every kind of row the server keeps, as it is stored. */
 const rows = {
@@ -58,14 +58,14 @@ const listPath = (kind: Kind, question: ListQuestion): string => {
 }
 
 /** One page of rows, asked for once. */
-export const fetchRows = <K extends Kind>(kind: K, question: ListQuestion) =>
-  ask(listPath(kind, question), pageOf(rowOf(kind)))
+export const fetchRows = <K extends Kind>(kind: K, question: ListQuestion, asked: Pick<Asked, 'signal'> = {}) =>
+  ask(listPath(kind, question), pageOf(rowOf(kind)), asked)
 
 /** One page of rows. */
 export const useRowsPage = <K extends Kind>(kind: K, question: ListQuestion) =>
   useQuery({
     queryKey: [kind, 'list', question],
-    queryFn: ({ signal }) => ask(listPath(kind, question), pageOf(rowOf(kind)), { signal }),
+    queryFn: ({ signal }) => fetchRows(kind, question, { signal }),
     placeholderData: keepPreviousData,
   })
 
@@ -76,8 +76,7 @@ export const useEveryRow = <K extends Kind>(kind: K, question: ListQuestion = {}
     queryFn: async ({ signal }): Promise<RowOf<K>[]> => {
       const rows: RowOf<K>[] = []
       for (let page = 1; ; page++) {
-        const path = listPath(kind, { ...question, page, pageSize: WHOLE_PAGE })
-        const { items, total } = await ask(path, pageOf(rowOf(kind)), { signal })
+        const { items, total } = await fetchRows(kind, { ...question, page, pageSize: WHOLE_PAGE }, { signal })
         rows.push(...items)
         if (rows.length >= total || items.length === 0) return rows
       }

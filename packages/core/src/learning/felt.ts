@@ -132,7 +132,7 @@ export const nextFeltTry = (felt: FeltGap, classGapMm: number): Omit<FeltTry, 'g
     const isNear = grips - slips <= Math.max(1, Math.floor(NEAR_ENOUGH_MM / felt.sheetMm))
     const isPlain = grips === 0
     if (here.length >= MOST_TRIES_A_PLACE || isNear || isPlain) continue
-    const { offsets } = feltBelief({ ...felt, tries: felt.tries }, classGapMm)
+    const { offsets } = feltBelief(felt, classGapMm)
     let below = 0
     const median = offsets.findIndex((chance) => (below += chance) >= 0.5)
     const likely = Math.round((classGapMm + offsetMmAt(median) - baseMm) / felt.sheetMm)

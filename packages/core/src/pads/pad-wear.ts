@@ -130,7 +130,7 @@ const freshPad = (pad: { readonly lengthMm: number; readonly widthMm: number }) 
   return { columns, rows, faces: { a: fresh(), b: fresh() } }
 }
 
-/** What a pad has borne in all of these together, each as `wearOf` counts it for the same pad. */
+/** What a pad has borne in all of these together, each counted for the same pad. */
 export const wearTogether = (
   pad: { readonly lengthMm: number; readonly widthMm: number },
   parts: readonly PadWear[],
@@ -151,12 +151,11 @@ export const wearTogether = (
   return { columns, rows, faces, bentPasses }
 }
 
-/** Counts what a pad has borne in all runs. */
-export const wearOf = (
-  pad: { readonly lengthMm: number; readonly widthMm: number },
-  runs: readonly BorneRun[],
-): PadWear => {
-  const { columns, rows, faces } = freshPad(pad)
+/** Counts what a pad bears in a run, of many that it is given one after another. */
+export const wearCounter = (pad: {
+  readonly lengthMm: number
+  readonly widthMm: number
+}): ((run: BorneRun) => PadWear) => {
   // Runs that share their dies share where the lines lie, and there are far fewer lay-outs than runs.
   const layOuts = new Map<number, Map<readonly Die[], number[][]>>()
   const linesOf = ({ dies, throatMm }: BorneRun): number[][] => {
@@ -166,14 +165,15 @@ export const wearOf = (
     ofThroat.set(dies, lines)
     return lines
   }
-  let bentPasses = 0
-  for (const run of runs) {
+  return (run) => {
+    const { columns, rows, faces } = freshPad(pad)
     const face = faces[run.lie.face]
     const passes = run.rounds.reduce((sum, round) => sum + round.passes, 0) / run.pieces
-    bentPasses += passes * (run.withHardPlate ? HARD_PLATE_BOWS : 1) * (run.lie.face === 'a' ? 1 : -1)
-    if (run.role === 'partner') continue
+    const bentPasses = passes * (run.withHardPlate ? HARD_PLATE_BOWS : 1) * (run.lie.face === 'a' ? 1 : -1)
+    const worn = { columns, rows, faces, bentPasses }
+    if (run.role === 'partner') return worn
     face.passes += passes
-    if (run.rounds.every((round) => shareCut(round) === 0)) continue
+    if (run.rounds.every((round) => shareCut(round) === 0)) return worn
     const lines = linesOf(run)
     const cutsAt = cutMapTold(run.rounds, lines)
     visitZones(lines, { columns, rows }, run.lie.turned, (zone, lengthMm, x, y) => {
@@ -181,6 +181,12 @@ export const wearOf = (
       face.zonesMm[zone] = (face.zonesMm[zone] as number) + cutMm
       face.cutMm += cutMm
     })
+    return worn
   }
-  return { columns, rows, faces, bentPasses }
 }
+
+/** Counts what a pad has borne in all runs. */
+export const wearOf = (
+  pad: { readonly lengthMm: number; readonly widthMm: number },
+  runs: readonly BorneRun[],
+): PadWear => wearTogether(pad, runs.map(wearCounter(pad)))

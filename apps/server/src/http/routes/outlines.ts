@@ -3,14 +3,12 @@ import { z } from 'zod'
 import { diesWithLines, outlinesOf } from '../../store/dies.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
+import { isShort } from '../../work/short-lines.js'
 import { thumbnailOf } from '../../work/thumbnail.js'
 import type { Work } from '../../work/work.js'
 import { notThere } from '../answers.js'
 import { refuse, refuseMissing } from '../../refusals/refusal.js'
 import { Reply, route, type Route } from '../route.js'
-
-/** Coordinates up to which a drawing is made at once, rather than on a thread: a millisecond. */
-const FEW_NUMBERS = 6000
 
 /** The lines of a die's outline, which its row only sums up. */
 export const outlineRoutes = (workshop: Workshop, work: Work): Route[] => [
@@ -39,8 +37,7 @@ export const outlineRoutes = (workshop: Workshop, work: Work): Route[] => [
       const dies = await inSnapshot(workshop.sequelize, (transaction) => diesWithLines(transaction, [id]))
       const die = dies.get(id) ?? refuseMissing('die')
       const { lines } = die.outline
-      const isShort = lines.reduce((sum, line) => sum + line.length, 0) <= FEW_NUMBERS
-      return new Reply(200, isShort ? thumbnailOf(lines) : await work.run('thumbnail', lines), {
+      return new Reply(200, isShort(lines) ? thumbnailOf(lines) : await work.run('thumbnail', lines), {
         'Content-Type': 'image/svg+xml',
         // Another version has another address.
         'Cache-Control': 'private, max-age=31536000, immutable',

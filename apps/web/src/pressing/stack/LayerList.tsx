@@ -1,19 +1,4 @@
-import {
-  type Announcements,
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core'
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable'
+import { useSortable } from '@dnd-kit/sortable'
 import type { LaidLayer, Layer, Ledger, Plate, PlanRequest, Stack } from '@bold-heron/core'
 import { ArrowLeftRight, GripVertical, X } from 'lucide-react'
 import type { KeyboardEvent } from 'react'
@@ -22,6 +7,7 @@ import { HatchSwatch } from '../../drawing/section/hatches.js'
 import type { Lengths } from '../../text/lengths.js'
 import { IconButton } from '../../ui/Button.js'
 import { classes } from '../../ui/classes.js'
+import { SortedByHand } from '../../ui/SortedByHand.js'
 import { laidByHand, movedLayer, piecesLeft } from './chosen-stack.js'
 import { layerName } from './layer-name.js'
 import { PieceMenu } from './PieceMenu.js'
@@ -160,59 +146,42 @@ export const LayerList = ({
   readonly onMark: (index: number | undefined) => void
 }) => {
   const { t } = useTranslation()
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  )
   const { shelf } = request
   const keys = keysOf(stack)
   const left = piecesLeft(stack, shelf)
   const lay = (layers: readonly LaidLayer[]) => onChange(laidByHand(layers, request))
   const topDown = [...keys.keys()].reverse()
-  const indexOf = (key: string | number | undefined) => keys.indexOf(String(key))
-  const nameAt = (key: string | number | undefined) => {
-    const layer = stack[indexOf(key)]
+  const indexAt = (place: number) => stack.length - 1 - place
+  const nameAt = (place: number) => {
+    const layer = stack[indexAt(place)]
     return layer ? layerName(t, layer) : ''
   }
-  const placeOf = (key: string | number | undefined) => ({ place: stack.length - indexOf(key), of: stack.length })
-  const announcements: Announcements = {
-    onDragStart: ({ active }) => t('plan.stack.announceLift', { name: nameAt(active.id) }),
-    onDragOver: ({ active, over }) =>
-      over ? t('plan.stack.announceOver', { name: nameAt(active.id), ...placeOf(over.id) }) : undefined,
-    onDragEnd: ({ active, over }) =>
-      over ? t('plan.stack.announceDrop', { name: nameAt(active.id), ...placeOf(over.id) }) : undefined,
-    onDragCancel: ({ active }) => t('plan.stack.announceCancel', { name: nameAt(active.id) }),
-  }
-  const onDragEnd = ({ active, over }: DragEndEvent) => {
-    if (over && active.id !== over.id) lay(movedLayer(stack, indexOf(active.id), indexOf(over.id)))
-  }
   return (
-    <DndContext
-      sensors={sensors}
-      collisionDetection={closestCenter}
-      onDragEnd={onDragEnd}
-      accessibility={{ announcements, screenReaderInstructions: { draggable: t('plan.stack.dragHelp') } }}
+    <SortedByHand
+      keys={topDown.map((at) => keys[at] as string)}
+      nameAt={nameAt}
+      tellOver={(line) => t('plan.stack.announceOver', { ...line })}
+      tellDropped={(line) => t('plan.stack.announceDrop', { ...line })}
+      onMove={(from, to) => lay(movedLayer(stack, indexAt(from), indexAt(to)))}
     >
-      <SortableContext items={topDown.map((at) => keys[at] as string)} strategy={verticalListSortingStrategy}>
-        <ol aria-label={t('plan.stack.layers')} className="border-t border-line">
-          {topDown.map((index) => (
-            <LayerRow
-              key={keys[index]}
-              rowKey={keys[index] as string}
-              layer={stack[index] as Layer}
-              index={index}
-              ledger={ledger}
-              lengths={lengths}
-              shelf={shelf}
-              left={left}
-              onMove={(to) => lay(movedLayer(stack, index, to))}
-              onSwap={(plate) => lay(stack.map((layer, at) => (at === index ? { is: 'plate', plate } : layer)))}
-              onTakeOut={() => lay(stack.filter((_, at) => at !== index))}
-              onMark={onMark}
-            />
-          ))}
-        </ol>
-      </SortableContext>
-    </DndContext>
+      <ol aria-label={t('plan.stack.layers')} className="border-t border-line">
+        {topDown.map((index) => (
+          <LayerRow
+            key={keys[index]}
+            rowKey={keys[index] as string}
+            layer={stack[index] as Layer}
+            index={index}
+            ledger={ledger}
+            lengths={lengths}
+            shelf={shelf}
+            left={left}
+            onMove={(to) => lay(movedLayer(stack, index, to))}
+            onSwap={(plate) => lay(stack.map((layer, at) => (at === index ? { is: 'plate', plate } : layer)))}
+            onTakeOut={() => lay(stack.filter((_, at) => at !== index))}
+            onMark={onMark}
+          />
+        ))}
+      </ol>
+    </SortedByHand>
   )
 }

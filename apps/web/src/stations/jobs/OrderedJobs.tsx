@@ -1,25 +1,10 @@
-import {
-  type Announcements,
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core'
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable'
+import { useSortable } from '@dnd-kit/sortable'
 import { inputOfJob, type JobRow } from '@bold-heron/schema'
 import { GripVertical } from 'lucide-react'
-import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useSaveRow } from '../../data/rows.js'
 import { sayTrouble } from '../../text/say-trouble.js'
+import { type OnItsWay, SortedByHand } from '../../ui/SortedByHand.js'
 import { useSay } from '../../ui/toasts.js'
 import { JobCard, type Seen } from './JobCard.js'
 import { reordered } from './order.js'
@@ -29,12 +14,9 @@ const useMove = (jobs: readonly JobRow[]) => {
   const { t } = useTranslation()
   const say = useSay()
   const save = useSaveRow('jobs')
-  return async ({ active, over }: DragEndEvent): Promise<void> => {
-    const placeOf = (id: string | number | undefined) => jobs.findIndex((job) => job.id === id)
-    const to = placeOf(over?.id)
-    if (to === -1) return
+  return async (from: number, to: number): Promise<void> => {
     try {
-      for (const { job, rank } of reordered(jobs, placeOf(active.id), to))
+      for (const { job, rank } of reordered(jobs, from, to))
         await save.mutateAsync({ id: job.id, version: job.version, input: { ...inputOfJob(job), rank } })
     } catch (error) {
       say(sayTrouble(t, error), { tone: 'danger' })
@@ -81,38 +63,22 @@ export const OrderedJobs = ({
   readonly inHand: string | undefined
 }) => {
   const { t } = useTranslation()
-  const id = useId()
   const move = useMove(jobs)
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  )
-  const nameOf = (key: string | number): string => jobs.find((job) => job.id === key)?.name ?? ''
-  const placeOf = (key: string | number) => ({ place: 1 + jobs.findIndex((job) => job.id === key), of: jobs.length })
-  const announcements: Announcements = {
-    onDragStart: ({ active }) => t('plan.stack.announceLift', { name: nameOf(active.id) }),
-    onDragOver: ({ active, over }) =>
-      over ? t('jobs.announceOver', { name: nameOf(active.id), ...placeOf(over.id) }) : undefined,
-    onDragEnd: ({ active, over }) =>
-      over ? t('jobs.announceOver', { name: nameOf(active.id), ...placeOf(over.id) }) : undefined,
-    onDragCancel: ({ active }) => t('plan.stack.announceCancel', { name: nameOf(active.id) }),
-  }
+  const tell = (line: OnItsWay) => t('jobs.announceOver', { ...line })
   return (
-    <DndContext
-      id={id}
-      sensors={sensors}
-      collisionDetection={closestCenter}
-      onDragEnd={(event) => void move(event)}
-      accessibility={{ announcements, screenReaderInstructions: { draggable: t('plan.stack.dragHelp') } }}
+    <SortedByHand
+      keys={jobs.map((job) => job.id)}
+      nameAt={(place) => jobs[place]?.name ?? ''}
+      tellOver={tell}
+      tellDropped={tell}
+      onMove={(from, to) => void move(from, to)}
     >
-      <SortableContext items={jobs.map((job) => job.id)} strategy={verticalListSortingStrategy}>
-        <ul className="rounded-lg border border-line bg-leaf pl-2">
-          {jobs.map((job) => (
-            <CarriedJob key={job.id} job={job} seen={seen} inHand={job.id === inHand} />
-          ))}
-        </ul>
-      </SortableContext>
-    </DndContext>
+      <ul className="rounded-lg border border-line bg-leaf pl-2">
+        {jobs.map((job) => (
+          <CarriedJob key={job.id} job={job} seen={seen} inHand={job.id === inHand} />
+        ))}
+      </ul>
+    </SortedByHand>
   )
 }
 export default OrderedJobs

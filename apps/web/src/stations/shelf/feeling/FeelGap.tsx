@@ -34,9 +34,9 @@ const USUAL_PAPER_MM = 0.1
 /** Gaps that a press keeps; the oldest goes. */
 const MOST_KEPT = 10
 
-/** What is believed of the gap, as the chart of a press's page shows it. */
+/** What is believed of the gap, as the chart of a press's page shows it, and of its ends. */
 const storyOf = (felt: FeltGap, classGapMm: number) => {
-  const { offsets } = feltBelief(felt, classGapMm)
+  const { offsets, tiltMm, middleMm } = feltBelief(felt, classGapMm)
   const prior = feltBelief({ ...felt, tries: [] }, classGapMm).offsets
   const { mean, spread } = momentsOf(offsets, offsetMmAt)
   const [low, high] = intervalOf(offsets, offsetMmAt, 0.9)
@@ -47,7 +47,8 @@ const storyOf = (felt: FeltGap, classGapMm: number) => {
     gapMm: classGapMm + mean,
     spreadMm: spread,
     ninetyMm: [classGapMm + low, classGapMm + high] as const,
-    spreadAfterAnotherMm: spread,
+    tiltMm,
+    middleMm,
   }
 }
 
@@ -66,7 +67,7 @@ const Found = ({
 }) => {
   const { t } = useTranslation()
   const story = useMemo(() => storyOf(felt, classGapMm), [felt, classGapMm])
-  const { tiltMm, middleMm } = feltBelief(felt, classGapMm)
+  const { tiltMm, middleMm } = story
   const tells = ({ mean, spread }: typeof tiltMm) => Math.abs(mean) > Math.max(WORTH_TELLING_MM, spread)
   return (
     <Panel title={t('shelf.feel.known')}>
@@ -101,6 +102,15 @@ const Found = ({
   )
 }
 
+/** The paper of the tries: as measured, ten sheets together, or as such paper is. */
+const paperOf = (tenMm: number | undefined): Pick<FeltGap, 'sheetMm' | 'sheetSpreadMm'> =>
+  tenMm === undefined
+    ? { sheetMm: USUAL_PAPER_MM, sheetSpreadMm: measured(USUAL_PAPER_MM, 'table').spreadMm / 4 }
+    : {
+        sheetMm: tenMm / MEASURED_TOGETHER,
+        sheetSpreadMm: measured(tenMm, 'caliper').spreadMm / MEASURED_TOGETHER,
+      }
+
 /** Feeling out the gap of a press without a die, try by try. */
 const Feeling = ({ row, base }: { readonly row: PressRow; readonly base: FeltGap['plates'] }) => {
   const { t } = useTranslation()
@@ -112,15 +122,8 @@ const Feeling = ({ row, base }: { readonly row: PressRow; readonly base: FeltGap
   const [tries, setTries] = useState<readonly FeltTry[]>([])
   const classGapMm = gapOfClass(row.pressClass).valueMm
   const names = usePlateNames()
-  const paper =
-    tenMm === undefined
-      ? { sheetMm: USUAL_PAPER_MM, sheetSpreadMm: measured(USUAL_PAPER_MM, 'table').spreadMm / 4 }
-      : {
-          sheetMm: tenMm / MEASURED_TOGETHER,
-          sheetSpreadMm: measured(tenMm, 'caliper').spreadMm / MEASURED_TOGETHER,
-        }
-  const felt: FeltGap = { plates: base, ...paper, tries }
-  const next = nextFeltTry(felt, classGapMm)
+  const felt = useMemo((): FeltGap => ({ plates: base, ...paperOf(tenMm), tries }), [base, tenMm, tries])
+  const next = useMemo(() => nextFeltTry(felt, classGapMm), [felt, classGapMm])
   const tell = (grips: boolean) => next && setTries([...tries, { ...next, grips }])
   const keep = async () => {
     const kept: FeltGapOfPress = { at: new Date().toISOString(), ...felt, plates: [...felt.plates], tries: [...tries] }

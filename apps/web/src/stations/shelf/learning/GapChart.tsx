@@ -7,8 +7,10 @@ import type { Lengths } from '../../../text/lengths.js'
 
 Chart.register(Filler, Legend, LinearScale, LineElement, PointElement)
 
+type Charted = Pick<GapStory, 'gapsMm' | 'prior' | 'now' | 'gapMm' | 'ninetyMm'>
+
 /** What is believed of the gap: of the class alone, and with everything that is known. */
-const GapChart = ({ story, lengths }: { readonly story: GapStory; readonly lengths: Lengths }) => {
+const GapChart = ({ story, lengths }: { readonly story: Charted; readonly lengths: Lengths }) => {
   const { t } = useTranslation()
   const curve = (chances: readonly number[]) => story.gapsMm.map((x, at) => ({ x, y: chances[at] as number }))
   const [low, high] = story.ninetyMm
