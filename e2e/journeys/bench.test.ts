@@ -7,7 +7,7 @@ import {
   type Round,
   seededRandom,
 } from '@bold-heron/core'
-import type { Page, RunRow } from '@bold-heron/schema'
+import { type Page, plainRun, type RunRow } from '@bold-heron/schema'
 import { Key } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { stackOfChosen } from '../../apps/web/src/pressing/stack/chosen-stack.js'
@@ -64,6 +64,28 @@ it('leads a whole trial on an unknown press to a clean cut, by keyboard alone', 
 it('a further piece like it begins with fresh sheets', async () => {
   await browser.press('Another one like it')
   await browser.heading('Lay fresh sheets')
+})
+
+it('the only piece there is goes in after a rehearsal on scrap, and when asked', async () => {
+  const jobId = await addJob('The one stamped kite', 'motor', [{ ...plainRun, onlyOne: true }])
+  const bench = new BenchPage(browser, jobId)
+  await bench.open()
+  const steps = await bench.goOnTo('What came of it?')
+  expect(steps).toContain('Rehearse on scrap')
+  await bench.tell({ seen: 'clean', feel: 'light' })
+  await browser.press('The one piece goes in')
+  await browser.heading('Put the one piece in?')
+  await browser.press('Yes, it goes in')
+  await browser.heading('Now the one piece')
+  await bench.goOnTo('What came of it?')
+  await bench.tell({ seen: 'clean', feel: 'light' })
+  await browser.heading('Clean')
+  await browser.until(async () => (await roundsInLog(jobId)).length === 2, 'both runs in the log')
+  const { items } = await ask<Page<RunRow>>(`/api/runs?jobId=${jobId}`)
+  expect(items.map(({ pieces, finishes }) => [pieces, finishes])).toEqual([
+    [1, true],
+    [0, false],
+  ])
 })
 
 it('a handle that stopped leads to taking out, never to pushing on', async () => {

@@ -44,6 +44,8 @@ const planFields = z
     sheet: sheetInput,
     sheetCount: pressedWhatFields.sheetCount,
     bladeSide: pressedWhatFields.bladeSide.default('down'),
+    /** Whether the piece cannot be had again. */
+    onlyOne: z.boolean().default(false),
     /** Those left out are as usual. */
     houseRules: houseRulesInput.omit({ units: true, fractionDenominator: true, bladeSide: true }).partial().default({}),
   })

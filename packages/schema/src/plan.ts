@@ -12,6 +12,8 @@ export const planQuestion = z.preprocess(
     ...pressedWhatFields,
     /** Absent: as the house rule says. */
     bladeSide: pressedWhatFields.bladeSide.optional(),
+    /** Whether the piece cannot be had again. */
+    onlyOne: z.boolean().default(false),
   }),
 )
 export type PlanQuestion = z.infer<typeof planQuestion>

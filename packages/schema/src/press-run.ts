@@ -50,6 +50,8 @@ export const pressRun = z.object({
   ...pressedWhatFields,
   /** The stack that was kept for it. */
   layers: chosenStack.default([]),
+  /** Whether the sheet or piece cannot be had again: stamped, printed, foiled. */
+  onlyOne: z.boolean().default(false),
   /** Whether a piece is finished when this run of it is done. */
   finishes: z.boolean(),
   /** Where its things lie on the job's card; null where nothing is laid out. */

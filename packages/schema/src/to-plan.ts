@@ -28,6 +28,7 @@ export const requestOfPlanFile = (
       sheet: toSheet({ ...input.sheet, id: 'sheet' }),
       sheetCount: input.sheetCount,
       bladeSide: input.bladeSide,
+      ...(input.onlyOne ? { onlyOne: true } : {}),
       // What JSON leaves out is absent, never undefined.
       rules: { ...defaultHouseRules, ...(input.houseRules as Partial<HouseRules>) },
     },

@@ -114,6 +114,7 @@ export const planRequestIn = async (
     sheetCount: question.sheetCount,
     bladeSide: question.bladeSide ?? rules.bladeSide,
     rules: toHouseRules(rules),
+    ...(question.onlyOne ? { onlyOne: true } : {}),
   }
   const laid = placement ? await laidThings(placement, transaction) : undefined
   const cut = placement && laid ? placedCut(plain, placement, laid.dieOf) : plain

@@ -72,6 +72,7 @@ const runsOf = async (jobs: readonly JobModel[], transaction: Transaction): Prom
           sheetCount: run.sheetCount,
           bladeSide: run.bladeSide,
           layers: (layersByRun.get(key) ?? []).map(chosen),
+          onlyOne: run.onlyOne,
           finishes: run.finishes,
           placed: run.placed,
           pressName: pressNames.get(pressIdOfRun(run)) ?? '',
@@ -228,4 +229,5 @@ export const questionOfRun = (job: Pick<JobRow, 'pressId'>, run: PressRunRow) =>
   sheetId: run.sheetId,
   sheetCount: run.sheetCount,
   bladeSide: run.bladeSide,
+  onlyOne: run.onlyOne,
 })

@@ -13,6 +13,7 @@ import { learntAsColumn } from './migrations/0010-learnt-as.js'
 import { longLogs } from './migrations/0011-long-logs.js'
 import { feltGaps } from './migrations/0012-felt-gaps.js'
 import { jobOrder } from './migrations/0013-job-order.js'
+import { onlyOne } from './migrations/0014-only-one.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -30,6 +31,7 @@ export const migrations = [
   longLogs,
   feltGaps,
   jobOrder,
+  onlyOne,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

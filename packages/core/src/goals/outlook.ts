@@ -1,6 +1,6 @@
-import type { HouseRules } from '../job/house-rules.js'
-import type { DoubtNode } from '../learning/knowledge.js'
-import { type Chances, chancesOf } from './chances.js'
+import type { CutContext } from '../job/cut-context.js'
+import { type DoubtNode, unlearntNodes } from '../learning/knowledge.js'
+import { type Chances, chancesOf, soundByOf } from './chances.js'
 import type { Response } from './response.js'
 import { passesWorthIt } from './worth-a-pass.js'
 
@@ -19,6 +19,12 @@ const points = {
 } as const
 
 const FIRM = 0.8
+
+/**
+ * What of a piece that cannot be had again: falling short is mended with another pass, a cut too deep or a stopped handle is not.
+ * From memory.
+ */
+const onlyOnePoints = { notGood: 8, spoilt: 120 } as const
 
 /** How a squeeze would do. */
 export interface Outlook {
@@ -39,8 +45,8 @@ export const outlookOf = (
   response: Response,
   squeezeMm: number,
   spreadMm: number,
-  rules: HouseRules,
-  nodes?: readonly DoubtNode[],
+  { rules, onlyOne }: Pick<CutContext, 'rules' | 'onlyOne'>,
+  nodes: readonly DoubtNode[] = unlearntNodes,
 ): Outlook => {
   const chances = chancesOf(response, squeezeMm, spreadMm, rules, nodes)
   const passes = passesWorthIt(chances.goodBy, 1, rules.leastChance)
@@ -48,8 +54,12 @@ export const outlookOf = (
   const effort = response.effortAt(squeezeMm) / rules.handShare
   const harm = response.harmAt(squeezeMm, passes)
   const tooOften = Math.max(0, chances.stops - rules.mostStopChance)
+  const spoilt = onlyOne
+    ? Math.max(0, chance - (soundByOf(response, squeezeMm, spreadMm, rules, nodes)[passes - 1] ?? 0))
+    : 0
   const cost =
-    points.notGood * (1 - chance) +
+    (onlyOne ? onlyOnePoints : points).notGood * (1 - chance) +
+    onlyOnePoints.spoilt * spoilt +
     points.stopPerCent * 100 * tooOften +
     (points.hardHandle * Math.max(0, effort - FIRM)) / (1 - FIRM) +
     response.costOfHarm * harm +

@@ -1,4 +1,4 @@
-import type { HouseRules } from '../job/house-rules.js'
+import type { CutContext } from '../job/cut-context.js'
 import { countedFrom } from '../learning/counted-from.js'
 import type { LearntGap } from '../learning/learnt-gap.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
@@ -14,7 +14,12 @@ const STEP_MM = 0.02
  * The window of a press run on one base, simulated: from where it comes out as wanted to where it no longer does, and the best squeeze
  * between by the ranking's own points. Undefined where no squeeze does. mm.
  */
-export const windowOf = (response: Response, gap: LearntGap, rules: HouseRules): SqueezeWindow | undefined => {
+export const windowOf = (
+  response: Response,
+  gap: LearntGap,
+  cut: Pick<CutContext, 'rules' | 'onlyOne'>,
+): SqueezeWindow | undefined => {
+  const { rules } = cut
   const between = response.window(rules.mostPasses, rules.handShare)
   if (!between) return undefined
   const { lowMm, highMm, scaleMm } = between
@@ -25,7 +30,7 @@ export const windowOf = (response: Response, gap: LearntGap, rules: HouseRules):
       response,
       squeezeMm,
       Math.hypot(USUAL_DOUBT_MM, gap.learnt ? gap.ownSpreadMm : 0),
-      rules,
+      cut,
       gap.nodes,
     )
     if (cost < least) {

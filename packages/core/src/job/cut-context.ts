@@ -13,6 +13,8 @@ export interface CutContext {
   readonly sheetCount: number
   readonly bladeSide: BladeSide
   readonly rules: HouseRules
+  /** Whether the piece cannot be had again: stamped, printed, foiled. Then what cannot be mended weighs far more than what can. */
+  readonly onlyOne?: boolean | undefined
   /** The pad whose edge is laid on a pencil line; any where absent. */
   readonly edgePadId?: string | undefined
 }

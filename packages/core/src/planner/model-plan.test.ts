@@ -54,6 +54,13 @@ describe('a simulated plan', () => {
     }
   })
 
+  it('of the only piece there is starts looser, and says to rehearse', () => {
+    const only = finish(planSteps(requestOf({ onlyOne: true }), new Responses()))
+    expect(only.window.midMm).toBeLessThan(plan.window.midMm)
+    expect(only.best!.findings.map(({ code }) => code)).toContain('only-one')
+    expect(plan.best!.findings.map(({ code }) => code)).not.toContain('only-one')
+  })
+
   it('gives each stack the window of its own bed', () => {
     const laced = finish(planSteps(requestOf(lace), new Responses()))
     const byBed = new Map(

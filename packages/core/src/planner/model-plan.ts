@@ -89,7 +89,7 @@ const assessWith = (
 
 /** The window to count a stack of this bed from: simulated, or by rules of thumb where no squeeze would do. */
 const windowOn = (goal: Computed, response: Response, cut: CutContext, gap: LearntGap): SqueezeWindow =>
-  windowOf(response, gap, cut.rules) ?? {
+  windowOf(response, gap, cut) ?? {
     ...goal.advice.window(cut),
     gapMm: gap.gapMm,
     ownSpreadMm: gap.ownSpreadMm,
@@ -107,7 +107,7 @@ export const assessStack = (asked: PlanRequest, stack: Stack, responses: Respons
   const window = windowOn(goal, response, cut, gap)
   const plain = describeStack(request, stack, window)
   const { squeezeMm } = plain.ledger
-  const outlook = outlookOf(response, squeezeMm, plain.certainty.spreadMm, cut.rules, window.nodes)
+  const outlook = outlookOf(response, squeezeMm, plain.certainty.spreadMm, cut, window.nodes)
   const assessment = assessWith(request, stack, window, bed, outlook, goal.predictor(cut))
   return { ...assessment, findings: gravestFirst(assessment.findings) }
 }
@@ -134,7 +134,7 @@ export function* planSteps(asked: PlanRequest, responses: Responses, aim: Aim = 
   let stoppedBy: Plan['stoppedBy'] | undefined
   for (const [at, { bed, plates }] of beds.entries()) {
     const response = responses.of(goal, cut, bed)
-    const own = windowOf(response, gap, cut.rules)
+    const own = windowOf(response, gap, cut)
     yield 0.1 + (0.6 * (at + 0.7)) / beds.length
     // It would cut, but not by this hand.
     if (!own) {
@@ -164,7 +164,7 @@ export function* planSteps(asked: PlanRequest, responses: Responses, aim: Aim = 
         response,
         each.squeezeMm,
         doubtOf(each.stack, each.squeezeMm, window),
-        cut.rules,
+        cut,
         window.nodes,
       )
       ranked.push({ found: each, group, outlook, cost: costOf(each, window, outlook) })

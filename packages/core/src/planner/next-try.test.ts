@@ -61,6 +61,16 @@ describe('the next try', () => {
     expect(first.squeezeMm).toBeLessThan(nextAfter([], 'from-usual')!.squeezeMm)
   })
 
+  it('is looser where there is only one of the piece, on a press that is known too', () => {
+    const onlyOne = { ...cut, onlyOne: true }
+    const clean = [round(first.stack, 'clean', 'light'), round(first.stack, 'clean', 'light')]
+    for (const rounds of [[], clean])
+      expect(nextAfter(rounds, 'from-usual', onlyOne)!.squeezeMm).toBeLessThanOrEqual(
+        nextAfter(rounds, 'from-usual')!.squeezeMm,
+      )
+    expect(nextAfter([], 'from-usual', onlyOne)!.squeezeMm).toBeLessThan(nextAfter([], 'from-usual')!.squeezeMm)
+  })
+
   it('goes tighter after a sheet that was left untouched, looser after a cut into the pad', () => {
     const tighter = nextAfter([round(first.stack, 'untouched', 'free')])!
     expect(heightOf(tighter.stack).valueMm).toBeGreaterThan(heightOf(first.stack).valueMm)

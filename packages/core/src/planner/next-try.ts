@@ -79,7 +79,8 @@ const limitsOf = (request: PlanRequest, { tries }: Computed, last: LastTry | und
   const stepped = isFirst ? Infinity : triedOverMm + knownMm + pileMmOf(cut) + tries.mostStepUpMm
   const lastMm = last && heightOf(last.stack).valueMm - gap.gapMm
   const mostMm = last && lastMm !== undefined ? Math.min(stepped, tries.mostAfter(last.look, lastMm)) : stepped
-  return { mostMm, mostTight: cut.rules.trialStart === 'from-loose' && isFirst ? tries.looseEnough : 1 }
+  const isFeltOut = cut.onlyOne || (cut.rules.trialStart === 'from-loose' && isFirst)
+  return { mostMm, mostTight: isFeltOut ? tries.looseEnough : 1 }
 }
 
 /** How a squeeze would do, and whether it may be tried. */

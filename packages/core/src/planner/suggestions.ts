@@ -58,12 +58,8 @@ export function* suggestionSteps(
   if (!bed || !prediction) return []
   const outlookWith = (changed: Omit<Change, 'proposal'>): Outlook | undefined => {
     const response = responses.of(goal, changed.cut ?? cut, changed.bed ?? bed, changed.laying ?? PLAIN_LAYING)
-    const squeezeMm = changed.atItsBest
-      ? windowOf(response, gap, cut.rules)?.midMm
-      : (changed.squeezeMm ?? ledger.squeezeMm)
-    return squeezeMm === undefined
-      ? undefined
-      : outlookOf(response, squeezeMm, certainty.spreadMm, cut.rules, gap.nodes)
+    const squeezeMm = changed.atItsBest ? windowOf(response, gap, cut)?.midMm : (changed.squeezeMm ?? ledger.squeezeMm)
+    return squeezeMm === undefined ? undefined : outlookOf(response, squeezeMm, certainty.spreadMm, cut, gap.nodes)
   }
   const now = outlookWith({})
   if (!now) return []

@@ -115,6 +115,7 @@ export const cutting = {
   ofJob(cut) {
     const found: Finding<FindingCode>[] = []
     const dieClass = dieClassOf(cut)
+    if (cut.onlyOne) found.push(finding('only-one', 'note', { sheet: cut.sheet.name }))
     const widthMm = widest(cut)
     if (widthMm > cut.press.throatMm)
       found.push(finding('die-wider-than-throat', 'stop', { dieMm: widthMm, limitMm: cut.press.throatMm }))

@@ -20,6 +20,7 @@ export const findingCodes = [
   'pad-reserved',
   'pad-bows-with-steel',
   'die-not-for-foam',
+  'only-one',
   'unusual-order',
   'not-the-placed-pad',
   'block-missing',

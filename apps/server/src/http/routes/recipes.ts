@@ -148,6 +148,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
           sheetId: sheet.id,
           sheetCount,
           bladeSide,
+          onlyOne: false,
         },
         { brought: { dies: dies.map((die) => toDie(die, die.outline?.lines)), sheet: toSheet(sheet) } },
       )

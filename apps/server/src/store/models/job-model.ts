@@ -27,6 +27,7 @@ export class JobRunModel extends Model {
   declare sheetId: string
   declare sheetCount: number
   declare bladeSide: BladeSide
+  declare onlyOne: boolean
   declare finishes: boolean
   declare placed: PressRun['placed']
 }
@@ -80,6 +81,7 @@ export const defineJobs = (sequelize: Sequelize): void => {
       sheetId: reference(),
       sheetCount: whole(),
       bladeSide: text(),
+      onlyOne: flag(),
       finishes: flag(),
       placed: { type: DataTypes.JSONB, allowNull: true },
     },

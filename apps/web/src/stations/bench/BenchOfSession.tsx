@@ -11,8 +11,9 @@ import type { BenchStep } from './bench-steps.js'
 import { BenchStack } from './BenchStack.js'
 import { FinishStage } from './FinishStage.js'
 import { NextStage } from './NextStage.js'
+import { RehearsedStage } from './RehearsedStage.js'
 import { RoundStage } from './RoundStage.js'
-import { type BenchSession, newRun, oneMore, roundsOfLastRun, tryNext } from './session.js'
+import { type BenchSession, newRun, oneMore, onlyPiece, roundsOfLastRun, tryNext } from './session.js'
 import type { StandIn } from './stand-in.js'
 import { useRound } from './use-round.js'
 
@@ -114,7 +115,13 @@ export const BenchOfSession = ({
           />
         )}
         {session.stage === 'finish' && standIn?.finish}
-        {session.stage === 'finish' && !standIn && (
+        {session.stage === 'finish' && !standIn && session.rehearsing && (
+          <RehearsedStage
+            onAgain={() => onChange(oneMore(session, passesWanted(session), newRun()))}
+            onPiece={() => onChange(onlyPiece(session, passesWanted(session), newRun()))}
+          />
+        )}
+        {session.stage === 'finish' && !standIn && !session.rehearsing && (
           <FinishStage
             job={job}
             pieces={cutByNow}
@@ -137,7 +144,7 @@ export const BenchOfSession = ({
               lengths,
             }}
             number={session.pressed.length}
-            pieces={run.sheetCount}
+            pieces={session.rehearsing ? 0 : run.sheetCount}
             picture={standIn?.picture}
           />
         )}

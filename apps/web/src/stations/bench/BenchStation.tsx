@@ -27,6 +27,7 @@ const cutKeyOf = (job: JobRow): string => {
     run.sheetId,
     run.sheetCount,
     run.bladeSide,
+    run.onlyOne,
     job.card?.card ?? null,
     run.placed,
   ])
@@ -57,9 +58,11 @@ const BenchOfJob = ({
   const [ownRuns] = useState(() => [...new Set((session ? toldSoFar(session) : []).map((each) => each.runId))])
   const request = useBenchRequest(job.id, ownRuns)
   const start = useCallback(
-    (stack: ReturnType<typeof chosenOfStack>, passes: number) =>
-      onKeep(startSession({ jobId: job.id, cutKey, cutBefore: job.cut }, stack, passes, newRun(), earlier)),
-    [onKeep, job.id, job.cut, cutKey, earlier],
+    (stack: ReturnType<typeof chosenOfStack>, passes: number) => {
+      const begins = { jobId: job.id, cutKey, cutBefore: job.cut, rehearsing: runInHandOf(job).onlyOne }
+      onKeep(startSession(begins, stack, passes, newRun(), earlier))
+    },
+    [onKeep, job, cutKey, earlier],
   )
   return (
     <Loaded query={request} what={t('bench.loading')}>

@@ -42,7 +42,7 @@ export const TellStep = ({
     >
       <LookFields name="bench" round={round} onChange={setRound} />
       <div className="flex flex-wrap items-center gap-4">
-        {good && (
+        {good && usual > 0 && (
           <div className="flex items-center gap-2" role="group" aria-label={t('bench.tell.pieces')}>
             <span className="font-bold">{t('bench.tell.pieces')}</span>
             <IconButton

@@ -10,8 +10,17 @@ export type BenchStep =
   | { readonly is: 'lay'; readonly layer: number }
   | { readonly is: 'change' }
   | { readonly is: 'fresh-sheets' }
+  /** Scrap first, and then the one piece, where there is only one. */
+  | { readonly is: 'rehearse' }
+  | { readonly is: 'one-piece' }
   | { readonly is: 'press' }
   | { readonly is: 'tell' }
+
+/** Whether the card was laid out in Place, and what is pressed: any sheet, scrap to rehearse on, or the only piece there is. */
+interface LaidHow {
+  readonly isLaidOut: boolean
+  readonly piece: 'any' | 'scrap' | 'only'
+}
 
 const asked = (steps: readonly GuideStep[]): BenchStep[] => steps.map((is) => ({ is }))
 
@@ -20,15 +29,16 @@ export const stepsOfRound = (
   stack: Stack,
   { laying, freshSheets }: RoundInHand,
   guide: BenchGuide,
-  isLaidOut = false,
+  { isLaidOut, piece }: LaidHow = { isLaidOut: false, piece: 'any' },
 ): BenchStep[] => {
   const then = asked(guide.then)
   const press: BenchStep[] = [{ is: 'press' }, ...asked(guide.finally), { is: 'tell' }]
-  const fresh: BenchStep[] = freshSheets ? [{ is: 'fresh-sheets' }] : []
+  const fresh: BenchStep[] = freshSheets ? [{ is: piece === 'only' ? 'one-piece' : 'fresh-sheets' }] : []
   switch (laying) {
     case 'all':
       return [
         ...asked(guide.first),
+        ...(piece === 'scrap' ? [{ is: 'rehearse' } as const] : piece === 'only' ? [{ is: 'one-piece' } as const] : []),
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...stack.flatMap((layer, at): BenchStep[] => [
           { is: 'lay', layer: at },

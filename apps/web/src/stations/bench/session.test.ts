@@ -5,6 +5,7 @@ import {
   begun,
   moved,
   oneMore,
+  onlyPiece,
   passCounted,
   roundsOfLastRun,
   startSession,
@@ -90,6 +91,14 @@ describe('a session at the Bench', () => {
   it('another piece is another run on whole sheets', () => {
     const more = oneMore(told(start(), clean, good(2), at), 2, run('run-2'))
     expect(more.round).toMatchObject({ runId: 'run-2', followsRunId: null, freshSheets: true, laying: 'nothing' })
+  })
+
+  it('rehearses until the one piece is put in, which is a run of its own', () => {
+    const only = startSession({ jobId: 'job', cutKey: 'cut', cutBefore: 0, rehearsing: true }, stack, 2, run('run-1'))
+    const again = oneMore(told(only, clean, good(0), at), 2, run('run-2'))
+    expect(again.rehearsing).toBe(true)
+    const piece = onlyPiece(told(again, clean, good(0), at), 2, run('run-3'))
+    expect(piece).toMatchObject({ rehearsing: false, round: { runId: 'run-3', stack, freshSheets: true } })
   })
 
   it('begun anew remembers what was told before, a stop included', () => {

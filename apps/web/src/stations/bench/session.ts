@@ -42,6 +42,8 @@ export interface BenchSession {
   readonly pressed: readonly PressedAtBench[]
   /** Rounds told before this session was begun anew; a press does not forget them. */
   readonly earlier: readonly PressedAtBench[]
+  /** Whether it is pressed on scrap for now, as there is only one of the piece. */
+  readonly rehearsing: boolean
   /** Good pieces that the job had when the session began. */
   readonly cutBefore: number
   /** Whether the last look is being answered with a next try or with finishing. */
@@ -57,9 +59,12 @@ export interface NewRun {
 /** A run that is begun now. */
 export const newRun = (): NewRun => ({ runId: crypto.randomUUID(), at: new Date().toISOString() })
 
+/** What a session begins with; where there is only one of the piece, by rehearsing. */
+type Begins = Pick<BenchSession, 'jobId' | 'cutKey' | 'cutBefore'> & Partial<Pick<BenchSession, 'rehearsing'>>
+
 /** Begins with a planned stack, after whatever was told before. */
 export const startSession = (
-  { jobId, cutKey, cutBefore }: Pick<BenchSession, 'jobId' | 'cutKey' | 'cutBefore'>,
+  { jobId, cutKey, cutBefore, rehearsing = false }: Begins,
   stack: readonly ChosenLayer[],
   passes: number,
   { runId, at }: NewRun,
@@ -72,6 +77,7 @@ export const startSession = (
   passesDone: 0,
   pressed: [],
   earlier,
+  rehearsing,
   cutBefore,
   stage: 'round',
 })
@@ -162,6 +168,12 @@ export const oneMore = (session: BenchSession, passes: number, { runId, at }: Ne
   step: 0,
   passesDone: 0,
   stage: 'round',
+})
+
+/** The rehearsal was as it should be: now the one piece, with the stack that just worked. */
+export const onlyPiece = (session: BenchSession, passes: number, newRun: NewRun): BenchSession => ({
+  ...oneMore(session, passes, newRun),
+  rehearsing: false,
 })
 
 /** All rounds of the run that was told of last, in order. */

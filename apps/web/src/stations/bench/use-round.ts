@@ -39,6 +39,8 @@ const runOfSession = (
       },
     ),
     followsRunId: session.round.followsRunId,
+    // Scrap finishes nothing.
+    ...(session.rehearsing ? { finishes: false } : {}),
   }
 }
 
@@ -63,7 +65,11 @@ export const useRound = ({
   readonly onChange: (session: BenchSession) => void
 }) => {
   const [stoppedHere, setStoppedHere] = useState(false)
-  const steps = stepsOfRound(stack, session.round, techniqueOf(request.technique).guide, job.card !== null)
+  const piece = session.rehearsing ? 'scrap' : request.cut.onlyOne ? 'only' : 'any'
+  const steps = stepsOfRound(stack, session.round, techniqueOf(request.technique).guide, {
+    isLaidOut: job.card !== null,
+    piece,
+  })
   const step = steps[Math.min(session.step, steps.length - 1)] as BenchStep
   const { passes } = session.round
   const inRound = session.stage === 'round'

@@ -1,5 +1,6 @@
 import type { BladeSide } from '@bold-heron/core'
-import { type JobInput, plainRun } from '@bold-heron/schema'
+import { type JobInput, plainRun, withRunInHand } from '@bold-heron/schema'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { useHouseRules } from '../../data/house-rules.js'
@@ -10,6 +11,8 @@ import { useRowForm } from '../../ui/form/row-form.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { JobFormFields, jobForm } from './job-form.js'
+import { WantChoice } from './WantChoice.js'
+import { type Want, wants, wayOn } from './wants.js'
 
 const blankJob = (bladeSide: BladeSide): JobInput => ({
   name: '',
@@ -28,11 +31,12 @@ const NewJobForm = ({ start }: { readonly start: JobInput }) => {
   const navigate = useNavigate()
   const add = useAddRow('jobs')
   const form = useRowForm(jobForm, start)
+  const [want, setWant] = useState(wants[0] as Want)
   const save = async (input: JobInput) => {
-    const job = await add.mutateAsync(input).catch(() => undefined)
+    const job = await add.mutateAsync(withRunInHand(input, { technique: want.technique })).catch(() => undefined)
     if (!job) return
     takeJobInHand(job.id)
-    await navigate(`/plan/${job.id}`)
+    await navigate(wayOn(want, job.id))
   }
   return (
     <Panel title={t('jobs.newTitle')} heading="h1" className="mx-auto max-w-3xl">
@@ -43,6 +47,7 @@ const NewJobForm = ({ start }: { readonly start: JobInput }) => {
         error={add.error}
         saveText={t('jobs.create')}
       >
+        <WantChoice want={want} onWant={setWant} />
         <JobFormFields withState={false} />
       </RowFormFrame>
     </Panel>

@@ -6,19 +6,19 @@ import { useTranslation } from 'react-i18next'
 import { fetchRows, useRows } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { Button, IconButton } from '../../ui/Button.js'
-import { asItIs, choice, text, whole } from '../../ui/form/codec.js'
-import { ChoiceField, Field, NoteField, TextField } from '../../ui/form/fields.js'
+import { asItIs, choice, flag, text, whole } from '../../ui/form/codec.js'
+import { ChoiceField, Field, FlagField, NoteField, TextField } from '../../ui/form/fields.js'
 import { rowForm } from '../../ui/form/row-form.js'
 
 /** What the form shows: of the job, and of its run in hand; the rest goes along unseen. */
 interface JobFields
   extends
     Pick<JobInput, 'name' | 'state' | 'pressId' | 'wanted' | 'note'>,
-    Pick<PressRun, 'dieIds' | 'sheetId' | 'sheetCount' | 'bladeSide'> {
+    Pick<PressRun, 'dieIds' | 'sheetId' | 'sheetCount' | 'bladeSide' | 'onlyOne'> {
   readonly before: JobInput
 }
 
-const ofRun = ['dieIds', 'sheetId', 'sheetCount', 'bladeSide']
+const ofRun = ['dieIds', 'sheetId', 'sheetCount', 'bladeSide', 'onlyOne']
 
 export const jobForm = rowForm<JobInput, JobFields>({
   schema: jobInput,
@@ -30,17 +30,18 @@ export const jobForm = rowForm<JobInput, JobFields>({
     sheetId: choice(),
     sheetCount: whole,
     bladeSide: choice(),
+    onlyOne: flag,
     wanted: whole,
     note: text,
     before: asItIs(),
   },
   fromInput(job) {
     const { name, state, pressId, wanted, note } = job
-    const { dieIds, sheetId, sheetCount, bladeSide } = runInHandOf(job)
-    return { name, state, pressId, wanted, note, dieIds, sheetId, sheetCount, bladeSide, before: job }
+    const { dieIds, sheetId, sheetCount, bladeSide, onlyOne } = runInHandOf(job)
+    return { name, state, pressId, wanted, note, dieIds, sheetId, sheetCount, bladeSide, onlyOne, before: job }
   },
-  toInput: ({ before, dieIds, sheetId, sheetCount, bladeSide, ...job }) => ({
-    ...withRunInHand(before, { dieIds, sheetId, sheetCount, bladeSide }),
+  toInput: ({ before, dieIds, sheetId, sheetCount, bladeSide, onlyOne, ...job }) => ({
+    ...withRunInHand(before, { dieIds, sheetId, sheetCount, bladeSide, onlyOne }),
     ...job,
   }),
   shownAt: (path) => String((path[0] === 'runs' ? ofRun.find((field) => field === path[2]) : path[0]) ?? ''),
@@ -172,6 +173,7 @@ export const JobFormFields = ({ withState }: { readonly withState: boolean }) =>
         label={t('jobs.field.bladeSide')}
         options={(['down', 'up'] as const).map((side) => ({ value: side, text: t(`jobs.bladeChoice.${side}`) }))}
       />
+      <FlagField name="onlyOne" label={t('jobs.field.onlyOne')} hint={t('jobs.onlyOneHint')} />
       {withState && (
         <ChoiceField
           name="state"

@@ -52,7 +52,15 @@ export const PlacePanels = ({
         {
           name: 'press',
           title: t('place.tabs.press'),
-          content: <PressPanel query={planned} jobId={job.id} isKept={isKept} lengths={panel.lengths} />,
+          content: (
+            <PressPanel
+              query={planned}
+              cut={panel.things.request.cut}
+              jobId={job.id}
+              isKept={isKept}
+              lengths={panel.lengths}
+            />
+          ),
         },
         {
           name: 'print',

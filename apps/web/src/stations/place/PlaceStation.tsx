@@ -1,19 +1,26 @@
-import type { Placement } from '@bold-heron/core'
+import { type Placement, startKinds } from '@bold-heron/core'
 import { type JobRow, placementOf, type PlaceRequest } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useSearchParams } from 'react-router'
 import { usePlaceRequest } from '../../data/placing.js'
 import { JobStation } from '../../pressing/JobStation.js'
 import { Loaded } from '../../ui/states.js'
 import { PlaceBoard } from './PlaceBoard.js'
 import { StartChoice } from './StartChoice.js'
+import { useStart } from './use-start.js'
 
 const PlaceWithThings = ({ job, things }: { readonly job: JobRow; readonly things: PlaceRequest }) => {
-  const [begun, setBegun] = useState<Placement | null>(() => placementOf(job))
+  const start = useStart(job, things)
+  const [asked] = useSearchParams()
+  const [begun, setBegun] = useState<Placement | null>(() => {
+    const kind = startKinds.find((each) => each === asked.get('start'))
+    return placementOf(job) ?? (kind ? start(kind) : null)
+  })
   return begun ? (
     <PlaceBoard job={job} things={things} first={begun} onTaken={() => setBegun(null)} />
   ) : (
-    <StartChoice job={job} things={things} onBegin={setBegun} />
+    <StartChoice job={job} onBegin={(kind) => setBegun(start(kind))} />
   )
 }
 

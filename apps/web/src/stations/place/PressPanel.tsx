@@ -1,5 +1,6 @@
-import { gluedCount, gluingOrder, type PlacedPlan } from '@bold-heron/core'
+import { type CutContext, gluedCount, gluingOrder, type PlacedPlan } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
+import { SurerBy } from '../../pressing/SurerBy.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import type { Lengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
@@ -8,7 +9,17 @@ import { ButtonLink } from '../../ui/Button.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
 import { Loaded } from '../../ui/states.js'
 
-const Found = ({ planned: { plan, beside }, lengths }: { readonly planned: PlacedPlan; readonly lengths: Lengths }) => {
+const Found = ({
+  planned: { plan, beside },
+  cut,
+  jobId,
+  lengths,
+}: {
+  readonly planned: PlacedPlan
+  readonly cut: CutContext
+  readonly jobId: string
+  readonly lengths: Lengths
+}) => {
   const { t } = useTranslation()
   const { best } = plan
   if (!best)
@@ -38,6 +49,7 @@ const Found = ({ planned: { plan, beside }, lengths }: { readonly planned: Place
         {last && <> · {t('place.press.feel', { feel: t(`words.predictedFeel.${last.feel}`) })}</>}
       </p>
       {last && <p>{t('place.press.chance', { chance: sayChance(t, last.chance) })}</p>}
+      <SurerBy assessment={best} cut={cut} jobId={jobId} />
       <table className="w-full">
         <caption className="text-left font-bold">{t('place.press.stack')}</caption>
         <tbody>
@@ -88,11 +100,13 @@ const Found = ({ planned: { plan, beside }, lengths }: { readonly planned: Place
 /** What the press says of the run in hand: stack, passes, feel, and what happens beside what is pressed. */
 export const PressPanel = ({
   query,
+  cut,
   jobId,
   isKept,
   lengths,
 }: {
   readonly query: Parameters<typeof Loaded<PlacedPlan>>[0]['query']
+  readonly cut: CutContext
   readonly jobId: string
   readonly isKept: boolean
   readonly lengths: Lengths
@@ -101,7 +115,7 @@ export const PressPanel = ({
   return (
     <div className="space-y-3">
       <Loaded query={query} what={t('place.press.planning')}>
-        {(planned) => <Found planned={planned} lengths={lengths} />}
+        {(planned) => <Found planned={planned} cut={cut} jobId={jobId} lengths={lengths} />}
       </Loaded>
       {isKept ? (
         <div className="flex flex-wrap gap-2">

@@ -1,12 +1,12 @@
 import type { Assessment, CutContext, SqueezeWindow } from '@bold-heron/core'
 import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Link } from 'react-router'
 import type { Lengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
 import { Panel } from '../../ui/Panel.js'
 import { Why } from '../../ui/Why.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
+import { SurerBy } from '../../pressing/SurerBy.js'
 
 const WIDTH = 400
 const HEIGHT = 62
@@ -92,22 +92,16 @@ const Band = ({
   )
 }
 
-/** Share of the doubt's variance from which one thing is most of it. */
-const MOST_OF_DOUBT = 0.5
-/** A stack that is so likely in its window needs no measuring. */
-const SURE = 0.95
-
-/** Whether the press's own gap is most of what is not known, and was never felt out. */
-const isOfGap = ({ certainty, window }: Assessment, { press }: CutContext): boolean =>
-  press.felt.length === 0 && certainty.chance < SURE && (window.ownSpreadMm / certainty.spreadMm) ** 2 > MOST_OF_DOUBT
-
+/** Too loose, right or too tight: where this stack lies, how sure that is, and what would make it surer. */
 export const BandPanel = ({
   assessment,
   cut,
+  jobId,
   lengths,
 }: {
   readonly assessment: Assessment
   readonly cut: CutContext
+  readonly jobId: string
   readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
@@ -155,14 +149,7 @@ export const BandPanel = ({
           spread: lengths.thickness(certainty.spreadMm),
         })}
       />
-      {isOfGap(assessment, cut) && (
-        <p className="mt-1">
-          {t('plan.band.feelOut')}{' '}
-          <Link to={`/shelf/presses/${cut.press.id}/feel`} className="font-bold">
-            {t('plan.band.feelOutLink')}
-          </Link>
-        </p>
-      )}
+      <SurerBy assessment={assessment} cut={cut} jobId={jobId} />
       {window.basis.kind === 'log' && window.basis.pressRuns > 0 && (
         <p className="text-sm text-ink-soft">{t('plan.band.basedOn', { count: window.basis.pressRuns })}</p>
       )}

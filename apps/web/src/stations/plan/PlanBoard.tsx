@@ -101,7 +101,7 @@ export const PlanBoard = ({
               onPick={editing.change}
             />
           </div>
-          <BandPanel assessment={assessment} cut={request.cut} lengths={lengths} />
+          <BandPanel assessment={assessment} cut={request.cut} jobId={job.id} lengths={lengths} />
           <FindingsPanel assessment={assessment} lengths={lengths} />
         </div>
       </div>

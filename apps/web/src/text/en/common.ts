@@ -55,6 +55,14 @@ export const common = {
   unitMmSpoken: 'Millimetres',
   unitInSpoken: 'Inches',
   stations: 'Stations',
+  surer: {
+    gap: 'Most of the doubt is the gap of this press.',
+    gapLink: 'Feel it out in five minutes, without a die',
+    measure: 'One thickness is much of the doubt.',
+    measureLink: 'Measure {{name}}',
+    look: 'No measuring would help much.',
+    lookLink: 'Press scrap at the Bench and look: it learns from every look',
+  },
   measure: {
     open: 'Measure…',
     title: 'Measure with a caliper',

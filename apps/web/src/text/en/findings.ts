@@ -88,6 +88,10 @@ export const findings = {
     say: 'There is no press block in this stack.',
     why: 'Without the block behind the die either all of it is pressed, or nothing.',
   },
+  'only-one': {
+    say: 'Only one of these: rehearse on scrap of {{sheet}} first.',
+    why: 'What hangs can be mended with another pass; what is cut too deep, cracked or shifted cannot. So the plan starts loose, the Bench rehearses on scrap of the same thickness, and asks before the one piece goes in.',
+  },
   'unusual-order': {
     say: 'This is not the usual order of layers.',
     why: 'For this technique the layers usually stand, bottom to top: platform, spacer, shims, bed, sheets, die, pad; with the blade up: pad, die, sheets, bed.',

@@ -7,7 +7,9 @@ import { Hold } from './Hold.js'
 import { Lay } from './Lay.js'
 import { LayOut } from './LayOut.js'
 import { Look } from './Look.js'
+import { OnePiece } from './OnePiece.js'
 import { Press } from './Press.js'
+import { Rehearse } from './Rehearse.js'
 import type { ShownStep } from './step.js'
 import { Tell } from './Tell.js'
 
@@ -18,6 +20,8 @@ export const shownSteps: { readonly [Is in BenchStep['is']]: ShownStep<Is> } = {
   lay: Lay,
   change: Change,
   'fresh-sheets': FreshSheets,
+  rehearse: Rehearse,
+  'one-piece': OnePiece,
   hold: Hold,
   feed: Feed,
   press: Press,

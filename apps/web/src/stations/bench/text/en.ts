@@ -72,6 +72,26 @@ export const bench = {
     text_one: '{{count}} sheet of {{name}}, the die on it as before.',
     text_other: '{{count}} sheets of {{name}}, the die on them as before.',
   },
+  rehearse: {
+    title: 'Rehearse on scrap',
+    text: 'Where the steps say sheet, lay scrap of the same card: {{name}}. The one piece stays on the table until the scrap comes out just right.',
+  },
+  onePiece: {
+    title: 'Now the one piece',
+    mark: 'Mark where the die goes, lightly, in pencil.',
+    tape: 'Four strips of tape in place of two, clear of the blade.',
+    check: 'The same side up as the scrap, the die where the marks say, every layer in.',
+    care: 'There is only one of these. Hanging is mended with another pass; a shift is not.',
+  },
+  rehearsed: {
+    title: 'The scrap came out clean',
+    text: 'Look at it closely, both sides. The same stack and passes will be used for the one piece.',
+    again: 'Rehearse once more',
+    piece: 'The one piece goes in',
+    askTitle: 'Put the one piece in?',
+    ask: 'There is only one of these. Was the scrap as thick, laid the same way, and just as you want the piece?',
+    yes: 'Yes, it goes in',
+  },
   hold: {
     title: 'Hold the die',
     tape: 'Two strips of low-tack tape, made less tacky on cloth first, clear of the blade.',

@@ -105,8 +105,6 @@ export const plan = {
     worst: 'Measuring {{name}} better would help most: it is {{share}} % of the doubt.',
     basedOn_one: 'Based on {{count}} run on this press.',
     basedOn_other: 'Based on {{count}} runs on this press.',
-    feelOut: 'Most of the doubt is the gap of this press.',
-    feelOutLink: 'Feel it out in five minutes, without a die',
     worstGap: 'Most of the doubt is the gap itself. Each known-good stack makes it surer.',
   },
   passes: {

@@ -1,0 +1,64 @@
+import type { StartKind } from '@bold-heron/core'
+import type { ReactNode } from 'react'
+
+const line = { fill: 'none', stroke: 'var(--color-ink)', strokeWidth: 2 } as const
+const card = { fill: '#fffdf8', stroke: 'var(--color-ink)', strokeWidth: 1.2 } as const
+const piece = { fill: '#d8cdb6', stroke: 'var(--color-ink)', strokeWidth: 2 } as const
+const hole = { fill: '#b9ad94', stroke: 'var(--color-ink)', strokeWidth: 1.6 } as const
+const fold = { stroke: 'var(--color-ink)', strokeWidth: 1.2, strokeDasharray: '3 2' } as const
+
+const pictures: { readonly [Want in 'whole' | StartKind]: ReactNode } = {
+  // The piece, lifted out of its sheet.
+  whole: (
+    <>
+      <path d="M4 6h34v34H4z" {...card} />
+      <circle cx={21} cy={23} r={11} {...hole} />
+      <circle cx={50} cy={16} r={11} {...piece} />
+    </>
+  ),
+  panel: (
+    <>
+      <path d="M8 3h48v38H8z" {...card} />
+      <circle cx={32} cy={22} r={12} {...hole} />
+    </>
+  ),
+  'folded-front': (
+    <>
+      <path d="M32 5 58 9v30l-26-4z" {...card} />
+      <path d="M32 5 6 9v30l26-4z" {...card} />
+      <ellipse cx={45} cy={22} rx={8} ry={9} {...hole} />
+      <path d="M32 5v30" {...fold} />
+    </>
+  ),
+  // Letters cut at the top, still on the card at the crease.
+  'word-on-fold': (
+    <>
+      <path d="M4 24h56v17H4z" {...card} />
+      <path d="M4 24h56" {...fold} />
+      <path d="M12 24V8h8v16M28 24V5h8v19M44 24V8h8v16" {...piece} />
+    </>
+  ),
+  window: (
+    <>
+      <path d="M8 3h48v38H8z" {...card} />
+      <path d="M16 9h32v24H16z" {...hole} />
+      <path d="m24 33 4-13 4 6 4-12 5 19z" {...piece} />
+    </>
+  ),
+  // Pressed under the block, not beside it.
+  block: (
+    <>
+      <path d="M4 4h56v36H4z" {...card} />
+      <circle cx={32} cy={22} r={13} {...line} strokeDasharray="2 3" strokeWidth={1.2} />
+      <path d="M32 9a13 13 0 0 1 0 26" {...line} />
+      <path d="M32 6h24v32H32z" fill="var(--color-ink)" opacity={0.12} />
+    </>
+  ),
+}
+
+/** What comes of a job, in a little picture. */
+export const WantPicture = ({ of }: { readonly of: 'whole' | StartKind }) => (
+  <svg aria-hidden viewBox="0 0 64 44" width={64} height={44}>
+    {pictures[of]}
+  </svg>
+)
