@@ -88,6 +88,24 @@ it('the only piece there is goes in after a rehearsal on scrap, and when asked',
   ])
 })
 
+it('reads its steps aloud once it is asked to', async () => {
+  const jobId = await addJob('A kite with full hands', 'motor')
+  await new BenchPage(browser, jobId).open()
+  const said = () => browser.driver.executeScript<string[]>('return window.said')
+  await browser.driver.executeScript(
+    'window.said = []; speechSynthesis.speak = (utterance) => window.said.push(utterance.text)',
+  )
+  await browser.keys(Key.SPACE)
+  expect(await said()).toEqual([])
+  await browser.press('Read the steps aloud')
+  await browser.until(async () => (await said()).length === 1, 'the step read aloud')
+  await browser.keys(Key.ARROW_RIGHT)
+  await browser.until(async () => (await said()).length === 2, 'the next step read aloud')
+  const title = await new BenchPage(browser, jobId).title()
+  expect((await said())[1]).toContain(title)
+  await browser.press('Read the steps aloud')
+})
+
 it('a handle that stopped leads to taking out, never to pushing on', async () => {
   const jobId = await addJob('A kite that stops', 'motor')
   const request = await ask<PlanRequest>(`/api/jobs/${jobId}/plan-request`)

@@ -38,13 +38,28 @@ it('the timeline goes day by day, newest first, and keeps to the filters', async
   expect((await days()).length).toBeGreaterThan(0)
 })
 
+it('a die that was photographed is known by its photo, on the shelf and where it is picked', async () => {
+  const folder = new TemporaryFolder()
+  try {
+    await browser.go('/shelf/dies')
+    await browser.follow('Gull trio')
+    await browser.upload(en.common.photos.add, folder.write('gulls.png', Buffer.from(ONE_PIXEL, 'base64')))
+    const inMain = 'main img[src^="/api/photos/"]'
+    await browser.until(async () => (await browser.driver.findElements(By.css(inMain))).length > 0, 'the photo')
+    await browser.go('/shelf/dies')
+    await browser.find(By.xpath(`//tr[contains(., 'Gull trio')]//img[starts-with(@src, '/api/photos/')]`))
+  } finally {
+    folder.remove()
+  }
+})
+
 it('a photo is added to a run, shown, deleted and had back', async () => {
   const folder = new TemporaryFolder()
   try {
     await browser.go('/log')
     await browser.click(() => browser.find(By.css('main tbody tr td a')))
-    await browser.says(log.photos.none)
-    await browser.upload(log.photos.add, folder.write('cut.png', Buffer.from(ONE_PIXEL, 'base64')))
+    await browser.says(en.common.photos.none.runs)
+    await browser.upload(en.common.photos.add, folder.write('cut.png', Buffer.from(ONE_PIXEL, 'base64')))
     const shown = () =>
       browser.driver.executeScript<boolean>(
         `const image = document.querySelector('main img[src^="/api/photos/"]'); return image !== null && image.naturalWidth > 0`,
@@ -52,10 +67,10 @@ it('a photo is added to a run, shown, deleted and had back', async () => {
     await browser.until(shown, 'the photo')
     expect(await browser.accessibilityFaults()).toEqual([])
     await browser.press('Delete photo 1')
-    await browser.says(log.photos.none)
+    await browser.says(en.common.photos.none.runs)
     await browser.press(en.common.undo)
     await browser.until(shown, 'the photo again')
-    await browser.upload(log.photos.add, folder.write('cut.jpg', 'no photo'))
+    await browser.upload(en.common.photos.add, folder.write('cut.jpg', 'no photo'))
     await browser.says('This is no JPEG, PNG or WebP')
   } finally {
     folder.remove()

@@ -173,8 +173,14 @@ it('the Bench leads through the lay-out before anything is stacked', async () =>
   await browser.heading('Lay out the card')
   await browser.says('Draw a pencil line 76.2 mm from the top.')
   await browser.says('Open the card')
-  await browser.says('Lay Pier letter K with its left edge')
+  await browser.says('Pier letter K: left edge')
   await browser.says('Lay the pad’s full-thickness edge on the line')
+  await browser.says('Checked: nothing else comes of it')
+  const figures = await browser.driver.findElements(By.css('section[aria-label="What this step looks like"] svg text'))
+  const shown = await Promise.all(figures.map((each) => each.getText()))
+  // Four letters from the left edge, and one measure from the top for all of them.
+  expect(shown).toHaveLength(5)
+  expect(shown.every((text) => /^\d+(\.5)? mm$/.test(text))).toBe(true)
 })
 
 describe('tracing a die', () => {

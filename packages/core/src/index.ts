@@ -239,6 +239,7 @@ export { liesMirrored, sizeInPress, cardToPress, cardToPressDrawing } from './pl
 export { beyondLine, outlineOfBlock, type PadOnLine, padOnLine } from './placement/pressed-region.js'
 export { type PlacementFinding, type PlacementReading, readPlacement } from './placement/read-placement.js'
 export { insideRim, RIM_CLEARANCE_MM } from './placement/rim-saved.js'
+export { type ByHand, byHandOf } from './placement/by-hand.js'
 export { type Surer, surerBy } from './planner/surer.js'
 export { type StartKind, startKinds, startPlacement } from './placement/starts.js'
 export { type RowOfDies, setInRow } from './placement/set-in-row.js'

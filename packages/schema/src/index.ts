@@ -30,7 +30,16 @@ export { fromOlderTechnique } from './older.js'
 export { type OutlineInput, outlineInput, type OutlineSummary, outlineSummary } from './outline.js'
 export { padWear, type PadWearRow } from './pad-wear.js'
 export { type Page, pageOf, pageQuery } from './page.js'
-export { photoInFile, type PhotoInFile, photoRow, type PhotoRow } from './photo.js'
+export {
+  firstPhoto,
+  photoInFile,
+  type PhotoInFile,
+  type Photographed,
+  photographed,
+  photographedKinds,
+  photoRow,
+  type PhotoRow,
+} from './photo.js'
 export { type CardLayout, cardLayout, placementInput } from './placement.js'
 export { type PlanAnswer, planAnswer, type PlanFile, planFile, type PlannedStack } from './plan-file.js'
 export { devices } from './devices.js'

@@ -1,3 +1,4 @@
+import { photographedKinds } from '@bold-heron/schema'
 import compression from 'compression'
 import express, { type Express } from 'express'
 import { rateLimit } from 'express-rate-limit'
@@ -19,6 +20,7 @@ const TAKES_FILES = [
   '/api/jobs',
   '/api/bench-runs',
 ]
+const TAKES_PHOTOS = new RegExp(`^/(${photographedKinds.join('|')})/[^/]+/photos$`)
 const REQUESTS_PER_MINUTE = 3000
 
 /** What stands before every operation: who may ask, how often, how long that may take, and what the answer may do in a page. */
@@ -67,8 +69,7 @@ export const addBodies = (app: Express): void => {
   app.use('/api', express.json({ limit: BODY_LIMIT }))
   app.use('/api', (request, _response, next) => {
     const hasBody = Number(request.get('Content-Length') ?? 0) > 0
-    if (hasBody && request.body === undefined && !/^\/runs\/[^/]+\/photos$/.test(request.path))
-      return refuse(415, 'send-json')
+    if (hasBody && request.body === undefined && !TAKES_PHOTOS.test(request.path)) return refuse(415, 'send-json')
     next()
   })
 }

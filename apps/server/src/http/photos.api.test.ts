@@ -76,6 +76,28 @@ describe('a photo of a run', () => {
   })
 })
 
+it.each(['dies', 'plates'] as const)('%s are photographed too, and known by their first photo', async (kind) => {
+  const { items } = (await server.api.get(`/api/${kind}?pageSize=2`)).body as Page<{ id: string }>
+  const [one, other] = items.map(({ id }) => id)
+  const firsts = async () =>
+    (await server.api.get(`/api/first-photos?of=${kind}`)).body as { ofId: string; photoId: string }[]
+  const picture = await plain(60, 40).jpeg().toBuffer()
+  const take = async (id: string) =>
+    (await server.api.post(`/api/${kind}/${id}/photos`).set('Content-Type', 'image/jpeg').send(picture))
+      .body as PhotoRow
+  const first = await take(one!)
+  const second = await take(one!)
+  expect([first.dieId ?? first.plateId, first.runId]).toEqual([one, null])
+  expect(await firsts()).toEqual([{ ofId: one, photoId: first.id }])
+  await server.api.delete(`/api/photos/${first.id}`)
+  expect(await firsts()).toEqual([{ ofId: one, photoId: second.id }])
+  expect((await server.api.get(`/api/${kind}/${other}/photos`)).body).toEqual([])
+  expect((await server.api.get('/api/first-photos?of=sheets')).status).toBe(422)
+  const file = (await server.api.get('/api/workshop')).body as WorkshopFile
+  expect(file.photos.filter((photo) => (kind === 'dies' ? photo.dieId : photo.plateId) === one)).toHaveLength(2)
+  await server.api.delete(`/api/photos/${second.id}`)
+})
+
 it('photos travel in the workshop file, and what is none there is refused before anything is replaced', async () => {
   const before = await photos()
   const file = (await server.api.get('/api/workshop')).body as WorkshopFile

@@ -14,6 +14,7 @@ import { longLogs } from './migrations/0011-long-logs.js'
 import { feltGaps } from './migrations/0012-felt-gaps.js'
 import { jobOrder } from './migrations/0013-job-order.js'
 import { onlyOne } from './migrations/0014-only-one.js'
+import { photosOfThings } from './migrations/0015-photos-of-things.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -32,6 +33,7 @@ export const migrations = [
   feltGaps,
   jobOrder,
   onlyOne,
+  photosOfThings,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

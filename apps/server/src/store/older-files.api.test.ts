@@ -4,7 +4,8 @@ import { afterAll, beforeAll, expect, it } from 'vitest'
 import { olderFile } from '../testing/older-file.js'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
 import { pressRuns } from './migrations/0008-press-runs.js'
-import { vocabularyTables } from './migrations/0009-vocabularies.js'
+import { migrations } from './migrate.js'
+import { fillVocabularies } from './vocabularies.js'
 
 interface OlderJob {
   readonly id: string
@@ -41,8 +42,8 @@ const byId = <Row extends { readonly id: string }>(rows: readonly Row[]): Row[] 
 it('a database from before press runs comes to what its workshop file reads as, and goes back', async () => {
   const before = await exported()
   const context = server.database.sequelize.getQueryInterface()
-  await vocabularyTables.down({ context })
-  await pressRuns.down({ context })
+  const since = migrations.slice(migrations.indexOf(pressRuns))
+  for (const step of [...since].reverse()) await step.down({ context })
   // Down again it is what the older application had written into its file.
   const jobs = await select<OlderJob>(`
     SELECT id, technique, sheet_id AS "sheetId", sheet_count AS "sheetCount", blade_side AS "bladeSide", placement,
@@ -63,8 +64,8 @@ it('a database from before press runs comes to what its workshop file reads as, 
   )
   const runs = await select(`SELECT id, placement FROM runs ORDER BY id`)
   expect(runs).toEqual(byId(older.runs).map(({ id, placement }) => ({ id, placement })))
-  await pressRuns.up({ context })
-  await vocabularyTables.up({ context })
+  for (const step of since) await step.up({ context })
+  await fillVocabularies(server.database.sequelize)
   expect(await exported()).toEqual(before)
 })
 

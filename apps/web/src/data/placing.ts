@@ -1,4 +1,4 @@
-import type { Fitting, PlacedPlan, Placement } from '@bold-heron/core'
+import type { ByHand, Fitting, PlacedPlan, Placement } from '@bold-heron/core'
 import { type PlaceRequest, placeRequest } from '@bold-heron/schema'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useMemo } from 'react'
@@ -6,6 +6,7 @@ import { knowDies, placeWorker } from '../workers/place.js'
 import type { PlacementView } from '../workers/place.worker.js'
 import { longWork, planner } from '../workers/planner.js'
 import { ask } from './client.js'
+import { useLengthStyle } from './house-rules.js'
 
 /** Everything Place needs for a job. */
 export const usePlaceRequest = (jobId: string | undefined) =>
@@ -28,13 +29,28 @@ export const withoutPicture = (placement: Placement): Placement => ({
 })
 
 /** How a placement reads, worked out in the worker while it is being changed. */
-export const usePlacementView = (placement: Placement, caliperMm: number, fitting: Fitting) => {
+export const usePlacementView = (placement: Placement, caliperMm: number, fitting: Fitting, enabled = true) => {
   const bare = useMemo(() => withoutPicture(placement), [placement])
   const asked = useDeferredValue(bare)
   return useQuery<PlacementView>({
     queryKey: ['worked-out', 'placement', asked, caliperMm, fitting.throatMm, fitting.blade],
     queryFn: () => placeWorker().read(asked, caliperMm, fitting),
+    enabled,
     placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 10_000,
+    retry: false,
+  })
+}
+
+/** What laying a placement by a ruler does to it. */
+export const useByHand = (placement: Placement, caliperMm: number, enabled = true) => {
+  const style = useLengthStyle()
+  const bare = useMemo(() => withoutPicture(placement), [placement])
+  return useQuery<ByHand>({
+    queryKey: ['worked-out', 'by-hand', bare, caliperMm, style.unit],
+    queryFn: () => placeWorker().byHand(bare, caliperMm, style),
+    enabled,
     staleTime: Infinity,
     gcTime: 10_000,
     retry: false,

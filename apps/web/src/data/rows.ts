@@ -16,6 +16,7 @@ import {
   sheetRow,
 } from '@bold-heron/schema'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMemo } from 'react'
 import type { z } from 'zod'
 import { ask, type Asked } from './client.js'
 
@@ -83,6 +84,12 @@ export const useEveryRow = <K extends Kind>(kind: K, question: ListQuestion = {}
     },
     placeholderData: keepPreviousData,
   })
+
+/** Every row there is by its id, those no longer used too: for what stands in the log. */
+export const useRowsById = <K extends Kind>(kind: K): ReadonlyMap<string, RowOf<K>> => {
+  const rows = useEveryRow(kind, { retired: 'all' }).data
+  return useMemo(() => new Map((rows ?? []).map((row) => [row.id, row])), [rows])
+}
 
 /** All rows, for pickers and short lists. */
 export const useRows = <K extends Kind>(kind: K, question: ListQuestion = {}) =>

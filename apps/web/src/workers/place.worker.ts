@@ -1,6 +1,8 @@
 import {
   type BladeSide,
   boxAround,
+  type ByHand,
+  byHandOf,
   type CardPiece,
   type Crease,
   type Die,
@@ -8,6 +10,7 @@ import {
   type Fitting,
   type Hinge,
   type KnifeCut,
+  type LengthStyle,
   type Placement,
   type PlacementFinding,
   type Plate,
@@ -114,6 +117,10 @@ const place = {
       findings: [...reading.findings, ...fitFindings(placement, reading.runs, dieOf, fitting)],
     }
   },
+
+  /** What laying it by a ruler does to it. */
+  byHand: (placement: Placement, caliperMm: number, style: LengthStyle): ByHand =>
+    byHandOf(placement, dieOf, caliperMm, style),
 
   /** A template as a file's content. */
   template: async (question: TemplateQuestion): Promise<string | ArrayBuffer> => {

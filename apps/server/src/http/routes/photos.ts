@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto'
-import { photoRow } from '@bold-heron/schema'
+import { firstPhoto, type Photographed, photographed, photographedKinds, photoRow } from '@bold-heron/schema'
 import express from 'express'
 import { z } from 'zod'
 import { PhotoModel } from '../../store/models/photo-model.js'
-import { toPhotoRow } from '../../store/photos.js'
+import { firstPhotosOf, toPhotoRow } from '../../store/photos.js'
 import { inWriting } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import type { Work } from '../../work/work.js'
@@ -13,30 +13,29 @@ import { Reply, route, type Route } from '../route.js'
 
 /** What a camera makes, with room to spare. */
 const PHOTO_LIMIT = '20mb'
-const MOST_OF_A_RUN = 12
+const MOST_OF_ONE = 12
 
 const photoOf = async (id: string): Promise<PhotoModel> => (await PhotoModel.findByPk(id)) ?? refuseMissing('photo')
 
 const binary = z.string().meta({ format: 'binary' })
 
-/** Photos of runs: taken in, shown, deleted and had back. */
-export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
-  const mark = async (id: string, deletedAt: Date | null) => {
-    const photo = await photoOf(id)
-    await inWriting(workshop.sequelize, (transaction) => photo.update({ deletedAt }, { transaction }))
-    return toPhotoRow(photo)
-  }
-  const thePhoto = { 200: { says: 'The photo', schema: photoRow }, 404: notThere }
+const ones = { runs: 'run', dies: 'die', plates: 'plate' } as const
+
+/** The photos of one kind of thing: shown, and taken in. */
+const photosOf = (kind: Photographed, workshop: Workshop, work: Work): Route[] => {
+  const one = ones[kind]
+  const field = photographed[kind]
+  const path = `/api/${kind}/{id}/photos` as const
   return [
     route({
       method: 'get',
-      path: '/api/runs/{id}/photos',
-      one: 'run',
-      summary: 'The photos of a run',
+      path,
+      one,
+      summary: `The photos of a ${one}`,
       answers: { 200: { says: 'The photos', schema: z.array(photoRow) } },
       async handle({ id }) {
         const photos = await PhotoModel.findAll({
-          where: { runId: id, deletedAt: null },
+          where: { [field]: id, deletedAt: null },
           attributes: { exclude: ['jpeg'] },
           order: [['createdAt', 'ASC']],
         })
@@ -45,9 +44,9 @@ export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
     }),
     route({
       method: 'post',
-      path: '/api/runs/{id}/photos',
-      one: 'run',
-      summary: 'Keeps a photo of a run: a JPEG, PNG or WebP by its content, made small and without metadata',
+      path,
+      one,
+      summary: `Keeps a photo of a ${one}: a JPEG, PNG or WebP by its content, made small and without metadata`,
       before: [express.raw({ type: () => true, limit: PHOTO_LIMIT })],
       body: { type: 'image/*', schema: binary },
       answers: {
@@ -56,17 +55,17 @@ export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
         415: problemThat('No photo'),
         422: refusedFields,
       },
-      async handle({ id: runId, request }) {
-        if (!(await workshop.runs.find(runId))) return refuseMissing('run')
+      async handle({ id, request }) {
+        if (!(await workshop[kind].find(id))) return refuseMissing(one)
         const photo = Buffer.isBuffer(request.body) ? await work.run('readPhoto', request.body) : undefined
         if (!photo) return refuse(415, 'no-photo')
         const stored = await inWriting(workshop.sequelize, async (transaction) => {
-          if ((await PhotoModel.count({ where: { runId, deletedAt: null }, transaction })) >= MOST_OF_A_RUN)
-            return refuse(422, 'too-many-photos', { values: { limit: MOST_OF_A_RUN } })
+          if ((await PhotoModel.count({ where: { [field]: id, deletedAt: null }, transaction })) >= MOST_OF_ONE)
+            return refuse(422, 'too-many-photos', { values: { limit: MOST_OF_ONE } })
           return PhotoModel.create(
             {
               id: randomUUID(),
-              runId,
+              [field]: id,
               createdAt: new Date(),
               deletedAt: null,
               ...photo,
@@ -77,6 +76,27 @@ export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
         })
         return new Reply(201, toPhotoRow(stored))
       },
+    }),
+  ]
+}
+
+/** Photos of runs, dies and plates: taken in, shown, deleted and had back. */
+export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
+  const mark = async (id: string, deletedAt: Date | null) => {
+    const photo = await photoOf(id)
+    await inWriting(workshop.sequelize, (transaction) => photo.update({ deletedAt }, { transaction }))
+    return toPhotoRow(photo)
+  }
+  const thePhoto = { 200: { says: 'The photo', schema: photoRow }, 404: notThere }
+  return [
+    ...photographedKinds.flatMap((kind) => photosOf(kind, workshop, work)),
+    route({
+      method: 'get',
+      path: '/api/first-photos',
+      summary: 'The first photo of each thing that has one',
+      query: z.object({ of: z.enum(photographedKinds).default('dies') }),
+      answers: { 200: { says: 'The photos', schema: z.array(firstPhoto) }, 422: refusedFields },
+      handle: ({ query }) => firstPhotosOf(photographed[query.of]),
     }),
     route({
       method: 'get',

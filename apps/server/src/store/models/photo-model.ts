@@ -1,9 +1,11 @@
 import { DataTypes, Model, type Sequelize } from 'sequelize'
-import { reference, whole } from './row-model.js'
+import { whole } from './row-model.js'
 
 export class PhotoModel extends Model {
   declare id: string
-  declare runId: string
+  declare runId: string | null
+  declare dieId: string | null
+  declare plateId: string | null
   declare createdAt: Date
   declare deletedAt: Date | null
   declare width: number
@@ -11,17 +13,22 @@ export class PhotoModel extends Model {
   declare jpeg: Buffer
 }
 
+/** Made anew for each column, as Sequelize writes into it. */
+const optional = () => ({ type: DataTypes.UUID, allowNull: true }) as const
+
 export const definePhotos = (sequelize: Sequelize): void => {
   PhotoModel.init(
     {
       id: { type: DataTypes.UUID, primaryKey: true },
-      runId: reference(),
+      runId: optional(),
+      dieId: optional(),
+      plateId: optional(),
       createdAt: { type: DataTypes.DATE, allowNull: false },
       deletedAt: { type: DataTypes.DATE, allowNull: true },
       width: whole(),
       height: whole(),
       jpeg: { type: DataTypes.BLOB, allowNull: false },
     },
-    { sequelize, tableName: 'run_photos' },
+    { sequelize, tableName: 'photos' },
   )
 }

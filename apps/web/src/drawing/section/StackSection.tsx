@@ -44,6 +44,11 @@ const Blades = ({
   return <path d={teeth.join('')} fill="var(--color-ink)" />
 }
 
+/** Where a lifted layer goes: an arrow down to what it comes to lie on. */
+const LiftedArrow = ({ x, fromY, toY }: { readonly x: number; readonly fromY: number; readonly toY: number }) => (
+  <path d={`M${x} ${fromY}V${toY}m-7 -8 7 8 7 -8`} fill="none" stroke="var(--color-accent-deep)" strokeWidth={3} />
+)
+
 /**
  * The stack in section between the two rollers, to scale. The rollers stand where they stand when empty; what of the stack
  * lies inside the upper one is the squeeze.
@@ -56,6 +61,7 @@ export const StackSection = ({
   lengths,
   described,
   marked,
+  lifted,
 }: {
   readonly stack: Stack
   readonly gapMm: number
@@ -66,10 +72,12 @@ export const StackSection = ({
   readonly described: string
   /** Index of the layer that the pointer or the keyboard is on. */
   readonly marked?: number | undefined
+  /** Index of a layer that is drawn lifted out, on its way into its place. */
+  readonly lifted?: number | undefined
 }) => {
   const { t } = useTranslation()
   const prefix = useId().replace(/[^\w-]/g, '')
-  const bands = bandsOf(stack)
+  const bands = bandsOf(stack, lifted)
   const heightMm = bands.at(-1)?.toMm ?? 0
   const squeezeMm = heightMm - gapMm
   const { pxPerMm, yOf } = sectionScale(heightMm, gapMm, size)
@@ -115,6 +123,9 @@ export const StackSection = ({
         const high = Math.max(0.6, (toMm - fromMm) * pxPerMm)
         return (
           <g key={at}>
+            {at === lifted && (
+              <LiftedArrow x={middle} fromY={yOf(fromMm) + 2} toY={yOf(bands[at - 1]?.toMm ?? 0) - 2} />
+            )}
             <rect
               x={0}
               y={top}
@@ -122,7 +133,7 @@ export const StackSection = ({
               height={high}
               fill={`url(#${prefix}-${hatchOf(layer)})`}
               stroke="var(--color-ink)"
-              strokeWidth={at === marked ? 3 : 0.8}
+              strokeWidth={at === marked || at === lifted ? 3 : 0.8}
             />
             {layer.is === 'dies' && <Blades fromY={yOf(fromMm)} toY={top} widthPx={widthPx} side={layer.blade} />}
             {layer.is === 'sheets' &&
@@ -135,7 +146,7 @@ export const StackSection = ({
           </g>
         )
       })}
-      {squeezeMm > 0 && (
+      {squeezeMm > 0 && lifted === undefined && (
         <g>
           <circle
             cx={middle}

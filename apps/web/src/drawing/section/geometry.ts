@@ -17,10 +17,14 @@ export interface Band {
   readonly toMm: number
 }
 
-/** The bands of a stack, bottom to top. */
-export const bandsOf = (stack: Stack): Band[] => {
+/** mm. How far a layer on its way into the stack is drawn above its place. */
+const LIFT_MM = 3
+
+/** The bands of a stack, bottom to top; a layer that is `lifted` out, and what lies above it, stand higher by so much. */
+export const bandsOf = (stack: Stack, lifted?: number): Band[] => {
   let at = 0
-  return stack.map((layer) => {
+  return stack.map((layer, index) => {
+    if (index === lifted || (lifted !== undefined && index === lifted + 1)) at += LIFT_MM
     const fromMm = at
     at += thicknessOf(layer).valueMm
     return { fromMm, toMm: at }

@@ -1,21 +1,24 @@
 import { differenceOf, gapOfClass, type PlanRequest, type Stack, type TriedRound } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
-import { useState } from 'react'
+import { Volume2, VolumeX } from 'lucide-react'
+import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAssessment } from '../../data/plan.js'
 import { chosenOfStack } from '../../pressing/stack/chosen-stack.js'
 import { useLengths } from '../../text/lengths.js'
-import { Button } from '../../ui/Button.js'
+import { Button, IconButton } from '../../ui/Button.js'
 import { Confirm } from '../../ui/Confirm.js'
 import type { BenchStep } from './bench-steps.js'
-import { BenchStack } from './BenchStack.js'
+import { BenchPicture } from './BenchPicture.js'
 import { FinishStage } from './FinishStage.js'
 import { NextStage } from './NextStage.js'
 import { RehearsedStage } from './RehearsedStage.js'
 import { RoundStage } from './RoundStage.js'
 import { type BenchSession, newRun, oneMore, onlyPiece, roundsOfLastRun, tryNext } from './session.js'
 import type { StandIn } from './stand-in.js'
+import type { AtBench } from './steps/step.js'
 import { useRound } from './use-round.js'
+import { useVoice } from './use-voice.js'
 
 /** How many layers lie in the press at a step of a round. */
 const layersLaid = (session: BenchSession, steps: readonly BenchStep[], all: number): number => {
@@ -29,12 +32,25 @@ const passesWanted = (session: BenchSession): number =>
   roundsOfLastRun(session).reduce((sum, each) => sum + each.look.passes, 0)
 
 /** Where the session is, and the way to begin it anew. */
-const Progress = ({ said, onAnew }: { readonly said: string; readonly onAnew: () => void }) => {
+const Progress = ({
+  said,
+  voice,
+  onAnew,
+}: {
+  readonly said: string
+  readonly voice: ReturnType<typeof useVoice>
+  readonly onAnew: () => void
+}) => {
   const { t } = useTranslation()
   const [asking, setAsking] = useState(false)
   return (
     <header className="flex flex-wrap items-center justify-between gap-2 text-base text-ink-soft">
-      <span>{said}</span>
+      <span className="mr-auto">{said}</span>
+      {voice.canSpeak && (
+        <IconButton className="size-11" label={t('bench.voice')} aria-pressed={voice.isOn} onClick={voice.toggle}>
+          {voice.isOn ? <Volume2 aria-hidden size={22} /> : <VolumeX aria-hidden size={22} />}
+        </IconButton>
+      )}
       <Button look="quiet" onClick={() => setAsking(true)}>
         {t('bench.restart')}
       </Button>
@@ -89,21 +105,31 @@ export const BenchOfSession = ({
   const cutByNow = session.pressed.reduce((sum, each) => sum + each.pieces, 0)
   const roundNumber = t('bench.roundNumber', { number: session.pressed.length + (inRound ? 1 : 0) })
   const stepNumber = inRound ? ` · ${t('bench.stepOf', { number: session.step + 1, of: steps.length })}` : ''
+  const atBench: AtBench = {
+    job,
+    stack,
+    difference: previous && differenceOf(previous, stack),
+    request,
+    assessment,
+    passes: round.passes,
+    passesDone: session.passesDone,
+    lengths,
+  }
+  const said = useRef<HTMLDivElement>(null)
+  const voice = useVoice(said, `${session.stage} ${session.round.runId} ${session.step} ${session.passesDone}`)
   return (
     <div className="grid gap-5 text-xl md:grid-cols-[minmax(0,15rem)_minmax(0,1fr)] lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
-      <BenchStack
-        stack={stack}
+      <BenchPicture
+        {...atBench}
+        step={inRound ? step : undefined}
         laid={layersLaid(session, steps, stack.length)}
-        marked={inRound && step.is === 'lay' ? step.layer : undefined}
         gapMm={gapMm}
-        request={request}
-        lengths={lengths}
       />
       <section
         className="flex min-h-[28rem] flex-col gap-4 rounded-xl border border-line bg-leaf p-5"
         aria-live="polite"
       >
-        <Progress said={roundNumber + stepNumber} onAnew={onAnew} />
+        <Progress said={roundNumber + stepNumber} voice={voice} onAnew={onAnew} />
         {session.stage === 'next' && (
           <NextStage
             jobId={job.id}
@@ -133,16 +159,8 @@ export const BenchOfSession = ({
         {inRound && (
           <RoundStage
             round={round}
-            atBench={{
-              job,
-              stack,
-              difference: previous && differenceOf(previous, stack),
-              request,
-              assessment,
-              passes: round.passes,
-              passesDone: session.passesDone,
-              lengths,
-            }}
+            atBench={atBench}
+            saidIn={said}
             number={session.pressed.length}
             pieces={session.rehearsing ? 0 : run.sheetCount}
             picture={standIn?.picture}

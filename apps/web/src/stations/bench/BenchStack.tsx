@@ -10,7 +10,7 @@ const SECTION = { widthPx: 340, heightPx: 420 }
 export const BenchStack = ({
   stack,
   laid,
-  marked,
+  lifted,
   gapMm,
   request,
   lengths,
@@ -18,33 +18,28 @@ export const BenchStack = ({
   readonly stack: Stack
   /** How many layers lie there, from the bottom. */
   readonly laid: number
-  readonly marked: number | undefined
+  /** The layer that is to come into its place now. */
+  readonly lifted: number | undefined
   readonly gapMm: number
   readonly request: PlanRequest
   readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
+  if (laid === 0) return <p className="py-16 text-center text-ink-soft">{t('bench.stackEmpty')}</p>
   return (
-    <section
-      aria-label={t('bench.stackLabel')}
-      className="order-last rounded-xl border border-line bg-leaf p-4 md:order-none"
-    >
-      {laid === 0 ? (
-        <p className="py-16 text-center text-ink-soft">{t('bench.stackEmpty')}</p>
-      ) : (
-        <StackSection
-          stack={stack.slice(0, laid)}
-          gapMm={gapMm}
-          rollerRadiusMm={request.cut.press.frame.rollerDiameterMm / 2}
-          size={SECTION}
-          lengths={lengths}
-          described={stack
-            .slice(0, laid)
-            .map((layer) => layerName(t, layer))
-            .join(', ')}
-          marked={marked}
-        />
-      )}
+    <>
+      <StackSection
+        stack={stack.slice(0, laid)}
+        gapMm={gapMm}
+        rollerRadiusMm={request.cut.press.frame.rollerDiameterMm / 2}
+        size={SECTION}
+        lengths={lengths}
+        described={stack
+          .slice(0, laid)
+          .map((layer) => layerName(t, layer))
+          .join(', ')}
+        lifted={lifted}
+      />
       <ol className="mt-2 text-base">
         {[...stack.slice(0, laid)].reverse().map((layer, at) => (
           <li key={at} className="border-b border-line py-0.5 last:border-b-0">
@@ -52,6 +47,6 @@ export const BenchStack = ({
           </li>
         ))}
       </ol>
-    </section>
+    </>
   )
 }

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react'
+import type { ReactNode, RefObject } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
 import { StepCard } from './StepCard.js'
@@ -35,12 +35,15 @@ const Ways = ({ round: { step, back, stopped, forward } }: { readonly round: Rou
 export const RoundStage = ({
   round,
   atBench,
+  saidIn,
   number,
   pieces,
   picture,
 }: {
   readonly round: RoundAtBench
   readonly atBench: AtBench
+  /** Holds what is read aloud of a step. */
+  readonly saidIn: RefObject<HTMLDivElement | null>
   /** Rounds told before this one. */
   readonly number: number
   /** Pieces that come out of a round. */
@@ -51,7 +54,9 @@ export const RoundStage = ({
   const isPressed = steps.indexOf(step) > steps.findIndex(({ is }) => is === 'press')
   return (
     <>
-      <StepCard step={step} {...atBench} />
+      <div ref={saidIn} className="flex flex-col gap-4">
+        <StepCard step={step} {...atBench} />
+      </div>
       {isPressed && picture}
       {step.is === 'tell' && (
         <TellStep key={`${number} ${feel}`} passes={passesMade} feel={feel} pieces={pieces} onTell={tell} />

@@ -4,7 +4,7 @@ import { Plus } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useJobInHand } from '../../data/job-in-hand.js'
-import { useEveryRow } from '../../data/rows.js'
+import { useEveryRow, useRowsById } from '../../data/rows.js'
 import { sayPressed } from '../../text/say-pressed.js'
 import { ButtonLink } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
@@ -22,15 +22,9 @@ type Shown = 'open' | 'all'
 
 /** Everything that a job uses, by id. */
 const useSeen = (): Seen => {
-  const dies = useEveryRow('dies', { retired: 'all' }).data
-  const sheets = useEveryRow('sheets', { retired: 'all' }).data
-  return useMemo(
-    () => ({
-      dies: new Map((dies ?? []).map((row) => [row.id, row])),
-      sheets: new Map((sheets ?? []).map((row) => [row.id, row])),
-    }),
-    [dies, sheets],
-  )
+  const dies = useRowsById('dies')
+  const sheets = useRowsById('sheets')
+  return useMemo(() => ({ dies, sheets }), [dies, sheets])
 }
 
 /** The job to go on with: the one in hand while there is something left of it, else the first in the order. */

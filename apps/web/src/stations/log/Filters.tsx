@@ -1,14 +1,14 @@
 import { methods, seenOutcomes } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { sayMethod } from '../../text/say-method.js'
-import { useRows } from '../../data/rows.js'
+import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { Button } from '../../ui/Button.js'
 import { boxClass, Field } from '../../ui/form/fields.js'
 import type { LogFilters } from './use-filters.js'
 
 type Option = { readonly value: string; readonly text: string }
 
-const Picker = ({
+const Select = ({
   label,
   any,
   value,
@@ -39,39 +39,52 @@ const Picker = ({
 export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
   const { t } = useTranslation()
   const { values, set } = filters
-  const options = (rows: readonly { readonly id: string; readonly name: string }[] | undefined): Option[] =>
-    (rows ?? []).map(({ id, name }) => ({ value: id, text: name }))
-  const presses = useRows('presses', { retired: 'all' }).data?.items
-  const dies = useRows('dies', { retired: 'all' }).data?.items
-  const sheets = useRows('sheets', { retired: 'all' }).data?.items
   return (
     <form
       aria-label={t('log.filters')}
       className="mb-3 flex flex-wrap items-end gap-3"
       onSubmit={(event) => event.preventDefault()}
     >
-      <Picker
-        label={t('log.press')}
-        any={t('log.anyPress')}
-        value={values.pressId}
-        options={options(presses)}
-        onPick={(value) => set({ pressId: value })}
-      />
-      <Picker
-        label={t('log.die')}
-        any={t('log.anyDie')}
-        value={values.dieId}
-        options={options(dies)}
-        onPick={(value) => set({ dieId: value })}
-      />
-      <Picker
-        label={t('log.sheet')}
-        any={t('log.anySheet')}
-        value={values.sheetId}
-        options={options(sheets)}
-        onPick={(value) => set({ sheetId: value })}
-      />
-      <Picker
+      <Field label={t('log.press')} className="min-w-36 flex-1">
+        {(ids) => (
+          <RowPicker
+            kind="presses"
+            label={t('log.press')}
+            ids={ids}
+            any={t('log.anyPress')}
+            retired
+            value={values.pressId ?? ''}
+            onPick={(pressId) => set({ pressId })}
+          />
+        )}
+      </Field>
+      <Field label={t('log.die')} className="min-w-36 flex-1">
+        {(ids) => (
+          <RowPicker
+            kind="dies"
+            label={t('log.die')}
+            ids={ids}
+            any={t('log.anyDie')}
+            retired
+            value={values.dieId ?? ''}
+            onPick={(dieId) => set({ dieId })}
+          />
+        )}
+      </Field>
+      <Field label={t('log.sheet')} className="min-w-36 flex-1">
+        {(ids) => (
+          <RowPicker
+            kind="sheets"
+            label={t('log.sheet')}
+            ids={ids}
+            any={t('log.anySheet')}
+            retired
+            value={values.sheetId ?? ''}
+            onPick={(sheetId) => set({ sheetId })}
+          />
+        )}
+      </Field>
+      <Select
         label={t('log.technique')}
         any={t('log.anyTechnique')}
         value={values.technique && values.region && `${values.technique} ${values.region}`}
@@ -84,7 +97,7 @@ export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
           set({ technique, region })
         }}
       />
-      <Picker
+      <Select
         label={t('log.outcome')}
         any={t('log.anyOutcome')}
         value={values.seen}

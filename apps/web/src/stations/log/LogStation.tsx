@@ -3,12 +3,13 @@ import type { DieRow, RunRow } from '@bold-heron/schema'
 import type { ColumnDef } from '@tanstack/react-table'
 import type { TFunction } from 'i18next'
 import { BookMarked } from 'lucide-react'
-import { lazy, Suspense, useMemo } from 'react'
+import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { usePadWear } from '../../data/pad-wear.js'
-import { useEveryRow, useRows, useRowsPage } from '../../data/rows.js'
+import { useRows, useRowsById, useRowsPage } from '../../data/rows.js'
 import { DieThumb } from '../../drawing/DieThumb.js'
+import { Photographed } from '../../drawing/photos/Photographed.js'
 import { sayTime } from '../../text/dates.js'
 import { type Lengths, useLengths } from '../../text/lengths.js'
 import { ButtonLink } from '../../ui/Button.js'
@@ -43,7 +44,11 @@ const columnsOf = (t: TFunction<'app'>, lengths: Lengths, dies: ReadonlyMap<stri
       const die = dies.get(original.dieIds[0] ?? '')
       return (
         <span className="flex items-center gap-2">
-          {die && <DieThumb die={die} className="hidden sm:grid" />}
+          <span className="hidden sm:block">
+            <Photographed kind="runs" id={original.id}>
+              {die && <DieThumb die={die} />}
+            </Photographed>
+          </span>
           {original.jobName}
         </span>
       )
@@ -119,8 +124,7 @@ export const Component = () => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const filters = useLogFilters()
-  const everyDie = useEveryRow('dies', { retired: 'all' }).data
-  const dies = useMemo(() => new Map((everyDie ?? []).map((die) => [die.id, die])), [everyDie])
+  const dies = useRowsById('dies')
   const runs = useRowsPage('runs', { ...filters.values, page: filters.page, pageSize: PAGE_SIZE })
   return (
     <>

@@ -2,6 +2,7 @@ import { endedGood } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import { ArrowLeft, BookMarked, Trash2 } from 'lucide-react'
 import { useState } from 'react'
+import { PhotosPanel } from '../../drawing/photos/PhotosPanel.js'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
 import { useMarkRow, useRow } from '../../data/rows.js'
@@ -12,7 +13,6 @@ import { Button, ButtonLink } from '../../ui/Button.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
-import { PhotosPanel } from './PhotosPanel.js'
 import { RunNote } from './RunNote.js'
 import { KeepRecipe } from './recipes/KeepRecipe.js'
 import { sayPressed } from '../../text/say-pressed.js'
@@ -81,7 +81,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
               </tbody>
             </table>
           </Panel>
-          <PhotosPanel runId={run.id} />
+          <PhotosPanel of={{ kind: 'runs', id: run.id }} />
         </div>
       </div>
       <div className="mt-4 flex flex-wrap gap-2">

@@ -1,8 +1,9 @@
 import { boxAround, insideRim, type LaidBlock, type PlacedRun } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
-import { boxClass, Field } from '../../ui/form/fields.js'
+import { Field } from '../../ui/form/fields.js'
 import { LengthInput } from '../../ui/form/LengthInput.js'
+import { type Pickable, Picker } from '../../ui/picker/Picker.js'
 import { useSay } from '../../ui/toasts.js'
 import { dieFinder } from './dies-of.js'
 import { editBlock, editRun, freshId, keyOf, takeThing } from './edits.js'
@@ -54,6 +55,12 @@ export const BlockRows = (props: PanelProps) => {
     if (outline.length === 0) return say(t('place.things.rimNone'), { tone: 'danger' })
     add(outline)
   }
+  const materials: readonly Pickable[] = [
+    ...plates.map(({ id, name }) => ({ id: `p ${id}`, name: t('place.things.ofPlate', { name }) })),
+    ...things.sheets.map(({ id, name }) => ({ id: `s ${id}`, name: t('place.things.ofCards', { name }) })),
+  ]
+  const nameOfMaterial = (material: LaidBlock['material']): string =>
+    material.is === 'plate' ? `p ${material.plateId}` : `s ${material.sheetId}`
   const materialOf = (value: string): LaidBlock['material'] => {
     const id = value.slice(2)
     return value.startsWith('p ') ? { is: 'plate', plateId: id } : { is: 'cards', sheetId: id }
@@ -76,25 +83,13 @@ export const BlockRows = (props: PanelProps) => {
               />
               <Field label={t('place.things.material')} className="gap-0.5">
                 {(ids) => (
-                  <select
-                    {...ids}
-                    className={boxClass}
-                    value={
-                      block.material.is === 'plate' ? `p ${block.material.plateId}` : `s ${block.material.sheetId}`
-                    }
-                    onChange={(event) => onChange(editBlock(block.id, { material: materialOf(event.target.value) }))}
-                  >
-                    {plates.map((plate) => (
-                      <option key={plate.id} value={`p ${plate.id}`}>
-                        {t('place.things.ofPlate', { name: plate.name })}
-                      </option>
-                    ))}
-                    {things.sheets.map((sheet) => (
-                      <option key={sheet.id} value={`s ${sheet.id}`}>
-                        {t('place.things.ofCards', { name: sheet.name })}
-                      </option>
-                    ))}
-                  </select>
+                  <Picker
+                    label={t('place.things.material')}
+                    ids={ids}
+                    things={materials}
+                    value={nameOfMaterial(block.material)}
+                    onPick={(name) => onChange(editBlock(block.id, { material: materialOf(name) }))}
+                  />
                 )}
               </Field>
               {on && (

@@ -1,8 +1,8 @@
 import { frontOf, type LaidDie, type PlacedRun } from '@bold-heron/core'
 import { Copy } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
+import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { IconButton } from '../../ui/Button.js'
-import { boxClass, Field } from '../../ui/form/fields.js'
 import { dieFinder } from './dies-of.js'
 import { editDie, editRun, freshId, keyOf, takeThing } from './edits.js'
 import type { PanelProps } from './panel-props.js'
@@ -77,23 +77,14 @@ export const DieRows = (props: PanelProps) => {
           )
         })}
       </ul>
-      <Field label={<span className="sr-only">{t('place.things.addDie')}</span>}>
-        {(ids) => (
-          <select
-            {...ids}
-            className={boxClass}
-            value=""
-            onChange={(event) => event.target.value !== '' && add(event.target.value)}
-          >
-            <option value="">{t('place.things.addDie')}…</option>
-            {things.dies.map((die) => (
-              <option key={die.id} value={die.id}>
-                {die.name}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
+      <RowPicker
+        kind="dies"
+        label={t('place.things.addDie')}
+        blank={`${t('place.things.addDie')}…`}
+        among={({ id }) => things.dies.some((die) => die.id === id)}
+        value=""
+        onPick={add}
+      />
     </section>
   )
 }

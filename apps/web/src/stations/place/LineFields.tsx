@@ -1,7 +1,8 @@
 import { linesOnCard, padOnLine, type PlacedRun } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
+import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { Choice } from '../../ui/Choice.js'
-import { boxClass, Field } from '../../ui/form/fields.js'
+import { Field } from '../../ui/form/fields.js'
 import { LengthInput, NumberInput } from '../../ui/form/LengthInput.js'
 import { dieFinder } from './dies-of.js'
 import { editLine, editRun } from './edits.js'
@@ -64,21 +65,15 @@ export const LineFields = (props: PanelProps) => {
       </div>
       <Field label={t('place.things.pad')} className="gap-0.5">
         {(ids) => (
-          <select
-            {...ids}
-            className={boxClass}
+          <RowPicker
+            kind="plates"
+            label={t('place.things.pad')}
+            ids={ids}
+            any={t('place.things.anyPad')}
+            among={({ id }) => pads.some((each) => each.id === id)}
             value={run.padId ?? ''}
-            onChange={(event) =>
-              onChange(editRun((each) => ({ ...each, padId: event.target.value === '' ? null : event.target.value })))
-            }
-          >
-            <option value="">{t('place.things.anyPad')}</option>
-            {pads.map((each) => (
-              <option key={each.id} value={each.id}>
-                {each.name}
-              </option>
-            ))}
-          </select>
+            onPick={(id) => onChange(editRun((each) => ({ ...each, padId: id === '' ? null : id })))}
+          />
         )}
       </Field>
       {laidPad && (

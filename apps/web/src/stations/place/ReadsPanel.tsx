@@ -4,7 +4,7 @@ import type { PlacementView } from '../../workers/place.worker.js'
 import { Button } from '../../ui/Button.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
 import type { PanelProps } from './panel-props.js'
-import { sayArea, sayPlacementFinding } from './say-placement-finding.js'
+import { sayArea, sayPlacementFinding } from '../../pressing/placed/say-placement-finding.js'
 
 const ranks = { stop: 0, caution: 1, note: 2 } as const
 /** Small pieces are openings of lace; only so many are listed one by one. */

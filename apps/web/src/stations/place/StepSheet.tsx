@@ -1,50 +1,11 @@
-import type { BladeSide, Placement } from '@bold-heron/core'
+import type { BladeSide } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
-import { pencilPath } from '../../drawing/placement/shapes.js'
-import { placementStrokes } from '../../drawing/placement/strokes.js'
+import { useByHand } from '../../data/placing.js'
+import { LaidOut } from '../../drawing/placement/LaidOut.js'
+import { HandCheck } from '../../pressing/placed/HandCheck.js'
 import { RunSteps } from '../../pressing/placed/RunSteps.js'
 import type { PlacementView } from '../../workers/place.worker.js'
 import type { PanelProps } from './panel-props.js'
-
-/** The card with what is cut, for the page of instructions. */
-const Picture = ({
-  placement: { card, runs },
-  view,
-  at,
-}: {
-  placement: Placement
-  view: PlacementView
-  at: number | undefined
-}) => (
-  <svg
-    viewBox={`-2 -2 ${card.widthMm + 4} ${card.heightMm + 4}`}
-    style={{ width: `${Math.min(card.widthMm, 90)}mm` }}
-    fill="none"
-    aria-hidden
-  >
-    <path d={`M0 0H${card.widthMm}V${card.heightMm}H0Z`} vectorEffect="non-scaling-stroke" {...placementStrokes.card} />
-    {view.crease && <path d={view.crease.d} vectorEffect="non-scaling-stroke" {...placementStrokes.fold} />}
-    {view.runs.map(
-      ({ runId, dies }, which) =>
-        (at === undefined || which === at) &&
-        dies.map((die) => (
-          <g key={`${runId} ${die.laidId}`}>
-            <path d={die.cut} vectorEffect="non-scaling-stroke" stroke="black" strokeWidth={1.4} />
-            <path d={die.left} vectorEffect="non-scaling-stroke" {...placementStrokes.left} />
-          </g>
-        )),
-    )}
-    {runs.map(({ id, line }, which) =>
-      line && (at === undefined || which === at) ? (
-        <path key={id} d={pencilPath(line)} vectorEffect="non-scaling-stroke" {...placementStrokes.pencil} />
-      ) : null,
-    )}
-    {at === undefined &&
-      view.knife.cuts.map(({ d }, which) => (
-        <path key={which} d={d} vectorEffect="non-scaling-stroke" stroke="black" strokeWidth={3} />
-      ))}
-  </svg>
-)
 
 /** The instructions for the job on paper, with drawings: shown only in print. */
 export const StepSheet = ({
@@ -61,6 +22,8 @@ export const StepSheet = ({
 }) => {
   const { t } = useTranslation()
   const { card, runs } = placement
+  const byHand = useByHand(placement, things.request.cut.sheet.caliper.valueMm).data
+  const onPaper = { width: `${Math.min(card.widthMm, 90)}mm` }
   const at = (mm: number) => lengths.place(mm)
   const sizeOf = (dieId: string) => things.dies.find((die) => die.id === dieId)
   const nameOf = (dieId: string) => things.dies.find((die) => die.id === dieId)?.name ?? ''
@@ -75,7 +38,8 @@ export const StepSheet = ({
             from: t(card.fold.runs === 'upright' ? 'place.steps.left' : 'place.steps.top'),
           })}
       </p>
-      <Picture placement={placement} view={view} at={undefined} />
+      <LaidOut placement={placement} view={view} at={undefined} style={onPaper} />
+      {byHand && <HandCheck byHand={byHand} lengths={lengths} />}
       {runs.map((run, index) => (
         <section key={run.id} className="break-inside-avoid">
           <h2 className="mt-3 text-lg">{t('place.steps.runTitle', { count: index + 1, name: run.name })}</h2>
@@ -89,7 +53,7 @@ export const StepSheet = ({
               lengths={lengths}
               className="flex-1"
             />
-            <Picture placement={placement} view={view} at={index} />
+            <LaidOut placement={placement} view={view} at={index} measured={{ lengths, sizeOf }} style={onPaper} />
           </div>
         </section>
       ))}

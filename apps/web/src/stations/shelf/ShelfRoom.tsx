@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useParams } from 'react-router'
 import { Component as NotThere } from '../../ui/NotThere.js'
+import { pictureOf } from '../../drawing/picture-of.js'
 import { useRowsPage } from '../../data/rows.js'
 import { useLengths } from '../../text/lengths.js'
 import { Badge } from '../../ui/Badge.js'
@@ -77,7 +78,7 @@ const ShelfTable = <K extends ShelfKind>({ room }: { readonly room: Room<K> }) =
                     accessorFn: (row) => row.name,
                     cell: ({ row: { original } }) => (
                       <span className="flex flex-wrap items-center gap-2">
-                        {room.picture(original)}
+                        {pictureOf[kind](original as never)}
                         <Link to={`/shelf/${kind}/${original.id}`} className="font-bold">
                           {original.name}
                         </Link>

@@ -55,6 +55,20 @@ export const common = {
   unitMmSpoken: 'Millimetres',
   unitInSpoken: 'Inches',
   stations: 'Stations',
+  photos: {
+    title: 'Photos',
+    loading: 'Fetching the photos…',
+    none: {
+      runs: 'None yet. A photo of the cut held against the light tells most.',
+      dies: 'None yet. With one it is known at sight.',
+      plates: 'None yet. With one it is known at sight.',
+    },
+    add: 'Add a photo',
+    delete: 'Delete photo {{number}}',
+    deleted: 'The photo is deleted.',
+    alt: 'Photo {{number}} of {{of}}',
+    kept: 'Kept small and on this machine only; place, time and camera are taken out.',
+  },
   surer: {
     gap: 'Most of the doubt is the gap of this press.',
     gapLink: 'Feel it out in five minutes, without a die',

@@ -32,6 +32,8 @@ const matches = ({ name, detail = '' }: Pickable, typed: string): boolean => {
 /** What was picked lately comes first, what cannot be used comes last. */
 const inOrder = (things: readonly Pickable[], recent: readonly string[]): Pickable[] => {
   const place = ({ id, unfit }: Pickable): number => {
+    // None of them stands before all.
+    if (id === '') return -1
     const at = recent.indexOf(id)
     return (unfit ? 10_000 : 0) + (at === -1 ? 1000 : at)
   }
@@ -61,6 +63,7 @@ export const Picker = ({
   onPick,
   recent = [],
   compact = false,
+  blank,
   ids = {},
 }: {
   readonly label: string
@@ -72,6 +75,8 @@ export const Picker = ({
   readonly recent?: readonly string[]
   /** Only as large as a line of text. */
   readonly compact?: boolean
+  /** Shown while nothing is picked. */
+  readonly blank?: string | undefined
   readonly ids?: { readonly id?: string; readonly 'aria-invalid'?: true; readonly 'aria-describedby'?: string }
 }) => {
   const { t } = useTranslation()
@@ -101,7 +106,7 @@ export const Picker = ({
         {picked ? (
           <Shown thing={compact ? { ...picked, detail: undefined } : picked} />
         ) : (
-          <span className="flex-1 text-left text-ink-soft">{t('common.pick')}</span>
+          <span className="flex-1 text-left text-ink-soft">{blank ?? t('common.pick')}</span>
         )}
         <ChevronsUpDown aria-hidden size={16} className="shrink-0 text-ink-soft" />
       </Popover.Trigger>

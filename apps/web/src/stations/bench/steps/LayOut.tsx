@@ -1,30 +1,41 @@
+import type { Placement } from '@bold-heron/core'
 import { placementOf, runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
-import { useEveryRow } from '../../../data/rows.js'
+import { HandCheck } from '../../../pressing/placed/HandCheck.js'
 import { RunSteps } from '../../../pressing/placed/RunSteps.js'
+import { useLaidOut } from '../use-laid-out.js'
 import { BenchTitle } from './BenchTitle.js'
-import type { ShownStep } from './step.js'
+import type { AtBench, ShownStep } from './step.js'
 
-/** Mark the card and lay it out, as it was planned in Place. */
-export const LayOut: ShownStep<'lay-out'> = ({ job, lengths }) => {
-  const { t } = useTranslation()
-  const dies = useEveryRow('dies', { retired: 'all' }).data ?? []
-  const placement = placementOf(job)
-  const placed = placement?.runs[placement.runInHand]
+const Steps = ({ job, lengths, placement }: Pick<AtBench, 'job' | 'lengths'> & { readonly placement: Placement }) => {
+  const { byHand, sizeOf } = useLaidOut(job, placement)
+  const placed = placement.runs[placement.runInHand]
   const { bladeSide, dieNames, dieIds } = runInHandOf(job)
   return (
     <>
-      <BenchTitle>{t('bench.layOut.title')}</BenchTitle>
-      {placement && placed && (
+      {placed && (
         <RunSteps
           run={placed}
           card={placement.card}
           blade={bladeSide}
           nameOf={(id) => dieNames[dieIds.indexOf(id)] ?? ''}
-          sizeOf={(id) => dies.find((die) => die.id === id)}
+          sizeOf={sizeOf}
           lengths={lengths}
         />
       )}
+      {byHand && <HandCheck byHand={byHand} lengths={lengths} />}
+    </>
+  )
+}
+
+/** Mark the card and lay it out, as it was planned in Place. */
+export const LayOut: ShownStep<'lay-out'> = ({ job, lengths }) => {
+  const { t } = useTranslation()
+  const placement = placementOf(job)
+  return (
+    <>
+      <BenchTitle>{t('bench.layOut.title')}</BenchTitle>
+      {placement && <Steps job={job} lengths={lengths} placement={placement} />}
       <p className="text-ink-soft">{t('bench.layOut.text')}</p>
     </>
   )

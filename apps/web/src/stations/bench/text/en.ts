@@ -24,7 +24,16 @@ export const bench = {
   restart: 'Start over',
   restartTitle: 'Start this job over?',
   restartText: 'What was written down so far stays in the log. The bench begins with the planned stack again.',
-  stackLabel: 'The stack as it lies now',
+  voice: 'Read the steps aloud',
+  pictures: {
+    hold: 'The die on its sheet, a strip of tape over its left and its right edge, clear of the line.',
+    onePiece: 'The die on its sheet, pencil marks at its four corners, tape on all four sides.',
+    feed: 'The stack seen from above, its marked end towards the rollers, square to them.',
+    look: 'The edge of the sheet lifted while the die stays taped, a lamp behind, the eye looking along the line.',
+    markFirst: 'The marked end first.',
+    edgeFirst: 'The card’s {{edge}} edge first.',
+  },
+  stackLabel: 'What this step looks like',
   stackEmpty: 'Nothing lies in the press yet.',
   away_one: 'The server does not answer. {{count}} run is kept here and goes there by itself.',
   away_other: 'The server does not answer. {{count}} runs are kept here and go there by themselves.',
@@ -41,7 +50,7 @@ export const bench = {
   },
   layOut: {
     title: 'Lay out the card',
-    text: 'Place shows it drawn and prints the template. Measure from the card’s top left corner.',
+    text: 'Measured from the card’s top left corner. Place prints a template of true size.',
   },
   lay: {
     platform: 'At the very bottom. Check which side is raised, and that its feed end looks at the rollers.',

@@ -2,7 +2,7 @@ import { type Seen, seenOutcomes } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useAddRow, useEveryRow, useMarkRow, useRowsPage } from '../../../data/rows.js'
+import { useAddRow, useEveryRow, useMarkRow, useRowsById, useRowsPage } from '../../../data/rows.js'
 import { DieThumb } from '../../../drawing/DieThumb.js'
 import { sayPressed } from '../../../text/say-pressed.js'
 import { sayTrouble } from '../../../text/say-trouble.js'
@@ -28,12 +28,12 @@ const Before = ({
   readonly value: RunRow | undefined
   readonly onPick: (run: RunRow) => void
 }) => {
-  const dies = useEveryRow('dies', { retired: 'all' }).data ?? []
+  const dies = useRowsById('dies')
   const { t } = useTranslation()
   return (
     <div role="radiogroup" aria-label={t('log.jot.before')} className="grid gap-1.5 sm:grid-cols-2">
       {runs.map((run) => {
-        const die = dies.find(({ id }) => id === run.dieIds[0])
+        const die = dies.get(run.dieIds[0] ?? '')
         return (
           <button
             key={run.id}

@@ -1,6 +1,7 @@
 import { type Adapted, heightOf, type PlanRequest } from '@bold-heron/core'
 import type { RecipeRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
+import { RowPicker } from '../../../drawing/pick/RowPicker.js'
 import { useNavigate, useSearchParams } from 'react-router'
 import { sayTrouble } from '../../../text/say-trouble.js'
 import { useAdapted, useAdaptedMap, useJobOfRecipe } from '../../../data/recipes.js'
@@ -9,7 +10,7 @@ import { TriedMap } from '../../../drawing/cut-map/TriedMap.js'
 import { chosenOfStack } from '../../../pressing/stack/chosen-stack.js'
 import type { Lengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
-import { boxClass, Field } from '../../../ui/form/fields.js'
+import { Field } from '../../../ui/form/fields.js'
 import { Panel } from '../../../ui/Panel.js'
 import { Loaded } from '../../../ui/states.js'
 import { useSay } from '../../../ui/toasts.js'
@@ -121,19 +122,13 @@ export const AdaptPanel = ({ recipe, lengths }: { readonly recipe: RecipeRow; re
     <Panel title={t('recipes.adapt.title')}>
       <Field label={t('recipes.adapt.press')} className="mb-3">
         {(ids) => (
-          <select
-            {...ids}
-            className={boxClass}
+          <RowPicker
+            kind="presses"
+            label={t('recipes.adapt.press')}
+            ids={ids}
             value={pressId ?? ''}
-            onChange={({ target }) => setQuery(target.value === '' ? {} : { press: target.value }, { replace: true })}
-          >
-            <option value="">{t('recipes.adapt.choose')}</option>
-            {presses.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
+            onPick={(press) => setQuery({ press }, { replace: true })}
+          />
         )}
       </Field>
       {pressId && (

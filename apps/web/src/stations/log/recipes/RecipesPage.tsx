@@ -1,10 +1,12 @@
+import type { RecipeRow } from '@bold-heron/schema'
 import { ArrowLeft, Printer, Upload } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { ProblemError } from '../../../data/client.js'
 import { useTakeInRecipe } from '../../../data/recipes.js'
-import { useRows } from '../../../data/rows.js'
+import { useRows, useRowsById } from '../../../data/rows.js'
+import { DieThumb } from '../../../drawing/DieThumb.js'
 import { useLengths } from '../../../text/lengths.js'
 import { sayTrouble } from '../../../text/say-trouble.js'
 import { ButtonLink } from '../../../ui/Button.js'
@@ -40,6 +42,9 @@ const TakeIn = () => {
   )
 }
 
+/** Dies of a recipe that are shown beside its name. */
+const MOST_THUMBS = 2
+
 /** Every recipe; the ticked ones can be printed as cards. */
 export const Component = () => {
   const { t } = useTranslation()
@@ -47,6 +52,12 @@ export const Component = () => {
   const [q, setQ] = useState('')
   const [picked, setPicked] = useState<readonly string[]>([])
   const recipes = useRows('recipes', q === '' ? {} : { q })
+  const dies = useRowsById('dies')
+  const thumbsOf = ({ cut }: RecipeRow) =>
+    cut.dies.slice(0, MOST_THUMBS).map(({ id }) => {
+      const die = dies.get(id)
+      return die && <DieThumb key={id} die={die} />
+    })
   return (
     <>
       <Link to="/log" className="mb-2 inline-flex min-h-11 items-center gap-1">
@@ -99,6 +110,7 @@ export const Component = () => {
                         }
                       />
                     </label>
+                    {thumbsOf(recipe)}
                     <div className="min-w-60 flex-1">
                       <Link to={`/log/recipes/${recipe.id}`} className="text-lg font-bold">
                         {recipe.name}

@@ -244,6 +244,10 @@ export const place = {
       motif: 'picture',
     },
   },
+  byHand: {
+    same: 'Measures are rounded to {{step}}. Checked: nothing else comes of it (a die moves by {{moved}} at most).',
+    differs: 'Rounded to {{step}} something else comes of it: take the exact measures, or a template.',
+  },
   steps: {
     title: 'How to cut {{name}}',
     card: 'Cut the card to {{size}}.',
@@ -256,7 +260,7 @@ export const place = {
     mirrored: 'Lay the card mirrored, face down (see the drawing as it lies in the press).',
     pencil: 'Draw a pencil line {{at}} from the {{from}}{{slant}}.',
     slant: ', slanting by {{angle}}°',
-    die: 'Lay {{name}} with its left edge {{left}} from the card’s left edge and its top edge {{top}} from the top{{turn}}; tape it.',
+    die: '{{name}}: left edge {{left}}, top edge {{top}} from the card’s edges{{turn}}. Tape it.',
     exact: 'Its middle lies {{x}} from the left and {{y}} from the top.',
     exactAbout: 'Where {{name}} lies exactly',
     exactShown: 'exactly?',

@@ -3,6 +3,7 @@ import { knownFrom, knownGoodStack, type KnownGoodStackRow } from '@bold-heron/s
 import { X } from 'lucide-react'
 import { FormProvider, useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
+import { RowPicker } from '../../../drawing/pick/RowPicker.js'
 import { useGap } from '../../../data/plan.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Button, IconButton } from '../../../ui/Button.js'
@@ -55,19 +56,14 @@ const PlatesOfStack = () => {
       </ul>
       <Field className="mt-2" label={t('shelf.known.addPlate')} fault={typeof fault === 'string' ? fault : undefined}>
         {(described) => (
-          <select
-            {...described}
-            className={boxClass}
+          <RowPicker
+            kind="plates"
+            label={t('shelf.known.addPlate')}
+            blank={t('shelf.known.choosePlate')}
+            ids={described}
             value=""
-            onChange={(event) => event.target.value !== '' && set([...ids, event.target.value])}
-          >
-            <option value="">{t('shelf.known.choosePlate')}</option>
-            {rows.map((row) => (
-              <option key={row.id} value={row.id}>
-                {row.name} · {lengths.thickness(row.thicknessMm)}
-              </option>
-            ))}
-          </select>
+            onPick={(id) => set([...ids, id])}
+          />
         )}
       </Field>
     </div>

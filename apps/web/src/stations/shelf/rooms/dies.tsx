@@ -3,7 +3,7 @@ import type { DieRow } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { fetchOutline } from '../../../data/outlines.js'
-import { DieThumb } from '../../../drawing/DieThumb.js'
+import { PhotosPanel } from '../../../drawing/photos/PhotosPanel.js'
 import { useLengths } from '../../../text/lengths.js'
 import { length } from '../../../ui/form/codec.js'
 import { boxClass, ChoiceField, Field, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
@@ -105,7 +105,6 @@ export const diesRoom: Room<'dies'> = {
   },
   inputOf: ({ outline: _, ...row }) => row,
   copyOf: async ({ outline, ...row }) => (outline ? { ...row, outline: await fetchOutline(row.id) } : row),
-  picture: (row) => <DieThumb die={row} />,
   columns: (t, lengths) => [
     { id: 'class', header: t('shelf.columns.class'), accessorFn: (row) => t(`words.dieClass.${row.dieClass}`) },
     {
@@ -123,5 +122,6 @@ export const diesRoom: Room<'dies'> = {
       meta: { figures: true, wideOnly: true },
     },
   ],
+  Beside: ({ row }) => <PhotosPanel of={{ kind: 'dies', id: row.id }} />,
   Fields: DieFields,
 }

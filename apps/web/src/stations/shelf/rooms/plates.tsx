@@ -1,13 +1,12 @@
 import { faceStates, measuringWays, type PlateKind, plateKinds } from '@bold-heron/core'
 import { plateInput, plateTable } from '@bold-heron/schema'
 import { useWatch } from 'react-hook-form'
-import { PlateSection } from '../../../drawing/PlateSection.js'
 import { useTranslation } from 'react-i18next'
 import { codecsOf } from '../../../ui/form/field-codecs.js'
 import { ChoiceField, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
-import { PadWearPanel } from '../wear/PadWearPanel.js'
+import { PlateBeside } from './PlateBeside.js'
 import type { Room } from './room.js'
 
 const cuts: readonly PlateKind[] = ['cutting-pad', 'hard-plate', 'soft-mat']
@@ -89,7 +88,6 @@ export const platesRoom: Room<'plates'> = {
     note: '',
   },
   inputOf: (row) => row,
-  picture: (row) => <PlateSection plate={row} />,
   columns: (t, lengths) => [
     { id: 'kind', header: t('shelf.columns.kind'), accessorFn: (row) => t(`words.plateKind.${row.kind}`) },
     {
@@ -115,6 +113,6 @@ export const platesRoom: Room<'plates'> = {
       meta: { wideOnly: true },
     },
   ],
-  Beside: PadWearPanel,
+  Beside: PlateBeside,
   Fields: PlateFields,
 }

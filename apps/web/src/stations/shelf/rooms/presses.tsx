@@ -1,7 +1,6 @@
 import { factsOfPressClass, type PressClass, pressClasses } from '@bold-heron/core'
 import { useFormContext } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
-import { PressPicture } from '../../../drawing/PressPicture.js'
 import { useLengths } from '../../../text/lengths.js'
 import { length } from '../../../ui/form/codec.js'
 import { boxClass, Field, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
@@ -70,7 +69,6 @@ export const pressesRoom: Room<'presses'> = {
     note: '',
   },
   inputOf: (row) => row,
-  picture: (row) => <PressPicture press={row} />,
   columns: (t, lengths) => [
     { id: 'class', header: t('shelf.columns.class'), accessorFn: (row) => t(`words.pressClass.${row.pressClass}`) },
     {

@@ -1,6 +1,6 @@
 import type { ColumnDef } from '@tanstack/react-table'
 import type { TFunction } from 'i18next'
-import type { ComponentType, ReactNode } from 'react'
+import type { ComponentType } from 'react'
 import type { InputOf, RowOf } from '../../../data/rows.js'
 import type { Lengths } from '../../../text/lengths.js'
 import type { RowForm } from '../../../ui/form/row-form.js'
@@ -16,8 +16,6 @@ export interface Room<K extends ShelfKind> {
   inputOf(row: RowOf<K>): InputOf<K>
   /** As much of a stored thing as a copy starts from, where that is more than its row. */
   copyOf?(row: RowOf<K>): Promise<InputOf<K>>
-  /** What a stored thing looks like, beside its name. */
-  picture(row: RowOf<K>): ReactNode
   /** Columns after the name. */
   columns(t: TFunction<'app'>, lengths: Lengths): ColumnDef<RowOf<K>>[]
   /** What there is to tell of a stored thing beside its form. */

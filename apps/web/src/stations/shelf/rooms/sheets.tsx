@@ -11,7 +11,6 @@ import { caliperWays, type SheetInput, sheetInput, sheetTable } from '@bold-hero
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { colourOf } from '../../../drawing/colour-of.js'
-import { SheetSwatch } from '../../../drawing/SheetSwatch.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
 import { cardWeight, length } from '../../../ui/form/codec.js'
@@ -166,7 +165,6 @@ export const sheetsRoom: Room<'sheets'> = {
     note: '',
   },
   inputOf: (row) => row,
-  picture: (row) => <SheetSwatch sheet={row} />,
   columns: (t, lengths) => [
     { id: 'kind', header: t('shelf.columns.kind'), accessorFn: (row) => t(`words.sheetKind.${row.kind}`) },
     {

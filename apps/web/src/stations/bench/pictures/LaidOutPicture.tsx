@@ -1,0 +1,37 @@
+import type { Placement } from '@bold-heron/core'
+import { placementOf } from '@bold-heron/schema'
+import { useTranslation } from 'react-i18next'
+import { LaidOut } from '../../../drawing/placement/LaidOut.js'
+import { Loading } from '../../../ui/states.js'
+import type { ShownStep } from '../steps/step.js'
+import { useLaidOut } from '../use-laid-out.js'
+
+/** The card with its dies, and the measures to lay them by. */
+export const LaidOutPicture: ShownStep<'lay-out'> = ({ job, lengths }) => {
+  const { t } = useTranslation()
+  const placement = placementOf(job)
+  if (!placement) return null
+  return <Drawing job={job} placement={placement} lengths={lengths} loading={t('bench.loading')} />
+}
+
+const Drawing = ({
+  job,
+  placement,
+  lengths,
+  loading,
+}: Pick<Parameters<ShownStep<'lay-out'>>[0], 'job' | 'lengths'> & {
+  readonly placement: Placement
+  readonly loading: string
+}) => {
+  const { view, sizeOf } = useLaidOut(job, placement)
+  if (!view) return <Loading what={loading} />
+  return (
+    <LaidOut
+      placement={placement}
+      view={view}
+      at={placement.runInHand}
+      measured={{ lengths, sizeOf }}
+      className="block max-h-[28rem] w-full"
+    />
+  )
+}

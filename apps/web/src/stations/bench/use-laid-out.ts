@@ -1,0 +1,20 @@
+import type { Placement } from '@bold-heron/core'
+import { type JobRow, runInHandOf } from '@bold-heron/schema'
+import { useByHand, usePlaceRequest, usePlacementView } from '../../data/placing.js'
+
+/** The card of a job as it was laid out in Place: drawn, and checked for being laid by a ruler. */
+export const useLaidOut = (job: JobRow, placement: Placement) => {
+  const things = usePlaceRequest(job.id).data
+  const isKnown = things !== undefined
+  const caliperMm = things?.request.cut.sheet.caliper.valueMm ?? 0
+  const fitting = {
+    throatMm: things?.request.cut.press.throatMm ?? 0,
+    blade: runInHandOf(job).bladeSide,
+    plates: things?.request.shelf ?? [],
+  }
+  return {
+    view: usePlacementView(placement, caliperMm, fitting, isKnown).data,
+    byHand: useByHand(placement, caliperMm, isKnown).data,
+    sizeOf: (id: string) => things?.dies.find((die) => die.id === id),
+  }
+}
