@@ -2,7 +2,7 @@ import { Keyboard } from 'lucide-react'
 import { Fragment, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useTranslation } from 'react-i18next'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { useChangeHouseRules, useLengthStyle } from '../data/house-rules.js'
 import { useJobInHand } from '../data/job-in-hand.js'
 import { IconButton } from '../ui/Button.js'
@@ -79,6 +79,9 @@ export const Shortcuts = () => {
             </Fragment>
           ))}
         </dl>
+        <Link to="/words" className="mt-3 inline-block font-bold" onClick={() => setOpen(false)}>
+          {t('terms.all')}
+        </Link>
       </Modal>
     </>
   )

@@ -6,11 +6,12 @@ import { plan } from '../stations/plan/station.js'
 import { practice } from '../stations/practice/station.js'
 import { shelf } from '../stations/shelf/station.js'
 import { welcome } from '../stations/welcome/station.js'
+import { words } from '../stations/words/station.js'
 import { workshop } from '../stations/workshop/station.js'
 import type { Station, StationNav } from '../stations/station.js'
 
 /** Every station, in the order people work. */
-export const stations = [jobs, shelf, plan, place, bench, log, practice, workshop, welcome] as const
+export const stations = [jobs, shelf, plan, place, bench, log, practice, workshop, words, welcome] as const
 
 type AnyStation = (typeof stations)[number]
 type Reached = Extract<AnyStation, Station<string, unknown, StationNav>>

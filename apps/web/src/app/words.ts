@@ -3,6 +3,7 @@ import type { faults } from '../text/en/faults.js'
 import type { findings } from '../text/en/findings.js'
 import type { frame } from '../text/en/frame.js'
 import type { trace } from '../text/en/trace.js'
+import type { terms } from '../text/en/terms.js'
 import type { words } from '../text/en/words.js'
 import type { StationWords } from './stations.js'
 
@@ -12,6 +13,7 @@ interface GeneralWords {
   readonly findings: typeof findings
   readonly frame: typeof frame
   readonly trace: typeof trace
+  readonly terms: typeof terms
   readonly words: typeof words
 }
 

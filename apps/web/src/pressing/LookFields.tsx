@@ -1,6 +1,7 @@
 import { type HandleFeel, handleFeels, hangingPlaces, type Round, type Seen, seenOutcomes } from '@bold-heron/core'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
+import { Term } from '../drawing/terms/Term.js'
 import { SeenPicture } from '../drawing/SeenPicture.js'
 import { Choice } from '../ui/Choice.js'
 import { classes } from '../ui/classes.js'
@@ -90,6 +91,9 @@ export const LookFields = ({
         }))}
         onChange={see}
       />
+      <p className="text-base">
+        <Term id="hanging">{t('terms.name.hanging')}?</Term> <Term id="deep-cut">{t('terms.name.deep-cut')}?</Term>
+      </p>
       {round.seen === 'hanging' && (
         <>
           <Pictures

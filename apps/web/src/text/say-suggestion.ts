@@ -2,11 +2,8 @@ import type { Suggestion } from '@bold-heron/core'
 import type { TFunction } from 'i18next'
 import type { Lengths } from './lengths.js'
 
-/** A change of the chance or the effort below this is not worth a word. */
-const WORTH_A_WORD = 0.01
-
-/** mm. */
-const WORTH_A_WORD_MM = 0.02
+/** Changes of the chance, of the effort and of how deep the blade goes (mm) below these nobody would act on. From memory. */
+const WORTH_A_WORD = { chance: 0.03, effort: 0.05, depthMm: 0.05 } as const
 
 /** What might be done, in one line. */
 export const sayProposal = (t: TFunction<'app'>, lengths: Lengths, { proposal }: Suggestion): string => {
@@ -27,20 +24,19 @@ export const sayProposal = (t: TFunction<'app'>, lengths: Lengths, { proposal }:
 }
 
 /** What it is predicted to change: passes, the handle, the chance, the bed; in this order, as far as they change. */
-export const sayGain = (t: TFunction<'app'>, lengths: Lengths, { gain }: Suggestion): string => {
+export const sayGain = (t: TFunction<'app'>, { gain }: Suggestion): string => {
   // Only waxed paper changes nothing of the cut itself.
   if (!gain) return t('plan.better.waxedPaperWhy')
-  const effort = Math.round(gain.effort * 100)
   const chance = Math.round(gain.chance * 100)
   const parts = [
     ...(gain.passes < 0 ? [t('plan.gain.fewer', { count: -gain.passes })] : []),
     ...(gain.passes > 0 ? [t('plan.gain.more', { count: gain.passes })] : []),
-    ...(effort <= -1 ? [t('plan.gain.easier', { share: -effort })] : []),
-    ...(effort >= 1 ? [t('plan.gain.stiffer', { share: effort })] : []),
-    ...(Math.abs(gain.chance) >= WORTH_A_WORD
+    ...(gain.effort <= -WORTH_A_WORD.effort ? [t('plan.gain.easier')] : []),
+    ...(gain.effort >= WORTH_A_WORD.effort ? [t('plan.gain.stiffer')] : []),
+    ...(Math.abs(gain.chance) >= WORTH_A_WORD.chance
       ? [t(chance > 0 ? 'plan.gain.surer' : 'plan.gain.lessSure', { share: Math.abs(chance) })]
       : []),
-    ...(gain.harm <= -WORTH_A_WORD_MM ? [t('plan.gain.spares', { depth: lengths.thickness(-gain.harm) })] : []),
+    ...(gain.harm <= -WORTH_A_WORD.depthMm ? [t('plan.gain.spares')] : []),
   ]
-  return parts.join(', ')
+  return parts.length > 0 ? parts.join(', ') : t('plan.gain.little')
 }

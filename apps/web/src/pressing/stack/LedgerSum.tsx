@@ -1,9 +1,18 @@
 import { type Assessment, type CutContext, heightOf, type SqueezeWindow } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
+import { Term } from '../../drawing/terms/Term.js'
 import type { Lengths } from '../../text/lengths.js'
 import { Why } from '../../ui/Why.js'
 
-const Line = ({ label, strong = false, children }: { label: string; strong?: boolean; children: React.ReactNode }) => (
+const Line = ({
+  label,
+  strong = false,
+  children,
+}: {
+  label: React.ReactNode
+  strong?: boolean
+  children: React.ReactNode
+}) => (
   <div
     className={
       strong
@@ -95,12 +104,25 @@ export const LedgerSum = ({
           </p>
         </Why>
       </Line>
-      <Line label={`− ${t('plan.ledger.gap')}`}>
+      <Line
+        label={
+          <>
+            − <Term id="gap">{t('plan.ledger.gap')}</Term>
+          </>
+        }
+      >
         <Why about={t('plan.ledger.gap')} shown={gap}>
           <GapReason window={window} cut={cut} lengths={lengths} />
         </Why>
       </Line>
-      <Line label={`= ${t('plan.ledger.squeeze')}`} strong>
+      <Line
+        label={
+          <>
+            = <Term id="squeeze">{t('plan.ledger.squeeze')}</Term>
+          </>
+        }
+        strong
+      >
         <Why about={t('plan.ledger.squeeze')} shown={squeeze}>
           <p>{t('plan.ledger.whySqueeze')}</p>
           <p>{t('plan.ledger.sum', { total, gap, squeeze })}</p>

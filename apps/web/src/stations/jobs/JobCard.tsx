@@ -1,6 +1,6 @@
 import type { DieRow, JobRow, SheetRow } from '@bold-heron/schema'
 import { runInHandOf } from '@bold-heron/schema'
-import { Hammer, Layers, Pencil } from 'lucide-react'
+import { Hammer, Layers, Pencil, PencilRuler } from 'lucide-react'
 import type { CSSProperties, ReactNode, Ref } from 'react'
 import { useTranslation } from 'react-i18next'
 import { DieThumb } from '../../drawing/DieThumb.js'
@@ -139,6 +139,16 @@ export const JobCard = ({
       </div>
       <Progress job={job} />
       <div className="flex gap-1">
+        {job.card && (
+          <ButtonLink
+            look="quiet"
+            to={`/place/${job.id}`}
+            aria-label={t('jobs.openCard', { name: job.name })}
+            title={t('jobs.openCard', { name: job.name })}
+          >
+            <PencilRuler aria-hidden size={18} />
+          </ButtonLink>
+        )}
         <ButtonLink
           to={`/plan/${job.id}`}
           aria-label={t('jobs.open', { name: job.name })}

@@ -51,6 +51,7 @@ export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
             kind="presses"
             label={t('log.press')}
             ids={ids}
+            compact
             any={t('log.anyPress')}
             retired
             value={values.pressId ?? ''}
@@ -64,6 +65,7 @@ export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
             kind="dies"
             label={t('log.die')}
             ids={ids}
+            compact
             any={t('log.anyDie')}
             retired
             value={values.dieId ?? ''}
@@ -77,6 +79,7 @@ export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
             kind="sheets"
             label={t('log.sheet')}
             ids={ids}
+            compact
             any={t('log.anySheet')}
             retired
             value={values.sheetId ?? ''}

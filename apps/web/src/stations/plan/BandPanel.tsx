@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
 import { Panel } from '../../ui/Panel.js'
+import { Term } from '../../drawing/terms/Term.js'
 import { Why } from '../../ui/Why.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import { SurerBy } from '../../pressing/SurerBy.js'
@@ -133,7 +134,8 @@ export const BandPanel = ({
                 ? t('plan.band.worst', { name: layerName(t, worstLayer), share: Math.round(worst.share * 100) })
                 : t('plan.band.worstGap')}
             </p>
-          </Why>
+          </Why>{' '}
+          <Term id="window">?</Term>
         </p>
       }
     >

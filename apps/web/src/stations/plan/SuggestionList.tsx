@@ -30,7 +30,7 @@ export const SuggestionList = ({
       {data.map((suggestion, at) => (
         <li key={at} className="border-t border-line px-1 py-1 leading-tight first:border-t-0">
           {sayProposal(t, lengths, suggestion)}
-          <span className="block text-sm text-ink-soft">{sayGain(t, lengths, suggestion)}</span>
+          <span className="block text-sm text-ink-soft">{sayGain(t, suggestion)}</span>
         </li>
       ))}
     </ul>

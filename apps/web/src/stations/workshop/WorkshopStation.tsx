@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
 import { ClearPanel } from './ClearPanel.js'
 import { CsvPanel } from './CsvPanel.js'
 import { FilesPanel } from './FilesPanel.js'
@@ -13,6 +14,11 @@ export const Component = () => {
       <div className="grid items-start gap-4 lg:grid-cols-2">
         <HouseRulesPanel />
         <div className="flex flex-col gap-4">
+          <p>
+            <Link to="/words" className="font-bold">
+              {t('workshop.words')}
+            </Link>
+          </p>
           <LanguagePanel />
           <FilesPanel />
           <CsvPanel />

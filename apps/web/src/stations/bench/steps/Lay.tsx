@@ -1,6 +1,7 @@
 import type { Layer } from '@bold-heron/core'
 import type { TFunction } from 'i18next'
 import { useTranslation } from 'react-i18next'
+import { Term } from '../../../drawing/terms/Term.js'
 import { sayLie } from '../../../pressing/say-lie.js'
 import { layerName } from '../../../pressing/stack/layer-name.js'
 import { BenchTitle } from './BenchTitle.js'
@@ -20,10 +21,13 @@ export const Lay: ShownStep<'lay'> = ({ step, job, stack, assessment, lengths })
   if (!layer) return null
   const heightMm = assessment?.ledger.lines[step.layer]?.runningMm
   const lie = sayLie(t, layer)
+  const term = layer.is === 'plate' ? layer.role : layer.is === 'dies' ? ('blade-side' as const) : undefined
   return (
     <>
       <BenchTitle>{t('bench.lay.title', { name: layerName(t, layer) })}</BenchTitle>
-      <p>{howToLay(t, layer, job.card !== null)}</p>
+      <p>
+        {howToLay(t, layer, job.card !== null)} {term && <Term id={term}>{t(`terms.name.${term}`)}?</Term>}
+      </p>
       {lie && <p className="font-bold">{t('bench.lay.lie', { lie })}</p>}
       {heightMm !== undefined && (
         <p className="text-ink-soft">{t('bench.lay.height', { height: lengths.thickness(heightMm) })}</p>

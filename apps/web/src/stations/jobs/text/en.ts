@@ -39,6 +39,8 @@ export const jobs = {
   showAll: 'all',
   noneFound: 'No job here is called that.',
   open: 'Plan {{name}}',
+  openCard: 'The card of {{name}}',
+  recipes: 'Recipes',
   edit: 'Change {{name}}',
   inHand: 'In hand',
   field: {

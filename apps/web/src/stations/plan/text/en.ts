@@ -25,7 +25,7 @@ export const plan = {
   run: 'Press run',
   heavyTitle: 'Too heavy for this handle',
   heavyText:
-    'There is a squeeze that would cut this, but the handle would stop before. Cut fewer sheets at once, turn the die, use another press, or ask somebody with a stronger hand: never push on.',
+    'The handle would stop before it cuts. Cut fewer sheets at once, turn the die, or use another press. Never push on.',
   heavyAction: 'To the jobs',
   leaves: 'Views of the stack',
   simulation: {
@@ -82,12 +82,11 @@ export const plan = {
     whyTotal: 'The layers added up. Readings are not exact: together they leave ± {{spread}}.',
     gapFromClass:
       'No stack is known to cut on this press yet, so this is what is usual for a {{pressClass}}, give or take {{spread}}. Start loose.',
-    gapFromKnown:
-      'No booklet states the gap. It is worked out from stacks that are known to cut clean: their height less the squeeze that their die and sheets want.',
+    gapFromKnown: 'Worked out from stacks known to cut clean: their height less the squeeze that they want.',
     gapFromLog_one:
-      'Learnt from {{count}} run on this press: each look and each feel says how far apart the rollers must be. It counts {{share}} % of what is known; the rest is the press’s class and its known stacks.',
+      'Learnt from {{count}} run on this press, which is {{share}} % of what is known; the rest is its class and its known stacks.',
     gapFromLog_other:
-      'Learnt from {{count}} runs on this press: each look and each feel says how far apart the rollers must be. They count {{share}} % of what is known; the rest is the press’s class and its known stacks.',
+      'Learnt from {{count}} runs on this press, which are {{share}} % of what is known; the rest is its class and its known stacks.',
     gapSpread: 'Give or take {{spread}}.',
     strengthFromLog: 'The log also says that this sheet is {{percent}} % {{way}} to cut than its table value.',
     strengthWay: { harder: 'harder', softer: 'easier' },
@@ -101,7 +100,7 @@ export const plan = {
     whySimulated:
       'The simulated press cuts clean from {{low}} on; from {{high}} on the handle stops or the blade goes too deep. {{best}} does best: {{beyond}} beyond the sheets’ own {{pile}}.',
     whyDoubt:
-      'Adding up the doubt of the gap and of each thickness gives ± {{spread}}; so the true squeeze lies in the window in {{chance}} cases of 100.',
+      'The doubts of the gap and of each thickness come to ± {{spread}}: it lies in the window in {{chance}} cases of 100.',
     worst: 'Measuring {{name}} better would help most: it is {{share}} % of the doubt.',
     basedOn_one: 'Based on {{count}} run on this press.',
     basedOn_other: 'Based on {{count}} runs on this press.',
@@ -128,11 +127,10 @@ export const plan = {
     untouched: 'not cut yet',
     hangs: 'hanging {{place}}: {{share}}',
     hangsEverywhere: 'hanging everywhere',
-    unsure:
-      'No count of passes reaches the chance that the house rules ask for. This count gets as near as passes can; more squeeze would help more.',
+    unsure: 'More passes hardly help from here; more squeeze would.',
     reasons: {
       simulated:
-        'The press was simulated with this stack. This is the least count of passes with a clean cut in at least {{chance}} cases of 100, as the house rules ask, the doubt of every thickness and of the sheet’s strength counted in.',
+        'The fewest passes that come clean in at least {{chance}} cases of 100, as the house rules ask: simulated with this stack, every doubt counted in.',
       'soft-mat': 'A soft mat gives way, so thin dies take about two passes a sheet.',
       'lace-on-hard-plate': 'Lace on a hard plate cuts in one pass a sheet; another for good measure.',
       'lace-on-pad': 'Lace on cutting pads takes two or three passes.',
@@ -228,11 +226,12 @@ export const plan = {
     fewer_other: '{{count}} passes fewer',
     more_one: '{{count}} pass more',
     more_other: '{{count}} passes more',
-    easier: 'handle easier by {{share}} % of the limit',
-    stiffer: 'handle stiffer by {{share}} % of the limit',
+    easier: 'an easier handle',
+    stiffer: 'a stiffer handle',
     surer: 'clean {{share}} times more in 100',
     lessSure: 'clean {{share}} times less in 100',
-    spares: 'goes {{depth}} less deep into the pad',
+    spares: 'spares the pad',
+    little: 'a little of each',
   },
   findings: {
     title: 'Mind',

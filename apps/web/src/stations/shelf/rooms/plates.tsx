@@ -6,6 +6,7 @@ import { codecsOf } from '../../../ui/form/field-codecs.js'
 import { ChoiceField, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
+import { Term } from '../../../drawing/terms/Term.js'
 import { PlateBeside } from './PlateBeside.js'
 import type { Room } from './room.js'
 
@@ -41,7 +42,11 @@ const PlateFields = () => {
         name="fullThicknessWidthMm"
         measures="size"
         label={t('shelf.field.fullThicknessWidthMm')}
-        hint={t('shelf.hint.fullThicknessWidthMm')}
+        hint={
+          <>
+            {t('shelf.hint.fullThicknessWidthMm')} <Term id="bevel">{t('terms.name.bevel')}?</Term>
+          </>
+        }
       />
       <TextField name="material" label={t('shelf.field.material')} />
       {cuts.includes(kind) && (

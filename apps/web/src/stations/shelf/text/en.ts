@@ -112,7 +112,7 @@ export const shelf = {
     left_other: 'About {{count}} more passes like those so far, then it is scored wherever it is used.',
     bow: 'Bowed by about {{bow}}.',
     pieces: 'On average of {{count}} pieces alike, which are taken to have had their turns.',
-    how: 'Counted from the log: where the die’s lines lay, how often they were pressed, how much of them was cut. Runs that do not say how the pad lay count as marked face, not turned. What your eye sees outranks this; say it in “Marked face” and “Plain face”. Mark one face of each pad with a dot at its edge.',
+    how: 'Counted from the log. Mark one face of each pad with a dot at its edge. What your eye sees outranks this: say it in “Marked face” and “Plain face”.',
     adviceName: {
       fresh: 'unused',
       even: 'wears well',
@@ -131,10 +131,10 @@ export const shelf = {
   spread: 'sure to ±{{spread}}',
   estimated: 'This kind and weight is usually {{caliper}} ± {{spread}} thick.',
   takeEstimate: 'Take that',
-  faceWord: 'A: {{a}} · B: {{b}}',
+  faceWord: 'marked: {{a}} · plain: {{b}}',
   known: {
     title: 'Stacks known to cut clean',
-    text: 'The gap between the rollers is in no booklet. A stack that cuts clean, with the handle feeling normal, tells it. Three of them pin it down.',
+    text: 'A stack that cuts clean, with the handle feeling normal, tells the gap. Three of them pin it down.',
     none: 'None yet: plans fall back on what is usual for this class of press, give or take {{spread}}.',
     add: 'Add a known stack',
     change: 'Change this known stack',
@@ -215,7 +215,7 @@ export const shelf = {
   },
   build: {
     title: 'What is known of its build',
-    text: 'Left empty, a number is as usual for the class. Whatever you know better makes predictions truer.',
+    text: 'Left empty, a number is as usual for the class.',
     from: '{{name}}: known from',
     usual: 'usual for the class',
     name: {
@@ -250,7 +250,7 @@ export const shelf = {
   },
   feel: {
     title: 'Feel out the gap of {{name}}',
-    text: 'No die, no card: only plates and copy paper, so nothing is squeezed and nothing can break. After five minutes the gap is known better than from any booklet. Do not force the handle: what does not go in is an answer.',
+    text: 'No die, no card: only plates and copy paper, so nothing can break. Five minutes. Do not force the handle: what does not go in is an answer too.',
     before: 'On the plates',
     base: 'Under the paper lie: {{plates}}.',
     paper: 'Ten sheets of your copy paper together',

@@ -1,6 +1,7 @@
 export const workshop = {
   nav: 'Workshop',
   go: 'Go to Workshop',
+  words: 'The words of the trade, each with a picture',
   title: 'Workshop',
   rules: {
     title: 'House rules',

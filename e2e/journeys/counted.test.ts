@@ -1,0 +1,127 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { By } from 'selenium-webdriver'
+import { CountingHand } from '../fixtures/counting-hand.js'
+import { setOut, withDemo } from '../fixtures/journey.js'
+import { en } from '../fixtures/words.js'
+
+const { browser } = await setOut(withDemo)
+
+/** The figures of a row of the table in docs/use.md: taps and decisions as they were, and as they are now. */
+const told = (thing: string): { readonly taps: number; readonly decisions: number } => {
+  const text = readFileSync(new URL('../../docs/use.md', import.meta.url), 'utf8')
+  const row = text.split('\n').find((line) => line.startsWith(`| ${thing} `))
+  const now = /(\d+) · (\d+) *\|$/.exec(row ?? '')
+  if (!now) throw new Error(`docs/use.md does not count: ${thing}`)
+  return { taps: Number(now[1]), decisions: Number(now[2]) }
+}
+
+const openTab = async (hand: CountingHand, name: string): Promise<void> =>
+  hand.does(() => browser.open(name))
+
+const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[] = [
+  [
+    'plan for a die and card',
+    async (hand) => {
+      await hand.follow('New job')
+      await hand.choose('Die', 'Compass rose lace')
+      await browser.says('Silver foil paper')
+      await hand.press('Make the job and plan it')
+      await browser.untilPath(/^\/plan\//)
+    },
+  ],
+  [
+    'log a clean run',
+    async (hand) => {
+      await hand.press('Jot down a run')
+      await hand.decide('clean')
+      await browser.says('It is in the log.')
+    },
+  ],
+  [
+    'log a look that hangs',
+    async (hand) => {
+      await hand.press('Jot down a run')
+      await hand.decide('hanging in places')
+      await browser.says('It is in the log.')
+    },
+  ],
+  [
+    'find last month’s recipe',
+    async (hand) => {
+      await hand.follow('Recipes')
+      await hand.decideToFollow('Box kites, two passes')
+      await browser.untilPath(/^\/log\/recipes\//)
+    },
+  ],
+  [
+    'change the sheet',
+    async (hand) => {
+      await hand.follow('Plan Compass rose lace')
+      await hand.choose(en.plan.settings.sheet, 'White cover card')
+      await browser.until(
+        async () =>
+          (await (await browser.find(By.css(`[data-picker="${en.plan.settings.sheet}"]`))).getText()).includes('White'),
+        'the other sheet',
+      )
+    },
+  ],
+  [
+    'lay a die with equal margins',
+    async (hand) => {
+      await hand.follow('New job')
+      await hand.point('Cut in a panel')
+      await hand.choose('Die', 'Box kite outline')
+      await browser.says('Kraft')
+      await hand.press('Make the job and plan it')
+      await browser.untilPath(/^\/place\//)
+      await hand.press('Keep the placement')
+      await browser.says('is kept')
+    },
+  ],
+  [
+    'print a template',
+    async (hand) => {
+      await hand.follow('The card of Word on a fold: KITE')
+      await openTab(hand, 'Print')
+      await hand.press('PDF, true size')
+    },
+  ],
+  [
+    'measure a pad',
+    async (hand) => {
+      await hand.follow('Shelf')
+      await hand.follow('Plates & shims')
+      await hand.decideToFollow('Clear pad, small')
+      await hand.type(en.shelf.field.thicknessMm, '3.01 mm')
+      await hand.press(en.common.save)
+      await browser.says('is saved')
+    },
+  ],
+  [
+    'keep a stack',
+    async (hand) => {
+      await hand.follow('Plan Compass rose lace')
+      await hand.press(en.plan.stack.keep)
+      await browser.says('Kept for')
+    },
+  ],
+  [
+    'see whether a card fits',
+    async (hand) => {
+      await hand.follow('The card of Window with the lighthouse')
+      await openTab(hand, 'Result')
+      await browser.says('Pieces')
+    },
+  ],
+]
+
+describe('from the Jobs page', () => {
+  it.each(ways)('%s takes as many taps as docs/use.md says', async (thing, way) => {
+    await browser.go('/jobs')
+    await browser.says('Under way')
+    const hand = new CountingHand(browser)
+    await way(hand)
+    expect(hand.counted).toEqual(told(thing))
+  })
+})
