@@ -16,8 +16,7 @@ const told = (thing: string): { readonly taps: number; readonly decisions: numbe
   return { taps: Number(now[1]), decisions: Number(now[2]) }
 }
 
-const openTab = async (hand: CountingHand, name: string): Promise<void> =>
-  hand.does(() => browser.open(name))
+const openTab = async (hand: CountingHand, name: string): Promise<void> => hand.does(() => browser.open(name))
 
 const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[] = [
   [
