@@ -2,6 +2,7 @@ import { parseArgs } from 'node:util'
 import { benchBlindPress } from './blind-press.js'
 import { benchLearning } from './learning.js'
 import { benchLongLog } from './long-log.js'
+import { benchMats } from './mats.js'
 import { benchPlacement } from './placement.js'
 import { benchPlanner } from './planner.js'
 import { benchSearch } from './search.js'
@@ -26,6 +27,7 @@ if (presses !== undefined && !(Number.isInteger(presses) && presses > 0)) {
 const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   search: benchSearch,
   simulation: benchSimulation,
+  mats: benchMats,
   planner: benchPlanner,
   placement: benchPlacement,
   learning: benchLearning,

@@ -1,29 +1,12 @@
-import { circleAt } from '../packages/core/src/geometry/polyline.js'
 import { layOnGrid } from '../packages/core/src/press/nip/contact-cells.js'
 import { factsOfPressClass } from '../packages/core/src/press/press-class.js'
 import { type Pressing, CutSimulation } from '../packages/core/src/press/cut-simulation.js'
 import { beds, cardOn, thinDie } from '../packages/core/src/testing/shapes.js'
 import { slowPass } from '../packages/core/src/testing/slow-nip.js'
+import { laceOf } from './lace.js'
 import { medianMs, short } from './stopwatch.js'
 
 const PASSES = 3
-
-/** Lace of `side` mm: round openings of 8 mm in a square, about 2 500 mm of line at 100 mm. */
-const laceOf = (side: number, throatMm: number): number[][] => {
-  const count = Math.round(side / 10)
-  const lines: number[][] = []
-  for (let column = 0; column < count; column++)
-    for (let row = 0; row < count; row++)
-      lines.push(
-        circleAt(
-          40 + ((column + 0.5) * side) / count,
-          throatMm / 2 - side / 2 + ((row + 0.5) * side) / count,
-          3.98,
-          0.02,
-        ),
-      )
-  return lines
-}
 
 const threePasses = (run: CutSimulation, pressing: Pressing): void => {
   run.start(pressing)

@@ -1,6 +1,6 @@
 import { simulatePressing, type PressingResult } from '@bold-heron/core'
 import { readSvg } from '@bold-heron/formats'
-import { answerOfPressing, simulationFile, toPressing } from '@bold-heron/schema'
+import { answerOfPressing, drawnThings, simulationFile, toPressing } from '@bold-heron/schema'
 import { By, Key } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
@@ -125,7 +125,7 @@ const simulation = {
 
 it('the page’s worker, the server’s thread and a plain call answer the same to the last bit', async () => {
   const input = simulationFile.parse(simulation)
-  const read = readSvg(input.dies[0]!.svg!)
+  const read = readSvg(drawnThings(input)[0]!.svg!)
   expect(read.ok).toBe(true)
   const pressing = toPressing(input, [read.ok ? read.value.lines.map((line) => [...line]) : []])
   const here = answerOfPressing(simulatePressing(pressing))

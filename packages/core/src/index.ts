@@ -265,16 +265,15 @@ export {
 } from './planner/placed-cut.js'
 export { type CutPass, CutSimulation, type Pressing } from './press/cut-simulation.js'
 export type { ForceCurve } from './press/press-passes.js'
+export { type FineFeel, fineFeels } from './press/simulated/press-through.js'
+export { setUpPressing, type CutPressing, type PressingDie } from './press/simulated/cut.js'
 export {
-  diesOutOfThroat,
+  outOfThroat,
   simulatePressing,
-  setUpPressing,
-  squeezeOfPressing,
   type SimulatedPressing,
-  type PressingDie,
   type PressingPass,
   type PressingResult,
-} from './press/simulated-pressing.js'
+} from './press/simulated/simulate.js'
 export type { Proposal } from './goals/proposal.js'
 export { type Suggestion, suggestionSteps } from './planner/suggestions.js'
 export { type CutMap, type CutState, cutStates } from './goals/clean-cut/cut-map.js'

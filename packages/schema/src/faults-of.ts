@@ -42,6 +42,9 @@ const remedyOf = (issue: z.core.$ZodIssue): Remedy => {
     case 'invalid_format':
       // A pattern of ours says by its code what it keeps out.
       return issue.format === 'regex' ? { code: issue.message } : { code: issue.code, limit: issue.format }
+    case 'invalid_union':
+      // A union of ours says in its message what it may be told apart by.
+      return { code: 'invalid_value', limit: issue.message }
     case 'custom': {
       const { limit, ...values } = (issue.params ?? {}) as NonNullable<ProblemField['values']>
       return {

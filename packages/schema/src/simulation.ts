@@ -1,3 +1,4 @@
+import { fineFeels, predictedFeels } from '@bold-heron/core'
 import { z } from 'zod'
 
 const positive = (least: number, most: number) => z.number().min(least).max(most)
@@ -9,81 +10,186 @@ const handle = z.object({
   gearRatio: positive(0.05, 50),
 })
 
+/** The drawing itself, or the file it stands in (`.svg` or `.dxf`, beside the simulation's own file). */
+const drawing = {
+  svg: z.string().min(1).max(5_000_000).optional(),
+  file: z.string().min(1).max(1000).optional(),
+}
+type Drawing = z.infer<z.ZodObject<typeof drawing>>
+
+const drawnOnce = (each: Drawing): boolean => (each.svg === undefined) !== (each.file === undefined)
+const notDrawnOnce = { path: ['svg'], error: 'must be given, or "file" in its place, but not both' }
+
+/** A middle: x along the feed from the leading edge, y across from the left end of the throat. */
+const middle = {
+  xMm: z.number().min(-1000).max(5000),
+  yMm: z.number().min(-1000).max(5000),
+}
+const pose = {
+  /** Centre of the unturned box. */
+  ...middle,
+  /** About that centre, from +x towards +y. */
+  rotationDeg: z.number().min(-3600).max(3600).default(0),
+}
+
 const die = z
   .object({
-    /** The drawing itself, or the file it stands in (`.svg` or `.dxf`, beside the simulation's own file). */
-    svg: z.string().min(1).max(5_000_000).optional(),
-    file: z.string().min(1).max(1000).optional(),
+    ...drawing,
     heightMm: positive(0.1, 60),
     bladeHeightMm: positive(0.01, 60),
     bodyStripMm: positive(0, 50),
-    /** Centre of the unturned die's box: x along the feed from the leading edge, y across from the left end of the throat. */
-    xMm: z.number().min(-1000).max(5000),
-    yMm: z.number().min(-1000).max(5000),
-    /** About that centre, from +x towards +y. */
-    rotationDeg: z.number().min(-3600).max(3600).default(0),
+    ...pose,
   })
-  .refine((each) => (each.svg === undefined) !== (each.file === undefined), {
-    path: ['svg'],
-    error: 'must be given, or "file" in its place, but not both',
+  .refine(drawnOnce, notDrawnOnce)
+const dies = z.array(die).min(1).max(12)
+
+const press = z
+  .object({
+    rollerDiameterMm: positive(5, 300),
+    bearingSpanMm: positive(20, 3000),
+    throatMm: positive(10, 2900),
+    rollerModulusMPa: positive(100, 1_000_000),
+    frameStiffnessNPerMm: positive(10, 1e9),
+    gapMm: positive(0, 200),
+    handle: handle.optional(),
+    /** In place of a handle. */
+    motor: z.object({ stallForceN: positive(10, 1e6) }).optional(),
+  })
+  .refine((each) => each.bearingSpanMm > each.throatMm, {
+    path: ['bearingSpanMm'],
+    error: 'must be wider than the throat (throatMm)',
+  })
+  .refine((each) => (each.handle === undefined) !== (each.motor === undefined), {
+    path: ['handle'],
+    error: 'must be given, or "motor" in its place, but not both',
   })
 
-/** The input of `simulate`: format `bold-heron/simulation`, version 1. Described in docs/simulation-file.md. */
-export const simulationFile = z.object({
-  format: z.literal('bold-heron/simulation'),
-  version: z.literal(1),
-  press: z
-    .object({
-      rollerDiameterMm: positive(5, 300),
-      bearingSpanMm: positive(20, 3000),
-      throatMm: positive(10, 2900),
-      rollerModulusMPa: positive(100, 1_000_000),
-      frameStiffnessNPerMm: positive(10, 1e9),
-      gapMm: positive(0, 200),
-      handle: handle.optional(),
-      /** In place of a handle. */
-      motor: z.object({ stallForceN: positive(10, 1e6) }).optional(),
-    })
-    .refine((press) => press.bearingSpanMm > press.throatMm, {
-      path: ['bearingSpanMm'],
-      error: 'must be wider than the throat (throatMm)',
-    })
-    .refine((press) => (press.handle === undefined) !== (press.motor === undefined), {
-      path: ['handle'],
-      error: 'must be given, or "motor" in its place, but not both',
-    }),
-  dies: z.array(die).min(1).max(12),
-  sheet: z.object({
-    caliperMm: positive(0.01, 20),
-    count: z.int().min(1).max(40),
-    shearStrengthMPa: positive(0.1, 500),
-    wedgeRatio: positive(0, 1),
-    squashModulusMPa: positive(0, 1000),
-  }),
-  bed: z.object({
-    indentStiffnessNPerMm2: positive(0.5, 100_000),
-    softnessMmPerMPa: positive(0, 10),
-  }),
-  otherLayersMm: positive(0, 500),
-  passes: z.int().min(1).max(40),
+const pile = { caliperMm: positive(0.01, 20), count: z.int().min(1).max(40) }
+const shearStrengthMPa = positive(0.1, 500)
+const cutSheet = z.object({
+  ...pile,
+  shearStrengthMPa,
+  wedgeRatio: positive(0, 1),
+  squashModulusMPa: positive(0, 1000),
 })
+/** A sheet that is pressed into a mat: η, ρ and σ as usual for smooth card where they are left out (from memory). */
+const formedSheet = z.object({
+  ...pile,
+  shearStrengthMPa: shearStrengthMPa.default(40),
+  yieldShare: positive(0, 10).default(0.12),
+  keptShare: positive(0, 1).default(0.7),
+  setPerPass: positive(0, 1).default(0.65),
+})
+
+const mat = {
+  thicknessMm: positive(0.05, 60),
+  /** k_m, N per mm of line and mm. */
+  ridgeStiffnessNPerMm2: positive(0, 1000).default(2.5),
+  /** E_m, MPa. */
+  modulusMPa: positive(0.001, 10_000),
+}
+const laid = { lengthMm: positive(1, 5000), widthMm: positive(1, 2900), ...middle }
+
+const softBed = z.object({ softnessMmPerMPa: positive(0, 10) })
+const cutBed = z.object({ indentStiffnessNPerMm2: positive(0.5, 100_000), softnessMmPerMPa: positive(0, 10) })
+
+const format = z.literal('bold-heron/simulation')
+const around = { press, otherLayersMm: positive(0, 500), passes: z.int().min(1).max(40) }
+const cutFields = { ...around, dies, sheet: cutSheet, bed: cutBed }
+
+/** A cut, as version 1 has it. */
+const version1 = z.object({ format, version: z.literal(1), ...cutFields })
+
+/** Version 2 says what is done. */
+const version2 = z.discriminatedUnion(
+  'technique',
+  [
+    z.object({ format, version: z.literal(2), technique: z.literal('cut'), ...cutFields }),
+    z.object({
+      format,
+      version: z.literal(2),
+      technique: z.literal('crease'),
+      ...around,
+      dies,
+      sheet: formedSheet,
+      mat: z.object({ ...mat, ridgeStiffnessNPerMm2: positive(0, 1000) }),
+      bed: softBed,
+    }),
+    z.object({
+      format,
+      version: z.literal(2),
+      technique: z.literal('raise'),
+      ...around,
+      shape: z.object({ ...drawing, heightMm: positive(0.01, 20), ...pose }).refine(drawnOnce, notDrawnOnce),
+      sheet: formedSheet,
+      mat: z.object({ ...mat, ...laid }),
+      bed: softBed,
+    }),
+    z.object({
+      format,
+      version: z.literal(2),
+      technique: z.literal('folder'),
+      ...around,
+      folder: z
+        .object({
+          ...drawing,
+          kind: z.enum(['flat', 'deep']).default('flat'),
+          thicknessMm: positive(0.1, 60),
+          modulusMPa: positive(0.01, 100_000),
+          ...laid,
+        })
+        .refine((each) => each.svg === undefined || each.file === undefined, { path: ['svg'], error: 'svg-and-file' }),
+      sheet: z.object({
+        ...pile,
+        shearStrengthMPa: shearStrengthMPa.default(40),
+        wedgeRatio: positive(0, 1).default(0.15),
+      }),
+    }),
+  ],
+  { error: 'cut, crease, raise, folder' },
+)
+
+/** The input of `simulate`: format `bold-heron/simulation`, versions 1 and 2. Described in docs/simulation-file.md. */
+export const simulationFile = z.discriminatedUnion('version', [version1, version2], { error: '1, 2' })
 export type SimulationFile = z.infer<typeof simulationFile>
+
+const passLoads = {
+  peakForceN: z.number(),
+  meanForceN: z.number(),
+  /** Null for a motor. */
+  handleForceN: z.number().nullable(),
+}
+const coarseFeel = { feel: z.enum(predictedFeels) }
+const fineFeel = { feel: z.enum(fineFeels) }
+const cutPass = z.object({
+  ...passLoads,
+  ...coarseFeel,
+  cutFraction: z.number(),
+  meanDepth: z.number(),
+  leastDepth: z.number(),
+  overcutMm: z.number(),
+})
+const kept = { keptMm: z.number(), leastKeptMm: z.number() }
+const creasePass = z.object({
+  ...passLoads,
+  ...fineFeel,
+  ...kept,
+  cutThroughShare: z.number(),
+  matCutShare: z.number(),
+})
+const raisePass = z.object({ ...passLoads, ...fineFeel, ...kept })
+const folderPass = z.object({
+  ...passLoads,
+  ...coarseFeel,
+  formedShare: z.number(),
+  leastFormedShare: z.number(),
+  peakPressureMPa: z.number(),
+  cutFraction: z.number().optional(),
+})
 
 /** The output of `simulate`. */
 export const simulationAnswer = z.object({
   squeezeMm: z.number(),
-  passes: z.array(
-    z.object({
-      peakForceN: z.number(),
-      meanForceN: z.number(),
-      cutFraction: z.number(),
-      meanDepth: z.number(),
-      leastDepth: z.number(),
-      overcutMm: z.number(),
-      /** Null for a motor. */
-      handleForceN: z.number().nullable(),
-      feel: z.enum(['free', 'light', 'firm', 'hard', 'stop']),
-    }),
-  ),
+  passes: z.union([z.array(cutPass), z.array(creasePass), z.array(raisePass), z.array(folderPass)]),
 })
 export type SimulationAnswer = z.infer<typeof simulationAnswer>

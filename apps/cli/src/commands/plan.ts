@@ -1,13 +1,16 @@
 import { dirname } from 'node:path'
 import { finish, type PlanRequest, planSteps, Responses } from '@bold-heron/core'
 import { answerOfPlan, type PlanAnswer, type PlanFile, planFile, requestOfPlanFile } from '@bold-heron/schema'
-import { linesOfDies } from '../die-lines.js'
+import { linesOfDrawings } from '../drawings.js'
 import { Faults } from '../faults.js'
 import { judged, readJson } from '../read-file.js'
 
 /** A plan's file as the planner takes it, its drawings read; throws every fault. */
 export const requestOf = async (input: PlanFile, folder: string): Promise<PlanRequest> => {
-  const { lines, faults } = await linesOfDies(input.dies, folder)
+  const { lines, faults } = await linesOfDrawings(
+    input.dies.map(({ svg, file }, at) => ({ path: `dies.${at}`, svg, file })),
+    folder,
+  )
   if (faults.length > 0) throw new Faults(faults)
   return requestOfPlanFile(input, lines)
 }

@@ -2,6 +2,7 @@ import { dirname } from 'node:path'
 import { simulatePressing, type SimulatedPressing } from '@bold-heron/core'
 import {
   answerOfPressing,
+  drawnThings,
   placingFaults,
   type SimulationAnswer,
   type SimulationFile,
@@ -10,12 +11,12 @@ import {
 } from '@bold-heron/schema'
 import { sayFault } from '@bold-heron/words'
 import { Faults, type SaidFault } from '../faults.js'
-import { linesOfDies } from '../die-lines.js'
+import { linesOfDrawings } from '../drawings.js'
 import { judged, readJson } from '../read-file.js'
 
 /** A simulation's file as the core takes it, its drawings read; throws every fault. */
 export const pressingOf = async (input: SimulationFile, folder: string): Promise<SimulatedPressing> => {
-  const { lines, faults } = await linesOfDies(input.dies, folder)
+  const { lines, faults } = await linesOfDrawings(drawnThings(input), folder)
   const pressing = toPressing(
     input,
     lines.map((each) => each ?? []),
@@ -31,7 +32,7 @@ export const pressingOf = async (input: SimulationFile, folder: string): Promise
   return pressing
 }
 
-/** Presses the dies of a simulation's file and says what each pass does. */
+/** Presses what a simulation's file holds and says what each pass does. */
 export const simulate = async (file: string): Promise<SimulationAnswer> => {
   const pressing = await pressingOf(judged(simulationFile, readJson(file)), dirname(file))
   const answer = answerOfPressing(simulatePressing(pressing))

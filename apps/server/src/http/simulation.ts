@@ -1,5 +1,12 @@
 import type { Polyline, SimulatedPressing } from '@bold-heron/core'
-import { placingFaults, type ProblemField, type SimulationFile, toPressing } from '@bold-heron/schema'
+import {
+  type DrawnThing,
+  drawnThings,
+  placingFaults,
+  type ProblemField,
+  type SimulationFile,
+  toPressing,
+} from '@bold-heron/schema'
 import { TookTooLong } from '../threads/pool.js'
 import type { Work } from '../work/work.js'
 import { refuseFields } from '../refusals/refusal.js'
@@ -7,16 +14,16 @@ import { refuseFields } from '../refusals/refusal.js'
 /** ms. The worst drawing within the limits that was met took half of this. */
 const LONGEST_READING_MS = 4000
 
-/** A simulation sent to the server as the core takes it, its drawings read on a thread; refuses every die that cannot be used, by its field. */
+/** A simulation sent to the server as the core takes it, its drawings read on a thread; refuses every drawing that cannot be used, by its field. */
 export const pressingOfRequest = async (input: SimulationFile, work: Work): Promise<SimulatedPressing> => {
   const errors: ProblemField[] = []
   const lines: (readonly Polyline[])[] = []
-  const linesOf = async (svg: string | undefined, at: number): Promise<readonly Polyline[]> => {
+  const linesOf = async ({ path: thing, svg }: DrawnThing): Promise<readonly Polyline[]> => {
     if (svg === undefined) {
-      errors.push({ path: `dies.${at}.file`, code: 'no-files' })
+      errors.push({ path: `${thing}.file`, code: 'no-files' })
       return []
     }
-    const path = `dies.${at}.svg`
+    const path = `${thing}.svg`
     try {
       const read = await work.run('readDrawing', svg, { deadlineMs: LONGEST_READING_MS })
       if (read.ok) return read.value.lines
@@ -27,7 +34,7 @@ export const pressingOfRequest = async (input: SimulationFile, work: Work): Prom
     }
     return []
   }
-  for (const [at, { svg }] of input.dies.entries()) lines.push(await linesOf(svg, at))
+  for (const thing of drawnThings(input)) lines.push(await linesOf(thing))
   const pressing = toPressing(input, lines)
   errors.push(...placingFaults(pressing))
   if (errors.length > 0) refuseFields(errors)

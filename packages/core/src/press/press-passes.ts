@@ -37,6 +37,8 @@ export class PressPasses {
     private readonly grid: GridSize,
     rows: number,
     private readonly contacts: readonly Contact[],
+    /** Whose patch is the lever of the torque: each row's its own, or the largest of the station for all. */
+    private readonly lever: 'own' | 'largest' = 'own',
   ) {
     this.solver = new NipSolver(press, grid, rows, contacts)
   }
@@ -75,7 +77,7 @@ export class PressPasses {
       if (solver.solve(station) === 'stalled') status = 'stalled'
       steps += solver.steps
       const forceN = solver.forceN()
-      const torqueNmm = forceN > 0 ? solver.torqueNmm() : 0
+      const torqueNmm = forceN > 0 ? this.torqueNmm(forceN) : 0
       this.force[at] = forceN
       this.torque[at] = torqueNmm
       if (forceN > 0) {
@@ -95,6 +97,10 @@ export class PressPasses {
       meanForceN: loaded > 0 ? forceSum / loaded : 0,
       peakTorqueNmm,
     }
+  }
+
+  private torqueNmm(forceN: number): number {
+    return this.lever === 'own' ? this.solver.torqueNmm() : this.solver.torqueOfLargestNmm(forceN)
   }
 
   /** Load along the feed in the last pass; a copy. */

@@ -46,7 +46,8 @@ const sentences = {
   'ended-before-it-began': 'endedAt must not lie before beganAt.',
   'hanging-not-seen': 'A share or place of hanging goes only with seen = "hanging".',
   'out-of-throat':
-    '{{path}} is {{value}}; the die then reaches from {{from}} to {{to}} mm across, outside the throat of {{limit}} mm; move or turn it.',
+    '{{path}} is {{value}}; it then reaches from {{from}} to {{to}} mm across, outside the throat of {{limit}} mm; move or turn it.',
+  'shape-open': '{{path}} has no closed outline; a shape needs one, as its area is pressed.',
   'no-files': '{{path}} is not read here; send the drawing itself as "svg".',
   'drawing-refused': '{{path}} cannot be used: {{why}}.',
   'took-too-long': '{{path}} took too long to read and was given up; simplify the drawing.',

@@ -143,6 +143,13 @@ export class NipSolver {
     return sum * this.grid.yMm
   }
 
+  /** As `torqueNmm`, with the largest patch of the station as every row's lever: what is pressed into a mat bears on all of it. */
+  torqueOfLargestNmm(forceN: number): number {
+    let most = 0
+    for (let row = this.first; row <= this.last; row++) most = Math.max(most, this.travelMm[row] as number)
+    return forceN * ((2 * Math.sqrt(this.radiusMm * most)) / 3 + 2 * BEARING_FRICTION * JOURNAL_RADIUS_MM)
+  }
+
   private moveTo(station: number): void {
     this.first = this.rows
     this.last = -1
