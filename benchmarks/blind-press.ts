@@ -61,7 +61,7 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
     tries.push(felt.tries)
     // Five jobs by our way first, each learnt from; then the same job as above.
     const blind = new BlindPress(traits, seededRandom(at))
-    const evidence: { pressId: string; sheetId: string; log: Float64Array }[] = []
+    const evidence: { pressId: string; resist: string; log: Float64Array }[] = []
     let tightestBefore: number | undefined
     for (const job of [...jobs, cut]) {
       const learnt = {
@@ -74,7 +74,7 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
       const result = runTrial(ourWay('from-usual'), { cut: job, shelf, learnt }, blind)
       evidence.push({
         pressId: press.id,
-        sheetId: job.sheet.id,
+        resist: job.sheet.id,
         log: evidenceOfPile(cleanCut.computed, job, result.rounds),
       })
       const here = tightestOverMm(job, result.rounds)

@@ -71,6 +71,7 @@ export {
   type Seen,
   seenOutcomes,
   sheetsGoOn,
+  cameOutAsWanted,
   tellsHanging,
 } from './goals/looks.js'
 export { computedOf, goalOf } from './techniques/goal-of.js'
@@ -87,6 +88,13 @@ export { DEEP_MM } from './press/constants.js'
 export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
 export { Responses } from './planner/responses.js'
 export { cutIn } from './planner/learnt-cut.js'
+export { quickPlan } from './planner/quick-plan.js'
+export { resistOf } from './techniques/resist.js'
+export { toldOf } from './techniques/told-of.js'
+export type { OwnFigures } from './goals/prediction.js'
+export { asPressed } from './techniques/as-pressed.js'
+export { type DieUse } from './dies/classes/die-class.js'
+export { feelsOn } from './outcomes/round.js'
 export { type Adapted, adaptSteps, type ProvenCut } from './planner/adapt.js'
 export {
   type CutFacts,

@@ -1,4 +1,4 @@
-import { hangingPlaces, predictedFeels, roles, worstCases } from '@bold-heron/core'
+import { fineFeels, hangingPlaces, predictedFeels, roles, worstCases } from '@bold-heron/core'
 import { z } from 'zod'
 import { dieFields, bladeFitsDie, bladeTooTall } from './die.js'
 import { houseRulesInput } from './house-rules.js'
@@ -80,21 +80,48 @@ const plannedLayer = z.object({
   role: z.enum(roles).optional(),
 })
 
-const plannedPass = z.object({
-  /** Of a clean cut by the end of this pass, 0…1. */
+const plannedLoad = {
+  /** Of coming out as wanted by the end of this pass, 0…1. */
   chance: z.number(),
-  cutFraction: z.number(),
-  meanDepth: z.number(),
-  leastDepth: z.number(),
-  hanging: z.object({ share: z.number(), place: z.enum(hangingPlaces) }).nullable(),
   peakForceN: z.number(),
   /** Null for a motor. */
   handleForceN: z.number().nullable(),
   /** As a share of what the hand, or the motor, can do. */
   effort: z.number(),
-  feel: z.enum(predictedFeels),
-  overcutMm: z.number(),
-})
+}
+const anyFeel = z.enum([...predictedFeels, ...fineFeels])
+const kept = { keptMm: z.number(), leastKeptMm: z.number(), wantedMm: z.number() }
+
+/** A pass of a cut, or of what `of` says. */
+const plannedPass = z.union([
+  z.object({
+    ...plannedLoad,
+    feel: z.enum(predictedFeels),
+    cutFraction: z.number(),
+    meanDepth: z.number(),
+    leastDepth: z.number(),
+    hanging: z.object({ share: z.number(), place: z.enum(hangingPlaces) }).nullable(),
+    overcutMm: z.number(),
+  }),
+  z.object({
+    ...plannedLoad,
+    of: z.literal('crease'),
+    feel: anyFeel,
+    ...kept,
+    cutThroughShare: z.number(),
+    matCutShare: z.number(),
+  }),
+  z.object({ ...plannedLoad, of: z.literal('relief'), feel: anyFeel, ...kept }),
+  z.object({
+    ...plannedLoad,
+    of: z.literal('formed'),
+    feel: anyFeel,
+    formedShare: z.number(),
+    leastFormedShare: z.number(),
+    peakPressureMPa: z.number(),
+    cutFraction: z.number().optional(),
+  }),
+])
 
 const finding = z.object({ code: z.string(), severity: z.enum(['stop', 'caution', 'note']) })
 

@@ -101,6 +101,7 @@ const cut = z.object({
   sheetCount: z.number(),
   bladeSide: pressedWhatFields.bladeSide,
   rules: z.object(rules),
+  matFactor: z.number().exactOptional(),
   onlyOne: z.boolean().exactOptional(),
   edgePadId: z.string().optional(),
 })

@@ -1,10 +1,12 @@
 import {
   type Assessment,
+  asPressed,
   defaultHouseRules,
   type HouseRules,
   type Plan,
   type PlanRequest,
   type Polyline,
+  type PredictedFeel,
   type PredictedPass,
 } from '@bold-heron/core'
 import type { PlanAnswer, PlanFile, PlannedStack } from './plan-file.js'
@@ -20,7 +22,7 @@ export const requestOfPlanFile = (
   return {
     technique: input.technique,
     region: input.region,
-    cut: {
+    cut: asPressed(input.technique, {
       press: toPress({ ...input.press, id: 'press' }, new Map(shelf.map((plate) => [plate.id, plate]))),
       dies: input.dies.map(({ svg: _, file: __, ...die }, at) =>
         toDie({ ...die, id: `die ${at + 1}`, outline: lines[at] ? { source: 'drawing' } : null }, lines[at]),
@@ -31,17 +33,20 @@ export const requestOfPlanFile = (
       ...(input.onlyOne ? { onlyOne: true } : {}),
       // What JSON leaves out is absent, never undefined.
       rules: { ...defaultHouseRules, ...(input.houseRules as Partial<HouseRules>) },
-    },
+    }),
     shelf,
     workedBefore: [],
   }
 }
 
-const passOf = ({ hanging, handleForceN, goodFromMm: _, ...pass }: PredictedPass): PlannedStack['passes'][number] => ({
-  ...pass,
-  hanging: hanging ?? null,
-  handleForceN: handleForceN ?? null,
-})
+const passOf = ({ goodFromMm: _, ...pass }: PredictedPass): PlannedStack['passes'][number] => {
+  const handleForceN = pass.handleForceN ?? null
+  if (pass.of === 'cut') {
+    const { of: __, hanging, ...cut } = pass
+    return { ...cut, feel: cut.feel as PredictedFeel, hanging: hanging ?? null, handleForceN }
+  }
+  return { ...pass, handleForceN }
+}
 
 const toldOf = ({ code, severity }: Assessment['findings'][number]) => ({ code, severity })
 

@@ -6,22 +6,24 @@ interface EvidenceRow extends RunEvidence {
   readonly runId: string
 }
 
-/** What the runs of a press, or of a sheet, say; set aside, deleted and named ones left out. */
+/** What the runs of a press, or of what resists, say; set aside, deleted and named ones left out. */
 const evidenceRows = (
   sequelize: Sequelize,
-  { pressId, sheetId, exceptRuns = [] }: { pressId: string; sheetId?: string; exceptRuns?: readonly string[] },
+  { pressId, resist, exceptRuns = [] }: { pressId: string; resist?: string; exceptRuns?: readonly string[] },
   transaction: Transaction,
 ): Promise<EvidenceRow[]> =>
   sequelize.query<EvidenceRow>(
-    `SELECT run.id AS "runId", run.press_id AS "pressId", run.sheet_id AS "sheetId", evidence.log
+    `SELECT * FROM (
+     SELECT run.id AS "runId", run.press_id AS "pressId", run.at, evidence.log,
+       CASE run.technique WHEN 'cut' THEN run.sheet_id::text WHEN 'folder' THEN 'folder' ELSE 'mat' END AS "resist"
      FROM run_evidence AS evidence JOIN runs AS run ON run.id = evidence.run_id
-     WHERE run.deleted_at IS NULL AND NOT run.set_aside
-       AND (run.press_id = :pressId OR run.sheet_id = :sheetId)
-       AND run.id::text <> ALL (ARRAY[:exceptRuns]::text[])
-     ORDER BY run.at, run.id`,
+     WHERE run.deleted_at IS NULL AND NOT run.set_aside) AS run
+     WHERE (run."pressId" = :pressId OR run."resist" = :resist)
+       AND run."runId"::text <> ALL (ARRAY[:exceptRuns]::text[])
+     ORDER BY run.at, run."runId"`,
     {
       type: QueryTypes.SELECT,
-      replacements: { pressId, sheetId: sheetId ?? null, exceptRuns: exceptRuns.length > 0 ? exceptRuns : [''] },
+      replacements: { pressId, resist: resist ?? null, exceptRuns: exceptRuns.length > 0 ? exceptRuns : [''] },
       transaction,
     },
   )
@@ -68,17 +70,18 @@ const tightestOf = async (
 export const learntOf = async (
   sequelize: Sequelize,
   press: { readonly id: string; readonly pressClass: PressClass },
-  sheetId: string,
+  /** What the strength stands for (`resistOf`). */
+  resist: string,
   exceptRuns: readonly string[],
   spreadOfPlate: (plateId: string) => number | undefined,
   transaction: Transaction,
 ): Promise<Learnt> => {
-  const rows = await evidenceRows(sequelize, { pressId: press.id, sheetId, exceptRuns }, transaction)
+  const rows = await evidenceRows(sequelize, { pressId: press.id, resist, exceptRuns }, transaction)
   const here = rows.filter((row) => row.pressId === press.id)
   return {
-    log: [...evidenceForPair(rows, press.id, sheetId)].map((value) => Math.round(value * 1000) / 1000),
+    log: [...evidenceForPair(rows, press.id, resist)].map((value) => Math.round(value * 1000) / 1000),
     pressRuns: here.length,
-    sheetRuns: rows.filter((row) => row.sheetId === sheetId).length,
+    sheetRuns: rows.filter((row) => row.resist === resist).length,
     pieces: await piecesOf(
       sequelize,
       here.map((row) => row.runId),

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
 import {
+  asPressed,
   type CutContext,
   foundStack,
   landingAmong,
@@ -87,7 +88,7 @@ const fingerprint = (piles: readonly Pressed[]): string => {
   const parts = piles.map(({ cut, rounds, heightSpreadMm }) => [
     [cut.press.pressClass, cut.press.throatMm, cut.press.frame, cut.press.drive, cut.rules.handShare],
     cut.dies.map((die) => [die.outline.lines, die.height, die.bladeHeightMm, die.bodyStripMm]),
-    [cut.sheet.caliper, cut.sheet.shearStrengthMPa, cut.sheet.squashModulusMPa, cut.sheetCount],
+    [cut.sheet.kind, cut.sheet.caliper, cut.sheet.shearStrengthMPa, cut.sheet.squashModulusMPa, cut.sheetCount],
     rounds,
     heightSpreadMm,
   ])
@@ -125,7 +126,14 @@ export const loggedPiles = async (piles: readonly PileOfRuns[], transaction: Tra
     const found = last.dieIds.flatMap((id) => dies.get(id) ?? [])
     if (!press || !sheet || found.length < last.dieIds.length) return []
     const { bladeSide, sheetCount } = last
-    const plain: CutContext = { press: { ...press, knownGood: [] }, dies: found, sheet, sheetCount, bladeSide, rules }
+    const plain = asPressed(last.technique, {
+      press: { ...press, knownGood: [] },
+      dies: found,
+      sheet,
+      sheetCount,
+      bladeSide,
+      rules,
+    })
     const cut = last.placement ? placedCut(plain, last.placement, (id) => dies.get(id)) : plain
     const goal = goalOf(last).computed
     if (!goal) return []

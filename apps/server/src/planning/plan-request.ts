@@ -1,4 +1,5 @@
 import {
+  asPressed,
   asWorn,
   type CutContext,
   type Die,
@@ -8,6 +9,7 @@ import {
   type Placement,
   type PlanRequest,
   type Plate,
+  resistOf,
   type Sheet,
 } from '@bold-heron/core'
 import { type PlanQuestion, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
@@ -108,14 +110,14 @@ export const planRequestIn = async (
   if (!pressRow) return undefined
   const all = new Map<string, Plate>(plates.map((plate) => [plate.id, toPlate(toPlateRow(plate))]))
   const onShelf = plates.filter((plate) => plate.retiredAt === null && plate.deletedAt === null)
-  const plain: CutContext = {
+  const plain: CutContext = asPressed(question.technique, {
     press: toPress(pressRow, all),
     ...things,
     sheetCount: question.sheetCount,
     bladeSide: question.bladeSide ?? rules.bladeSide,
     rules: toHouseRules(rules),
     ...(question.onlyOne ? { onlyOne: true } : {}),
-  }
+  })
   const laid = placement ? await laidThings(placement, transaction) : undefined
   const cut = placement && laid ? placedCut(plain, placement, laid.dieOf) : plain
   const dieClass = cut.dies[0]?.dieClass ?? ''
@@ -133,7 +135,7 @@ export const planRequestIn = async (
     learnt: await learntOf(
       sequelize,
       cut.press,
-      cut.sheet.id,
+      resistOf(question.technique, cut.sheet.id),
       exceptRuns,
       (plateId) => all.get(plateId)?.thickness.spreadMm,
       transaction,

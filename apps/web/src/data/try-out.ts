@@ -1,4 +1,4 @@
-import type { Bed, CutContext, Laying, Press } from '@bold-heron/core'
+import type { Assessment, Bed, CutContext, Laying, PlanRequest, Press } from '@bold-heron/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { layOnPress, press } from '../workers/press.js'
@@ -44,6 +44,22 @@ export const useTryOut = (
 
   return tried
 }
+
+/** What comes of a planned stack after so many passes, whatever it is for. */
+export const useCame = (
+  { technique, cut }: Pick<PlanRequest, 'technique' | 'cut'>,
+  assessment: Assessment,
+  passes: number,
+) =>
+  useQuery({
+    queryKey: ['came', technique, cut, assessment.stack, assessment.window, passes],
+    queryFn: () =>
+      press().come({ technique, cut }, [...assessment.stack], assessment.ledger.squeezeMm, passes, assessment.window),
+    staleTime: Infinity,
+    gcTime: 30_000,
+    retry: false,
+    placeholderData: (previous) => previous,
+  })
 
 /** What a press of this build does with one and the same cut. */
 export const usePressSample = (mechanics: Pick<Press, 'frame' | 'drive'> | undefined) =>

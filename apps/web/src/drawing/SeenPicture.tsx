@@ -38,5 +38,50 @@ export const SeenPicture = ({ seen, place = 'ends' }: { readonly seen: Seen; rea
         <path d="m20 30 4 9 4-9zm16 0 4 9 4-9z" fill="var(--color-danger)" />
       </>
     )}
+    {seen === 'faint' && <path d={outline} fill="none" stroke="var(--color-ink-soft)" strokeWidth={1} />}
+    {seen === 'shallow' && <path d={outline} fill="#f4eee0" stroke="var(--color-ink-soft)" strokeWidth={1} />}
+    {seen === 'patchy' && (
+      <>
+        <path d={outline} fill="none" stroke="var(--color-ink-soft)" strokeWidth={1} />
+        <path d="M16 14h10M16 19h8M38 26h10M36 31h12" stroke="var(--color-ink)" strokeWidth={1.4} />
+      </>
+    )}
+    {seen === 'broken-line' && (
+      <path d={outline} fill="none" stroke="#c79a1d" strokeWidth={2.6} strokeDasharray="9 5" />
+    )}
+    {(seen === 'good' || seen === 'full' || seen === 'formed' || seen === 'even-line') && (
+      <>
+        <path
+          d={outline}
+          fill={seen === 'full' ? '#efe4c6' : 'none'}
+          stroke={seen === 'even-line' ? '#c79a1d' : 'var(--color-ink)'}
+          strokeWidth={2.6}
+        />
+        {seen === 'formed' && (
+          <path d="M16 15h32M16 20h32M16 25h32M16 30h32" stroke="var(--color-ink)" strokeWidth={1} />
+        )}
+        <path d="m24 22 6 6 11-12" fill="none" stroke="var(--color-clean)" strokeWidth={3.4} />
+      </>
+    )}
+    {seen === 'deep' && (
+      <>
+        <path d={outline} fill="none" stroke="var(--color-ink)" strokeWidth={4.6} />
+        <path d="m24 22 6 6 11-12" fill="none" stroke="var(--color-clean)" strokeWidth={3.4} />
+      </>
+    )}
+    {(seen === 'cut-through' || seen === 'mat-cut') && (
+      <>
+        <path d={outline} fill="none" stroke="var(--color-ink)" strokeWidth={3} />
+        <path d="M20 10h9M52 18v9M30 34h10" stroke="var(--color-danger)" strokeWidth={4} />
+        {seen === 'mat-cut' && <path d="m20 36 4 6 4-6zm16 0 4 6 4-6z" fill="var(--color-danger)" />}
+      </>
+    )}
+    {(seen === 'cracked' || seen === 'torn') && (
+      <>
+        <path d={outline} fill={seen === 'cracked' ? '#efe4c6' : 'none'} stroke="var(--color-ink)" strokeWidth={2} />
+        <path d="m28 6 5 8-6 7 7 8-4 9" fill="none" stroke="var(--color-danger)" strokeWidth={2.6} />
+      </>
+    )}
+    {seen === 'smudged' && <path d="M14 12h36v20H14z" fill="none" stroke="#c79a1d" strokeWidth={7} opacity={0.7} />}
   </svg>
 )

@@ -1,4 +1,4 @@
-import type { StartKind } from '@bold-heron/core'
+import type { StartKind, TechniqueId } from '@bold-heron/core'
 import type { ReactNode } from 'react'
 
 const line = { fill: 'none', stroke: 'var(--color-ink)', strokeWidth: 2 } as const
@@ -7,7 +7,9 @@ const piece = { fill: '#d8cdb6', stroke: 'var(--color-ink)', strokeWidth: 2 } as
 const hole = { fill: '#b9ad94', stroke: 'var(--color-ink)', strokeWidth: 1.6 } as const
 const fold = { stroke: 'var(--color-ink)', strokeWidth: 1.2, strokeDasharray: '3 2' } as const
 
-const pictures: { readonly [Want in 'whole' | StartKind]: ReactNode } = {
+export type PicturedWant = 'whole' | StartKind | Exclude<TechniqueId, 'cut'>
+
+const pictures: { readonly [Want in PicturedWant]: ReactNode } = {
   // The piece, lifted out of its sheet.
   whole: (
     <>
@@ -45,6 +47,32 @@ const pictures: { readonly [Want in 'whole' | StartKind]: ReactNode } = {
       <path d="m24 33 4-13 4 6 4-12 5 19z" {...piece} />
     </>
   ),
+  crease: (
+    <>
+      <path d="M6 4h52v36H6z" {...card} />
+      <circle cx={32} cy={22} r={12} fill="none" stroke="#b9ad94" strokeWidth={4} />
+      <circle cx={32} cy={22} r={12} {...line} strokeWidth={1} />
+    </>
+  ),
+  raise: (
+    <>
+      <path d="M4 34h14c4 0 4-18 8-18h12c4 0 4 18 8 18h14" fill="none" stroke="var(--color-ink)" strokeWidth={2.4} />
+      <path d="M25 20h14v14H25z" {...hole} />
+    </>
+  ),
+  folder: (
+    <>
+      <path d="M6 12 40 4v30L6 42z" {...card} />
+      <path d="M6 12h46v28H6z" {...piece} fillOpacity={0.5} />
+      <path d="M12 20q4-5 8 0t8 0 8 0 8 0M12 30q4-5 8 0t8 0 8 0 8 0" {...line} strokeWidth={1.3} />
+    </>
+  ),
+  foil: (
+    <>
+      <path d="M6 4h52v36H6z" {...card} />
+      <path d="m32 9 4 9 10 1-8 6 3 10-9-6-9 6 3-10-8-6 10-1z" fill="none" stroke="#c79a1d" strokeWidth={2.4} />
+    </>
+  ),
   // Pressed under the block, not beside it.
   block: (
     <>
@@ -57,7 +85,7 @@ const pictures: { readonly [Want in 'whole' | StartKind]: ReactNode } = {
 }
 
 /** What comes of a job, in a little picture. */
-export const WantPicture = ({ of }: { readonly of: 'whole' | StartKind }) => (
+export const WantPicture = ({ of }: { readonly of: PicturedWant }) => (
   <svg aria-hidden viewBox="0 0 64 44" width={64} height={44}>
     {pictures[of]}
   </svg>

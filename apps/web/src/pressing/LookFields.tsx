@@ -1,4 +1,13 @@
-import { type HandleFeel, handleFeels, hangingPlaces, type Round, type Seen, seenOutcomes } from '@bold-heron/core'
+import {
+  cameOutAsWanted,
+  type HandleFeel,
+  hangingPlaces,
+  type Round,
+  type Seen,
+  sheetsGoOn,
+  type TechniqueId,
+  toldOf,
+} from '@bold-heron/core'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Term } from '../drawing/terms/Term.js'
@@ -13,9 +22,12 @@ type ShareName = keyof typeof shares
 /** A word of advice on what was seen and felt; too hard always leads to taking out. */
 const adviceOn = ({ seen, feel }: Round) => {
   if (feel === 'stopped' || feel === 'hard') return 'plan.cut.stopped'
+  if (feel === 'plainly-felt') return 'plan.cut.plainly'
   if (seen === 'hanging') return 'plan.cut.hung'
   if (seen === 'cut-into-pad') return 'plan.cut.pad'
-  return seen === 'clean' ? undefined : 'plan.cut.dented'
+  if (seen === 'dented' || seen === 'untouched') return 'plan.cut.dented'
+  if (cameOutAsWanted({ seen, feel })) return undefined
+  return sheetsGoOn({ seen, feel }) ? 'plan.cut.faint' : 'plan.cut.spoilt'
 }
 
 /** One of a few things, each shown as a little picture. */
@@ -61,15 +73,19 @@ const Pictures = <Value extends string>({
 /** What was seen on the sheet and felt at the handle, with pictures; `name` tells several apart on one screen. */
 export const LookFields = ({
   name,
+  technique,
   round,
   onChange,
 }: {
   readonly name: string
+  /** Says what can be seen, and on which scale the handle is felt. */
+  readonly technique: TechniqueId
   readonly round: Round
   readonly onChange: (round: Round) => void
 }) => {
   const { t } = useTranslation()
   const advice = adviceOn(round)
+  const { looks, feels } = toldOf(technique)
   const shareName = (Object.keys(shares) as ShareName[]).find((each) => shares[each] === round.hangingShare) ?? 'little'
   const see = (seen: Seen) =>
     onChange({
@@ -84,16 +100,18 @@ export const LookFields = ({
         legend={t('plan.cut.seen')}
         name={`seen-${name}`}
         value={round.seen}
-        options={seenOutcomes.map((seen) => ({
+        options={looks.map((seen) => ({
           value: seen,
           text: t(`words.seen.${seen}`),
           picture: <SeenPicture seen={seen} />,
         }))}
         onChange={see}
       />
-      <p className="text-base">
-        <Term id="hanging">{t('terms.name.hanging')}?</Term> <Term id="deep-cut">{t('terms.name.deep-cut')}?</Term>
-      </p>
+      {technique === 'cut' && (
+        <p className="text-base">
+          <Term id="hanging">{t('terms.name.hanging')}?</Term> <Term id="deep-cut">{t('terms.name.deep-cut')}?</Term>
+        </p>
+      )}
       {round.seen === 'hanging' && (
         <>
           <Pictures
@@ -132,7 +150,7 @@ export const LookFields = ({
           tall
           value={round.feel}
           onChange={(feel) => onChange({ ...round, feel })}
-          options={handleFeels.map((feel) => ({ value: feel, text: t(`words.feel.${feel}`) }))}
+          options={feels.map((feel) => ({ value: feel, text: t(`words.feel.${feel}`) }))}
         />
       </div>
       {advice && <p className="rounded-md border border-warn/40 bg-warn-wash px-3 py-2 text-warn">{t(advice)}</p>}

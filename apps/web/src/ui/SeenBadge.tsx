@@ -9,6 +9,21 @@ const marks: Record<Seen, { readonly tone: Tone; readonly Icon: typeof Check }> 
   hanging: { tone: 'warn', Icon: Scissors },
   clean: { tone: 'clean', Icon: Check },
   'cut-into-pad': { tone: 'danger', Icon: ChevronsDown },
+  nothing: { tone: 'plain', Icon: Circle },
+  faint: { tone: 'warn', Icon: CircleDotDashed },
+  good: { tone: 'clean', Icon: Check },
+  deep: { tone: 'clean', Icon: Check },
+  'cut-through': { tone: 'danger', Icon: Scissors },
+  'mat-cut': { tone: 'danger', Icon: ChevronsDown },
+  shallow: { tone: 'warn', Icon: CircleDotDashed },
+  full: { tone: 'clean', Icon: Check },
+  cracked: { tone: 'danger', Icon: Scissors },
+  patchy: { tone: 'warn', Icon: CircleDotDashed },
+  formed: { tone: 'clean', Icon: Check },
+  torn: { tone: 'danger', Icon: Scissors },
+  'broken-line': { tone: 'warn', Icon: CircleDotDashed },
+  'even-line': { tone: 'clean', Icon: Check },
+  smudged: { tone: 'danger', Icon: ChevronsDown },
 }
 
 /** How a cut came out, by word, shape and colour. */

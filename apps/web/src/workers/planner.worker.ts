@@ -7,7 +7,7 @@ import {
   type Learnt,
   type Placement,
   placedPlanSteps,
-  planCut,
+  quickPlan,
   type PlanRequest,
   planSteps,
   type Press,
@@ -55,7 +55,7 @@ const inSlices = async <Made>(
 
 const planner = {
   /** The first answer, by rules of thumb. */
-  quickPlan: (request: PlanRequest) => planCut(request),
+  quickPlan: (request: PlanRequest) => quickPlan(request),
   /** The plan with the press simulated; undefined where the task was given up. */
   plan: (task: number, request: PlanRequest, onProgress: (share: number) => unknown) =>
     inSlices(task, planSteps(request, responses), onProgress),

@@ -3,8 +3,11 @@ import {
   bedOfStack,
   type CutContext,
   cutIn,
+  goalOf,
   type Laying,
+  type PassFigures,
   PLAIN_LAYING,
+  type PlanRequest,
   type BlindOutcome,
   type PlayedRound,
   playRounds,
@@ -35,6 +38,13 @@ export interface Tried extends Omit<TryOut, 'map'> {
   readonly paths: MapPaths
 }
 
+/** What comes of a stack, pass by pass, its lines ready to be drawn. */
+export interface Came {
+  readonly figures: readonly PassFigures[]
+  readonly solved: boolean
+  readonly paths: MapPaths
+}
+
 /** As the page takes what came of a pressing. */
 const toTried = ({ map, ...tried }: TryOut): Tried => ({ ...tried, paths: pathsOf(map) })
 
@@ -60,7 +70,24 @@ const press = {
     window?: SqueezeWindow,
   ): Tried | null => {
     const bed = bedOfStack(stack)
-    return bed ? toTried(tryOut(window ? cutIn(cut, window) : cut, bed, squeezeMm, passes, PLAIN_LAYING)) : null
+    return bed
+      ? toTried(tryOut(window ? cutIn({ technique: 'cut', cut }, window) : cut, bed, squeezeMm, passes, PLAIN_LAYING))
+      : null
+  },
+  /** What comes of a stack of any technique after so many passes; null where it meets nothing, or nothing can be computed. */
+  come: (
+    { technique, cut }: Pick<PlanRequest, 'technique' | 'cut'>,
+    stack: Stack,
+    squeezeMm: number,
+    passes: number,
+    window: SqueezeWindow,
+  ): Came | null => {
+    const goal = goalOf({ technique }).computed
+    const bed = goal?.bedOfStack(stack)
+    if (!goal || !bed) return null
+    const asKnown = cutIn({ technique, cut }, window)
+    const made = goal.makePasses(asKnown, bed, squeezeMm, { least: passes, most: passes })
+    return { figures: made.passes, solved: made.solved, paths: pathsOf(goal.mapOf(asKnown, bed, squeezeMm, passes)) }
   },
   sample: (mechanics: Pick<Press, 'frame' | 'drive'>) => pressSample(mechanics),
   play: (cut: CutContext, seed: number, rounds: readonly PlayedRound[]): Played => {

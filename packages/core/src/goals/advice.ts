@@ -12,6 +12,10 @@ export const passReasons = [
   'foam',
   'several-sheets',
   'single-sheet',
+  'crease',
+  'raise',
+  'folder',
+  'guided',
   'rule-there-and-back',
   'rule-one-and-look',
 ] as const

@@ -48,10 +48,18 @@ export const chancesOf = (
   let stops = 0
   for (const node of nodes) {
     const { goodFromMm, stopFromMm } = response.thresholds(node.strength, handShare)
+    const harmFromMm = response.harmSpoils ? response.harmFrom(node.strength) : []
     const { mean, spread } = squeezeIn(node, squeezeMm, spreadMm)
     stops += node.weight * chanceAtLeast(stopFromMm, mean, spread)
     for (let at = 0; at < mostPasses; at++)
-      goodBy[at] = (goodBy[at] as number) + node.weight * chanceAtLeast(goodFromMm[at] ?? Infinity, mean, spread)
+      goodBy[at] =
+        (goodBy[at] as number) +
+        node.weight *
+          Math.max(
+            0,
+            chanceAtLeast(goodFromMm[at] ?? Infinity, mean, spread) -
+              chanceAtLeast(harmFromMm[at] ?? Infinity, mean, spread),
+          )
   }
   return { goodBy, goodFromMm: response.thresholds(1, handShare).goodFromMm.slice(0, mostPasses), stops }
 }

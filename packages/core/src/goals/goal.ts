@@ -23,6 +23,8 @@ export interface Goal {
   readonly id: string
   /** What can be seen after a round, least first. */
   readonly looks: readonly Look[]
+  /** On which scale its handle is felt; coarse where absent. */
+  readonly feels?: 'fine' | 'coarse'
   /** What can be computed of it; absent where it is guided only, as heat or a hand decides. */
   readonly computed?: Computed
 }
@@ -41,6 +43,9 @@ export interface Computed {
   readonly advice: Advice
   /** Squeeze that is usual for a press run. */
   usualSqueezeMm(cut: CutContext): number
+
+  /** A press run with what resists so many times as strong as by its table: the sheet of a cut, the mat of a crease. */
+  stronger(cut: CutContext, factor: number): CutContext
 
   /** The role whose plate decides how a stack answers, and what such a plate is like. */
   readonly bedRole: Role

@@ -1,7 +1,11 @@
 import { cleanCut } from './clean-cut/clean-cut.js'
+import { crease } from './crease/crease.js'
+import { foilLine } from './foil-line/foil-line.js'
+import { formed } from './formed/formed.js'
+import { relief } from './relief/relief.js'
 
 /** Everything that a press run may be for. */
-export const goals = [cleanCut] as const
+export const goals = [cleanCut, crease, relief, formed, foilLine] as const
 
 export type GoalId = (typeof goals)[number]['id']
 

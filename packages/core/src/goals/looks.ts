@@ -11,7 +11,7 @@ const looks = new Map<string, Look>()
 for (const goal of goals)
   for (const look of goal.looks as readonly Look[]) {
     const known = looks.get(look.id)
-    if (known && (known.isGood !== look.isGood || known.tellsHanging !== look.tellsHanging))
+    if (known && JSON.stringify(known) !== JSON.stringify(look))
       throw new Mistake(`the look ${look.id} means two things`)
     looks.set(look.id, look)
   }
@@ -41,4 +41,9 @@ export const endedGood = (rounds: readonly Round[]): boolean => {
 }
 
 /** Whether the sheets of a round may go on: not spoilt by a stop, and not finished. */
-export const sheetsGoOn = ({ seen, feel }: Pick<Round, 'seen' | 'feel'>): boolean => feel !== 'stopped' && !isGood(seen)
+export const sheetsGoOn = ({ seen, feel }: Pick<Round, 'seen' | 'feel'>): boolean =>
+  feel !== 'stopped' && lookOf(seen).goesOn
+
+/** Whether a round came out just as it should, so that nothing more is tried. */
+export const cameOutAsWanted = ({ seen, feel }: Pick<Round, 'seen' | 'feel'>): boolean =>
+  feel !== 'stopped' && lookOf(seen).isAsWanted

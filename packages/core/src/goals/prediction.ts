@@ -1,5 +1,9 @@
 import type { PredictedFeel } from '../press/drive.js'
+import type { FineFeel } from '../press/simulated/press-through.js'
 import type { CutFigures } from './clean-cut/figures.js'
+import type { CreaseFigures } from './crease/crease.js'
+import type { FormedFigures } from './formed/formed.js'
+import type { ReliefFigures } from './relief/relief.js'
 
 /** What one pass asks of the press and the hand. */
 export interface LoadFigures {
@@ -8,14 +12,17 @@ export interface LoadFigures {
   readonly handleForceN: number | undefined
   /** As a share of what the user's hand, or the motor, can do. */
   readonly effort: number
-  readonly feel: PredictedFeel
+  readonly feel: PredictedFeel | FineFeel
 }
 
+/** What a goal measures of a pass; `of` says which. */
+export type OwnFigures = CutFigures | CreaseFigures | ReliefFigures | FormedFigures
+
 /** What one pass does: its load, and what its goal measures. */
-export interface PassFigures extends LoadFigures, CutFigures {}
+export type PassFigures = LoadFigures & OwnFigures
 
 /** What one pass is going to do, and how sure that is. */
-export interface PredictedPass extends PassFigures {
+export type PredictedPass = PassFigures & {
   /** Chance of coming out as wanted by the end of this pass, 0…1. */
   readonly chance: number
   /** Squeeze in mm from which so many passes do, the sheet as strong as its table says; undefined where none does. */
@@ -23,7 +30,18 @@ export interface PredictedPass extends PassFigures {
 }
 
 /** The worst that can sensibly happen with a stack, and how likely it is where that is known. */
-export const worstCases = ['handle-stops', 'die-warps', 'cuts-deep', 'hangs', 'nothing-much'] as const
+export const worstCases = [
+  'handle-stops',
+  'die-warps',
+  'cuts-deep',
+  'hangs',
+  'sheet-cut',
+  'faint',
+  'shallow',
+  'tears',
+  'patchy',
+  'nothing-much',
+] as const
 export type WorstCase = (typeof worstCases)[number]
 
 /** What a stack is going to do, pass by pass. */

@@ -38,6 +38,8 @@ export interface Response {
   effortAt(squeezeMm: number): number
   /** What so many passes at a squeeze do to what lies under the sheets, in mm or another measure of the goal's. */
   harmAt(squeezeMm: number, passes: number): number
+  /** Whether harm done means that it did not come out as wanted. */
+  readonly harmSpoils: boolean
   /** What one unit of that costs in the ranking, in points. */
   readonly costOfHarm: number
 }

@@ -6,6 +6,8 @@ export interface Tries {
   readonly mostStepUpMm: number
   /** 0…1. Starting from loose over a gap known only by its class, a try shall do harm with at most this chance. */
   readonly looseEnough: number
+  /** 0…1. The most chance of harm that any try may have, where it cannot be mended; 1 where absent. */
+  readonly mostHarm?: number
   /** Beyond the sheets, between which a squeeze is looked for: from surely loose to what nothing wants. */
   readonly loosestOverMm: number
   readonly tightestOverMm: number

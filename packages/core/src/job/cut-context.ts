@@ -13,6 +13,8 @@ export interface CutContext {
   readonly sheetCount: number
   readonly bladeSide: BladeSide
   readonly rules: HouseRules
+  /** How much stiffer than by its table the mat is that something is pressed into, as the log has it; 1 where absent. */
+  readonly matFactor?: number | undefined
   /** Whether the piece cannot be had again: stamped, printed, foiled. Then what cannot be mended weighs far more than what can. */
   readonly onlyOne?: boolean | undefined
   /** The pad whose edge is laid on a pencil line; any where absent. */

@@ -8,7 +8,20 @@ import type { Plate } from './plate.js'
 export type BladeSide = 'down' | 'up'
 
 /** What a plate is there for. */
-export const roles = ['platform', 'spacer', 'shim', 'bed', 'pad', 'block'] as const
+export const roles = [
+  'platform',
+  'spacer',
+  'shim',
+  'bed',
+  'pad',
+  'block',
+  /** Gives way under what is pressed, and what lies behind it. */
+  'mat',
+  'backing',
+  /** Under a foil line: what warms it, and the foil. */
+  'heat',
+  'foil',
+] as const
 export type Role = (typeof roles)[number]
 
 /**

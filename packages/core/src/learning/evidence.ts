@@ -1,4 +1,3 @@
-import { handleFeels } from '../outcomes/round.js'
 import {
   CELLS,
   FARTHEST_LOG,
@@ -95,7 +94,7 @@ export const evidenceFrom = <Forecast>(goal: Forecasting<Forecast>): Evidence =>
     const log = new Float64Array(CELLS)
     pressed.rounds.forEach(({ look }, round) =>
       forecastGrid(goal, lattice, round).forEach((forecast, cell) => {
-        log[cell] = (log[cell] as number) + goal.logChanceOf(forecast, look)
+        log[cell] = (log[cell] as number) + goal.logChanceOf(forecast, look, pressed.cut)
       }),
     )
     const most = log.reduce((high, value) => Math.max(high, value), -Infinity)
@@ -113,10 +112,10 @@ export const evidenceFrom = <Forecast>(goal: Forecasting<Forecast>): Evidence =>
     let variance = 0
     let total = 0
     for (const seen of goal.seen)
-      for (const feel of handleFeels) {
+      for (const feel of goal.feels) {
         const look = { passes, seen, feel, hangingShare: null, hangingPlace: null }
         const likelihood = blurred(
-          Float64Array.from(forecasts, (forecast) => Math.exp(goal.logChanceOf(forecast, look))),
+          Float64Array.from(forecasts, (forecast) => Math.exp(goal.logChanceOf(forecast, look, pressed.cut))),
           pressed.heightSpreadMm,
         )
         const after = chances.map((chance, cell) => chance * (likelihood[cell] as number))

@@ -1,4 +1,5 @@
-import type { RoundOf } from '../outcomes/round.js'
+import type { CutContext } from '../job/cut-context.js'
+import type { HandleFeel, RoundOf } from '../outcomes/round.js'
 import { FARTHEST_LOG, FARTHEST_OFFSET_MM } from './axes.js'
 import type { Pressed } from './pressed.js'
 
@@ -16,9 +17,11 @@ export interface Forecasting<Forecast> {
   /** Whether what lies between two forecasts is as good as straight. */
   isStraight(one: Forecast, other: Forecast): boolean
   /** Logarithm of the chance that a round is told so where the press does what is forecast. */
-  logChanceOf(forecast: Forecast, look: RoundOf<string>): number
+  logChanceOf(forecast: Forecast, look: RoundOf<string>, cut: CutContext): number
   /** Everything that may be seen. */
   readonly seen: readonly string[]
+  /** Everything that may be felt. */
+  readonly feels: readonly HandleFeel[]
 }
 
 /** Forecasts of every round on a lattice of offsets (mm) and strengths (logarithms); `at[offset][strength][round]`. */

@@ -6,11 +6,11 @@ import { evidenceForPair, type RunEvidence } from './run-evidence.js'
 
 const random = seededRandom(5)
 /** Evidence as a tilted bump: what a run says of offset and strength together. */
-const bump = (pressId: string, sheetId: string): RunEvidence => {
+const bump = (pressId: string, resist: string): RunEvidence => {
   const [mm, log, tilt] = [0.6 * random() - 0.3, 0.4 * random() - 0.2, 2 * random() - 1]
   return {
     pressId,
-    sheetId,
+    resist,
     log: Float64Array.from({ length: CELLS }, (_, cell) => {
       const [x, y] = [offsetMmAt(Math.floor(cell / STRENGTHS)) - mm, logStrengthAt(cell % STRENGTHS) - log]
       return logNormal(x + tilt * 0.3 * y, 0, 0.2) + logNormal(y, 0, 0.3)

@@ -5,7 +5,8 @@ import { STRENGTH_LOG_SPREAD } from './strength-nodes.js'
 /** What one logged run says, and of what. */
 export interface RunEvidence {
   readonly pressId: string
-  readonly sheetId: string
+  /** What the strength stands for (`resistOf`): a sheet, or the mats. */
+  readonly resist: string
   /** As logEvidenceOf gives it. */
   readonly log: ArrayLike<number>
 }
@@ -43,16 +44,16 @@ const grouped = (runs: readonly RunEvidence[], key: (run: RunEvidence) => string
 }
 
 /**
- * What all runs say of one press with one sheet. Runs of the two together speak for both; runs of the press with another sheet
+ * What all runs say of one press with one thing that resists, such as a sheet. Runs of the two together speak for both; runs of the press with another sheet
  * speak for the press, that sheet's strength being integrated out; runs of the sheet on another press speak for the sheet. Exact
  * as long as the other sheets and presses have nothing more in common.
  */
-export const evidenceForPair = (runs: readonly RunEvidence[], pressId: string, sheetId: string): LogGrid => {
-  const here = runs.filter((run) => run.pressId === pressId && run.sheetId === sheetId)
-  const otherSheets = runs.filter((run) => run.pressId === pressId && run.sheetId !== sheetId)
-  const otherPresses = runs.filter((run) => run.pressId !== pressId && run.sheetId === sheetId)
+export const evidenceForPair = (runs: readonly RunEvidence[], pressId: string, resist: string): LogGrid => {
+  const here = runs.filter((run) => run.pressId === pressId && run.resist === resist)
+  const otherSheets = runs.filter((run) => run.pressId === pressId && run.resist !== resist)
+  const otherPresses = runs.filter((run) => run.pressId !== pressId && run.resist === resist)
   const grid = here.length > 0 ? together(...here.map((run) => run.log)) : new Float64Array(CELLS)
-  for (const group of grouped(otherSheets, (run) => run.sheetId)) {
+  for (const group of grouped(otherSheets, (run) => run.resist)) {
     const alone = ofOffsetAlone(group)
     for (let cell = 0; cell < CELLS; cell++)
       grid[cell] = (grid[cell] as number) + (alone[Math.floor(cell / STRENGTHS)] as number)

@@ -9,5 +9,7 @@ export const plateKinds = [
   'impression-pad',
   'shim',
   'press-block',
+  'heated-plate',
+  'foil',
 ] as const
 export type PlateKind = (typeof plateKinds)[number]

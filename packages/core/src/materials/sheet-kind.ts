@@ -24,18 +24,42 @@ interface SheetKindFacts {
   readonly shearStrengthMPa: number
   /** E_m, MPa: squash modulus between the die's body and the bed. */
   readonly squashModulusMPa: number
+  /** ρ: share of a shape pressed into it that it keeps; κ: how much of a bend it bears against card. */
+  readonly keptShare: number
+  readonly crackFactor: number
 }
 
 /** Starting values from memory and common practice (press model, table of sheets); each can be overruled by measuring. */
 const facts: Record<SheetKind, SheetKindFacts> = {
-  'smooth-card': { bulkCm3PerG: 1.25, bulkSpreadShare: 0.08, shearStrengthMPa: 40, squashModulusMPa: 3 },
-  'textured-card': { bulkCm3PerG: 1.6, bulkSpreadShare: 0.12, shearStrengthMPa: 35, squashModulusMPa: 2 },
-  'foil-paper': { usualCaliperMm: 0.12, shearStrengthMPa: 55, squashModulusMPa: 6 },
-  film: { usualCaliperMm: 0.18, shearStrengthMPa: 60, squashModulusMPa: 20 },
-  vellum: { bulkCm3PerG: 1.05, bulkSpreadShare: 0.08, shearStrengthMPa: 45, squashModulusMPa: 4 },
-  'adhesive-sheet': { usualCaliperMm: 0.1, shearStrengthMPa: 10, squashModulusMPa: 1 },
-  'craft-foam': { usualCaliperMm: 2, shearStrengthMPa: 3, squashModulusMPa: 0.8 },
-  board: { usualCaliperMm: 1.2, shearStrengthMPa: 30, squashModulusMPa: 4 },
+  'smooth-card': {
+    bulkCm3PerG: 1.25,
+    bulkSpreadShare: 0.08,
+    shearStrengthMPa: 40,
+    squashModulusMPa: 3,
+    keptShare: 0.7,
+    crackFactor: 1,
+  },
+  'textured-card': {
+    bulkCm3PerG: 1.6,
+    bulkSpreadShare: 0.12,
+    shearStrengthMPa: 35,
+    squashModulusMPa: 2,
+    keptShare: 0.75,
+    crackFactor: 1.3,
+  },
+  'foil-paper': { usualCaliperMm: 0.12, shearStrengthMPa: 55, squashModulusMPa: 6, keptShare: 0.85, crackFactor: 1.5 },
+  film: { usualCaliperMm: 0.18, shearStrengthMPa: 60, squashModulusMPa: 20, keptShare: 0.3, crackFactor: 2 },
+  vellum: {
+    bulkCm3PerG: 1.05,
+    bulkSpreadShare: 0.08,
+    shearStrengthMPa: 45,
+    squashModulusMPa: 4,
+    keptShare: 0.6,
+    crackFactor: 0.7,
+  },
+  'adhesive-sheet': { usualCaliperMm: 0.1, shearStrengthMPa: 10, squashModulusMPa: 1, keptShare: 0.7, crackFactor: 1 },
+  'craft-foam': { usualCaliperMm: 2, shearStrengthMPa: 3, squashModulusMPa: 0.8, keptShare: 0.2, crackFactor: 2 },
+  board: { usualCaliperMm: 1.2, shearStrengthMPa: 30, squashModulusMPa: 4, keptShare: 0.6, crackFactor: 0.7 },
 }
 
 /**
@@ -55,6 +79,12 @@ export const estimatedCaliper = (kind: SheetKind, grammage: number | undefined):
 export const strengthOfKind = (kind: SheetKind): { shearStrengthMPa: number; squashModulusMPa: number } => {
   const { shearStrengthMPa, squashModulusMPa } = facts[kind]
   return { shearStrengthMPa, squashModulusMPa }
+}
+
+/** How much of a shape a sheet kind keeps (ρ), and what it bears before it cracks (κ). Notes on pressing into mats, from memory. */
+export const formingOfKind = (kind: SheetKind): { keptShare: number; crackFactor: number } => {
+  const { keptShare, crackFactor } = facts[kind]
+  return { keptShare, crackFactor }
 }
 
 /** Whether sheets of this kind are told apart by weight. */

@@ -3,8 +3,17 @@ export const hangingPlaces = ['ends', 'middle', 'one-side', 'one-spot', 'all-ove
 export type HangingPlace = (typeof hangingPlaces)[number]
 
 /** How the handle felt, easiest first. */
-export const handleFeels = ['free', 'light', 'firm', 'hard', 'stopped'] as const
+const coarseFeels = ['free', 'light', 'firm', 'hard', 'stopped'] as const
+/** Where a handle stays far below its limit, as with mats. */
+const finerFeels = ['nothing', 'just-felt', 'plainly-felt'] as const
+export const handleFeels = [...coarseFeels, ...finerFeels] as const
 export type HandleFeel = (typeof handleFeels)[number]
+
+/** What may be felt of one thing that is pressed, easiest first. */
+export const feelsOn = { coarse: coarseFeels, fine: [...finerFeels, 'stopped'] } as const satisfies Record<
+  string,
+  readonly HandleFeel[]
+>
 
 /** One set of passes and the look after it; what can be seen is its goal's to say. */
 export interface RoundOf<Seen extends string> {

@@ -60,7 +60,7 @@ describe('a cut carried over from the small press to the A4 press', () => {
       passes: there.passes.passes,
     })
     expect(cleanThere).toBeGreaterThanOrEqual(cleanShare(proven) - 0.005)
-    expect(adapted.here!.cutFraction).toBeCloseTo(cleanShare(proven), 6)
+    expect((adapted.here as { cutFraction: number }).cutFraction).toBeCloseTo(cleanShare(proven), 6)
   })
 
   it('keeps the reserve over the squeeze that just comes clean', () => {

@@ -1,5 +1,6 @@
 import type { LearntGap } from '../learning/learnt-gap.js'
 import type { CutContext } from '../job/cut-context.js'
+import { computedOf } from '../techniques/goal-of.js'
 import type { PlanRequest } from './plan.js'
 import type { Responses } from './responses.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
@@ -9,9 +10,6 @@ const LOG_STEP = 0.05
 
 const factorOf = (logStrength: number): number => Math.exp(Math.round(logStrength / LOG_STEP) * LOG_STEP)
 
-const withStrength = (cut: CutContext, factor: number): CutContext =>
-  factor === 1 ? cut : { ...cut, sheet: { ...cut.sheet, shearStrengthMPa: cut.sheet.shearStrengthMPa * factor } }
-
 /** A request with its sheet as strong as the log says, and the gap with its doubt counted from there. */
 export const asLearnt = <Request extends PlanRequest>(
   request: Request,
@@ -20,11 +18,13 @@ export const asLearnt = <Request extends PlanRequest>(
   const gap = responses.gapOf(request.cut.press, request.learnt)
   const factor = factorOf(gap.learnt?.logStrength.mean ?? 0)
   return {
-    request: { ...request, cut: withStrength(request.cut, factor) },
+    request: { ...request, cut: computedOf(request).stronger(request.cut, factor) },
     gap: { ...gap, nodes: gap.nodes.map((node) => ({ ...node, strength: node.strength / factor })) },
   }
 }
 
-/** A cut with its sheet as strong as the window it is planned in took it for. */
-export const cutIn = (cut: CutContext, { basis }: SqueezeWindow): CutContext =>
-  withStrength(cut, factorOf(basis.kind === 'log' ? basis.logStrength.mean : 0))
+/** A press run with what resists in it as strong as the window it is planned in took it for. */
+export const cutIn = (
+  { technique, cut }: Pick<PlanRequest, 'technique' | 'cut'>,
+  { basis }: SqueezeWindow,
+): CutContext => computedOf({ technique }).stronger(cut, factorOf(basis.kind === 'log' ? basis.logStrength.mean : 0))

@@ -48,6 +48,7 @@ describe('a simulated plan', () => {
 
   it('says of every pass what hangs, how the handle feels and how deep it goes', () => {
     for (const pass of plan.best!.prediction!.passes) {
+      if (pass.of !== 'cut') throw new Error('a cut was planned')
       expect(pass.hanging === undefined).toBe(pass.cutFraction >= 1 - 1e-9)
       expect(['free', 'light', 'firm', 'hard']).toContain(pass.feel)
       expect(pass.overcutMm).toBeGreaterThanOrEqual(0)
@@ -126,7 +127,8 @@ describe('a stack chosen by hand', () => {
   it('that is too loose leaves it hanging, and says so', () => {
     const loose = assessStack(requestOf(), layersOf(platform, pad), model)
     expect(loose.fit).toBe('too-loose')
-    expect(loose.prediction!.passes.at(-1)!.cutFraction).toBeLessThan(0.5)
+    expect(loose.prediction!.passes.at(-1)).toMatchObject({ of: 'cut' })
+    expect((loose.prediction!.passes.at(-1) as { cutFraction: number }).cutFraction).toBeLessThan(0.5)
     expect(loose.prediction!.worst.what).toBe('hangs')
   })
 

@@ -3,7 +3,7 @@ import type { Computed } from '../goals/goal.js'
 import type { Response } from '../goals/response.js'
 import type { Plate } from '../layers/plate.js'
 import type { PlateKind } from '../materials/plate-kind.js'
-import { computedOf } from '../techniques/goal-of.js'
+import { computedOf, goalOf } from '../techniques/goal-of.js'
 import type { Stack } from '../layers/stack.js'
 import type { Bed } from '../press/bed.js'
 import type { LearntGap } from '../learning/learnt-gap.js'
@@ -12,6 +12,7 @@ import { type CutContext, dieClassOf } from '../job/cut-context.js'
 import { certaintyOf } from './certainty.js'
 import { type Outlook, outlookOf } from '../goals/outlook.js'
 import { windowOf } from '../goals/window.js'
+import { guidedAssessment, guidedPlan } from './guided-plan.js'
 import { asLearnt } from './learnt-cut.js'
 import { passAdviceOf } from '../goals/pass-advice.js'
 import { ALTERNATIVES_SHOWN, type Assessment, describeStack, type Plan, planOf, type PlanRequest } from './plan.js'
@@ -40,7 +41,7 @@ interface Ranked {
 }
 
 /** A name for a bed: stacks whose beds share it answer to squeeze alike. */
-const nameOfBed = ({ indentStiffness, softness }: Bed): string => `${indentStiffness} ${softness}`
+const nameOfBed = (bed: Bed): string => JSON.stringify(bed)
 
 /** The kinds of plate that may serve as the bed of a press run. */
 export const bedKindsOf = (request: Pick<PlanRequest, 'technique' | 'region' | 'cut'>): readonly PlateKind[] => {
@@ -98,6 +99,7 @@ const windowOn = (goal: Computed, response: Response, cut: CutContext, gap: Lear
 
 /** Says everything of one stack chosen by hand, its passes simulated. */
 export const assessStack = (asked: PlanRequest, stack: Stack, responses: Responses): Assessment => {
+  if (!goalOf(asked).computed) return guidedAssessment(asked, stack)
   const goal = computedOf(asked)
   const { request, gap } = asLearnt(asked, responses)
   const { cut } = request
@@ -121,6 +123,7 @@ const atBest: Aim = (window) => window
  * it by arithmetic, the best few dozen ranked by how they are going to cut, and the passes of those shown simulated in full.
  */
 export function* planSteps(asked: PlanRequest, responses: Responses, aim: Aim = atBest): Steps<Plan> {
+  if (!goalOf(asked).computed) return guidedPlan(asked)
   const goal = computedOf(asked)
   const { request, gap } = asLearnt(asked, responses)
   const { cut, shelf } = request

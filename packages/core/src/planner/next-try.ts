@@ -51,6 +51,8 @@ export interface NextTry {
   readonly spreadMm: number
   /** The layer whose thickness is most of the doubt, and its share; worth measuring. */
   readonly worstLayer: { readonly index: number; readonly share: number } | undefined
+  /** Nothing is computed of it: chances and squeeze say nothing. */
+  readonly isGuided?: true
 }
 
 /** Greatest squeeze beyond its sheets that the press is known to have had, mm, counted from the class's gap; known stacks count. */
@@ -80,7 +82,7 @@ const limitsOf = (request: PlanRequest, { tries }: Computed, last: LastTry | und
   const lastMm = last && heightOf(last.stack).valueMm - gap.gapMm
   const mostMm = last && lastMm !== undefined ? Math.min(stepped, tries.mostAfter(last.look, lastMm)) : stepped
   const isFeltOut = cut.onlyOne || (cut.rules.trialStart === 'from-loose' && isFirst)
-  return { mostMm, mostTight: isFeltOut ? tries.looseEnough : 1 }
+  return { mostMm, mostTight: isFeltOut ? tries.looseEnough : (tries.mostHarm ?? 1) }
 }
 
 /** How a squeeze would do, and whether it may be tried. */

@@ -200,7 +200,7 @@ export function* placedPlanSteps(
   if (!run || !best || !bed) return { plan, beside: undefined, map: undefined }
   const { cut } = asked
   const passes = best.prediction?.recommended ?? best.passes.passes
-  const pressed = goal.mapOf(cutIn(cut, best.window), bed, best.ledger.squeezeMm, passes)
+  const pressed = goal.mapOf(cutIn(asked, best.window), bed, best.ledger.squeezeMm, passes)
   const [die] = cut.dies
   const box = die && boxAround(die.outline.lines)
   const [pose] = layOutDies(cut.dies, cut.press.throatMm, 0)

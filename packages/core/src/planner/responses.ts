@@ -31,10 +31,11 @@ export class Responses {
       press.frame,
       press.drive,
       dies.map((die) => [fingerprintOf(die.outline.lines), die.height, die.bladeHeightMm, die.bodyStripMm]),
-      [sheet.caliper.valueMm, sheet.shearStrengthMPa, sheet.squashModulusMPa, sheetCount],
+      [sheet.kind, sheet.caliper.valueMm, sheet.shearStrengthMPa, sheet.squashModulusMPa, sheetCount],
       bed,
       [laying.rotationDeg, laying.poses ?? null],
       rules.mostPasses,
+      cut.matFactor ?? 1,
     ])
     const known = this.remembered.get(key)
     // A height map is a function and has no name, so a response to it is not remembered.

@@ -1,7 +1,8 @@
-import { computedOf } from '../techniques/goal-of.js'
+import { computedOf, goalOf } from '../techniques/goal-of.js'
 import { doubted, isSurprising } from '../learning/surprise.js'
 import { evidenceOfPile, lastTryOf, learntFromPile, type TriedRound } from './trial.js'
 import { type NextTry, nextTrySteps } from './next-try.js'
+import { guidedPlan } from './guided-plan.js'
 import type { PlanRequest } from './plan.js'
 import type { Responses } from './responses.js'
 import type { Steps } from './steps.js'
@@ -17,12 +18,26 @@ export interface TrialAdvice {
   readonly surprised: boolean
 }
 
+/** Where nothing is computed: the stack that the technique asks for, or the one that was tried, once more. */
+const guidedAdvice = (request: PlanRequest, rounds: readonly TriedRound[], responses: Responses): TrialAdvice => {
+  const gap = responses.gapOf(request.cut.press, request.learnt)
+  const stack = rounds.at(-1)?.stack ?? guidedPlan(request).best?.stack
+  const unknown = { chance: 0, stops: 0, squeezeMm: 0, spreadMm: 0, worstLayer: undefined, isGuided: true } as const
+  return {
+    next: stack && { stack, passes: 1, goesOn: false, ...unknown },
+    gapMm: gap.gapMm,
+    gapSpreadMm: gap.learnt?.offsetMm.spread ?? gap.ownSpreadMm,
+    surprised: false,
+  }
+}
+
 /** Learns from a trial's rounds, none or more, and proposes the next. `request.learnt` is what the log said before it. */
 export function* trialAdviceSteps(
   request: PlanRequest,
   rounds: readonly TriedRound[],
   responses: Responses,
 ): Steps<TrialAdvice> {
+  if (!goalOf(request).computed) return guidedAdvice(request, rounds, responses)
   const goal = computedOf(request)
   const before = request.learnt
   const surprised = before !== undefined && isSurprising(before, evidenceOfPile(goal, request.cut, rounds))

@@ -1,10 +1,13 @@
 import { bestFace, type FaceState, type Plate } from '../layers/plate.js'
+import type { RidgeMat } from './laws/ridge.js'
 import type { PlateKind } from '../materials/plate-kind.js'
 
 /** What the blade lands on: k_p in N/mm² (per mm of blade and mm of sinking), s_b in mm/MPa. */
 export interface Bed {
   readonly indentStiffness: number
   readonly softness: number
+  /** The mat that something is pressed into, where there is one. */
+  readonly mat?: RidgeMat & { readonly lengthMm: number; readonly widthMm: number }
 }
 
 /** k_p of a cutting pad with a fresh face, N/mm². Press model. */
@@ -13,7 +16,7 @@ export const FRESH_PAD_STIFFNESS = 110
 /** k_p of a cutting pad by its face: over deep scores the blade finds less to press against. Press model; lined from memory. */
 const padStiffness: Record<FaceState, number> = { fresh: FRESH_PAD_STIFFNESS, lined: 105, scored: 70 }
 
-/** k_p and s_b of the other kinds. Press model, table of beds; the last five from memory, as no blade should land on them. */
+/** k_p and s_b of the other kinds. Press model, table of beds; the last seven from memory, as no blade should land on them. */
 const beds: Record<Exclude<PlateKind, 'cutting-pad'>, Bed> = {
   'hard-plate': { indentStiffness: 2000, softness: 0 },
   'soft-mat': { indentStiffness: 25, softness: 0.02 },
@@ -23,6 +26,8 @@ const beds: Record<Exclude<PlateKind, 'cutting-pad'>, Bed> = {
   'impression-pad': { indentStiffness: 60, softness: 0.01 },
   shim: { indentStiffness: 60, softness: 0 },
   'press-block': { indentStiffness: 150, softness: 0 },
+  'heated-plate': { indentStiffness: 200, softness: 0 },
+  foil: { indentStiffness: 150, softness: 0 },
 }
 
 /** What a plate is like as a bed, on the better of its faces. */

@@ -1,8 +1,21 @@
 /** What may be asked for at the Bench around the laying of a stack, by its code. */
-export type GuideStep = 'check' | 'hold' | 'feed' | 'look'
+export type GuideStep =
+  | 'check'
+  | 'hold'
+  | 'feed'
+  | 'look'
+  | 'mirror'
+  | 'one-sheet'
+  | 'barely-felt'
+  | 'both-sides'
+  | 'close-folder'
+  | 'arrow'
+  | 'warm-up'
+  | 'foil-wait'
 
 /** What may come after the pressing, by its code. */
-export type FinishingStep = 'release' | 'finish' | 'glue' | 'pads'
+export type FinishingStep =
+  'release' | 'finish' | 'glue' | 'pads' | 'bring-out' | 'fill-relief' | 'push-out' | 'mats' | 'glue-over' | 'cool-down'
 
 /** How a press run is led through at the Bench; what is laid where is the stack's own. */
 export interface BenchGuide {

@@ -1,4 +1,5 @@
 import { type DieClass, factsOfDieClass, LONG_FRAME_MM } from '../dies/classes/list.js'
+import type { DieUse } from '../dies/classes/die-class.js'
 import { SAME_DIE_HEIGHT_MM } from '../dies/die.js'
 import type { Finding } from '../faults/finding.js'
 import { cleanCut } from '../goals/clean-cut/clean-cut.js'
@@ -9,7 +10,7 @@ import { landingOf, type Stack } from '../layers/stack.js'
 import type { FindingCode } from './finding-code.js'
 import type { HouseRules } from '../job/house-rules.js'
 import { type CutContext, dieClassOf } from '../job/cut-context.js'
-import { finding, type Place, plates, type Technique } from './technique.js'
+import { finding, type Place, plates, plateTooWide, type Technique, tooWide } from './technique.js'
 
 /** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
 const MOST_SHIMS = 4
@@ -102,6 +103,7 @@ export const cutting = {
   id: 'cut' as const,
   goal: cleanCut,
   regions: ['all', 'to-line', 'under-block'],
+  takes: ['die'] as readonly DieUse[],
   guide: {
     first: ['check'],
     afterDies: ['hold'],
@@ -116,9 +118,7 @@ export const cutting = {
     const found: Finding<FindingCode>[] = []
     const dieClass = dieClassOf(cut)
     if (cut.onlyOne) found.push(finding('only-one', 'note', { sheet: cut.sheet.name }))
-    const widthMm = widest(cut)
-    if (widthMm > cut.press.throatMm)
-      found.push(finding('die-wider-than-throat', 'stop', { dieMm: widthMm, limitMm: cut.press.throatMm }))
+    found.push(...tooWide(cut))
     const { mostSheets } = factsOfDieClass(dieClass)
     if (cut.sheetCount > mostSheets)
       found.push(finding('too-many-sheets', 'caution', { count: cut.sheetCount, limit: mostSheets, dieClass }))
@@ -133,15 +133,7 @@ export const cutting = {
   },
 
   ofPiece(role, plate, cut) {
-    const found: Finding<FindingCode>[] = []
-    if (plate.widthMm > cut.press.throatMm)
-      found.push(
-        finding('plate-wider-than-throat', 'stop', {
-          plate: plate.name,
-          dieMm: plate.widthMm,
-          limitMm: cut.press.throatMm,
-        }),
-      )
+    const found = plateTooWide(plate, cut)
     if (role === 'bed') found.push(...bedFindings(plate, cut))
     if (role === 'bed' || role === 'pad') found.push(...coverFindings(plate, cut))
     return found

@@ -1,8 +1,12 @@
 import { Mistake } from '../faults/guards.js'
+import { creasing } from './crease.js'
 import { cutting } from './cut.js'
+import { foiling } from './foil.js'
+import { folding } from './folder.js'
+import { raising } from './raise.js'
 import type { Technique } from './technique.js'
 
-const listed = [cutting] as const
+const listed = [cutting, creasing, raising, folding, foiling] as const
 
 const byId = new Map<string, Technique>()
 for (const technique of listed) {

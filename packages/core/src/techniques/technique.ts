@@ -1,4 +1,5 @@
-import type { DieClass } from '../dies/classes/list.js'
+import type { DieUse } from '../dies/classes/die-class.js'
+import { type DieClass, factsOfDieClass } from '../dies/classes/list.js'
 import type { Finding, Severity } from '../faults/finding.js'
 import type { Goal } from '../goals/goal.js'
 import type { CutContext } from '../job/cut-context.js'
@@ -40,6 +41,31 @@ export const finding = (
 ): Finding<FindingCode> =>
   layerIndex === undefined ? { code, severity, values } : { code, severity, values, layerIndex }
 
+/** A stop where a technique is asked to press what it does not take, such as a cut with a folder. */
+export const wrongThings = (cut: CutContext, takes: readonly DieUse[]): Finding<FindingCode>[] =>
+  cut.dies.flatMap(({ name, dieClass }) =>
+    takes.includes(factsOfDieClass(dieClass).use) ? [] : [finding('wrong-thing', 'stop', { die: name, dieClass })],
+  )
+
+/** Cautions that hold for whatever is wider than the press. */
+export const tooWide = (cut: CutContext): Finding<FindingCode>[] => {
+  const widthMm = Math.max(0, ...cut.dies.map((die) => die.widthMm))
+  const limitMm = cut.press.throatMm
+  return widthMm > limitMm ? [finding('die-wider-than-throat', 'stop', { dieMm: widthMm, limitMm })] : []
+}
+
+/** A plate that does not go through the throat. */
+export const plateTooWide = (plate: Plate, cut: CutContext): Finding<FindingCode>[] =>
+  plate.widthMm > cut.press.throatMm
+    ? [
+        finding('plate-wider-than-throat', 'stop', {
+          plate: plate.name,
+          dieMm: plate.widthMm,
+          limitMm: cut.press.throatMm,
+        }),
+      ]
+    : []
+
 /**
  * What is done in a press run: which layers may stand where, and what must never happen. The findings are split by what they depend
  * on, so that the search can add them up without building every stack.
@@ -50,9 +76,13 @@ export interface Technique {
   readonly goal: Goal
   /** What of the stack may be pressed. */
   readonly regions: readonly RegionId[]
+  /** What it presses against a sheet. */
+  readonly takes: readonly DieUse[]
   readonly guide: BenchGuide
   /** The sequence bottom to top for a die class and blade side, where all of the stack is pressed. */
   places(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]
+  /** A press run as this technique has it, where that differs from what stands on the shelf. */
+  asPressed?(cut: CutContext): CutContext
   ofJob(cut: CutContext): Finding<FindingCode>[]
   /** Of a plate in the role that it has. */
   ofPiece(role: Role, plate: Plate, cut: CutContext): Finding<FindingCode>[]

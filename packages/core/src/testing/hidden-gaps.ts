@@ -44,7 +44,7 @@ export const findOutGaps = (
       const { look } = press.press(stack, 2)
       return {
         pressId: 'press',
-        sheetId: of.sheet.id,
+        resist: of.sheet.id,
         log: evidenceOfPile(cleanCut.computed, of, [{ stack, look, freshSheets: true }]),
       }
     })

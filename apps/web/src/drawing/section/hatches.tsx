@@ -37,6 +37,12 @@ const marks: Record<HatchId, { readonly size: number; readonly fill: string; rea
     fill: '#f3dfd8',
     draw: <path d="M0 5q2.5-4 5 0t5 0" fill="none" stroke={stroke} strokeWidth="0.9" />,
   },
+  'heated-plate': {
+    size: 8,
+    fill: '#f2c3a8',
+    draw: <path d="M4 0v8M0 4h8" stroke={stroke} strokeWidth="0.7" />,
+  },
+  foil: { size: 6, fill: '#f4e3a1', draw: <path d="M0 3h6" stroke={stroke} strokeWidth="0.6" /> },
   'impression-pad': {
     size: 10,
     fill: '#ece6f0',

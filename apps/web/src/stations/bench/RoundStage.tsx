@@ -59,7 +59,14 @@ export const RoundStage = ({
       </div>
       {isPressed && picture}
       {step.is === 'tell' && (
-        <TellStep key={`${number} ${feel}`} passes={passesMade} feel={feel} pieces={pieces} onTell={tell} />
+        <TellStep
+          key={`${number} ${feel}`}
+          technique={atBench.request.technique}
+          passes={passesMade}
+          feel={feel}
+          pieces={pieces}
+          onTell={tell}
+        />
       )}
       <Ways round={round} />
     </>

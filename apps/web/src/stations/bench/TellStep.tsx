@@ -1,4 +1,4 @@
-import { cameOutGood, type HandleFeel, type Round, sheetsGoOn } from '@bold-heron/core'
+import { cameOutGood, type HandleFeel, type Round, sheetsGoOn, type TechniqueId, toldOf } from '@bold-heron/core'
 import { Minus, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -9,11 +9,13 @@ const MOST_PIECES = 999
 
 /** What came of the passes, in pictures, and how many good pieces there are. */
 export const TellStep = ({
+  technique,
   passes,
   feel,
   pieces: usual,
   onTell,
 }: {
+  readonly technique: TechniqueId
   readonly passes: number
   /** What the handle is thought to have felt like, to begin with. */
   readonly feel: HandleFeel
@@ -21,9 +23,10 @@ export const TellStep = ({
   readonly onTell: (round: Round, counted: { readonly pieces: number; readonly spoilt: number }) => void
 }) => {
   const { t } = useTranslation()
+  const { looks, asWanted } = toldOf(technique)
   const [round, setRound] = useState<Round>({
     passes,
-    seen: feel === 'stopped' ? 'dented' : 'clean',
+    seen: feel === 'stopped' ? (looks[0] ?? asWanted) : asWanted,
     hangingShare: null,
     hangingPlace: null,
     feel,
@@ -40,7 +43,7 @@ export const TellStep = ({
         onTell(round, { pieces, spoilt })
       }}
     >
-      <LookFields name="bench" round={round} onChange={setRound} />
+      <LookFields name="bench" technique={technique} round={round} onChange={setRound} />
       <div className="flex flex-wrap items-center gap-4">
         {good && usual > 0 && (
           <div className="flex items-center gap-2" role="group" aria-label={t('bench.tell.pieces')}>

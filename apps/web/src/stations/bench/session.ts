@@ -1,4 +1,4 @@
-import { cameOutGood, type Round, sheetsGoOn } from '@bold-heron/core'
+import { cameOutAsWanted, cameOutGood, type Round, sheetsGoOn } from '@bold-heron/core'
 import type { ChosenLayer } from '@bold-heron/schema'
 
 /** One round that was pressed and looked at. */
@@ -118,7 +118,7 @@ export const told = (
   return {
     ...session,
     pressed: [...session.pressed, { runId, stack, freshSheets, look, pieces: good ? pieces : 0, spoilt, at }],
-    stage: good && look.seen === 'clean' ? 'finish' : 'next',
+    stage: good && cameOutAsWanted(look) ? 'finish' : 'next',
   }
 }
 

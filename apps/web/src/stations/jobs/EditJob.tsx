@@ -1,4 +1,5 @@
-import { inputOfJob, type JobInput, type JobRow } from '@bold-heron/schema'
+import { techniqueOf } from '@bold-heron/core'
+import { inputOfJob, type JobInput, type JobRow, runInHandOf } from '@bold-heron/schema'
 import { Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useParams } from 'react-router'
@@ -60,7 +61,7 @@ const EditJobForm = ({ job }: { readonly job: JobRow }) => {
           </>
         }
       >
-        <JobFormFields withState />
+        <JobFormFields withState takes={techniqueOf(runInHandOf(job).technique).takes} />
       </RowFormFrame>
       {saving.dialog}
     </Panel>

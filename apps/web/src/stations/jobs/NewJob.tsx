@@ -1,5 +1,5 @@
-import type { BladeSide } from '@bold-heron/core'
-import { type JobInput, plainRun, withRunInHand } from '@bold-heron/schema'
+import { type BladeSide, techniqueOf } from '@bold-heron/core'
+import { type JobInput, plainRun, runInHandOf, withRunInHand } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
@@ -47,8 +47,14 @@ const NewJobForm = ({ start }: { readonly start: JobInput }) => {
         error={add.error}
         saveText={t('jobs.create')}
       >
-        <WantChoice want={want} onWant={setWant} />
-        <JobFormFields withState={false} />
+        <WantChoice
+          want={want}
+          onWant={(next) => {
+            setWant(next)
+            form.setValue('bladeSide', next.bladeSide ?? runInHandOf(start).bladeSide)
+          }}
+        />
+        <JobFormFields withState={false} takes={techniqueOf(want.technique).takes} />
       </RowFormFrame>
     </Panel>
   )

@@ -1,4 +1,4 @@
-import { jobStates } from '@bold-heron/core'
+import { type DieUse, factsOfDieClass, jobStates } from '@bold-heron/core'
 import { type JobInput, jobInput, type PressRun, runInHandOf, withRunInHand } from '@bold-heron/schema'
 import { Plus, X } from 'lucide-react'
 import { useFormContext, useWatch } from 'react-hook-form'
@@ -73,7 +73,7 @@ const useTakeOver = () => {
 }
 
 /** The dies of a job: one, and others laid beside it. */
-const DiesField = () => {
+const DiesField = ({ takes }: { readonly takes: readonly DieUse[] }) => {
   const { t } = useTranslation()
   const { setValue, formState } = useFormContext()
   const throatMm = useThroat()
@@ -100,6 +100,7 @@ const DiesField = () => {
                   ids={ids}
                   value={id}
                   pickedFor={{ throatMm }}
+                  among={({ dieClass }) => takes.includes(factsOfDieClass(dieClass).use)}
                   onPick={(picked) => {
                     set(shown.map((each, index) => (index === at ? picked : each)))
                     if (at === 0) void takeOver(picked)
@@ -156,11 +157,18 @@ const RowField = ({ kind, name }: { readonly kind: 'presses' | 'sheets'; readonl
 }
 
 /** The fields of a job; its state only once it exists. */
-export const JobFormFields = ({ withState }: { readonly withState: boolean }) => {
+export const JobFormFields = ({
+  withState,
+  takes,
+}: {
+  readonly withState: boolean
+  /** What the job's technique presses. */
+  readonly takes: readonly DieUse[]
+}) => {
   const { t } = useTranslation()
   return (
     <div className="grid gap-4 md:grid-cols-2">
-      <DiesField />
+      <DiesField takes={takes} />
       <RowField kind="sheets" name="sheetId" />
       <RowField kind="presses" name="pressId" />
       <TextField name="name" label={t('jobs.field.name')} />

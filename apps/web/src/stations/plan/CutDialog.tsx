@@ -1,4 +1,4 @@
-import { type Assessment, isGood, type Round } from '@bold-heron/core'
+import { type Assessment, isGood, type Round, type TechniqueId, toldOf } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
@@ -15,6 +15,7 @@ import { useSay } from '../../ui/toasts.js'
 import { runOf } from '../../pressing/run-of.js'
 
 const RoundFields = ({
+  technique,
   number,
   round,
   onChange,
@@ -22,6 +23,7 @@ const RoundFields = ({
 }: {
   readonly number: number
   readonly round: Round
+  readonly technique: TechniqueId
   readonly onChange: (round: Round) => void
   readonly onDrop: (() => void) | undefined
 }) => {
@@ -52,18 +54,18 @@ const RoundFields = ({
             />
           )}
         </Field>
-        <LookFields name={String(number)} round={round} onChange={onChange} />
+        <LookFields name={String(number)} technique={technique} round={round} onChange={onChange} />
       </div>
     </fieldset>
   )
 }
 
-const firstRound = (passes: number): Round => ({
+const firstRound = (technique: TechniqueId, passes: number): Round => ({
   passes,
-  seen: 'clean',
+  seen: toldOf(technique).asWanted,
   hangingShare: null,
   hangingPlace: null,
-  feel: 'firm',
+  feel: toldOf(technique).feels[0] === 'free' ? 'firm' : 'nothing',
 })
 
 /** Writes into the log how a pressing came out. */
@@ -80,8 +82,8 @@ export const CutDialog = ({
   const navigate = useNavigate()
   const say = useSay()
   const add = useAddRow('runs')
-  const [rounds, setRounds] = useState<readonly Round[]>([firstRound(assessment.passes.passes)])
   const run = runInHandOf(job)
+  const [rounds, setRounds] = useState<readonly Round[]>([firstRound(run.technique, assessment.passes.passes)])
   const [pieces, setPieces] = useState(run.sheetCount)
   const [note, setNote] = useState('')
   const good = isGood((rounds.at(-1) as Round).seen)
@@ -107,6 +109,7 @@ export const CutDialog = ({
         {rounds.map((round, at) => (
           <RoundFields
             key={at}
+            technique={run.technique}
             number={at + 1}
             round={round}
             onChange={(next) => setRounds(rounds.map((each, index) => (index === at ? next : each)))}
@@ -115,7 +118,10 @@ export const CutDialog = ({
         ))}
         <div className="flex flex-wrap items-end gap-4">
           {rounds.length < 10 && (
-            <Button icon={<Plus aria-hidden size={18} />} onClick={() => setRounds([...rounds, firstRound(1)])}>
+            <Button
+              icon={<Plus aria-hidden size={18} />}
+              onClick={() => setRounds([...rounds, firstRound(run.technique, 1)])}
+            >
               {t('plan.cut.again')}
             </Button>
           )}

@@ -1,3 +1,4 @@
+import { factsOfDieClass, techniqueOf } from '@bold-heron/core'
 import { inputOfJob, type JobRow, pressIdOf, type PressRun, runInHandOf } from '@bold-heron/schema'
 import { Minus, Plus } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
@@ -31,6 +32,7 @@ const Settings = ({ job }: { readonly job: JobRow }) => {
         label={t('plan.settings.dies')}
         value={firstDie ?? ''}
         pickedFor={{ throatMm }}
+        among={({ dieClass }) => techniqueOf(run.technique).takes.includes(factsOfDieClass(dieClass).use)}
         onPick={(id) => changeCut({ dieIds: [id, ...otherDies] })}
       />
       <RowPicker

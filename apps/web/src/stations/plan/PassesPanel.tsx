@@ -23,7 +23,16 @@ import { ChanceReason, FeelReason } from './pass-reasons.js'
 const fromMemory: readonly PassReason[] = ['single-sheet', 'several-sheets']
 const ownRule: readonly PassReason[] = ['rule-one-and-look', 'rule-there-and-back']
 
-const feelTone = { free: 'plain', light: 'plain', firm: 'plain', hard: 'warn', stop: 'danger' } as const
+const feelTone = {
+  free: 'plain',
+  light: 'plain',
+  firm: 'plain',
+  hard: 'warn',
+  stop: 'danger',
+  nothing: 'plain',
+  'just-felt': 'plain',
+  'plainly-felt': 'danger',
+} as const
 
 /** One line a pass: what it leaves hanging, how the handle feels, how likely it is clean. */
 const PassRow = ({

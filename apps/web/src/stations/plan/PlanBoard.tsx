@@ -9,6 +9,7 @@ import { useLengths } from '../../text/lengths.js'
 import { TabbedPanel } from '../../ui/TabbedPanel.js'
 import { BandPanel } from './BandPanel.js'
 import { CutLeaf } from './cut/CutLeaf.js'
+import { FormLeaf } from './cut/FormLeaf.js'
 import { CutDialog } from './CutDialog.js'
 import { FindingsPanel } from './FindingsPanel.js'
 import { OthersPanel } from './OthersPanel.js'
@@ -74,10 +75,13 @@ export const PlanBoard = ({
               },
               {
                 name: 'cut',
-                title: t('plan.map.title'),
-                content: (
-                  <CutLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} lengths={lengths} />
-                ),
+                title: t(`plan.map.titles.${request.technique}`),
+                content:
+                  request.technique === 'cut' ? (
+                    <CutLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} lengths={lengths} />
+                  ) : (
+                    <FormLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} />
+                  ),
               },
             ]}
           />
@@ -101,7 +105,9 @@ export const PlanBoard = ({
               onPick={editing.change}
             />
           </div>
-          <BandPanel assessment={assessment} cut={request.cut} jobId={job.id} lengths={lengths} />
+          {request.technique !== 'foil' && (
+            <BandPanel assessment={assessment} cut={request.cut} jobId={job.id} lengths={lengths} />
+          )}
           <FindingsPanel assessment={assessment} lengths={lengths} />
         </div>
       </div>

@@ -92,8 +92,88 @@ export const findings = {
     say: 'Only one of these: rehearse on scrap of {{sheet}} first.',
     why: 'What hangs can be mended with another pass; what is cut too deep, cracked or shifted cannot. So the plan starts loose, the Bench rehearses on scrap of the same thickness, and asks before the one piece goes in.',
   },
+  'wrong-thing': {
+    say: '{{die}} is a {{dieClass}}, which this technique does not take.',
+    why: 'Cutting, creasing and foil want a die; raising wants a glued-up shape; a folder wants a folder. Choose another thing, or another technique.',
+  },
+  'one-sheet-at-a-time': {
+    say: '{{count}} loose sheets: press one at a time.',
+    why: 'Loose sheets slide against one another, and only one of them takes the shape.',
+  },
+  'two-thicknesses': {
+    say: 'Two thicknesses: right for a folded front or an envelope, not for loose sheets.',
+    why: 'A folded card goes in as one thing of two thicknesses, and this is planned for both. Or open it first.',
+  },
+  'crease-blade-down': {
+    say: 'The blade looks down: it would cut what it meets.',
+    why: 'Here the die lies under the sheet, blade up, and presses it into the mat above. Turn the die over.',
+  },
+  'mat-too-thick': {
+    say: '{{plate}} is a thick mat: a crease comes out softer on it.',
+    why: 'Creases want a thin embossing mat; the thick one is for raised shapes.',
+  },
+  'mat-too-thin': {
+    say: '{{plate}} is too thin for a raised shape.',
+    why: 'The mat has to give way by the height of the shape. Use a thick embossing mat.',
+  },
+  'mat-smaller-than-die': {
+    say: '{{plate}} does not cover what is pressed.',
+    why: 'What sticks out of the mat meets something hard, and is cut or crushed.',
+  },
+  'two-mats': {
+    say: 'Two mats in one stack.',
+    why: 'Together they give way as nobody has tried. Use the thin one for creases, the thick one for shapes.',
+  },
+  'may-crack': {
+    say: 'A shape {{heightMm}} high may crack this sheet.',
+    why: 'Common practice and memory: up to four times the sheet’s thickness is fine, up to six a risk. Fewer layers, or a sheet that gives.',
+  },
+  'will-crack': {
+    say: 'A shape {{heightMm}} high is going to crack this sheet.',
+    why: 'Common practice and memory: beyond six times the sheet’s thickness it cracks. Fewer layers in the shape, or a sheet that gives.',
+  },
+  'shape-mirrored': {
+    say: 'Raised: stick the shape to the sheet’s back, mirrored. Sunk: to its face, right way round.',
+    why: 'What lies on the back is seen from the other side. The Bench shows it before anything is laid.',
+  },
+  'wet-glue': {
+    say: 'Wet glue dries first; with tape it goes at once.',
+    why: 'A shape that slides while it is pressed smears its relief.',
+  },
+  'hard-plate-over-folder': {
+    say: '{{plate}} over a folder bends for good.',
+    why: 'The pattern pushes into it. A pad goes on top.',
+  },
+  'pad-under-deep-folder': {
+    say: '{{plate}} under a deep folder makes the stack much too high.',
+    why: 'The thickness of a deep folder makes up for the pad below. Take it out.',
+  },
+  'folder-marked-end': {
+    say: 'The marked end of the folder goes in first.',
+    why: 'Folders are made to be fed that way; the other way they creep and tear.',
+  },
+  'folder-metal-up': {
+    say: 'The metal side of the folder looks up.',
+    why: 'Its blades cut towards the plastic leaf below. Metal down they cut nothing.',
+  },
+  'folder-bows': {
+    say: 'Folders bow with use.',
+    why: 'That is normal. Turn it end for end now and then.',
+  },
+  'foam-springs-back': {
+    say: 'Foam springs back: little of the shape stays.',
+    why: 'It keeps about a fifth of what is pressed. Press it longer, or use card.',
+  },
+  'plate-burns': {
+    say: 'The heated plate burns. Never leave it; follow its maker’s instructions.',
+    why: 'It stays hot long after it is switched off. Lift it by its handle only, keep children and cables away, and let it cool on its stand.',
+  },
+  'foil-dull-side': {
+    say: 'The dull side of the foil looks at the sheet.',
+    why: 'The bright side is the carrier; the other way round nothing sticks.',
+  },
   'unusual-order': {
     say: 'This is not the usual order of layers.',
-    why: 'For this technique the layers usually stand, bottom to top: platform, spacer, shims, bed, sheets, die, pad; with the blade up: pad, die, sheets, bed.',
+    why: 'For this technique the layers usually stand, bottom to top: platform, spacer, shims, then what this technique asks for. For a cut: bed, sheets, die, pad; with the blade up: pad, die, sheets, bed.',
   },
 } as const

@@ -1,8 +1,12 @@
 import type { PlateKind } from '../../materials/plate-kind.js'
 
-/** A kind of cutting die, and everything that is particular to it. Lengths in mm. */
+/** What is done with something that is pressed against a sheet: it cuts, it is a folder, or a shape to raise. */
+export type DieUse = 'die' | 'flat-folder' | 'deep-folder' | 'cutting-folder' | 'shape'
+
+/** A kind of cutting die (or folder, or shape), and everything that is particular to it. Lengths in mm. */
 export interface ClassOfDie {
   readonly id: string
+  readonly use: DieUse
   /** Total height and blade height above the body. */
   readonly heightMm: number
   readonly bladeHeightMm: number
@@ -27,6 +31,7 @@ export interface ClassOfDie {
 
 /** Sheets of etched metal. Heights from memory and common practice (press model, table of die classes); the rest from memory. */
 export const thin = {
+  use: 'die',
   heightMm: 1,
   bladeHeightMm: 0.6,
   bodyStripMm: 2.5,

@@ -2,6 +2,7 @@ import type { ClassOfDie } from './die-class.js'
 
 export const largeCased = {
   id: 'large-cased',
+  use: 'die',
   heightMm: 16,
   bladeHeightMm: 4,
   bodyStripMm: 0,

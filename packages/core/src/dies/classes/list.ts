@@ -1,11 +1,25 @@
 import type { ClassOfDie } from './die-class.js'
+import { cuttingFolder } from './cutting-folder.js'
+import { deepFolder } from './deep-folder.js'
+import { flatFolder } from './flat-folder.js'
 import { largeCased } from './large-cased.js'
+import { shape } from './shape.js'
 import { smallCased } from './small-cased.js'
 import { thinBorder } from './thin-border.js'
 import { thinLace } from './thin-lace.js'
 import { thinOutline } from './thin-outline.js'
 
-const listed = [thinOutline, thinLace, thinBorder, smallCased, largeCased] as const
+const listed = [
+  thinOutline,
+  thinLace,
+  thinBorder,
+  smallCased,
+  largeCased,
+  flatFolder,
+  deepFolder,
+  cuttingFolder,
+  shape,
+] as const
 
 export type DieClass = (typeof listed)[number]['id']
 

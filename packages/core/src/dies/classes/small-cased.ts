@@ -2,6 +2,7 @@ import type { ClassOfDie } from './die-class.js'
 
 export const smallCased = {
   id: 'small-cased',
+  use: 'die',
   heightMm: 8.5,
   bladeHeightMm: 2.5,
   bodyStripMm: 0,

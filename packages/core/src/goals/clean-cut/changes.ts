@@ -71,7 +71,8 @@ export const cutChanges: Computed['changesTo'] = (
     TURNS.filter((degrees) => fitsTurned(cut, degrees, pads)).map(turned),
   ]
   if (fitsTurned(cut, 90, pads)) weighed.push({ proposal: { code: 'lengthways' }, laying: { rotationDeg: 90 } })
-  if (prediction.passes.some((pass) => pass.hanging?.place === 'middle')) weighed.push(...centreShim(cut, shelf))
+  if (prediction.passes.some((pass) => pass.of === 'cut' && pass.hanging?.place === 'middle'))
+    weighed.push(...centreShim(cut, shelf))
   const hard = shelf.find((plate) => plate.kind === 'hard-plate')
   if (hard && bedKinds.includes('hard-plate')) {
     const hardBed = { indentStiffness: bedOf(hard).indentStiffness, softness: softnessOf(hard) }

@@ -21,6 +21,8 @@ export const cleanCut = {
   computed: {
     advice: ruleOfThumb,
     usualSqueezeMm: (cut) => usualSqueezeMm(dieClassOf(cut), pileMmOf(cut)),
+    stronger: (cut, factor) =>
+      factor === 1 ? cut : { ...cut, sheet: { ...cut.sheet, shearStrengthMPa: cut.sheet.shearStrengthMPa * factor } },
     bedRole: 'bed',
     bedOfPlate: (plate) => ({ indentStiffness: bedOf(plate).indentStiffness, softness: softnessOf(plate) }),
     bedOfStack,

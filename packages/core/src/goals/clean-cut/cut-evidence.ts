@@ -1,3 +1,4 @@
+import { feelsOn } from '../../outcomes/round.js'
 import { evidenceFrom } from '../../learning/evidence.js'
 import { FAR_TOO_HARD, type Forecast, simulatorOf } from './forecast.js'
 import { logChanceOf } from './likelihood.js'
@@ -18,4 +19,5 @@ export const cutEvidence = evidenceFrom<Forecast>({
   isStraight: (one, other) => Math.abs(one.progress - other.progress) < MUCH,
   logChanceOf,
   seen: cutSeen,
+  feels: feelsOn.coarse,
 })

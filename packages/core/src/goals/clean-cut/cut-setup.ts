@@ -7,28 +7,32 @@ import { type Bed, bedOf, softnessOf } from '../../press/bed.js'
 import type { BladeLaw } from '../../press/laws/blade.js'
 import { type Laying, PLAIN_LAYING } from '../laying.js'
 import { WEDGE_RATIO } from '../../press/constants.js'
-import { type ContactCells, type GridSize, layOnGrid, STANDARD_GRID } from '../../press/nip/contact-cells.js'
+import {
+  type ContactCells,
+  type GridSize,
+  layOnGrid,
+  type PlacedDie,
+  STANDARD_GRID,
+} from '../../press/nip/contact-cells.js'
 import type { CutContext } from '../../job/cut-context.js'
 
 /** mm. Grid for responses: coarser than a shown simulation; moves thresholds by a hundredth or two, far below their doubt. */
 export const PLANNING_GRID: GridSize = { xMm: 2, yMm: 12 }
 
-/** The dies of a cut laid out on the grid of a simulation. */
-export const cellsOf = (
-  cut: CutContext,
-  laying: Laying = PLAIN_LAYING,
-  grid: GridSize = STANDARD_GRID,
-): ContactCells => {
-  const { dies, press } = cut
+/** The dies of a press run where they lie in the stack, each as much lower as it is than the tallest. */
+export const placedDiesOf = ({ dies, press }: CutContext, laying: Laying = PLAIN_LAYING): PlacedDie[] => {
   const poses = laying.poses ?? layOutDies(dies, press.throatMm, laying.rotationDeg)
   const topMm = tallest(dies).valueMm
-  const placed = dies.map((die: Die, at) => ({
+  return dies.map((die: Die, at) => ({
     lines: placeLines(die.outline.lines, poses[at] as DiePose),
     shape: { bladeHeightMm: die.bladeHeightMm, bodyStripMm: die.bodyStripMm },
     lowerMm: topMm - die.height.valueMm,
   }))
-  return layOnGrid(placed, press.throatMm, laying.heights, grid)
 }
+
+/** The dies of a cut laid out on the grid of a simulation. */
+export const cellsOf = (cut: CutContext, laying: Laying = PLAIN_LAYING, grid: GridSize = STANDARD_GRID): ContactCells =>
+  layOnGrid(placedDiesOf(cut, laying), cut.press.throatMm, laying.heights, grid)
 
 /** The law of the blades for a cut on a bed; `strength` multiplies the sheet's shear strength (1 = its table value). */
 export const lawOf = (cut: CutContext, bed: Bed, strength = 1): BladeLaw => ({

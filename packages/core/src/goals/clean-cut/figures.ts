@@ -10,12 +10,13 @@ import { effortOf, feelOf, handleForceN } from '../../press/drive.js'
 import type { Chosen } from '../goal.js'
 import { type Laying, PLAIN_LAYING } from '../laying.js'
 import type { Outlook } from '../outlook.js'
-import type { MadePasses, PassFigures, PredictedPass, Prediction } from '../prediction.js'
+import type { LoadFigures, MadePasses, PredictedPass, Prediction } from '../prediction.js'
 import { cellsOf, lawOf } from './cut-setup.js'
 import { whereItHangsIn } from './where-it-hangs-in.js'
 
 /** What one pass cuts. */
 export interface CutFigures {
+  readonly of: 'cut'
   readonly cutFraction: number
   readonly meanDepth: number
   readonly leastDepth: number
@@ -24,14 +25,23 @@ export interface CutFigures {
   readonly overcutMm: number
 }
 
+/** A pass of a cut. */
+export type CutPassFigures = LoadFigures & CutFigures
+
+/** Passes of a cut, and whether every station was solved. */
+export interface MadeCuts extends MadePasses {
+  readonly passes: readonly CutPassFigures[]
+}
+
 /** A chance below this is not worth naming. From memory. */
 const WORTH_NAMING = 0.01
 
 /** The figures of a pass just made by a run: what hangs, and how the handle feels to this user's hand. */
-export const figuresOf = (cut: CutContext, outcome: CutPass, run: CutSimulation): PassFigures => {
+export const figuresOf = (cut: CutContext, outcome: CutPass, run: CutSimulation): CutPassFigures => {
   const load = { torqueNmm: outcome.peakTorqueNmm, forceN: outcome.peakForceN }
   const effort = effortOf(cut.press.drive, load) / cut.rules.handShare
   return {
+    of: 'cut',
     cutFraction: outcome.cutFraction,
     meanDepth: outcome.meanDepth,
     leastDepth: outcome.leastDepth,
@@ -54,9 +64,9 @@ export const simulatePasses = (
   bed: Bed,
   squeezeMm: number,
   { least, most }: { readonly least: number; readonly most: number },
-): MadePasses => {
+): MadeCuts => {
   run.start({ law: lawOf(cut, bed), bedSoftness: bed.softness, squeezeMm })
-  const made: PassFigures[] = []
+  const made: CutPassFigures[] = []
   let solved = true
   for (let pass = 1; pass <= most; pass++) {
     const outcome = run.pass()
@@ -67,7 +77,7 @@ export const simulatePasses = (
   return { passes: made, solved }
 }
 
-const worstOf = (stack: Stack, passes: readonly PredictedPass[], outlook: Outlook): Prediction['worst'] => {
+const worstOf = (stack: Stack, passes: readonly CutPassFigures[], outlook: Outlook): Prediction['worst'] => {
   const { chances } = outlook
   const clean = chances.goodBy[outlook.passes - 1] ?? 0
   if (chances.stops >= WORTH_NAMING) return { what: 'handle-stops', chance: chances.stops }
@@ -113,6 +123,6 @@ export const predict = (
     sure: outlook.sure,
     lookAfter: even === -1 ? outlook.passes : Math.min(even + 1, outlook.passes),
     stops,
-    worst: worstOf(stack, shown, outlook),
+    worst: worstOf(stack, passes, outlook),
   }
 }

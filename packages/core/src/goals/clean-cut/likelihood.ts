@@ -52,7 +52,9 @@ const chanceOfSeen = (forecast: Forecast, { seen, hangingShare, hangingPlace }: 
 }
 
 const chanceOfFeel = ({ effort }: Forecast, feel: HandleFeel): number => {
-  const [low, high] = feelBounds(feel === 'stopped' ? 'stop' : feel)
+  // The finer feels are of other techniques; said of a cut, any of them is as good as free.
+  const isFine = feel === 'nothing' || feel === 'just-felt' || feel === 'plainly-felt'
+  const [low, high] = feelBounds(feel === 'stopped' ? 'stop' : isFine ? 'free' : feel)
   // Nothing is easier than free.
   return chanceBetween(low === 0 ? -Infinity : low, high, effort, FELT_SPREAD)
 }

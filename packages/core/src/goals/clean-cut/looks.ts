@@ -4,9 +4,9 @@ import { fallsShort, isDone } from '../look.js'
 export const cutLooks = [
   fallsShort('untouched'),
   fallsShort('dented'),
-  { id: 'hanging', isGood: false, tellsHanging: true },
+  { ...fallsShort('hanging'), tellsHanging: true },
   isDone('clean'),
-  isDone('cut-into-pad'),
+  isDone('cut-into-pad', false),
 ] as const
 export type CutSeen = (typeof cutLooks)[number]['id']
 

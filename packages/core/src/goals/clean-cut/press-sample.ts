@@ -4,14 +4,13 @@ import type { Press } from '../../press/press.js'
 import { pileMmOf } from '../../job/cut-context.js'
 import { defaultHouseRules } from '../../job/house-rules.js'
 import { measured } from '../../units/measured.js'
-import type { PassFigures } from '../prediction.js'
-import { simulatePasses, standardRun } from './figures.js'
+import { type CutPassFigures, simulatePasses, standardRun } from './figures.js'
 import { ordinaryCut } from './ordinary-cut.js'
 import { usualSqueezeMm } from './rule-of-thumb.js'
 
 /** What a press does with one and the same cut, so that builds can be compared. */
 export interface PressSample {
-  readonly first: PassFigures
+  readonly first: CutPassFigures
   /** Passes until clean; undefined where the house's most are not enough. */
   readonly passes: number | undefined
 }
@@ -42,5 +41,5 @@ export const pressSample = ({ frame, drive }: Pick<Press, 'frame' | 'drive'>): P
     most: defaultHouseRules.mostPasses,
   })
   const cleanAt = passes.findIndex((pass) => pass.cutFraction >= CLEAN_CUT)
-  return { first: passes[0] as PassFigures, passes: cleanAt === -1 ? undefined : cleanAt + 1 }
+  return { first: passes[0] as CutPassFigures, passes: cleanAt === -1 ? undefined : cleanAt + 1 }
 }

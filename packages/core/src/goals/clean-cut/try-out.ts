@@ -6,14 +6,13 @@ import type { CutContext } from '../../job/cut-context.js'
 import type { Laying } from '../laying.js'
 import { type CutMap, cutMapOf } from './cut-map.js'
 import { cellsOf, lawOf } from './cut-setup.js'
-import type { PassFigures } from '../prediction.js'
-import { figuresOf } from './figures.js'
+import { type CutPassFigures, figuresOf } from './figures.js'
 import { type Drive, handleForceN } from '../../press/drive.js'
 import { CutSimulation } from '../../press/cut-simulation.js'
 import type { ForceCurve } from '../../press/press-passes.js'
 
 /** What pressing a cut does in its last pass, in enough detail to draw it: the cut map after it, the load along the feed. */
-export interface TryOut extends PassFigures {
+export interface TryOut extends CutPassFigures {
   readonly map: CutMap
   readonly load: LoadCurve
   /** Whether every station of every pass was solved; else there is nothing to trust. */

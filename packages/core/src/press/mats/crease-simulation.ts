@@ -1,7 +1,7 @@
 import type { RidgeLaw } from '../laws/ridge.js'
 import { RidgeContact } from '../laws/ridge-contact.js'
 import type { RollerFrame } from '../mechanics.js'
-import { type HeightMap, layOnGrid, type PlacedDie } from '../nip/contact-cells.js'
+import { type GridSize, type HeightMap, layOnGrid, type PlacedDie } from '../nip/contact-cells.js'
 import { type ForceCurve, type PassLoads, PressPasses } from '../press-passes.js'
 import { matGrid } from './mat-grid.js'
 
@@ -25,15 +25,25 @@ export class CreaseSimulation {
   readonly ridge: RidgeContact
   private readonly passes: PressPasses
 
-  constructor(press: RollerFrame, dies: readonly PlacedDie[], heights?: HeightMap) {
-    const cells = layOnGrid(dies, press.throatMm, heights, matGrid(press.throatMm))
+  constructor(
+    press: RollerFrame,
+    dies: readonly PlacedDie[],
+    heights?: HeightMap,
+    grid: GridSize = matGrid(press.throatMm),
+  ) {
+    const cells = layOnGrid(dies, press.throatMm, heights, grid)
     this.ridge = new RidgeContact(press.rollerDiameterMm / 2, cells)
     this.passes = new PressPasses(press, cells.grid, cells.rows, [this.ridge], 'largest')
   }
 
   /** Begins anew with a whole sheet. */
-  start({ law, softness, squeezeMm }: Creasing): void {
+  start(creasing: Creasing): void {
     this.ridge.renew()
+    this.goOn(creasing)
+  }
+
+  /** Goes on with the sheet as it is creased so far, in another stack. */
+  goOn({ law, softness, squeezeMm }: Creasing): void {
     this.ridge.prepare(law)
     this.passes.prepare(softness, squeezeMm)
   }

@@ -5,7 +5,7 @@ import { FolderContact } from '../laws/folder-contact.js'
 import type { MatLaw } from '../laws/mat.js'
 import type { RollerFrame } from '../mechanics.js'
 import { layArea, rectangle } from '../nip/area-cells.js'
-import { type ContactCells, layOnGrid } from '../nip/contact-cells.js'
+import { type ContactCells, type GridSize, layOnGrid } from '../nip/contact-cells.js'
 import { FRESH_PAD_STIFFNESS } from '../bed.js'
 import { type ForceCurve, type PassLoads, PressPasses } from '../press-passes.js'
 import { matGrid } from './mat-grid.js'
@@ -36,8 +36,12 @@ export class FolderSimulation {
   /** Where its cutting lines lie on the grid. */
   readonly lineCells: ContactCells
 
-  constructor(press: RollerFrame, folder: LaidMat, lines: readonly Polyline[] = []) {
-    const grid = matGrid(press.throatMm)
+  constructor(
+    press: RollerFrame,
+    folder: LaidMat,
+    lines: readonly Polyline[] = [],
+    grid: GridSize = matGrid(press.throatMm),
+  ) {
     const cells = layArea([rectangle(folder.xMm, folder.yMm, folder.lengthMm, folder.widthMm)], press.throatMm, grid)
     this.area = new FolderContact(press.rollerDiameterMm / 2, cells)
     // The body of a folder is the folder itself, whose area is a contact of its own.
@@ -59,10 +63,15 @@ export class FolderSimulation {
   }
 
   /** Begins anew with a whole sheet. */
-  start({ folder, squeezeMm, sheet }: Folding): void {
+  start(folding: Folding): void {
     this.area.renew()
-    this.area.prepare(folder)
     this.blades?.renew()
+    this.goOn(folding)
+  }
+
+  /** Goes on with the sheet as it is formed so far, in another stack. */
+  goOn({ folder, squeezeMm, sheet }: Folding): void {
+    this.area.prepare(folder)
     this.blades?.prepare({
       sheetsMm: sheet.thicknessMm,
       shearStrengthMPa: sheet.shearStrengthMPa,

@@ -5,7 +5,7 @@ import { ReliefRecord } from '../laws/relief-record.js'
 import type { RollerFrame } from '../mechanics.js'
 import { type AreaCells, layArea, rectangle } from '../nip/area-cells.js'
 import { lessArea } from '../nip/less-area.js'
-import { layOnGrid } from '../nip/contact-cells.js'
+import { type GridSize, layOnGrid } from '../nip/contact-cells.js'
 import { type ForceCurve, type PassLoads, PressPasses } from '../press-passes.js'
 import { keptAlong } from './crease-simulation.js'
 import { matGrid } from './mat-grid.js'
@@ -45,8 +45,8 @@ export class ReliefSimulation {
     loops: readonly Polyline[],
     private readonly heightMm: number,
     mat: LaidMat,
+    grid: GridSize = matGrid(press.throatMm),
   ) {
-    const grid = matGrid(press.throatMm)
     const radiusMm = press.rollerDiameterMm / 2
     const shape = layArea(loops, press.throatMm, grid)
     const matCells = layArea([rectangle(mat.xMm, mat.yMm, mat.lengthMm, mat.widthMm)], press.throatMm, grid, -heightMm)
@@ -66,10 +66,15 @@ export class ReliefSimulation {
   }
 
   /** Begins anew with a whole sheet. */
-  start({ mat, keptShare, setPerPass, softness, squeezeMm }: Raising): void {
+  start(raising: Raising): void {
+    this.relief.renew()
+    this.goOn(raising)
+  }
+
+  /** Goes on with the sheet as it is raised so far, in another stack. */
+  goOn({ mat, keptShare, setPerPass, softness, squeezeMm }: Raising): void {
     this.shape.prepare(mat)
     this.around.prepare(mat)
-    this.relief.renew()
     this.relief.prepare(this.heightMm, keptShare, setPerPass)
     this.passes.prepare(softness, squeezeMm)
   }

@@ -4,6 +4,7 @@ import type { ShownFinishing } from './finishing.js'
 import { Glue } from './Glue.js'
 import { Pads } from './Pads.js'
 import { Release } from './Release.js'
+import { saidFinishing } from './Said.js'
 
 /** Everything that the Bench can ask for once it came out well. */
 export const shownFinishing: Readonly<Record<FinishingStep, ShownFinishing>> = {
@@ -11,4 +12,10 @@ export const shownFinishing: Readonly<Record<FinishingStep, ShownFinishing>> = {
   finish: Finish,
   glue: Glue,
   pads: Pads,
+  'bring-out': saidFinishing('bring-out'),
+  'fill-relief': saidFinishing('fill-relief'),
+  'push-out': saidFinishing('push-out'),
+  mats: saidFinishing('mats'),
+  'glue-over': saidFinishing('glue-over'),
+  'cool-down': saidFinishing('cool-down'),
 }

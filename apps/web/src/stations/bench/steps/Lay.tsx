@@ -1,6 +1,7 @@
-import type { Layer } from '@bold-heron/core'
+import { factsOfDieClass, type Layer, type Role } from '@bold-heron/core'
 import type { TFunction } from 'i18next'
 import { useTranslation } from 'react-i18next'
+import type { TermId } from '../../../drawing/terms/list.js'
 import { Term } from '../../../drawing/terms/Term.js'
 import { sayLie } from '../../../pressing/say-lie.js'
 import { layerName } from '../../../pressing/stack/layer-name.js'
@@ -10,8 +11,21 @@ import type { ShownStep } from './step.js'
 const howToLay = (t: TFunction<'app'>, layer: Layer, isLaidOut: boolean): string => {
   if (layer.is === 'sheets') return t('bench.lay.sheets')
   if (layer.is === 'plate') return t(`bench.lay.${layer.role}`)
+  const use = factsOfDieClass(layer.dies[0]?.dieClass ?? 'thin-outline').use
+  if (use === 'shape') return t('bench.lay.shape')
+  if (use !== 'die') return t('bench.lay.folder')
   if (isLaidOut) return t(layer.blade === 'down' ? 'bench.lay.placedDown' : 'bench.lay.placedUp')
   return t(layer.blade === 'down' ? 'bench.lay.diesDown' : 'bench.lay.diesUp')
+}
+
+/** Roles that the page of words explains. */
+const termOfRole: Partial<Record<Role, TermId>> = {
+  platform: 'platform',
+  spacer: 'spacer',
+  shim: 'shim',
+  bed: 'bed',
+  pad: 'pad',
+  block: 'block',
 }
 
 /** The next layer onto the stack. */
@@ -21,7 +35,7 @@ export const Lay: ShownStep<'lay'> = ({ step, job, stack, assessment, lengths })
   if (!layer) return null
   const heightMm = assessment?.ledger.lines[step.layer]?.runningMm
   const lie = sayLie(t, layer)
-  const term = layer.is === 'plate' ? layer.role : layer.is === 'dies' ? ('blade-side' as const) : undefined
+  const term = layer.is === 'plate' ? termOfRole[layer.role] : layer.is === 'dies' ? ('blade-side' as const) : undefined
   return (
     <>
       <BenchTitle>{t('bench.lay.title', { name: layerName(t, layer) })}</BenchTitle>

@@ -10,6 +10,7 @@ import { Look } from './Look.js'
 import { OnePiece } from './OnePiece.js'
 import { Press } from './Press.js'
 import { Rehearse } from './Rehearse.js'
+import { saidSteps } from './said-steps.js'
 import type { ShownStep } from './step.js'
 import { Tell } from './Tell.js'
 
@@ -27,4 +28,5 @@ export const shownSteps: { readonly [Is in BenchStep['is']]: ShownStep<Is> } = {
   press: Press,
   look: Look,
   tell: Tell,
+  ...saidSteps,
 }

@@ -65,6 +65,12 @@ export const bench = {
       'Blade up, under the sheet. Keep to the middle, and turn it a few degrees so that no long edge meets the rollers all at once.',
     placedDown: 'Blade down, onto the sheet, just where it was laid out. Tape it.',
     placedUp: 'Blade up, under the sheet, just where it was laid out. Tape it.',
+    mat: 'Over the sheet, covering all of the die, clean side down.',
+    backing: 'Flat and square over what lies there.',
+    heat: 'On its stand at first. It burns: by its handle only.',
+    foil: 'Dull side to the sheet, no wrinkles.',
+    folder: 'Closed over its sheet, marked end to the rollers.',
+    shape: 'In the middle, where it was stuck to the sheet.',
     block: 'Over the part of the die that is to cut, and nothing else. Tape it.',
     title: 'Lay {{name}}',
     lie: 'This time: {{lie}}.',
@@ -112,6 +118,69 @@ export const bench = {
     title: 'Feed it straight',
     text: 'The marked end first, square to the rollers, the same end every time.',
     care: 'Fingers, hair, sleeves and children away from the rollers.',
+  },
+  said: {
+    'one-sheet': {
+      title: 'One sheet',
+      text: 'One loose sheet at a time. Face up the lines stand up on its face; face down they sink into it.',
+    },
+    mirror: {
+      title: 'Which way round?',
+      text: 'Raised: turn the sheet over and stick the shape to its back, mirrored, as in the picture. Sunk: stick it to the face, right way round, and lay the sheet face down. Either way the shape lies under the sheet.',
+    },
+    'barely-felt': {
+      title: 'Feel the handle',
+      text: 'There should be nothing to feel, or only just something.',
+      care: 'Plainly felt? Stop, back out, look at the stack. A stack that is too tight cuts the mat.',
+    },
+    'both-sides': {
+      title: 'Look at both sides',
+      text: 'Hold it slanting against the light. It shows on the far side as well.',
+    },
+    'close-folder': {
+      title: 'The sheet into the folder',
+      text: 'Open the folder, lay the sheet against the hinge, close it over the sheet. A piece that was cut first: lay it into its place, hold it there, then close.',
+    },
+    arrow: {
+      title: 'The marked end first',
+      text: 'Hinge or mark to the rollers. A folder that cuts: metal side up.',
+    },
+    'warm-up': {
+      title: 'Warm up the plate',
+      text: 'Switch it on as its maker says, on its stand.',
+      care: 'It burns. Lift it by its handle only, never leave it, keep children and cables away.',
+    },
+    'foil-wait': {
+      title: 'Foil on, and wait',
+      text: 'Foil on the die with its dull side up, then the sheet face down. Wait, then press slowly.',
+      care: 'Everything is hot now: touch the edges of the sheet only.',
+    },
+  },
+  finishSaid: {
+    'bring-out': {
+      title: 'Bring it out',
+      text: 'Ink lightly over it, sand a coated card, or rub with wax. Write down which.',
+    },
+    'fill-relief': {
+      title: 'Fill it',
+      text: 'Glue a filler behind the relief, or foam pads around it, so that it stays.',
+    },
+    'push-out': {
+      title: 'Push out',
+      text: 'A folder that cuts: push the small pieces out from the metal side with a point, lift the petals.',
+    },
+    mats: {
+      title: 'Mats away',
+      text: 'Flat, clean side up. Look them over: a mat with a cut in it marks every sheet.',
+    },
+    'glue-over': {
+      title: 'Glue over its own crease',
+      text: 'Spots of glue on the cut piece, laid on its crease, pressed flat.',
+    },
+    'cool-down': {
+      title: 'Switch off',
+      text: 'The plate off, on its stand, and left to cool out of reach. Peel the foil when it is cold.',
+    },
   },
   press: {
     title: 'Pass {{number}} of {{of}}',

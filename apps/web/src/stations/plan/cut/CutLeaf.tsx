@@ -48,7 +48,7 @@ export const CutLeaf = ({
 }) => {
   const { t } = useTranslation()
   // As strong as the log says, like the plan beside it.
-  const cut = useMemo(() => cutIn(request.cut, assessment.window), [request.cut, assessment.window])
+  const cut = useMemo(() => cutIn(request, assessment.window), [request, assessment.window])
   const [values, setValues] = useState(() => asPlanned(cut))
   const [picked, setPicked] = useState<number>()
   const bed = useMemo(() => bedOfStack(assessment.stack), [assessment.stack])

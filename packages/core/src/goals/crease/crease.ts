@@ -1,0 +1,146 @@
+import type { CutContext } from '../../job/cut-context.js'
+import { pileMmOf } from '../../job/cut-context.js'
+import { formingOfKind } from '../../materials/sheet-kind.js'
+import { normalBelow } from '../../numerics/normal.js'
+import { CUTS_MAT_FROM, CUTS_THROUGH_FROM, type RidgeMat } from '../../press/laws/ridge.js'
+import { CreaseSimulation, keptAlong } from '../../press/mats/crease-simulation.js'
+import { stifferMat } from '../../press/mats/mat-of-plate.js'
+import type { Goal } from '../goal.js'
+import { cutMapOf } from '../clean-cut/cut-map.js'
+import { placedDiesOf } from '../clean-cut/cut-setup.js'
+import { bedOfMat, bedOfMatIn, SOFTNESS } from '../mats/bed-of-mat.js'
+import { matGoal } from '../mats/mat-goal.js'
+import type { MatSpec, Rig } from '../mats/mat-spec.js'
+import { reachedBy } from '../mats/quantile.js'
+import { creaseLooks, creaseSeen } from './looks.js'
+import { creaseTries } from './tries.js'
+
+/** What one pass creases. Depths in mm, shares of the line. */
+export interface CreaseFigures {
+  readonly of: 'crease'
+  readonly keptMm: number
+  readonly leastKeptMm: number
+  readonly cutThroughShare: number
+  readonly matCutShare: number
+  /** What counts as good all along, mm. */
+  readonly wantedMm: number
+}
+
+/** η and σ of card; every sheet is taken like it. Notes on pressing into mats, from memory. */
+const YIELD_SHARE = 0.12
+const SET_PER_PASS = 0.65
+
+/** Looks: depth kept on nearly all of the line, and on average, mm; shares of the line. Notes on pressing into mats, from memory. */
+const GOOD_MM = 0.18
+const GOOD_OF_BLADE = 0.6
+const DEEP_MM = 0.3
+const FAINT_MM = 0.05
+const MOST_OF_LINE = 0.97
+const SOME_OF_LINE = 0.01
+
+/** How sharply depths (mm) and strain are seen. From memory. */
+const SEEN_MM = 0.03
+const STRAIN_SPREAD = 0.08
+
+/** Depth kept from which a crease counts as good, mm. */
+const wantedOf = (cut: CutContext): number => {
+  const blade = Math.min(...cut.dies.map((die) => die.bladeHeightMm))
+  return Math.min(GOOD_MM, GOOD_OF_BLADE * formingOfKind(cut.sheet.kind).keptShare * blade)
+}
+
+/** The values that looks of a crease speak about. */
+const MEAN = 0
+const MOST = 1
+const STRAIN = 2
+
+const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
+  const dies = placedDiesOf(cut, laying)
+  const run = new CreaseSimulation(cut.press.frame, dies, laying.heights, grid)
+  const { ridge } = run
+  const wantedMm = wantedOf(cut)
+  const sheet = {
+    thicknessMm: pileMmOf(cut),
+    shearStrengthMPa: cut.sheet.shearStrengthMPa,
+    yieldShare: YIELD_SHARE,
+    keptShare: formingOfKind(cut.sheet.kind).keptShare,
+    setPerPass: SET_PER_PASS,
+  }
+  return {
+    begin(bed, squeezeMm, strength, fresh) {
+      const mat = stifferMat(bed.mat as RidgeMat, strength)
+      const creasing = { law: { mat, sheet }, softness: bed.softness, squeezeMm }
+      if (fresh) run.start(creasing)
+      else run.goOn(creasing)
+    },
+    pass: () => run.pass(),
+    values: () => [
+      keptAlong(ridge.keptMm, ridge.cells).keptMm,
+      reachedBy(ridge.keptMm, ridge.cells.lengthMm, MOST_OF_LINE),
+      reachedBy(ridge.strain, ridge.cells.lengthMm, SOME_OF_LINE),
+    ],
+    figures: () => ({
+      of: 'crease',
+      ...keptAlong(ridge.keptMm, ridge.cells),
+      ...ridge.cutShares(),
+      wantedMm,
+    }),
+    map: () =>
+      cutMapOf(
+        dies.map(({ lines }) => lines),
+        ridge.cells,
+        ridge.keptMm.map((mm) => mm / wantedMm),
+      ),
+  }
+}
+const above = (value: number, from: number, spread: number): number => normalBelow((value - from) / spread)
+
+/** An outline creased everywhere and cut nowhere. */
+export const crease = {
+  id: 'crease',
+  looks: creaseLooks,
+  feels: 'fine',
+  computed: matGoal({
+    seen: creaseSeen,
+    feels: 'fine',
+    usualPasses: 2,
+    reason: 'crease',
+    bedRole: 'mat',
+    bedOfPlate: (plate) => bedOfMat(plate, SOFTNESS.pad),
+    bedOfStack: (stack) =>
+      bedOfMatIn(stack, (backing) => (backing?.kind === 'impression-pad' ? SOFTNESS.pad : SOFTNESS.plate)),
+    // Notes on pressing into mats: on a small hand press 0.37 … 0.75 after two passes.
+    usualSqueezeMm: () => 0.55,
+    halfWindowMm: 0.15,
+    looksMm: () => [0.1, 0.25, 0.4, 0.55, 0.7, 0.85, 1.05, 1.3],
+    rig: rigOf,
+    goodness: (values, cut) => (values[MOST] as number) - wantedOf(cut),
+    harm: (values) => (values[STRAIN] as number) - CUTS_THROUGH_FROM,
+    tightEffort: 0.25,
+    chanceOfSeen(values, seen, cut) {
+      const strain = values[STRAIN] as number
+      const matCut = above(strain, CUTS_MAT_FROM, STRAIN_SPREAD)
+      const through = above(strain, CUTS_THROUGH_FROM, STRAIN_SPREAD) * (1 - matCut)
+      const whole = Math.max(0, 1 - matCut - through)
+      const any = above(values[MEAN] as number, FAINT_MM, SEEN_MM)
+      const good = any * above(values[MOST] as number, wantedOf(cut), SEEN_MM)
+      const deep = good * above(values[MOST] as number, Math.max(DEEP_MM, wantedOf(cut)), SEEN_MM)
+      switch (seen) {
+        case 'mat-cut':
+          return matCut
+        case 'cut-through':
+          return through
+        case 'deep':
+          return whole * deep
+        case 'good':
+          return whole * (good - deep)
+        case 'faint':
+          return whole * (any - good)
+        default:
+          return whole * (1 - any)
+      }
+    },
+    straight: [0.03, 0.03, 0.1],
+    tries: creaseTries,
+    worst: { harm: 'sheet-cut', short: 'faint' },
+  }),
+} as const satisfies Goal

@@ -1,0 +1,18 @@
+import type { Tries } from '../tries.js'
+
+/** mm. After a handle that was felt plainly, or a sheet that was cut, at least so much comes out. From memory: a card. */
+const STEP_DOWN_MM = 0.15
+
+/** How a crease is felt out: from nothing, a card at a time, and never up after it was plainly felt. From memory. */
+export const creaseTries: Tries = {
+  mostStepUpMm: 0.35,
+  looseEnough: 0.02,
+  mostHarm: 0.02,
+  loosestOverMm: -0.3,
+  tightestOverMm: 1,
+  stopCosts: 25,
+  mostAfter({ feel, seen }, lastMm) {
+    if (feel === 'stopped' || seen === 'cut-through' || seen === 'mat-cut') return lastMm - STEP_DOWN_MM
+    return feel === 'plainly-felt' ? lastMm : Infinity
+  },
+}

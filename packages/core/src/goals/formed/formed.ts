@@ -1,0 +1,140 @@
+import type { CutContext } from '../../job/cut-context.js'
+import { pileMmOf } from '../../job/cut-context.js'
+import { factsOfDieClass } from '../../dies/classes/list.js'
+import { boxAround, middleOf } from '../../geometry/box.js'
+import { layOutDies } from '../../placement/lay-out.js'
+import { placeLines } from '../../placement/place-die.js'
+import { normalBelow } from '../../numerics/normal.js'
+import { CLEAN_CELL, CLEAN_CUT } from '../../press/constants.js'
+import { FolderSimulation } from '../../press/mats/folder-simulation.js'
+import { cutMapOf } from '../clean-cut/cut-map.js'
+import type { Goal } from '../goal.js'
+import { matGoal } from '../mats/mat-goal.js'
+import type { MatSpec, Rig } from '../mats/mat-spec.js'
+import { reachedBy } from '../mats/quantile.js'
+import { formedLooks, formedSeen } from './looks.js'
+import { formedTries } from './tries.js'
+
+/** What one pass forms: shares of the pattern, MPa; the share of its line that is cut, where it has one. */
+export interface FormedFigures {
+  readonly of: 'formed'
+  readonly formedShare: number
+  readonly leastFormedShare: number
+  readonly peakPressureMPa: number
+  readonly cutFraction: number | undefined
+}
+
+/** E_f of a folder, MPa. Notes on pressing into mats, from memory. */
+const FOLDER_MPA = 30
+/** Looks, from memory: formed on nearly all of the area, and patchy on average. */
+const FORMED = 0.85
+const PATCHY = 0.3
+const MOST_OF_AREA = 0.97
+const SEEN_SHARE = 0.06
+/** Pressure from which tearing is expected, MPa: deep, and flat or cutting. Notes on pressing into mats, from memory. */
+const TEARS_MPA = { deep: 9, flat: 14 } as const
+const TEARS_SPREAD = 0.08
+
+const MEAN = 0
+const MOST = 1
+const PRESSURE = 2
+const REACH = 3
+
+const tearsFrom = (cut: CutContext): number =>
+  cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'deep-folder') ? TEARS_MPA.deep : TEARS_MPA.flat
+
+const cutsToo = (cut: CutContext): boolean =>
+  cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'cutting-folder')
+
+const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
+  const [folder] = cut.dies
+  const poses = laying.poses ?? layOutDies(cut.dies, cut.press.throatMm, laying.rotationDeg)
+  const pose = poses[0] ?? { xMm: 0, yMm: cut.press.throatMm / 2, rotationDeg: 0 }
+  const turned = Math.round(pose.rotationDeg / 90) % 2 !== 0
+  const [lengthMm, widthMm] = turned
+    ? [folder?.widthMm ?? 1, folder?.lengthMm ?? 1]
+    : [folder?.lengthMm ?? 1, folder?.widthMm ?? 1]
+  const lines = cutsToo(cut) && folder ? placeLines(folder.outline.lines, pose) : []
+  const box = boxAround(lines)
+  const [xMm, yMm] = box ? middleOf(box) : [pose.xMm, pose.yMm]
+  const run = new FolderSimulation(cut.press.frame, { lengthMm, widthMm, xMm, yMm }, lines, grid)
+  // Closed on its sheet; the die's height leaves the sheet out, which is a layer of its own.
+  const thicknessMm = (folder?.height.valueMm ?? 0) + pileMmOf(cut)
+  const sheet = { thicknessMm: pileMmOf(cut), shearStrengthMPa: cut.sheet.shearStrengthMPa }
+  const reachOfMost = (): number =>
+    run.blades ? reachedBy(run.blades.reach, run.lineCells.lengthMm, CLEAN_CUT) : Infinity
+  let last: ReturnType<FolderSimulation['pass']> | undefined
+  return {
+    begin(_bed, squeezeMm, strength, fresh) {
+      const folding = { folder: { thicknessMm, modulusMPa: FOLDER_MPA * strength }, squeezeMm, sheet }
+      if (fresh) run.start(folding)
+      else run.goOn(folding)
+    },
+    pass() {
+      last = run.pass()
+      return last
+    },
+    values: () => [
+      run.area.formedMean().formedShare,
+      reachedBy(run.area.formed, run.area.cells.share, MOST_OF_AREA),
+      run.area.peakPressureMPa,
+      ...(run.blades ? [reachOfMost()] : []),
+    ],
+    figures: () => ({
+      of: 'formed',
+      ...run.area.formedMean(),
+      peakPressureMPa: run.area.peakPressureMPa,
+      cutFraction: last?.cutFraction,
+    }),
+    map: () => cutMapOf([lines], run.lineCells, run.blades?.cut ?? new Float64Array(0)),
+  }
+}
+
+const above = (value: number, from: number, spread: number): number => normalBelow((value - from) / spread)
+
+/** A folder's pattern formed all over, nothing torn; and cut where it cuts. */
+export const formed = {
+  id: 'formed',
+  looks: formedLooks,
+  computed: matGoal({
+    seen: formedSeen,
+    feels: 'coarse',
+    usualPasses: 1,
+    reason: 'folder',
+    bedRole: 'pad',
+    // The folder itself is what gives way, whatever pads lie around it.
+    bedOfPlate: () => ({ indentStiffness: 0, softness: 0 }),
+    bedOfStack: (stack) => (stack.some(({ is }) => is === 'dies') ? { indentStiffness: 0, softness: 0 } : undefined),
+    usualSqueezeMm: () => 0.5,
+    halfWindowMm: 0.2,
+    looksMm: () => [0.05, 0.2, 0.35, 0.5, 0.7, 0.95, 1.3],
+    rig: rigOf,
+    goodness: (values) => Math.min((values[MOST] as number) - FORMED, (values[REACH] ?? Infinity) - CLEAN_CELL),
+    harm: (values, cut) => (values[PRESSURE] as number) / tearsFrom(cut) - 1,
+    tightEffort: 0.8,
+    chanceOfSeen(values, seen, cut) {
+      const torn = above((values[PRESSURE] as number) / tearsFrom(cut), 1, TEARS_SPREAD)
+      const any = above(values[MEAN] as number, PATCHY, SEEN_SHARE)
+      const full = any * above(values[MOST] as number, FORMED, SEEN_SHARE)
+      const isCut = values[REACH] === undefined ? 0 : above(values[REACH], CLEAN_CELL, SEEN_SHARE)
+      const hangs = values[REACH] === undefined ? 0 : 1 - isCut
+      switch (seen) {
+        case 'torn':
+          return torn
+        case 'clean':
+          return full * isCut * (1 - torn)
+        case 'hanging':
+          return full * hangs * (1 - torn)
+        case 'formed':
+          return values[REACH] === undefined ? full * (1 - torn) : 0
+        case 'patchy':
+          return (any - full) * (1 - torn)
+        default:
+          return (1 - any) * (1 - torn)
+      }
+    },
+    straight: [0.06, 0.06, 1, 0.06],
+    tries: formedTries,
+    worst: { harm: 'tears', short: 'patchy' },
+  }),
+} as const satisfies Goal

@@ -1,0 +1,12 @@
+import { fallsShort, isDone, isSpoilt } from '../look.js'
+
+/** What a look at a folder's piece shows, least first; where it cuts too, its line may hang. */
+export const formedLooks = [
+  fallsShort('nothing'),
+  fallsShort('patchy'),
+  { ...fallsShort('hanging'), tellsHanging: true },
+  isDone('formed'),
+  isDone('clean'),
+  isSpoilt('torn'),
+] as const
+export const formedSeen = formedLooks.map(({ id }) => id)

@@ -1,0 +1,188 @@
+import { type CutContext, pileMmOf } from '../../job/cut-context.js'
+import { ledgerOf } from '../../layers/ledger.js'
+import { countedFrom } from '../../learning/counted-from.js'
+import { evidenceFrom } from '../../learning/evidence.js'
+import type { Pressed } from '../../learning/pressed.js'
+import { chanceBetween } from '../../numerics/normal.js'
+import { feelsOn, type HandleFeel } from '../../outcomes/round.js'
+import { effortOf, feelBounds, feelOf, handleForceN } from '../../press/drive.js'
+import { estimateGap } from '../../press/gap.js'
+import { matGrid, matPlanningGrid } from '../../press/mats/mat-grid.js'
+import type { PassLoads } from '../../press/press-passes.js'
+import { fineFeelBounds, fineFeelOf } from '../../press/simulated/press-through.js'
+import type { Chosen, Computed } from '../goal.js'
+import { PLAIN_LAYING } from '../laying.js'
+import type { LoadFigures, MadePasses, PassFigures, PredictedPass, Prediction } from '../prediction.js'
+import type { MatSpec, Rig } from './mat-spec.js'
+import { MatResponse } from './mat-response.js'
+
+/** A chance below this is not worth naming. From memory. */
+const WORTH_NAMING = 0.01
+/** Spreads of what is felt, as shares of the limit: finely, and as in cutting. From memory, and calibration notes. */
+const FELT_SPREAD = { fine: 0.012, coarse: 0.18 } as const
+/** Chance that a look or a feel is told wrongly altogether. From memory. */
+const SLIP = 0.01
+/** An effort beyond which nobody turns the handle. */
+const FAR_TOO_HARD = 2.5
+
+/** What the press model says of one round. */
+interface Forecast {
+  readonly values: readonly number[]
+  readonly effort: number
+}
+
+const unlessSlip = (chance: number, ways: number): number => (1 - SLIP) * chance + SLIP / ways
+
+const loadOf = (cut: CutContext, loads: PassLoads, feels: MatSpec['feels']): LoadFigures => {
+  const effort =
+    effortOf(cut.press.drive, { torqueNmm: loads.peakTorqueNmm, forceN: loads.peakForceN }) / cut.rules.handShare
+  return {
+    peakForceN: loads.peakForceN,
+    handleForceN: handleForceN(cut.press.drive, loads.peakTorqueNmm),
+    effort,
+    feel: feels === 'fine' && effort < 1 ? fineFeelOf(effort) : feelOf(effort),
+  }
+}
+
+const boundsOf = (feel: HandleFeel): readonly [number, number] => {
+  if (feel === 'stopped') return [1, Infinity]
+  if (feel === 'nothing' || feel === 'just-felt' || feel === 'plainly-felt') return fineFeelBounds(feel)
+  return feelBounds(feel)
+}
+
+/** Presses passes with a rig that was begun: at least so many, on until it is good, never more than `most`. */
+const pressWith = (
+  spec: MatSpec,
+  rig: Rig,
+  cut: CutContext,
+  { least, most }: { readonly least: number; readonly most: number },
+): MadePasses => {
+  const passes: PassFigures[] = []
+  let solved = true
+  for (let pass = 1; pass <= most; pass++) {
+    const loads = rig.pass()
+    solved &&= loads.status === 'solved'
+    passes.push({ ...loadOf(cut, loads, spec.feels), ...rig.figures() })
+    if (pass >= least && spec.goodness(rig.values(), cut) >= 0) break
+  }
+  return { passes, solved }
+}
+
+const worstOf = (
+  spec: MatSpec,
+  response: MatResponse,
+  { outlook, squeezeMm }: { outlook: Chosen['outlook']; squeezeMm: number },
+) => {
+  const good = outlook.chances.goodBy[outlook.passes - 1] ?? 0
+  if (outlook.chances.stops >= WORTH_NAMING) return { what: 'handle-stops', chance: outlook.chances.stops } as const
+  if (1 - good < WORTH_NAMING) return { what: 'nothing-much', chance: 0 } as const
+  // Nearer to what does harm than to too little: that is then the worst.
+  const harmMm = response.harmFrom(1)[outlook.passes - 1] ?? Infinity
+  const shortMm = response.goodFrom(outlook.passes)
+  const what = harmMm - squeezeMm < squeezeMm - shortMm ? spec.worst.harm : spec.worst.short
+  return { what, chance: 1 - good }
+}
+
+/** All that the planner, the log and the Bench ask of a goal that is pressed into a mat, from what is particular to it. */
+export const matGoal = (spec: MatSpec): Computed => {
+  const respond = (
+    cut: CutContext,
+    bed: Parameters<Computed['respond']>[1],
+    laying: Parameters<Computed['respond']>[2],
+  ) => new MatResponse(spec, cut, bed, laying)
+  const standard = (cut: CutContext): Rig => spec.rig(cut, PLAIN_LAYING, matGrid(cut.press.throatMm))
+  const strengthOf = (cut: CutContext): number => cut.matFactor ?? 1
+  return {
+    advice: {
+      window: (cut) => {
+        const midMm = spec.usualSqueezeMm(cut)
+        return {
+          lowMm: midMm - spec.halfWindowMm,
+          midMm,
+          highMm: midMm + spec.halfWindowMm,
+          scaleMm: spec.halfWindowMm,
+          ...countedFrom(estimateGap(cut.press, () => ({ valueMm: pileMmOf(cut) + 0.35, spreadMm: 0.15 }))),
+        }
+      },
+      passes: () => ({ passes: spec.usualPasses, atMost: spec.usualPasses + 1, reasons: [spec.reason] }),
+    },
+    usualSqueezeMm: (cut) => spec.usualSqueezeMm(cut),
+    bedRole: spec.bedRole,
+    bedOfPlate: (plate) => spec.bedOfPlate(plate),
+    bedOfStack: (stack) => spec.bedOfStack(stack),
+    stronger: (cut, factor) => (factor === 1 ? cut : { ...cut, matFactor: (cut.matFactor ?? 1) * factor }),
+    respond,
+    predictor(cut) {
+      const rig = standard(cut)
+      return ({ stack, bed, gapMm, outlook }): Prediction | undefined => {
+        const { squeezeMm } = ledgerOf(stack, gapMm)
+        rig.begin(bed, squeezeMm, strengthOf(cut), true)
+        const most = Math.max(outlook.passes, Math.min(cut.rules.mostPasses, spec.usualPasses + 1))
+        const { passes, solved } = pressWith(spec, rig, cut, { least: outlook.passes, most })
+        if (!solved) return undefined
+        const { goodBy, goodFromMm, stops } = outlook.chances
+        const finite = (mm: number | undefined) => (mm !== undefined && Number.isFinite(mm) ? mm : undefined)
+        const even = goodBy.findIndex((chance) => chance >= 0.5)
+        return {
+          passes: passes.map((pass, at): PredictedPass => ({
+            ...pass,
+            chance: goodBy[at] ?? 0,
+            goodFromMm: finite(goodFromMm[at]),
+          })),
+          recommended: outlook.passes,
+          sure: outlook.sure,
+          lookAfter: even === -1 ? outlook.passes : Math.min(even + 1, outlook.passes),
+          stops,
+          worst: worstOf(spec, respond(cut, bed, PLAIN_LAYING), { outlook, squeezeMm }),
+        }
+      }
+    },
+    makePasses(cut, bed, squeezeMm, count) {
+      const rig = standard(cut)
+      rig.begin(bed, squeezeMm, strengthOf(cut), true)
+      return pressWith(spec, rig, cut, count)
+    },
+    mapOf(cut, bed, squeezeMm, passes) {
+      const rig = standard(cut)
+      rig.begin(bed, squeezeMm, strengthOf(cut), true)
+      for (let pass = 0; pass < passes; pass++) rig.pass()
+      return rig.map()
+    },
+    evidence: evidenceFrom<Forecast>({
+      simulatorOf: ({ cut, rounds }: Pressed) => {
+        const rig = spec.rig(cut, PLAIN_LAYING, matPlanningGrid(cut.press.throatMm))
+        return (offsetMm, logStrength) =>
+          rounds.map(({ bed, nominalSqueezeMm, look }, at): Forecast => {
+            rig.begin(bed, nominalSqueezeMm - offsetMm, Math.exp(logStrength), at === 0)
+            let effort = 0
+            for (let pass = 0; pass < look.passes; pass++) {
+              const loads = rig.pass()
+              effort = Math.max(effort, loadOf(cut, loads, spec.feels).effort)
+              if (loads.peakForceN === 0 || effort >= FAR_TOO_HARD) break
+            }
+            return { values: rig.values(), effort }
+          })
+      },
+      blend: (one, other, share) => ({
+        values: one.values.map((value, at) => value + share * ((other.values[at] as number) - value)),
+        effort: one.effort + share * (other.effort - one.effort),
+      }),
+      isFarTooHard: ({ effort }) => effort >= FAR_TOO_HARD,
+      isStraight: (one, other) =>
+        spec.straight.every((most, at) => Math.abs((one.values[at] as number) - (other.values[at] as number)) < most),
+      logChanceOf: ({ values, effort }, look, cut) => {
+        const [low, high] = boundsOf(look.feel)
+        const felt = chanceBetween(low === 0 ? -Infinity : low, high, effort, FELT_SPREAD[spec.feels])
+        const ways = feelsOn[spec.feels].length
+        const heard = Math.log(unlessSlip(felt, ways))
+        return look.feel === 'stopped'
+          ? heard
+          : heard + Math.log(unlessSlip(spec.chanceOfSeen(values, look.seen, cut), spec.seen.length))
+      },
+      seen: spec.seen,
+      feels: feelsOn[spec.feels],
+    }),
+    tries: spec.tries,
+    changesTo: () => ({ weighed: [], saidAnyway: [] }),
+  }
+}

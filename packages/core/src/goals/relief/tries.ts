@@ -1,0 +1,14 @@
+import type { Tries } from '../tries.js'
+
+/** How a relief is felt out: another pass, then a shim, never up after it was plainly felt. From memory. */
+export const reliefTries: Tries = {
+  mostStepUpMm: 0.4,
+  looseEnough: 1,
+  loosestOverMm: -0.3,
+  tightestOverMm: 1.8,
+  stopCosts: 25,
+  mostAfter({ feel, seen }, lastMm) {
+    if (feel === 'stopped' || seen === 'cracked') return lastMm - 0.15
+    return feel === 'plainly-felt' ? lastMm : Infinity
+  },
+}

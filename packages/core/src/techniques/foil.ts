@@ -1,0 +1,40 @@
+import type { DieUse } from '../dies/classes/die-class.js'
+import { foilLine } from '../goals/foil-line/foil-line.js'
+import { finding, plates, plateTooWide, type Technique, tooWide } from './technique.js'
+
+/** A line of foil along a die's blades, by heat: guided only. Techniques, common practice, no source. */
+export const foiling = {
+  id: 'foil' as const,
+  goal: foilLine,
+  regions: ['all'],
+  takes: ['die'] as readonly DieUse[],
+  guide: {
+    first: ['check', 'warm-up'],
+    afterDies: [],
+    then: ['foil-wait', 'feed'],
+    finally: ['look'],
+    finishing: ['cool-down'],
+  },
+
+  places: () => [
+    plates('heat', ['heated-plate'], 1, 1),
+    { is: 'dies' },
+    plates('foil', ['foil'], 1, 1),
+    { is: 'sheets' },
+    plates('shim', ['shim'], 0, 2),
+    plates('pad', ['impression-pad', 'cutting-pad'], 1, 1),
+  ],
+
+  ofJob(cut) {
+    const found = tooWide(cut)
+    if (cut.onlyOne) found.push(finding('only-one', 'note', { sheet: cut.sheet.name }))
+    if (cut.bladeSide === 'down') found.push(finding('crease-blade-down', 'stop'))
+    if (cut.sheetCount > 1) found.push(finding('one-sheet-at-a-time', 'stop', { count: cut.sheetCount }))
+    found.push(finding('plate-burns', 'caution'), finding('foil-dull-side', 'note'))
+    return found
+  },
+
+  ofPiece: (_role, plate, cut) => plateTooWide(plate, cut),
+  ofPair: () => [],
+  ofStack: () => [],
+} satisfies Technique

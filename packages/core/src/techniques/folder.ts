@@ -1,0 +1,96 @@
+import type { DieUse } from '../dies/classes/die-class.js'
+import { factsOfDieClass } from '../dies/classes/list.js'
+import { formed } from '../goals/formed/formed.js'
+import { pileMmOf } from '../job/cut-context.js'
+import { finding, type Place, plates, plateTooWide, type Technique, tooWide } from './technique.js'
+
+/** Thin shims that a folder may take. Common practice, no source. */
+const MOST_SHIMS = 3
+/** mm. A closed folder is never thinner than this beside its sheet. */
+const LEAST_FOLDER_MM = 0.05
+
+const pressed: readonly Place[] = [{ is: 'sheets' }, { is: 'dies' }]
+const shims = plates('shim', ['shim'], 0, MOST_SHIMS)
+const platform = plates('platform', ['platform'], 1, 1)
+const spacer = plates('spacer', ['spacer'], 0, 1)
+const pad = plates('pad', ['cutting-pad'], 1, 1)
+
+/** A folder with its sheet in it: flat, deep, or with cutting lines. Techniques, common practice, no source. */
+export const folding = {
+  id: 'folder' as const,
+  goal: formed,
+  regions: ['all'],
+  takes: ['flat-folder', 'deep-folder', 'cutting-folder'] as readonly DieUse[],
+  guide: {
+    first: ['check', 'close-folder'],
+    afterDies: [],
+    then: ['arrow', 'feed'],
+    finally: ['look'],
+    finishing: ['push-out', 'pads'],
+  },
+
+  places(dieClass) {
+    const below = plates('backing', ['cutting-pad'], 1, 1)
+    switch (factsOfDieClass(dieClass).use) {
+      case 'deep-folder':
+        // The thickness of the folder makes up for the bottom pad.
+        return [platform, spacer, spacer, shims, ...pressed, pad]
+      case 'cutting-folder':
+        return [
+          platform,
+          spacer,
+          spacer,
+          plates('backing', ['hard-plate', 'cutting-pad'], 0, 1),
+          shims,
+          ...pressed,
+          pad,
+        ]
+      default:
+        return [platform, spacer, spacer, below, shims, ...pressed, pad]
+    }
+  },
+
+  /** A closed folder's thickness has the sheet in it, which lies in the stack as a layer of its own. */
+  asPressed: (cut) => ({
+    ...cut,
+    dies: cut.dies.map((die) => ({
+      ...die,
+      height: { ...die.height, valueMm: Math.max(LEAST_FOLDER_MM, die.height.valueMm - pileMmOf(cut)) },
+    })),
+  }),
+
+  ofJob(cut) {
+    const found = tooWide(cut)
+    if (cut.onlyOne) found.push(finding('only-one', 'note', { sheet: cut.sheet.name }))
+    if (cut.sheetCount > 1) found.push(finding('one-sheet-at-a-time', 'stop', { count: cut.sheetCount }))
+    found.push(finding('folder-marked-end', 'note'))
+    if (cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'cutting-folder'))
+      found.push(finding('folder-metal-up', 'caution'))
+    found.push(finding('folder-bows', 'note'))
+    return found
+  },
+
+  ofPiece: (_role, plate, cut) => plateTooWide(plate, cut),
+  ofPair: () => [],
+
+  ofStack(stack, cut) {
+    const isDeep = cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'deep-folder')
+    const folderAt = stack.findIndex(({ is }) => is === 'dies')
+    const hard = stack.findIndex(
+      (layer, at) => at > folderAt && layer.is === 'plate' && layer.plate.kind === 'hard-plate',
+    )
+    const under = stack.findIndex(
+      (layer, at) => at < folderAt && layer.is === 'plate' && layer.plate.kind === 'cutting-pad',
+    )
+    const over = stack[hard]
+    const pad = stack[under]
+    return [
+      ...(over?.is === 'plate' && folderAt >= 0
+        ? [finding('hard-plate-over-folder', 'stop', { plate: over.plate.name }, hard)]
+        : []),
+      ...(isDeep && pad?.is === 'plate'
+        ? [finding('pad-under-deep-folder', 'stop', { plate: pad.plate.name }, under)]
+        : []),
+    ]
+  },
+} satisfies Technique
