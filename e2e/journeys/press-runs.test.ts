@@ -35,7 +35,7 @@ it('a job of two press runs is pressed run by run, and counts a piece when the l
   await browser.heading(words.check.title)
   await bench.goOnTo(words.tell.title)
   await bench.tell({ seen: 'clean', feel: 'light' })
-  await browser.says('1 of 9 cut')
+  await browser.says('1 of 9 made')
   await browser.until(async () => (await logOf(jobId)).length === 2, 'both runs in the log')
   expect(await ask<JobRow>(`/api/jobs/${jobId}`)).toMatchObject({ cut: 1, runs: [{ pressed: 1 }, { pressed: 1 }] })
   const runs = await logOf(jobId)

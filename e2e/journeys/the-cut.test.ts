@@ -70,7 +70,7 @@ it('the load along the feed is a chart that is read out with its limit', async (
 it('what would do better is tried, each with what it is predicted to change', async () => {
   await browser.open('To do better')
   await browser.says('Cut one sheet fewer at once')
-  await browser.says('handle easier by')
+  await browser.says('an easier handle')
 })
 
 const setHandShare = async (handShare: number) => {

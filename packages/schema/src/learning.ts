@@ -1,5 +1,6 @@
 import { handleFeels, seenOutcomes } from '@bold-heron/core'
 import { z } from 'zod'
+import { pressedHowFields } from './press-run.js'
 import { idField } from './fields.js'
 
 /** A run of a press, and what it says of the press's gap by itself. */
@@ -7,6 +8,7 @@ export const runAsEvidence = z.object({
   id: idField,
   at: z.iso.datetime(),
   jobName: z.string(),
+  technique: pressedHowFields.technique.unwrap(),
   dieNames: z.array(z.string()),
   sheetName: z.string(),
   seen: z.enum(seenOutcomes),

@@ -50,6 +50,8 @@ export const pressRun = z.object({
   ...pressedWhatFields,
   /** The stack that was kept for it. */
   layers: chosenStack.default([]),
+  /** Whether lines and shapes pressed into a mat stand up on the sheet's face or sink into it. */
+  shows: z.enum(['raised', 'sunk']).default('raised'),
   /** Whether the sheet or piece cannot be had again: stamped, printed, foiled. */
   onlyOne: z.boolean().default(false),
   /** Whether a piece is finished when this run of it is done. */

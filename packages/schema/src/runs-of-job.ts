@@ -10,6 +10,7 @@ export const plainRun = {
   region: 'all',
   pressId: null,
   layers: [],
+  shows: 'raised',
   onlyOne: false,
   finishes: true,
   placed: null,

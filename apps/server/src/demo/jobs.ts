@@ -1,4 +1,4 @@
-import type { BladeSide } from '@bold-heron/core'
+import type { BladeSide, TechniqueId } from '@bold-heron/core'
 import type { DemoDie } from './shelf/dies.js'
 import type { DemoPressKey } from './shelf/presses.js'
 import type { DemoPlacementKey } from './placements.js'
@@ -12,6 +12,8 @@ export interface DemoJob {
   readonly sheet: DemoSheet
   readonly sheetCount: number
   readonly bladeSide: BladeSide
+  /** A cut where absent. */
+  readonly technique?: TechniqueId
   readonly wanted: number
   /** How it stands when nobody has pressed it yet, or was put aside. */
   readonly state: 'waiting' | 'planned' | 'set-aside' | 'by-log'
@@ -269,5 +271,75 @@ export const demoJobs: readonly DemoJob[] = [
     runs: 0,
     yield: 0,
     note: 'The inner line is cut, the outer is not.',
+  },
+  {
+    name: 'A tide creased into the covers',
+    press: 'library',
+    technique: 'crease',
+    dies: ['tideCrest'],
+    sheet: 'ivory',
+    sheetCount: 1,
+    bladeSide: 'up',
+    wanted: 60,
+    state: 'by-log',
+    runs: 3,
+    yield: 6,
+    note: 'Faint on the first evening; one card more did it.',
+  },
+  {
+    name: 'Raised anchor for the captain’s card',
+    press: 'small',
+    technique: 'raise',
+    dies: ['anchorShape'],
+    sheet: 'ivory',
+    sheetCount: 1,
+    bladeSide: 'up',
+    wanted: 4,
+    state: 'by-log',
+    runs: 2,
+    yield: 1,
+    note: 'Three layers of the heavy card, glued the night before.',
+  },
+  {
+    name: 'Tide folder for the envelopes',
+    press: 'library',
+    technique: 'folder',
+    dies: ['tideFolder'],
+    sheet: 'ivory',
+    sheetCount: 1,
+    bladeSide: 'up',
+    wanted: 30,
+    state: 'by-log',
+    runs: 2,
+    yield: 4,
+    note: '',
+  },
+  {
+    name: 'Pennants cut in their folder',
+    press: 'library',
+    technique: 'folder',
+    dies: ['pennantFolder'],
+    sheet: 'ivory',
+    sheetCount: 1,
+    bladeSide: 'up',
+    wanted: 24,
+    state: 'by-log',
+    runs: 2,
+    yield: 3,
+    note: 'Metal side up.',
+  },
+  {
+    name: 'Foil on the compass rose',
+    press: 'small',
+    technique: 'foil',
+    dies: ['compassLace'],
+    sheet: 'slate',
+    sheetCount: 1,
+    bladeSide: 'up',
+    wanted: 10,
+    state: 'by-log',
+    runs: 2,
+    yield: 1,
+    note: 'Warm it first, and wait.',
   },
 ]

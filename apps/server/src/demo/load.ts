@@ -1,9 +1,10 @@
 import {
   type Assessment,
   type BlindPress,
-  type CutContext,
+  asPressed,
   defaultHouseRules,
   endedGood,
+  goalOf,
   finish,
   placedRequest,
   type Placement,
@@ -107,15 +108,16 @@ const loadShelf = async (workshop: Workshop, transaction: Transaction): Promise<
 
 const requestOf = (job: DemoJob, shelf: DemoShelf): PlanRequest => {
   const plates = Object.values(shelf.plates).map(toPlate)
-  const cut: CutContext = {
+  const technique = job.technique ?? 'cut'
+  const cut = asPressed(technique, {
     press: toPress(shelf.presses[job.press], new Map(plates.map((plate) => [plate.id, plate]))),
     dies: job.dies.map((key) => toDie(shelf.dies[key], demoOutlines[key])),
     sheet: toSheet(shelf.sheets[job.sheet]),
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,
     rules: defaultHouseRules,
-  }
-  const plain: PlanRequest = { technique: 'cut', region: 'all', cut, shelf: plates, workedBefore: [] }
+  })
+  const plain: PlanRequest = { technique, region: 'all', cut, shelf: plates, workedBefore: [] }
   const placement = placementOf(job, shelf)
   if (!placement) return plain
   const dies = new Map(cut.dies.map((die) => [die.id, die]))
@@ -143,11 +145,15 @@ const chosenLayers = ({ stack }: Assessment): ChosenLayer[] =>
     layer.is === 'plate' ? { is: 'plate', plateId: layer.plate.id, role: layer.role } : { is: layer.is },
   )
 
+/** What is told of a foil line: now and then it is broken. */
+const toldOfGuided = (random: RandomSource) =>
+  ({ seen: random() < 0.3 ? 'broken-line' : 'even-line', feel: 'light' }) as const
+
 const inventRun = (
   job: DemoJob,
   ids: Pick<RunInput, 'jobId' | 'pressId' | 'dieIds' | 'sheetId'>,
   stacks: readonly Assessment[],
-  cut: CutContext,
+  request: PlanRequest,
   press: BlindPress,
   early: number,
   at: Date,
@@ -155,8 +161,9 @@ const inventRun = (
 ): RunInput => {
   const assessment = stacks[random() < 0.75 ? 0 : Math.floor(random() * stacks.length)] as Assessment
   const { squeezeMm } = assessment.ledger
-  const rounds =
-    job.yield === 0
+  const rounds = !goalOf(request).computed
+    ? [{ ...toldOfGuided(random), passes: 1, hangingShare: null, hangingPlace: null }]
+    : job.yield === 0
       ? [
           {
             passes: 2,
@@ -166,12 +173,12 @@ const inventRun = (
             feel: 'firm' as const,
           },
         ]
-      : pressRounds(press, cut, assessment, random() < early)
+      : pressRounds(press, request, assessment, random() < early)
   const good = endedGood(rounds)
   return {
     ...ids,
     pressRunId: plainRun.id,
-    technique: plainRun.technique,
+    technique: request.technique,
     region: plainRun.region,
     finishes: plainRun.finishes,
     sheetCount: job.sheetCount,
@@ -230,6 +237,7 @@ const loadJob = async (
   const run = {
     ...plainRun,
     ...pressedWith,
+    technique: request.technique,
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,
     layers: best && job.state !== 'waiting' ? chosenLayers(best) : [],
@@ -258,7 +266,7 @@ const loadJob = async (
     const at = new Date(now.getTime() - daysAgo * DAY_MS)
     at.setUTCHours(randomInteger(random, FIRST_HOUR, LAST_HOUR), randomInteger(random, 0, 59), 0, 0)
     const logged = await workshop.runs.createIn(
-      inventRun(job, { ...ids, jobId: saved.row.id }, stacks, request.cut, press, daysAgo / DAYS_OF_LOG, at, random),
+      inventRun(job, { ...ids, jobId: saved.row.id }, stacks, request, press, daysAgo / DAYS_OF_LOG, at, random),
       transaction,
       demoId('run', `${job.name} ${run}`),
     )

@@ -1,10 +1,11 @@
 import {
   type Assessment,
   BlindPress,
-  type CutContext,
   drawTraits,
   gapOfClass,
   isGood,
+  sheetsGoOn,
+  type PlanRequest,
   type Press,
   type Responses,
   type RandomSource,
@@ -35,16 +36,16 @@ const MOST_ROUNDS = 4
  */
 export const pressRounds = (
   press: BlindPress,
-  cut: CutContext,
+  { technique, cut }: Pick<PlanRequest, 'technique' | 'cut'>,
   { stack, passes }: Assessment,
   lookEarly: boolean,
 ): Round[] => {
-  press.layFresh(cut)
+  press.layFresh(cut, technique)
   const rounds: Round[] = []
   while (rounds.length < MOST_ROUNDS) {
     const { look } = press.press(stack, rounds.length > 0 || lookEarly ? 1 : passes.passes)
     rounds.push(look)
-    if (look.feel === 'stopped' || isGood(look.seen)) break
+    if (look.feel === 'stopped' || isGood(look.seen) || !sheetsGoOn(look)) break
   }
   return rounds
 }

@@ -7,6 +7,8 @@ import {
   priorGrid,
   together,
   totalPasses,
+  goalOf,
+  techniqueIds,
 } from '@bold-heron/core'
 import type { PressLearning, RunAsEvidence } from '@bold-heron/schema'
 import { RunModel } from '../store/models/run-model.js'
@@ -17,6 +19,9 @@ import { evidenceOfPress, learntOf } from './learnt-of.js'
 
 /** A sheet that no run names, so that only the press is asked about. */
 const NO_SHEET = '00000000-0000-4000-8000-000000000000'
+
+/** Of what is guided only nothing can be learnt. */
+const techniquesLearntFrom = techniqueIds.filter((technique) => goalOf({ technique }).computed)
 
 /** Newest runs listed as evidence. */
 const MOST_LISTED = 100
@@ -37,7 +42,7 @@ export const pressLearningOf = async (
     const press = await workshop.presses.findIn(pressId, transaction)
     if (!press) return undefined
     const stored = await RunModel.findAll({
-      where: { pressId, deletedAt: null },
+      where: { pressId, deletedAt: null, technique: techniquesLearntFrom },
       order: [['at', 'DESC']],
       limit: MOST_LISTED,
       transaction,
@@ -64,6 +69,7 @@ export const pressLearningOf = async (
         id: run.id,
         at: run.at,
         jobName: run.jobName,
+        technique: run.technique,
         dieNames: run.dieNames,
         sheetName: run.sheetName,
         seen: last.seen,

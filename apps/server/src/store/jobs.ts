@@ -72,6 +72,7 @@ const runsOf = async (jobs: readonly JobModel[], transaction: Transaction): Prom
           sheetCount: run.sheetCount,
           bladeSide: run.bladeSide,
           layers: (layersByRun.get(key) ?? []).map(chosen),
+          shows: run.shows,
           onlyOne: run.onlyOne,
           finishes: run.finishes,
           placed: run.placed,

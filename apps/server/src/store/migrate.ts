@@ -15,6 +15,8 @@ import { feltGaps } from './migrations/0012-felt-gaps.js'
 import { jobOrder } from './migrations/0013-job-order.js'
 import { onlyOne } from './migrations/0014-only-one.js'
 import { photosOfThings } from './migrations/0015-photos-of-things.js'
+import { feels } from './migrations/0016-feels.js'
+import { shows } from './migrations/0017-shows.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -34,6 +36,8 @@ export const migrations = [
   jobOrder,
   onlyOne,
   photosOfThings,
+  feels,
+  shows,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

@@ -1,5 +1,6 @@
 import {
   dieClasses,
+  handleFeels,
   plateKinds,
   pressClasses,
   regionIds,
@@ -16,6 +17,7 @@ const vocabularies: Readonly<Record<string, readonly string[]>> = {
   regions: regionIds,
   roles,
   looks: seenOutcomes,
+  feels: handleFeels,
   die_classes: dieClasses,
   plate_kinds: plateKinds,
   sheet_kinds: sheetKinds,

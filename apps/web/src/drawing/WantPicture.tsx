@@ -7,9 +7,10 @@ const piece = { fill: '#d8cdb6', stroke: 'var(--color-ink)', strokeWidth: 2 } as
 const hole = { fill: '#b9ad94', stroke: 'var(--color-ink)', strokeWidth: 1.6 } as const
 const fold = { stroke: 'var(--color-ink)', strokeWidth: 1.2, strokeDasharray: '3 2' } as const
 
-export type PicturedWant = 'whole' | StartKind | Exclude<TechniqueId, 'cut'>
+export type PicturedWant = 'whole' | StartKind | Exclude<TechniqueId, 'cut'> | 'cut-crease' | 'cut-form'
 
-const pictures: { readonly [Want in PicturedWant]: ReactNode } = {
+/** What has no picture of its own is shown as a piece out of its sheet. */
+const pictures: { readonly [Want in PicturedWant]?: ReactNode } = {
   // The piece, lifted out of its sheet.
   whole: (
     <>
@@ -73,6 +74,21 @@ const pictures: { readonly [Want in PicturedWant]: ReactNode } = {
       <path d="m32 9 4 9 10 1-8 6 3 10-9-6-9 6 3-10-8-6 10-1z" fill="none" stroke="#c79a1d" strokeWidth={2.4} />
     </>
   ),
+  'cut-crease': (
+    <>
+      <path d="M4 4h56v36H4z" {...card} />
+      <circle cx={26} cy={22} r={12} fill="none" stroke="#b9ad94" strokeWidth={4} />
+      <circle cx={36} cy={20} r={12} {...piece} />
+    </>
+  ),
+  'cut-form': (
+    <>
+      <circle cx={18} cy={22} r={12} {...piece} />
+      <path d="M33 22h8m-3-4 4 4-4 4" {...line} strokeWidth={1.6} />
+      <circle cx={52} cy={22} r={10} {...piece} />
+      <path d="M44 19q4-4 8 0t8 0M44 26q4-4 8 0t8 0" {...line} strokeWidth={1.2} />
+    </>
+  ),
   // Pressed under the block, not beside it.
   block: (
     <>
@@ -87,6 +103,6 @@ const pictures: { readonly [Want in PicturedWant]: ReactNode } = {
 /** What comes of a job, in a little picture. */
 export const WantPicture = ({ of }: { readonly of: PicturedWant }) => (
   <svg aria-hidden viewBox="0 0 64 44" width={64} height={44}>
-    {pictures[of]}
+    {pictures[of] ?? pictures.whole}
   </svg>
 )

@@ -109,7 +109,12 @@ export const LookFields = ({
       />
       {technique === 'cut' && (
         <p className="text-base">
-          <Term id="hanging">{t('terms.name.hanging')}?</Term> <Term id="deep-cut">{t('terms.name.deep-cut')}?</Term>
+          <Term id="hanging" tall>
+            {t('terms.name.hanging')}?
+          </Term>{' '}
+          <Term id="deep-cut" tall>
+            {t('terms.name.deep-cut')}?
+          </Term>
         </p>
       )}
       {round.seen === 'hanging' && (

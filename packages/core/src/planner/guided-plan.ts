@@ -5,6 +5,7 @@ import { countedFrom } from '../learning/counted-from.js'
 import { jobLayer, dieClassOf } from '../job/cut-context.js'
 import { estimateGap } from '../press/gap.js'
 import { methodOf } from '../techniques/method.js'
+import type { Place } from '../techniques/technique.js'
 import { describeStack, type Assessment, type Plan, planOf, type PlanRequest } from './plan.js'
 import type { Plate } from '../layers/plate.js'
 
@@ -49,15 +50,37 @@ const fill = (
   return fitting.length >= place.least ? fitting.slice(0, place.least) : undefined
 }
 
+/** mm of squeeze that is pressed lightly. From memory. */
+const LIGHT_MM = 0.3
+
+/** Adds what may lie in a stack, the thickest first, as long as it comes no higher than this, mm. */
+const upTo = ({ shelf }: PlanRequest, places: readonly Place[], layers: readonly Stack[], mostMm: number): Stack => {
+  const used = (plate: Plate, stacks: readonly Stack[]): number =>
+    stacks.flat().filter((layer) => layer.is === 'plate' && layer.plate === plate).length
+  return places
+    .reduce<readonly Stack[]>((stacks, place, at) => {
+      if (place.is !== 'plates' || place.least > 0) return stacks
+      const thickest = shelf
+        .filter((plate) => place.kinds.includes(plate.kind) && used(plate, stacks) < plate.count)
+        .sort((one, other) => other.thickness.valueMm - one.thickness.valueMm)
+        .find((plate) => heightOf(stacks.flat()).valueMm + plate.thickness.valueMm <= mostMm)
+      if (!thickest) return stacks
+      const layer = { is: 'plate', plate: thickest, role: place.role } as const
+      return stacks.map((each, which) => (which === at ? [...each, layer] : each))
+    }, layers)
+    .flat()
+}
+
 /** The plan of a technique that is guided only: the one stack that its sequence asks for, if the shelf has it. */
 export const guidedPlan = (request: PlanRequest): Plan => {
   const { cut } = request
   const places = methodOf(request).places(dieClassOf(cut), cut.bladeSide, cut.rules)
-  const layers = places.map((place): Stack | undefined => {
+  const gapMm = countedFrom(estimateGap(cut.press, () => ({ valueMm: LIGHT_MM, spreadMm: HALF_MM }))).gapMm
+  const least = places.map((place): Stack | undefined => {
     if (place.is !== 'plates') return [jobLayer(place.is, cut)]
     return fill(request, place)?.map((plate) => ({ is: 'plate', plate, role: place.role }) as const)
   })
-  const stack = layers.every((each) => each !== undefined) ? layers.flat() : undefined
+  const stack = least.every((each) => each !== undefined) ? upTo(request, places, least, gapMm + LIGHT_MM) : undefined
   const assessed = stack ? [guidedAssessment(request, stack)] : []
   return planOf(request, assessed, {
     window: assessed[0]?.window ?? adviceFor([], request).window(cut),

@@ -1,11 +1,17 @@
 import { thicknessOf } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { type RandomSource, randomNormal, seededRandom } from '../numerics/random.js'
-import type { Round } from '../goals/looks.js'
+import type { Round, Seen } from '../goals/looks.js'
+import type { MatSpec, Rig } from '../goals/mats/mat-spec.js'
+import { matSpecs } from '../goals/mats/specs.js'
+import { matGrid } from '../press/mats/mat-grid.js'
+import { fineFeelOf } from '../press/simulated/press-through.js'
+import { goalOf } from '../techniques/goal-of.js'
+import type { TechniqueId } from '../techniques/list.js'
 import type { CutSeen } from '../goals/clean-cut/looks.js'
 import type { HandleFeel } from '../outcomes/round.js'
 import { CLEAN_CUT, DEEP_MM } from '../press/constants.js'
-import { feelOf } from '../press/drive.js'
+import { effortOf, feelOf } from '../press/drive.js'
 import { gapAtMm, GRIP_SPREAD_MM } from '../learning/felt.js'
 import { type FeltGap, feltHeightMm, type FeltTry } from '../press/felt-gap.js'
 import type { Press } from '../press/press.js'
@@ -44,6 +50,8 @@ const TILT_SPREAD_MM = 0.06
 const MIDDLE_SPREAD_MM = 0.03
 /** How unsure a hand is of what it feels, as a share of its limit. From memory. */
 const FELT_SPREAD = 0.1
+/** The same where the handle stays far below its limit. From memory. */
+const FINELY_FELT_SPREAD = 0.01
 /** How far off a share of hanging is told. From memory. */
 const SHARE_TOLD_SPREAD = 0.08
 
@@ -77,6 +85,9 @@ export interface BlindOutcome {
   readonly isOverload: boolean
   readonly cutFraction: number
   readonly overcutMm: number
+  /** What is pressed into a mat did harm: the sheet was cut through or torn, or the mat cut. */
+  readonly isHarm: boolean
+  readonly isMatCut: boolean
 }
 
 /** The thickness of a layer as it really is, mm. */
@@ -93,6 +104,7 @@ const trueThicknessMm = (layer: Stack[number], traits: HiddenTraits): number => 
 export class BlindPress {
   private run: CutSimulation | undefined
   private cut: CutContext | undefined
+  private mats: { readonly spec: MatSpec; readonly rig: Rig } | undefined
   private isFresh = true
 
   constructor(
@@ -100,24 +112,27 @@ export class BlindPress {
     private readonly random: RandomSource,
   ) {}
 
-  /** Lays whole sheets for a cut. */
-  layFresh(cut: CutContext): void {
+  /** Lays whole sheets, for a cut or for what is pressed into a mat. */
+  layFresh(cut: CutContext, technique: TechniqueId = 'cut'): void {
     const frame = { ...cut.press.frame, frameStiffnessNPerMm: cut.press.frame.frameStiffnessNPerMm * this.traits.frame }
     this.cut = cut
-    this.run = new CutSimulation(frame, cellsOf(cut))
+    const spec = matSpecs[goalOf({ technique }).id]
+    const onIt = { ...cut, press: { ...cut.press, frame } }
+    this.mats = spec && { spec, rig: spec.rig(onIt, PLAIN_LAYING, matGrid(cut.press.throatMm)) }
+    this.run = spec ? undefined : new CutSimulation(frame, cellsOf(cut))
     this.isFresh = true
   }
 
   /** Sends a stack through so often, over the sheets that were laid. */
   press(stack: Stack, passes: number): BlindOutcome {
+    if (this.mats) return this.pressIntoMat(this.mats, stack, passes)
     const { cut, run, traits } = this
     const bed = bedOfStack(stack)
     if (!cut || !run || !bed) throw new Error('sheets must be laid, and the blade must meet a plate')
-    const heightMm = stack.reduce((sum, layer) => sum + trueThicknessMm(layer, traits), 0)
     const pressing = {
       law: lawOf(cut, bed, traits.strengthOf(cut.sheet.id)),
       bedSoftness: bed.softness,
-      squeezeMm: heightMm - gapOfClass(cut.press.pressClass).valueMm - traits.offsetMm,
+      squeezeMm: this.squeezeOf(stack, cut),
     }
     if (this.isFresh) run.start(pressing)
     else run.goOn(pressing)
@@ -139,7 +154,64 @@ export class BlindPress {
       isOverload,
       cutFraction,
       overcutMm,
+      isHarm: false,
+      isMatCut: false,
     }
+  }
+
+  private squeezeOf(stack: Stack, cut: CutContext): number {
+    const heightMm = stack.reduce((sum, layer) => sum + trueThicknessMm(layer, this.traits), 0)
+    return heightMm - gapOfClass(cut.press.pressClass).valueMm - this.traits.offsetMm
+  }
+
+  /** What is told is drawn by how likely each look is of what really came of it. */
+  private pressIntoMat(
+    { spec, rig }: { readonly spec: MatSpec; readonly rig: Rig },
+    stack: Stack,
+    passes: number,
+  ): BlindOutcome {
+    const { cut, traits } = this
+    const bed = spec.bedOfStack(stack)
+    if (!cut || !bed) throw new Error('sheets must be laid, and a mat over them')
+    rig.begin(bed, this.squeezeOf(stack, cut), traits.strengthOf('mat'), this.isFresh)
+    this.isFresh = false
+    let effort = 0
+    for (let pass = 0; pass < passes && effort < 1; pass++) {
+      const { peakTorqueNmm, peakForceN } = rig.pass()
+      effort = Math.max(
+        effort,
+        effortOf(cut.press.drive, { torqueNmm: peakTorqueNmm, forceN: peakForceN }) / cut.rules.handShare,
+      )
+    }
+    const values = rig.values()
+    const isOverload = effort >= 1
+    const isHarm = spec.harm(values, cut) >= 0
+    return {
+      look: {
+        passes,
+        seen: this.seenOf(spec, values, cut),
+        hangingShare: null,
+        hangingPlace: null,
+        feel: isOverload ? 'stopped' : spec.feels === 'fine' ? this.finelyTold(effort) : this.feelTold(effort),
+      },
+      isGood: !isOverload && !isHarm && spec.goodness(values, cut) >= 0,
+      isOverload,
+      cutFraction: 0,
+      overcutMm: 0,
+      isHarm,
+      isMatCut: spec.isMatCut?.(values) ?? false,
+    }
+  }
+
+  private seenOf(spec: MatSpec, values: readonly number[], cut: CutContext): Seen {
+    const chances = spec.seen.map((seen) => spec.chanceOfSeen(values, seen, cut))
+    let drawn = this.random() * chances.reduce((sum, chance) => sum + chance, 0)
+    const at = chances.findIndex((chance) => (drawn -= chance) <= 0)
+    return spec.seen[at === -1 ? spec.seen.length - 1 : at] as Seen
+  }
+
+  private finelyTold(effort: number): HandleFeel {
+    return fineFeelOf(Math.max(0, effort + FINELY_FELT_SPREAD * randomNormal(this.random)))
   }
 
   /** Leads plates with paper on them between the rollers at a place, without a die: whether they take hold, as a person tells it. */
@@ -156,6 +228,7 @@ export class BlindPress {
   /** The cut map that the sheets show now. */
   map(): CutMap {
     const { cut, run } = this
+    if (this.mats) return this.mats.rig.map()
     if (!cut || !run) throw new Error('sheets must be laid first')
     const poses = layOutDies(cut.dies, cut.press.throatMm, PLAIN_LAYING.rotationDeg)
     const lines = cut.dies.map((die, at) => placeLines(die.outline.lines, poses[at] as DiePose))

@@ -75,6 +75,8 @@ describe('the grade', () => {
     isOverload: false,
     cutFraction: 1,
     overcutMm: 0,
+    isHarm: false,
+    isMatCut: false,
     ...more,
   })
   const hung = outcome({ seen: 'hanging', isGood: false })

@@ -17,11 +17,14 @@ export const foiling = {
   },
 
   places: () => [
+    plates('platform', ['platform'], 0, 1),
+    plates('spacer', ['spacer'], 0, 1),
+    plates('spacer', ['spacer', 'cutting-pad'], 0, 1),
     plates('heat', ['heated-plate'], 1, 1),
     { is: 'dies' },
     plates('foil', ['foil'], 1, 1),
     { is: 'sheets' },
-    plates('shim', ['shim'], 0, 2),
+    plates('shim', ['shim'], 0, 1),
     plates('pad', ['impression-pad', 'cutting-pad'], 1, 1),
   ],
 

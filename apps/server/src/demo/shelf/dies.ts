@@ -61,6 +61,19 @@ export const demoDies = {
   letterE: die('letterE', { name: 'Pier letter E', dieClass: 'thin-outline' }),
   harbourWindow: die('harbourWindow', { name: 'Harbour window', dieClass: 'thin-outline' }),
   lighthouse: die('lighthouse', { name: 'Lighthouse', dieClass: 'thin-outline' }),
+  tideCrest: die('tideCrest', { name: 'Tide crest', dieClass: 'thin-outline' }),
+  anchorShape: die('anchorShape', {
+    name: 'Anchor, three layers',
+    dieClass: 'shape',
+    note: 'Three sheets of the heavy card and glue.',
+  }),
+  tideFolder: die('tideFolder', { name: 'Tide folder', dieClass: 'flat-folder', heightMm: 2.25 }),
+  pennantFolder: die('pennantFolder', {
+    name: 'Pennant folder',
+    dieClass: 'cutting-folder',
+    lengthMm: 110,
+    widthMm: 110,
+  }),
 } satisfies Record<string, DieInput>
 
 export type DemoDie = keyof typeof demoDies

@@ -27,6 +27,7 @@ export class JobRunModel extends Model {
   declare sheetId: string
   declare sheetCount: number
   declare bladeSide: BladeSide
+  declare shows: PressRun['shows']
   declare onlyOne: boolean
   declare finishes: boolean
   declare placed: PressRun['placed']
@@ -81,6 +82,7 @@ export const defineJobs = (sequelize: Sequelize): void => {
       sheetId: reference(),
       sheetCount: whole(),
       bladeSide: text(),
+      shows: text(),
       onlyOne: flag(),
       finishes: flag(),
       placed: { type: DataTypes.JSONB, allowNull: true },

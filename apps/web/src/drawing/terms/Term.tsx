@@ -5,14 +5,21 @@ import { Popover } from 'radix-ui'
 import type { TermId } from './list.js'
 import { TermPicture } from './TermPicture.js'
 
+interface TermProps {
+  readonly id: TermId
+  readonly children: ReactNode
+  /** As tall as a thumb, where it is asked with hands that are at work. */
+  readonly tall?: boolean
+}
+
 /** A word of the trade that can be looked up where it stands. */
-export const Term = ({ id, children }: { readonly id: TermId; readonly children: ReactNode }) => {
+export const Term = ({ id, children, tall = false }: TermProps) => {
   const { t } = useTranslation()
   const name = t(`terms.name.${id}`)
   return (
     <Popover.Root>
       <Popover.Trigger
-        className="min-h-6 rounded-sm underline decoration-dotted decoration-1 underline-offset-4 hover:bg-sunk print:no-underline"
+        className={`${tall ? 'min-h-11 min-w-11' : 'min-h-6'} rounded-sm underline decoration-dotted decoration-1 underline-offset-4 hover:bg-sunk print:no-underline`}
         aria-label={t('terms.open', { name })}
       >
         {children}

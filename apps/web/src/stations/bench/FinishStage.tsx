@@ -1,4 +1,4 @@
-import { techniqueOf } from '@bold-heron/core'
+import { type FinishingStep, techniqueOf } from '@bold-heron/core'
 import { inputOfJob, type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useSaveRow } from '../../data/rows.js'
@@ -47,15 +47,21 @@ export const FinishStage = ({
 }) => {
   const { t } = useTranslation()
   const run = runInHandOf(job)
+  // A piece cut by another run of the job with the same die is glued over its own crease.
+  const isOverCut =
+    run.technique === 'crease' &&
+    job.runs.some((each) => each.technique === 'cut' && each.dieIds.some((id) => run.dieIds.includes(id)))
+  const { finishing: usual } = techniqueOf(run.technique).guide
+  const finishing: readonly FinishingStep[] = isOverCut ? [...usual, 'glue-over'] : usual
   return (
     <div className="space-y-4">
-      <BenchTitle>{t('bench.finish.title')}</BenchTitle>
+      <BenchTitle>{t(run.technique === 'cut' ? 'bench.finish.title' : 'bench.finish.titleGood')}</BenchTitle>
       <p className="text-2xl">
         {run.finishes
           ? t('bench.finish.progress', { cut, wanted: job.wanted })
           : t('bench.finish.runProgress', { count: pieces, run: sayRun(t, job, job.runInHand) })}
       </p>
-      {techniqueOf(run.technique).guide.finishing.map((step) => {
+      {finishing.map((step) => {
         const Shown = shownFinishing[step]
         return <Shown key={step} job={job} />
       })}

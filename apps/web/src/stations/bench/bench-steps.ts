@@ -1,9 +1,12 @@
 import { type BenchGuide, type GuideStep, type Stack } from '@bold-heron/core'
 import type { RoundInHand } from './session.js'
 
+/** What the technique's guide asks for, a type for each. */
+type AskedStep = { readonly [Is in GuideStep]: { readonly is: Is } }[GuideStep]
+
 /** One thing to do at the Bench. */
 export type BenchStep =
-  | { readonly is: GuideStep }
+  | AskedStep
   /** Mark the card and lay it out, where that was planned in Place. */
   | { readonly is: 'lay-out' }
   /** The layer to lay next, counted from the bottom. */

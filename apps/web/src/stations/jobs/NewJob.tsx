@@ -1,18 +1,20 @@
-import { type BladeSide, techniqueOf } from '@bold-heron/core'
-import { type JobInput, plainRun, runInHandOf, withRunInHand } from '@bold-heron/schema'
+import { type BladeSide, type DieClass, factsOfDieClass, techniqueOf } from '@bold-heron/core'
+import { type JobInput, plainRun, runInHandOf } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { useHouseRules } from '../../data/house-rules.js'
 import { takeJobInHand } from '../../data/job-in-hand.js'
-import { useAddRow } from '../../data/rows.js'
+import { useAddRow, useEveryRow } from '../../data/rows.js'
 import { RowFormFrame } from '../../ui/form/RowFormFrame.js'
 import { useRowForm } from '../../ui/form/row-form.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { JobFormFields, jobForm } from './job-form.js'
 import { WantChoice } from './WantChoice.js'
-import { type Want, wants, wayOn } from './wants.js'
+import { asWanted, type Want, wants, wayOn } from './wants.js'
+
+const isFolder = (dieClass: DieClass): boolean => techniqueOf('folder').takes.includes(factsOfDieClass(dieClass).use)
 
 const blankJob = (bladeSide: BladeSide): JobInput => ({
   name: '',
@@ -31,9 +33,10 @@ const NewJobForm = ({ start }: { readonly start: JobInput }) => {
   const navigate = useNavigate()
   const add = useAddRow('jobs')
   const form = useRowForm(jobForm, start)
+  const folder = useEveryRow('dies').data?.find(({ dieClass }) => isFolder(dieClass))
   const [want, setWant] = useState(wants[0] as Want)
   const save = async (input: JobInput) => {
-    const job = await add.mutateAsync(withRunInHand(input, { technique: want.technique })).catch(() => undefined)
+    const job = await add.mutateAsync(asWanted(input, want, folder?.id)).catch(() => undefined)
     if (!job) return
     takeJobInHand(job.id)
     await navigate(wayOn(want, job.id))
@@ -48,6 +51,7 @@ const NewJobForm = ({ start }: { readonly start: JobInput }) => {
         saveText={t('jobs.create')}
       >
         <WantChoice
+          wants={wants.filter(({ then }) => then !== 'folder' || folder !== undefined)}
           want={want}
           onWant={(next) => {
             setWant(next)

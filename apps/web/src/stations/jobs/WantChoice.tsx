@@ -1,9 +1,17 @@
 import { useTranslation } from 'react-i18next'
 import { WantPicture } from '../../drawing/WantPicture.js'
-import { type Want, wants } from './wants.js'
+import type { Want } from './wants.js'
 
 /** What should come of it, each as a little picture. */
-export const WantChoice = ({ want, onWant }: { readonly want: Want; readonly onWant: (want: Want) => void }) => {
+export const WantChoice = ({
+  wants,
+  want,
+  onWant,
+}: {
+  readonly wants: readonly Want[]
+  readonly want: Want
+  readonly onWant: (want: Want) => void
+}) => {
   const { t } = useTranslation()
   return (
     <fieldset className="mb-4">
@@ -24,7 +32,7 @@ export const WantChoice = ({ want, onWant }: { readonly want: Want; readonly onW
             <span className="shrink-0">
               <WantPicture of={each.id} />
             </span>
-            {t(`jobs.want.${each.id}`)}
+            {t([`jobs.want.${each.id}`, `words.technique.${each.technique}`] as never)}
           </label>
         ))}
       </div>

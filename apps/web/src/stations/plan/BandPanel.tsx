@@ -1,4 +1,4 @@
-import type { Assessment, CutContext, SqueezeWindow } from '@bold-heron/core'
+import type { Assessment, PlanRequest, SqueezeWindow } from '@bold-heron/core'
 import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
@@ -22,13 +22,15 @@ const Band = ({
   spreadMm,
   window,
   spoken,
+  words,
 }: {
   readonly squeezeMm: number
   readonly spreadMm: number
   readonly window: SqueezeWindow
   readonly spoken: string
+  /** What too loose, right and too tight are called. */
+  readonly words: Readonly<Record<Assessment['fit'], string>>
 }) => {
-  const { t } = useTranslation()
   const prefix = useId().replace(/[^\w-]/g, '')
   const besideMm = Math.max(LEAST_BESIDE_MM, SHOWN_BESIDE * (window.highMm - window.lowMm))
   const from = window.lowMm - besideMm
@@ -67,13 +69,13 @@ const Band = ({
       />
       <g fontSize={13.5} textAnchor="middle" fontWeight={700}>
         <text x={xOf(window.lowMm) / 2} y={56} fill="var(--color-ink)">
-          ← {t('words.fit.too-loose')}
+          ← {words['too-loose']}
         </text>
         <text x={(xOf(window.lowMm) + xOf(window.highMm)) / 2} y={56} fill="var(--color-clean)">
-          ✓ {t('words.fit.cuts')}
+          ✓ {words.cuts}
         </text>
         <text x={(xOf(window.highMm) + WIDTH) / 2} y={56} fill="var(--color-danger)">
-          {t('words.fit.too-tight')} →
+          {words['too-tight']} →
         </text>
       </g>
       <path d={`M${xOf(window.midMm)} 23v18`} stroke="var(--color-clean)" strokeWidth={2} strokeDasharray="2 2" />
@@ -96,17 +98,23 @@ const Band = ({
 /** Too loose, right or too tight: where this stack lies, how sure that is, and what would make it surer. */
 export const BandPanel = ({
   assessment,
-  cut,
+  request: { technique, cut },
   jobId,
   lengths,
 }: {
   readonly assessment: Assessment
-  readonly cut: CutContext
+  readonly request: Pick<PlanRequest, 'technique' | 'cut'>
   readonly jobId: string
   readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
   const { ledger, certainty, fit, stack, window, prediction } = assessment
+  const fits = technique === 'cut' ? 'fit' : 'fitOfMat'
+  const words = {
+    'too-loose': t(`words.${fits}.too-loose`),
+    cuts: t(`words.${fits}.cuts`),
+    'too-tight': t(`words.${fits}.too-tight`),
+  }
   const pileMm = cut.sheetCount * cut.sheet.caliper.valueMm
   const chance = sayChance(t, certainty.chance)
   const worst = certainty.worstLayer
@@ -117,10 +125,10 @@ export const BandPanel = ({
       className="py-3"
       aside={
         <p>
-          <strong>{t(`words.fit.${fit}`)}</strong> ·{' '}
+          <strong>{words[fit]}</strong> ·{' '}
           <Why about={t('plan.band.title')} shown={t('plan.band.chance', { chance })}>
             <p>
-              {t(prediction ? 'plan.band.whySimulated' : 'plan.band.why', {
+              {t(technique !== 'cut' ? 'plan.band.whyMat' : prediction ? 'plan.band.whySimulated' : 'plan.band.why', {
                 low: lengths.thickness(window.lowMm),
                 high: lengths.thickness(window.highMm),
                 best: lengths.thickness(window.midMm),
@@ -143,9 +151,10 @@ export const BandPanel = ({
         squeezeMm={ledger.squeezeMm}
         spreadMm={certainty.spreadMm}
         window={window}
+        words={words}
         spoken={t('plan.band.spoken', {
           squeeze: lengths.thickness(ledger.squeezeMm),
-          fit: t(`words.fit.${fit}`),
+          fit: words[fit],
           low: lengths.thickness(window.lowMm),
           high: lengths.thickness(window.highMm),
           spread: lengths.thickness(certainty.spreadMm),

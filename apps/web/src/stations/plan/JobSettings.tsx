@@ -67,19 +67,32 @@ const Settings = ({ job }: { readonly job: JobRow }) => {
           <Plus aria-hidden size={18} />
         </IconButton>
       </div>
-      <div className="flex items-center gap-2">
-        <span className="text-ink-soft">{t('plan.settings.blade')}</span>
-        <Choice
-          label={t('plan.settings.blade')}
-          value={run.bladeSide}
-          onChange={(bladeSide) => changeCut({ bladeSide })}
-          options={(['down', 'up'] as const).map((side) => ({
-            value: side,
-            text: t(`plan.settings.blades.${side}`),
-            spoken: t(`plan.settings.bladesSpoken.${side}`),
-          }))}
-        />
-      </div>
+      {run.technique === 'cut' && (
+        <div className="flex items-center gap-2">
+          <span className="text-ink-soft">{t('plan.settings.blade')}</span>
+          <Choice
+            label={t('plan.settings.blade')}
+            value={run.bladeSide}
+            onChange={(bladeSide) => changeCut({ bladeSide })}
+            options={(['down', 'up'] as const).map((side) => ({
+              value: side,
+              text: t(`plan.settings.blades.${side}`),
+              spoken: t(`plan.settings.bladesSpoken.${side}`),
+            }))}
+          />
+        </div>
+      )}
+      {(run.technique === 'crease' || run.technique === 'raise') && (
+        <div className="flex items-center gap-2">
+          <span className="text-ink-soft">{t('plan.settings.shows')}</span>
+          <Choice
+            label={t('plan.settings.shows')}
+            value={run.shows}
+            onChange={(shows) => changeRun({ shows })}
+            options={(['raised', 'sunk'] as const).map((shows) => ({ value: shows, text: t(`words.shows.${shows}`) }))}
+          />
+        </div>
+      )}
     </div>
   )
 }

@@ -5,6 +5,7 @@ import {
   differenceOf,
   type PassReason,
   type Plan,
+  type PlanRequest,
   type PredictedPass,
   type Stack,
 } from '@bold-heron/core'
@@ -112,13 +113,13 @@ const CleanerStack = ({
 export const PassesPanel = ({
   plan,
   assessment,
-  cut,
+  request: { technique, cut },
   lengths,
   onPick,
 }: {
   readonly plan: Plan
   readonly assessment: Assessment
-  readonly cut: CutContext
+  readonly request: Pick<PlanRequest, 'technique' | 'cut'>
   readonly lengths: Lengths
   readonly onPick: (stack: Stack) => void
 }) => {
@@ -162,7 +163,7 @@ export const PassesPanel = ({
                   {t('plan.passes.feel')}
                 </th>
                 <th scope="col" className="pr-1 text-right font-normal">
-                  {t('plan.passes.chanceColumn')}
+                  {t(technique === 'cut' ? 'plan.passes.chanceColumn' : 'plan.passes.goodColumn')}
                 </th>
               </tr>
             </thead>
@@ -191,7 +192,9 @@ export const PassesPanel = ({
           {t('plan.passes.feel')}: <strong>{t(`plan.passes.feelExpected.${fit}`)}</strong>.
         </p>
       )}
-      <p className="text-sm leading-snug text-ink-soft">{t('plan.passes.look')}</p>
+      <p className="text-sm leading-snug text-ink-soft">
+        {t(technique === 'cut' ? 'plan.passes.look' : 'plan.passes.lookBoth')}
+      </p>
     </Panel>
   )
 }

@@ -54,7 +54,7 @@ export const PlanBoard = ({
             onOpen={setLeaf}
             aside={
               <div className="flex flex-wrap items-center gap-2">
-                <SimulationStatus plan={plan} progress={progress} />
+                {request.technique !== 'foil' && <SimulationStatus plan={plan} progress={progress} />}
                 <StackStatus job={job} stack={assessment.stack} best={best} kept={kept} editing={editing} />
               </div>
             }
@@ -75,7 +75,7 @@ export const PlanBoard = ({
               },
               {
                 name: 'cut',
-                title: t(`plan.map.titles.${request.technique}`),
+                title: t([`plan.map.titles.${request.technique}`, `words.technique.${request.technique}`] as never),
                 content:
                   request.technique === 'cut' ? (
                     <CutLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} lengths={lengths} />
@@ -100,13 +100,13 @@ export const PlanBoard = ({
             <PassesPanel
               plan={plan}
               assessment={assessment}
-              cut={request.cut}
+              request={request}
               lengths={lengths}
               onPick={editing.change}
             />
           </div>
           {request.technique !== 'foil' && (
-            <BandPanel assessment={assessment} cut={request.cut} jobId={job.id} lengths={lengths} />
+            <BandPanel assessment={assessment} request={request} jobId={job.id} lengths={lengths} />
           )}
           <FindingsPanel assessment={assessment} lengths={lengths} />
         </div>

@@ -134,6 +134,8 @@ export const words = {
   },
   trialStart: { 'from-loose': 'too loose, adding', 'from-usual': 'as usual, taking out' },
   severity: { stop: 'Stop', caution: 'Caution', note: 'Note' },
+  shows: { raised: 'raised', sunk: 'sunk' },
+  fitOfMat: { 'too-loose': 'too loose', cuts: 'right', 'too-tight': 'too tight' },
   fit: { 'too-loose': 'too loose', cuts: 'cuts', 'too-tight': 'too tight' },
   knownFrom: { booklet: 'the press’s booklet', 'own-use': 'own use' },
 } as const

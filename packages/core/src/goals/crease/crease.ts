@@ -94,53 +94,57 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
 }
 const above = (value: number, from: number, spread: number): number => normalBelow((value - from) / spread)
 
+/** What is particular to a crease. */
+export const creaseSpec: MatSpec = {
+  seen: creaseSeen,
+  feels: 'fine',
+  usualPasses: 2,
+  reason: 'crease',
+  bedRole: 'mat',
+  bedOfPlate: (plate) => bedOfMat(plate, SOFTNESS.pad),
+  bedOfStack: (stack) =>
+    bedOfMatIn(stack, (backing) => (backing?.kind === 'impression-pad' ? SOFTNESS.pad : SOFTNESS.plate)),
+  // Notes on pressing into mats: on a small hand press 0.37 … 0.75 after two passes.
+  usualSqueezeMm: () => 0.55,
+  halfWindowMm: 0.15,
+  looksMm: () => [0.1, 0.25, 0.4, 0.55, 0.7, 0.85, 1.05, 1.3],
+  rig: rigOf,
+  goodness: (values, cut) => (values[MOST] as number) - wantedOf(cut),
+  harm: (values) => (values[STRAIN] as number) - CUTS_THROUGH_FROM,
+  isMatCut: (values) => (values[STRAIN] as number) >= CUTS_MAT_FROM,
+  tightEffort: 0.25,
+  chanceOfSeen(values, seen, cut) {
+    const strain = values[STRAIN] as number
+    const matCut = above(strain, CUTS_MAT_FROM, STRAIN_SPREAD)
+    const through = above(strain, CUTS_THROUGH_FROM, STRAIN_SPREAD) * (1 - matCut)
+    const whole = Math.max(0, 1 - matCut - through)
+    const any = above(values[MEAN] as number, FAINT_MM, SEEN_MM)
+    const good = any * above(values[MOST] as number, wantedOf(cut), SEEN_MM)
+    const deep = good * above(values[MOST] as number, Math.max(DEEP_MM, wantedOf(cut)), SEEN_MM)
+    switch (seen) {
+      case 'mat-cut':
+        return matCut
+      case 'cut-through':
+        return through
+      case 'deep':
+        return whole * deep
+      case 'good':
+        return whole * (good - deep)
+      case 'faint':
+        return whole * (any - good)
+      default:
+        return whole * (1 - any)
+    }
+  },
+  straight: [0.03, 0.03, 0.1],
+  tries: creaseTries,
+  worst: { harm: 'sheet-cut', short: 'faint' },
+}
+
 /** An outline creased everywhere and cut nowhere. */
 export const crease = {
   id: 'crease',
   looks: creaseLooks,
   feels: 'fine',
-  computed: matGoal({
-    seen: creaseSeen,
-    feels: 'fine',
-    usualPasses: 2,
-    reason: 'crease',
-    bedRole: 'mat',
-    bedOfPlate: (plate) => bedOfMat(plate, SOFTNESS.pad),
-    bedOfStack: (stack) =>
-      bedOfMatIn(stack, (backing) => (backing?.kind === 'impression-pad' ? SOFTNESS.pad : SOFTNESS.plate)),
-    // Notes on pressing into mats: on a small hand press 0.37 … 0.75 after two passes.
-    usualSqueezeMm: () => 0.55,
-    halfWindowMm: 0.15,
-    looksMm: () => [0.1, 0.25, 0.4, 0.55, 0.7, 0.85, 1.05, 1.3],
-    rig: rigOf,
-    goodness: (values, cut) => (values[MOST] as number) - wantedOf(cut),
-    harm: (values) => (values[STRAIN] as number) - CUTS_THROUGH_FROM,
-    tightEffort: 0.25,
-    chanceOfSeen(values, seen, cut) {
-      const strain = values[STRAIN] as number
-      const matCut = above(strain, CUTS_MAT_FROM, STRAIN_SPREAD)
-      const through = above(strain, CUTS_THROUGH_FROM, STRAIN_SPREAD) * (1 - matCut)
-      const whole = Math.max(0, 1 - matCut - through)
-      const any = above(values[MEAN] as number, FAINT_MM, SEEN_MM)
-      const good = any * above(values[MOST] as number, wantedOf(cut), SEEN_MM)
-      const deep = good * above(values[MOST] as number, Math.max(DEEP_MM, wantedOf(cut)), SEEN_MM)
-      switch (seen) {
-        case 'mat-cut':
-          return matCut
-        case 'cut-through':
-          return through
-        case 'deep':
-          return whole * deep
-        case 'good':
-          return whole * (good - deep)
-        case 'faint':
-          return whole * (any - good)
-        default:
-          return whole * (1 - any)
-      }
-    },
-    straight: [0.03, 0.03, 0.1],
-    tries: creaseTries,
-    worst: { harm: 'sheet-cut', short: 'faint' },
-  }),
+  computed: matGoal(creaseSpec),
 } as const satisfies Goal

@@ -92,49 +92,52 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
 
 const above = (value: number, from: number, spread: number): number => normalBelow((value - from) / spread)
 
+/** What is particular to a folder. */
+export const formedSpec: MatSpec = {
+  seen: formedSeen,
+  feels: 'coarse',
+  usualPasses: 1,
+  reason: 'folder',
+  bedRole: 'pad',
+  // The folder itself is what gives way, whatever pads lie around it.
+  bedOfPlate: () => ({ indentStiffness: 0, softness: 0 }),
+  bedOfStack: (stack) => (stack.some(({ is }) => is === 'dies') ? { indentStiffness: 0, softness: 0 } : undefined),
+  usualSqueezeMm: () => 0.5,
+  halfWindowMm: 0.2,
+  looksMm: () => [0.05, 0.2, 0.35, 0.5, 0.7, 0.95, 1.3],
+  rig: rigOf,
+  goodness: (values) => Math.min((values[MOST] as number) - FORMED, (values[REACH] ?? Infinity) - CLEAN_CELL),
+  harm: (values, cut) => (values[PRESSURE] as number) / tearsFrom(cut) - 1,
+  tightEffort: 0.8,
+  chanceOfSeen(values, seen, cut) {
+    const torn = above((values[PRESSURE] as number) / tearsFrom(cut), 1, TEARS_SPREAD)
+    const any = above(values[MEAN] as number, PATCHY, SEEN_SHARE)
+    const full = any * above(values[MOST] as number, FORMED, SEEN_SHARE)
+    const isCut = values[REACH] === undefined ? 0 : above(values[REACH], CLEAN_CELL, SEEN_SHARE)
+    const hangs = values[REACH] === undefined ? 0 : 1 - isCut
+    switch (seen) {
+      case 'torn':
+        return torn
+      case 'clean':
+        return full * isCut * (1 - torn)
+      case 'hanging':
+        return full * hangs * (1 - torn)
+      case 'formed':
+        return values[REACH] === undefined ? full * (1 - torn) : 0
+      case 'patchy':
+        return (any - full) * (1 - torn)
+      default:
+        return (1 - any) * (1 - torn)
+    }
+  },
+  straight: [0.06, 0.06, 1, 0.06],
+  tries: formedTries,
+  worst: { harm: 'tears', short: 'patchy' },
+}
+
 /** A folder's pattern formed all over, nothing torn; and cut where it cuts. */
 export const formed = {
   id: 'formed',
   looks: formedLooks,
-  computed: matGoal({
-    seen: formedSeen,
-    feels: 'coarse',
-    usualPasses: 1,
-    reason: 'folder',
-    bedRole: 'pad',
-    // The folder itself is what gives way, whatever pads lie around it.
-    bedOfPlate: () => ({ indentStiffness: 0, softness: 0 }),
-    bedOfStack: (stack) => (stack.some(({ is }) => is === 'dies') ? { indentStiffness: 0, softness: 0 } : undefined),
-    usualSqueezeMm: () => 0.5,
-    halfWindowMm: 0.2,
-    looksMm: () => [0.05, 0.2, 0.35, 0.5, 0.7, 0.95, 1.3],
-    rig: rigOf,
-    goodness: (values) => Math.min((values[MOST] as number) - FORMED, (values[REACH] ?? Infinity) - CLEAN_CELL),
-    harm: (values, cut) => (values[PRESSURE] as number) / tearsFrom(cut) - 1,
-    tightEffort: 0.8,
-    chanceOfSeen(values, seen, cut) {
-      const torn = above((values[PRESSURE] as number) / tearsFrom(cut), 1, TEARS_SPREAD)
-      const any = above(values[MEAN] as number, PATCHY, SEEN_SHARE)
-      const full = any * above(values[MOST] as number, FORMED, SEEN_SHARE)
-      const isCut = values[REACH] === undefined ? 0 : above(values[REACH], CLEAN_CELL, SEEN_SHARE)
-      const hangs = values[REACH] === undefined ? 0 : 1 - isCut
-      switch (seen) {
-        case 'torn':
-          return torn
-        case 'clean':
-          return full * isCut * (1 - torn)
-        case 'hanging':
-          return full * hangs * (1 - torn)
-        case 'formed':
-          return values[REACH] === undefined ? full * (1 - torn) : 0
-        case 'patchy':
-          return (any - full) * (1 - torn)
-        default:
-          return (1 - any) * (1 - torn)
-      }
-    },
-    straight: [0.06, 0.06, 1, 0.06],
-    tries: formedTries,
-    worst: { harm: 'tears', short: 'patchy' },
-  }),
+  computed: matGoal(formedSpec),
 } as const satisfies Goal

@@ -45,6 +45,8 @@ export interface MatSpec {
   goodness(values: readonly number[], cut: CutContext): number
   /** 0 and more: it does harm. Grows with the squeeze. */
   harm(values: readonly number[], cut: CutContext): number
+  /** Whether the mat itself is cut, where that can be. */
+  isMatCut?(values: readonly number[]): boolean
   /** Share of the handle's limit from which a stack is too tight to be planned. */
   readonly tightEffort: number
   /** Chance of a look where the press does what is forecast. */

@@ -105,44 +105,47 @@ const above = (value: number, from: number, spread: number): number => normalBel
 /** Chance that a sheet cracks over a shape, by the crack rule. From memory. */
 const CRACKS = { fine: 0.02, caution: 0.2, expected: 0.75 } as const
 
+/** What is particular to a raised or sunk shape. */
+export const reliefSpec: MatSpec = {
+  seen: reliefSeen,
+  feels: 'fine',
+  usualPasses: 2,
+  reason: 'raise',
+  bedRole: 'mat',
+  bedOfPlate: (plate) => bedOfMat(plate, SOFTNESS.plate),
+  bedOfStack: (stack) => bedOfMatIn(stack, () => SOFTNESS.plate),
+  usualSqueezeMm: (cut) => heightOf(cut) + 0.15,
+  halfWindowMm: 0.25,
+  looksMm: (cut) => [0.2, 0.5, 0.75, 1, 1.3, 1.7].map((share) => share * Math.max(0.4, heightOf(cut))),
+  rig: rigOf,
+  goodness: (values, cut) => (values[MOST] as number) - fullFromOf(cut),
+  // Whether it cracks is the shape's height to say, not the squeeze's.
+  harm: () => -1,
+  tightEffort: 0.25,
+  chanceOfSeen(values, seen, cut) {
+    const cracks = CRACKS[crackOf(heightOf(cut), pileMmOf(cut), cut.sheet.kind)]
+    const any = above(values[MEAN] as number, SHALLOW_MM, SEEN_MM)
+    const full = any * above(values[MOST] as number, fullFromOf(cut), SEEN_MM)
+    switch (seen) {
+      case 'cracked':
+        return any * cracks
+      case 'full':
+        return full * (1 - cracks)
+      case 'shallow':
+        return (any - full) * (1 - cracks)
+      default:
+        return 1 - any
+    }
+  },
+  straight: [0.05, 0.05],
+  tries: reliefTries,
+  worst: { harm: 'shallow', short: 'shallow' },
+}
+
 /** A shape raised or sunk all along its outline, the sheet whole. */
 export const relief = {
   id: 'relief',
   looks: reliefLooks,
   feels: 'fine',
-  computed: matGoal({
-    seen: reliefSeen,
-    feels: 'fine',
-    usualPasses: 2,
-    reason: 'raise',
-    bedRole: 'mat',
-    bedOfPlate: (plate) => bedOfMat(plate, SOFTNESS.plate),
-    bedOfStack: (stack) => bedOfMatIn(stack, () => SOFTNESS.plate),
-    usualSqueezeMm: (cut) => heightOf(cut) + 0.15,
-    halfWindowMm: 0.25,
-    looksMm: (cut) => [0.2, 0.5, 0.75, 1, 1.3, 1.7].map((share) => share * Math.max(0.4, heightOf(cut))),
-    rig: rigOf,
-    goodness: (values, cut) => (values[MOST] as number) - fullFromOf(cut),
-    // Whether it cracks is the shape's height to say, not the squeeze's.
-    harm: () => -1,
-    tightEffort: 0.25,
-    chanceOfSeen(values, seen, cut) {
-      const cracks = CRACKS[crackOf(heightOf(cut), pileMmOf(cut), cut.sheet.kind)]
-      const any = above(values[MEAN] as number, SHALLOW_MM, SEEN_MM)
-      const full = any * above(values[MOST] as number, fullFromOf(cut), SEEN_MM)
-      switch (seen) {
-        case 'cracked':
-          return any * cracks
-        case 'full':
-          return full * (1 - cracks)
-        case 'shallow':
-          return (any - full) * (1 - cracks)
-        default:
-          return 1 - any
-      }
-    },
-    straight: [0.05, 0.05],
-    tries: reliefTries,
-    worst: { harm: 'shallow', short: 'shallow' },
-  }),
+  computed: matGoal(reliefSpec),
 } as const satisfies Goal

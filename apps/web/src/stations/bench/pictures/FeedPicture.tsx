@@ -1,9 +1,9 @@
 import { placementOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
-import type { ShownStep } from '../steps/step.js'
+import type { AtBench } from '../steps/step.js'
 
 /** The stack from above on its way to the rollers: its marked end first, square to them. */
-export const FeedPicture: ShownStep<'feed'> = ({ job }) => {
+export const FeedPicture = ({ job }: AtBench) => {
   const { t } = useTranslation()
   const placement = placementOf(job)
   const leads = placement?.runs[placement.runInHand]?.leads

@@ -5,6 +5,7 @@ import { FeedPicture } from './FeedPicture.js'
 import { HoldPicture } from './HoldPicture.js'
 import { LaidOutPicture } from './LaidOutPicture.js'
 import { LookPicture } from './LookPicture.js'
+import { MirrorPicture } from './MirrorPicture.js'
 import { OnePiecePicture } from './OnePiecePicture.js'
 
 /** What is shown beside a step; beside any other the stack as it lies. */
@@ -14,5 +15,7 @@ export const shownPictures: { readonly [Is in BenchStep['is']]?: ShownStep<Is> }
   'one-piece': OnePiecePicture,
   hold: HoldPicture,
   feed: FeedPicture,
+  mirror: MirrorPicture,
+  arrow: FeedPicture,
   look: LookPicture,
 }

@@ -40,7 +40,12 @@ export const Lay: ShownStep<'lay'> = ({ step, job, stack, assessment, lengths })
     <>
       <BenchTitle>{t('bench.lay.title', { name: layerName(t, layer) })}</BenchTitle>
       <p>
-        {howToLay(t, layer, job.card !== null)} {term && <Term id={term}>{t(`terms.name.${term}`)}?</Term>}
+        {howToLay(t, layer, job.card !== null)}{' '}
+        {term && (
+          <Term id={term} tall>
+            {t(`terms.name.${term}`)}?
+          </Term>
+        )}
       </p>
       {lie && <p className="font-bold">{t('bench.lay.lie', { lie })}</p>}
       {heightMm !== undefined && (

@@ -25,7 +25,7 @@ export const plan = {
   run: 'Press run',
   heavyTitle: 'Too heavy for this handle',
   heavyText:
-    'The handle would stop before it cuts. Cut fewer sheets at once, turn the die, or use another press. Never push on.',
+    'The handle would stop before it cuts. Cut fewer sheets at once, turn the die, or use another press; never push on.',
   heavyAction: 'To the jobs',
   leaves: 'Views of the stack',
   simulation: {
@@ -99,6 +99,8 @@ export const plan = {
     why: 'By rule of thumb this die wants {{beyond}} beyond the sheets’ own {{pile}}: a window of {{low}} to {{high}}.',
     whySimulated:
       'The simulated press cuts clean from {{low}} on; from {{high}} on the handle stops or the blade goes too deep. {{best}} does best: {{beyond}} beyond the sheets’ own {{pile}}.',
+    whyMat:
+      'The simulated press does it from {{low}} on; from {{high}} on it does harm, or the handle is felt too plainly. {{best}} does best.',
     whyDoubt:
       'The doubts of the gap and of each thickness come to ± {{spread}}: it lies in the window in {{chance}} cases of 100.',
     worst: 'Measuring {{name}} better would help most: it is {{share}} % of the doubt.',
@@ -117,6 +119,8 @@ export const plan = {
     passColumn: 'Pass',
     leavesColumn: 'leaves it',
     chanceColumn: 'Clean',
+    goodColumn: 'Good',
+    lookBoth: 'Look at both sides, slanting against the light.',
     chance: 'clean in {{chance}} cases of 100',
     cleaner_one: 'Another stack is clean in {{count}} pass:',
     cleaner_other: 'Another stack is clean in {{count}} passes:',
@@ -331,6 +335,7 @@ export const plan = {
     fewer: 'One sheet less',
     more: 'One sheet more',
     blade: 'Die lies',
+    shows: 'Shows',
     blades: { down: 'over', up: 'under' },
     bladesSpoken: { down: 'over the sheet, blade down', up: 'under the sheet, blade up' },
   },

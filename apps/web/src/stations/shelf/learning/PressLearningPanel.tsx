@@ -36,7 +36,8 @@ const EvidenceLine = ({
     <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-line py-2">
       <span className="min-w-0 flex-1 basis-52">
         <Link to={`/log/${run.id}`} className="font-bold">
-          {run.jobName}
+          {run.jobName}{' '}
+          {run.technique !== 'cut' && <span className="text-ink-soft">· {t(`words.technique.${run.technique}`)}</span>}
         </Link>
         <span className="block text-sm text-ink-soft">
           {sayDay(run.at)} ·{' '}
