@@ -48,13 +48,16 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
     const cut = aBlindCut(press, draw)
     const jobs = Array.from({ length: RUNS_BEFORE }, () => aBlindCut(press, draw))
     for (const [name, way] of Object.entries(ways))
-      note(name, runTrial(way, { cut, shelf, learnt: undefined }, new BlindPress(traits, seededRandom(at))))
+      note(
+        name,
+        runTrial(way, { technique: 'cut', cut, shelf, learnt: undefined }, new BlindPress(traits, seededRandom(at))),
+      )
     const felt = feelOut(press, shelf, new BlindPress(traits, seededRandom(at)))
     note(
       'ours, gap felt out first',
       runTrial(
         ourWay('from-usual'),
-        { cut: { ...cut, press: felt.press }, shelf, learnt: undefined },
+        { technique: 'cut', cut: { ...cut, press: felt.press }, shelf, learnt: undefined },
         new BlindPress(traits, seededRandom(at)),
       ),
     )
@@ -71,7 +74,7 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
         pieces: {},
         tightestOverMm: tightestBefore,
       }
-      const result = runTrial(ourWay('from-usual'), { cut: job, shelf, learnt }, blind)
+      const result = runTrial(ourWay('from-usual'), { technique: 'cut', cut: job, shelf, learnt }, blind)
       evidence.push({
         pressId: press.id,
         resist: job.sheet.id,

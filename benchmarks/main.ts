@@ -1,4 +1,5 @@
 import { parseArgs } from 'node:util'
+import { benchBlindMats } from './blind-mats.js'
 import { benchBlindPress } from './blind-press.js'
 import { benchLearning } from './learning.js'
 import { benchLongLog } from './long-log.js'
@@ -33,6 +34,7 @@ const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   learning: benchLearning,
   'long-log': benchLongLog,
   'blind-press': (each) => benchBlindPress(each, presses),
+  'blind-mats': (each) => benchBlindMats(each, presses),
 }
 
 for (const [name, bench] of Object.entries(benches)) {

@@ -1,7 +1,7 @@
 import type { CutContext, HouseRules, Plate, Round, Stack } from '../../packages/core/src/index.js'
-import { cleanCut } from '../../packages/core/src/goals/clean-cut/clean-cut.js'
 import { heightOf, usualSqueezeMm } from '../../packages/core/src/index.js'
 import { finish } from '../../packages/core/src/index.js'
+import { sheetsGoOn } from '../../packages/core/src/goals/looks.js'
 import type { Learnt } from '../../packages/core/src/learning/learnt.js'
 import { lastTryOf, learntFromPile, type TriedRound } from '../../packages/core/src/planner/trial.js'
 import { nextTrySteps } from '../../packages/core/src/planner/next-try.js'
@@ -9,10 +9,13 @@ import { Responses } from '../../packages/core/src/planner/responses.js'
 import { searchStacks } from '../../packages/core/src/planner/search.js'
 import { unlearntNodes } from '../../packages/core/src/learning/knowledge.js'
 import { gapOfClass } from '../../packages/core/src/press/press-class.js'
+import { computedOf } from '../../packages/core/src/techniques/goal-of.js'
+import type { TechniqueId } from '../../packages/core/src/techniques/list.js'
 import { methodOf } from '../../packages/core/src/techniques/method.js'
 
 /** A job at a press, and what this press has shown before. */
 export interface Situation {
+  readonly technique: TechniqueId
   readonly cut: CutContext
   readonly shelf: readonly Plate[]
   readonly learnt: Learnt | undefined
@@ -27,17 +30,17 @@ const model = new Responses()
 export const ourWay =
   (trialStart: HouseRules['trialStart']): Way =>
   (situation, rounds) => {
-    const { shelf, learnt } = situation
+    const { technique, shelf, learnt } = situation
     const cut = { ...situation.cut, rules: { ...situation.cut.rules, trialStart } }
     return finish(
       nextTrySteps(
         {
-          technique: 'cut',
+          technique,
           region: 'all',
           cut,
           shelf,
           workedBefore: [],
-          learnt: learntFromPile(cleanCut.computed, cut, rounds, learnt),
+          learnt: learntFromPile(computedOf({ technique }), cut, rounds, learnt),
         },
         lastTryOf(rounds),
         model,
@@ -47,13 +50,13 @@ export const ourWay =
 
 /** The simplest stack of the shelf nearest to a squeeze, as people build it by the class's usual gap. */
 const stackAt = (
-  { cut, shelf }: Situation,
+  { technique, cut, shelf }: Situation,
   squeezeMm: number,
   allowed: (plate: Plate) => boolean,
 ): Stack | undefined => {
   const gapMm = gapOfClass(cut.press.pressClass).valueMm
   const { found } = searchStacks({
-    method: methodOf({ technique: 'cut', region: 'all' }),
+    method: methodOf({ technique, region: 'all' }),
     cut,
     window: {
       lowMm: squeezeMm - 0.3,
@@ -133,5 +136,21 @@ export const fromUsual: Way = (situation, rounds) => {
     withShim(last.stack, shelf, first) ??
     withShim(last.stack, shelf, 'card') ??
     withShim(last.stack, shelf, 'heavy card')
+  return stack && { stack, passes: THERE_AND_BACK }
+}
+
+/** Creasing, raising and folders as people do it: no shim, there and back; then one card at a time until it shows, and one out again where it did harm. */
+export const oneCardAtATime: Way = (situation, rounds) => {
+  const { technique, cut, shelf } = situation
+  const last = rounds.at(-1)
+  if (!last) {
+    const stack = plainStackAt(situation, computedOf({ technique }).usualSqueezeMm(cut))
+    return stack && { stack, passes: THERE_AND_BACK }
+  }
+  const isHarmed = !sheetsGoOn(last.look)
+  const stack = isHarmed
+    ? (withoutShim(last.stack) ??
+      stackAt(situation, heightOf(last.stack).valueMm - gapOfClass(cut.press.pressClass).valueMm - 0.3, () => true))
+    : (withShim(last.stack, shelf, 'card') ?? withShim(last.stack, shelf, 'heavy card'))
   return stack && { stack, passes: THERE_AND_BACK }
 }

@@ -9,6 +9,9 @@ import {
 import { type RandomSource, randomItem } from '../../packages/core/src/numerics/random.js'
 import { aDie, aPlate, aPress, aSheet } from '../../packages/core/src/testing/makers.js'
 import { defaultHouseRules } from '../../packages/core/src/job/house-rules.js'
+import { typicalDie } from '../../packages/core/src/dies/typical.js'
+import { asPressed } from '../../packages/core/src/techniques/as-pressed.js'
+import type { TechniqueId } from '../../packages/core/src/techniques/list.js'
 
 /** A shelf of ten plates and five kinds of shim that goes with a press: right for its gap, and narrow enough for its throat. */
 export const shelfFor = ({ pressClass, throatMm }: Press, random: RandomSource): Plate[] => {
@@ -84,4 +87,39 @@ export const aBlindCut = (press: Press, random: RandomSource): CutContext => {
     bladeSide: 'down',
     rules: defaultHouseRules,
   }
+}
+
+/** The same shelf with two embossing mats and an impression pad. */
+export const matShelfFor = (press: Press, random: RandomSource): Plate[] => {
+  const size = { lengthMm: 320, widthMm: press.throatMm - 5, fullThicknessWidthMm: press.throatMm - 9 }
+  return [
+    ...shelfFor(press, random),
+    aPlate({ id: 'thin mat', name: 'thin mat', kind: 'embossing-mat', mm: 1, count: 1, ...size }),
+    aPlate({ id: 'thick mat', name: 'thick mat', kind: 'embossing-mat', mm: 3, count: 1, ...size }),
+    aPlate({ id: 'impression pad', name: 'impression pad', kind: 'impression-pad', mm: 3, count: 1, ...size }),
+  ]
+}
+
+/** mm. Two or three layers of heavy card, glued up. */
+const SHAPE_MM = [0.6, 0.9] as const
+
+/** A job that is pressed into a mat, or a folder: one sheet of card, creased, raised, or formed. */
+export const aBlindForming = (press: Press, random: RandomSource): { technique: TechniqueId; cut: CutContext } => {
+  const technique = randomItem(random, ['crease', 'crease', 'raise', 'folder'] as const)
+  const die =
+    technique === 'crease'
+      ? aThinDie(random)
+      : technique === 'raise'
+        ? typicalDie('shape', measured(randomItem(random, SHAPE_MM), 'caliper'))
+        : typicalDie(randomItem(random, ['flat-folder', 'deep-folder'] as const), measured(2.2, 'caliper'))
+  const { sheet } = aBlindCut(press, random)
+  const cut: CutContext = {
+    press,
+    dies: [{ ...die, id: `${technique} ${random()}` }],
+    sheet,
+    sheetCount: 1,
+    bladeSide: 'up',
+    rules: defaultHouseRules,
+  }
+  return { technique, cut: asPressed(technique, cut) }
 }

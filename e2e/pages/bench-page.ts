@@ -1,8 +1,10 @@
-import { handleFeels, hangingPlaces, type Round, seenOutcomes } from '@bold-heron/core'
+import { hangingPlaces, type Round, type TechniqueId, toldOf } from '@bold-heron/core'
 import { By, Key } from 'selenium-webdriver'
 import { en } from '../fixtures/words.js'
 import type { BenchSession } from '../../apps/web/src/stations/bench/session.js'
 import type { Browser } from '../fixtures/browser.js'
+
+const anyOf = (words: readonly string[]): RegExp => new RegExp(`^(${words.join('|')})$`)
 
 /** The Bench as it is read off the screen. */
 export class BenchPage {
@@ -47,16 +49,20 @@ export class BenchPage {
   }
 
   /** Tells what was seen and felt with the keyboard alone. */
-  async tellByKeyboard(look: Round): Promise<void> {
-    await this.browser.tabTo(/^(untouched|dented|hanging in places|clean|cut into the pad)$/)
-    await this.arrowTo('seen', seenOutcomes.indexOf(look.seen), seenOutcomes.length)
+  async tellByKeyboard(
+    look: Pick<Round, 'seen' | 'feel' | 'hangingPlace'>,
+    technique: TechniqueId = 'cut',
+  ): Promise<void> {
+    const { looks, feels } = toldOf(technique)
+    await this.browser.tabTo(anyOf(looks.map((seen) => en.words.seen[seen])))
+    await this.arrowTo('seen', looks.indexOf(look.seen), looks.length)
     if (look.seen === 'hanging') {
-      await this.browser.tabTo(/^(at the ends|in the middle|along one side|in one spot|all over)$/)
+      await this.browser.tabTo(anyOf(Object.values(en.words.hangingPlace)))
       await this.arrowTo('where', hangingPlaces.indexOf(look.hangingPlace ?? 'ends'), hangingPlaces.length)
     }
-    await this.browser.tabTo(/^(free|light|firm|hard|stopped)$/)
+    await this.browser.tabTo(anyOf(feels.map((feel) => en.words.feel[feel])))
     const wanted = en.words.feel[look.feel]
-    for (let step = 0; step < handleFeels.length && (await this.browser.focused()) !== wanted; step++)
+    for (let step = 0; step < feels.length && (await this.browser.focused()) !== wanted; step++)
       await this.browser.keys(Key.ARROW_RIGHT)
     await this.browser.keys(Key.SPACE)
     await this.browser.tabTo(en.bench.tell.save)

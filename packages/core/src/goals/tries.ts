@@ -13,6 +13,8 @@ export interface Tries {
   readonly tightestOverMm: number
   /** A handle that stops costs so many times what falling short does. */
   readonly stopCosts: number
+  /** Chance that a layer more to handle must be worth: little where it is a fine line, more where the window is wide. From memory. */
+  readonly layerCosts: number
   /** The tightest squeeze that may follow on a look at one of `lastMm`; Infinity where the look sets no bound. */
   mostAfter(look: RoundOf<string>, lastMm: number): number
 }

@@ -2,6 +2,7 @@ import type { Computed } from '../goals/goal.js'
 import type { Response } from '../goals/response.js'
 import { pileMmOf } from '../job/cut-context.js'
 import { computedOf } from '../techniques/goal-of.js'
+import type { Tries } from '../goals/tries.js'
 import type { LastTry } from './trial.js'
 import type { LearntGap } from '../learning/learnt-gap.js'
 import { countOf } from '../faults/finding.js'
@@ -11,6 +12,7 @@ import { gapOfClass } from '../press/press-class.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { methodOf } from '../techniques/method.js'
 import { certaintyOf } from './certainty.js'
+import { differenceOf } from './difference.js'
 import { chancesOf, soundByOf } from '../goals/chances.js'
 import { countedFrom } from '../learning/counted-from.js'
 import { bedsOf } from './model-plan.js'
@@ -121,9 +123,20 @@ const bestSqueeze = (
   return best?.squeezeMm
 }
 
-/** Chance first, less what a stopped handle would cost; then what need not be rebuilt, few passes, few layers. */
-const scoreOf = ({ chance, stops, goesOn, passes, stack }: NextTry, stopCosts: number): number =>
-  chance - stopCosts * stops + (goesOn ? WORTH_REBUILDING : 0) - 0.004 * passes - 0.003 * stack.length
+/** Layers to lay, or to take out and put in where something lies there already. */
+const handlings = (stack: Stack, last: LastTry | undefined): number => {
+  if (!last) return stack.length
+  const { out, into } = differenceOf(last.stack, stack)
+  return [...out, ...into].reduce((sum, { count }) => sum + count, 0)
+}
+
+/** Chance first, less what a stopped handle would cost; then what need not be rebuilt, few passes, few layers to handle. */
+const scoreOf = ({ chance, stops, goesOn, passes, stack }: NextTry, tries: Tries, last: LastTry | undefined): number =>
+  chance -
+  tries.stopCosts * stops +
+  (goesOn ? WORTH_REBUILDING : 0) -
+  0.004 * passes -
+  tries.layerCosts * handlings(stack, last)
 
 /**
  * Proposes the next try: of all stacks that the shelf can build, and of going on with the one at hand, the one with the highest
@@ -174,7 +187,7 @@ export function* nextTrySteps(
       spreadMm: certainty.spreadMm,
       worstLayer: certainty.worstLayer,
     }
-    if (!best || scoreOf(found, tries.stopCosts) > scoreOf(best, tries.stopCosts)) best = found
+    if (!best || scoreOf(found, tries, last) > scoreOf(best, tries, last)) best = found
   }
 
   const beds = bedsOf(request)

@@ -1,4 +1,3 @@
-import { techniqueOf } from '@bold-heron/core'
 import { inputOfJob, type JobInput, type JobRow, runInHandOf } from '@bold-heron/schema'
 import { Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
@@ -61,7 +60,7 @@ const EditJobForm = ({ job }: { readonly job: JobRow }) => {
           </>
         }
       >
-        <JobFormFields withState takes={techniqueOf(runInHandOf(job).technique).takes} />
+        <JobFormFields withState technique={runInHandOf(job).technique} />
       </RowFormFrame>
       {saving.dialog}
     </Panel>

@@ -58,7 +58,7 @@ const NewJobForm = ({ start }: { readonly start: JobInput }) => {
             form.setValue('bladeSide', next.bladeSide ?? runInHandOf(start).bladeSide)
           }}
         />
-        <JobFormFields withState={false} takes={techniqueOf(want.technique).takes} />
+        <JobFormFields withState={false} technique={want.technique} />
       </RowFormFrame>
     </Panel>
   )

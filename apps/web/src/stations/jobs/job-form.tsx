@@ -1,4 +1,4 @@
-import { type DieUse, factsOfDieClass, jobStates } from '@bold-heron/core'
+import { factsOfDieClass, jobStates, type TechniqueId, techniqueOf } from '@bold-heron/core'
 import { type JobInput, jobInput, type PressRun, runInHandOf, withRunInHand } from '@bold-heron/schema'
 import { Plus, X } from 'lucide-react'
 import { useFormContext, useWatch } from 'react-hook-form'
@@ -55,8 +55,8 @@ const useThroat = (): number | undefined => {
   return useRows('presses').data?.items.find(({ id }) => id === pressId)?.throatMm
 }
 
-/** Takes over what the die was last pressed with, into fields that nobody has filled yet. */
-const useTakeOver = () => {
+/** Takes over what the die was last pressed with, into fields that nobody has filled yet; the side only where it was pressed in the same way. */
+const useTakeOver = (technique: TechniqueId) => {
   const { getValues, setValue } = useFormContext()
   return async (dieId: string): Promise<void> => {
     const [last] = (await fetchRows('runs', { dieId, pageSize: 1 })).items
@@ -66,18 +66,19 @@ const useTakeOver = () => {
     const isNew = !getValues('pressId') && !getValues('sheetId')
     fill('pressId', last?.pressId)
     fill('sheetId', last?.sheetId)
-    if (last && isNew) setValue('bladeSide', last.bladeSide)
+    if (last?.technique === technique && isNew) setValue('bladeSide', last.bladeSide)
     const die = last?.dieNames[last.dieIds.indexOf(dieId)]
     fill('name', die)
   }
 }
 
 /** The dies of a job: one, and others laid beside it. */
-const DiesField = ({ takes }: { readonly takes: readonly DieUse[] }) => {
+const DiesField = ({ technique }: { readonly technique: TechniqueId }) => {
   const { t } = useTranslation()
   const { setValue, formState } = useFormContext()
   const throatMm = useThroat()
-  const takeOver = useTakeOver()
+  const { takes } = techniqueOf(technique)
+  const takeOver = useTakeOver(technique)
   const chosen = (useWatch({ name: 'dieIds' }) as string[] | undefined) ?? []
   const set = (ids: string[]) => setValue('dieIds', ids, { shouldDirty: true, shouldValidate: formState.isSubmitted })
   const fault = formState.errors['dieIds']?.message
@@ -159,16 +160,15 @@ const RowField = ({ kind, name }: { readonly kind: 'presses' | 'sheets'; readonl
 /** The fields of a job; its state only once it exists. */
 export const JobFormFields = ({
   withState,
-  takes,
+  technique,
 }: {
   readonly withState: boolean
-  /** What the job's technique presses. */
-  readonly takes: readonly DieUse[]
+  readonly technique: TechniqueId
 }) => {
   const { t } = useTranslation()
   return (
     <div className="grid gap-4 md:grid-cols-2">
-      <DiesField takes={takes} />
+      <DiesField technique={technique} />
       <RowField kind="sheets" name="sheetId" />
       <RowField kind="presses" name="pressId" />
       <TextField name="name" label={t('jobs.field.name')} />

@@ -13,6 +13,7 @@ export const cutTries: Tries = {
   tightestOverMm: 2.5,
   // From memory: the stack is backed out, and plates may crack.
   stopCosts: 25,
+  layerCosts: 0.003,
   mostAfter({ feel }, lastMm) {
     if (feel === 'stopped') return lastMm - LEAST_STEP_DOWN_MM
     return feel === 'hard' ? lastMm : Infinity

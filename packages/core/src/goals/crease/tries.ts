@@ -11,6 +11,7 @@ export const creaseTries: Tries = {
   loosestOverMm: -0.3,
   tightestOverMm: 1,
   stopCosts: 25,
+  layerCosts: 0.02,
   mostAfter({ feel, seen }, lastMm) {
     if (feel === 'stopped' || seen === 'cut-through' || seen === 'mat-cut') return lastMm - STEP_DOWN_MM
     return feel === 'plainly-felt' ? lastMm : Infinity

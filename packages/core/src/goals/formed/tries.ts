@@ -8,6 +8,7 @@ export const formedTries: Tries = {
   loosestOverMm: -0.4,
   tightestOverMm: 1.2,
   stopCosts: 25,
+  layerCosts: 0.02,
   mostAfter({ feel, seen }, lastMm) {
     if (feel === 'stopped' || seen === 'torn') return lastMm - 0.15
     return feel === 'firm' || feel === 'hard' ? lastMm : Infinity

@@ -7,6 +7,7 @@ export const reliefTries: Tries = {
   loosestOverMm: -0.3,
   tightestOverMm: 1.8,
   stopCosts: 25,
+  layerCosts: 0.02,
   mostAfter({ feel, seen }, lastMm) {
     if (feel === 'stopped' || seen === 'cracked') return lastMm - 0.15
     return feel === 'plainly-felt' ? lastMm : Infinity

@@ -222,7 +222,7 @@ export const bench = {
     same_other: '{{count}} more passes, other end first',
     passes_one: 'then {{count}} pass',
     passes_other: 'then {{count}} passes',
-    chance: 'Comes out clean in about {{chance}} of 100 such tries.',
+    chance: 'Comes out as wanted in about {{chance}} of 100 such tries.',
     stops: 'The handle stops in {{chance}} of 100.',
     gap: 'The gap of this press is now taken as {{gap}}, give or take {{spread}}.',
     measure: 'Most worth measuring: {{name}}. It is {{share}} % of what is not known.',
@@ -236,7 +236,7 @@ export const bench = {
     doIt: 'Do this',
     plan: 'Plan it myself',
     nothing:
-      'Nothing on the shelf may be tried next: what is left is too tight for this handle, or too loose to cut. Plan shows why.',
+      'Nothing on the shelf may be tried next: what is left is too tight for this handle, or too loose. Plan shows why.',
   },
   finish: {
     title: 'Clean',
