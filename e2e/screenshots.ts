@@ -51,6 +51,16 @@ const views: readonly View[] = [
     },
   },
   {
+    name: 'crease',
+    path: async (application) => `/plan/${await idOf(application, 'jobs', 'A tide creased')}`,
+    words: 'At worst:',
+    prepare: async (browser) => {
+      await new PlanPage(browser).settled()
+      await browser.open('The crease')
+      await browser.says('as wanted')
+    },
+  },
+  {
     name: 'place',
     path: async (application) => `/place/${await idOf(application, 'jobs', 'Window with')}`,
     words: 'Kept',
@@ -132,6 +142,7 @@ const views: readonly View[] = [
     prepare: (browser) => browser.says('clean 100 %'),
   },
   { name: 'practice', path: () => '/practice', words: 'The middle will not cut' },
+  { name: 'words', path: () => '/words', words: 'Everything that goes through' },
   { name: 'workshop', path: () => '/workshop', words: 'House rules' },
   { name: 'welcome', path: () => '/welcome', words: 'What kind of press is it?' },
 ]

@@ -38,9 +38,8 @@ const fill = (
     readonly least: number
   },
 ): readonly Plate[] | undefined => {
-  const method = methodOf(request)
   const cost = (plate: Plate): number => {
-    const found = method.ofPiece(place.role, plate, request.cut)
+    const found = methodOf(request).ofPiece(place.role, plate, request.cut)
     return 100 * countOf(found, 'stop') + countOf(found, 'caution')
   }
   const fitting = request.shelf
@@ -54,14 +53,16 @@ const fill = (
 const LIGHT_MM = 0.3
 
 /** Adds what may lie in a stack, the thickest first, as long as it comes no higher than this, mm. */
-const upTo = ({ shelf }: PlanRequest, places: readonly Place[], layers: readonly Stack[], mostMm: number): Stack => {
+const upTo = (request: PlanRequest, places: readonly Place[], layers: readonly Stack[], mostMm: number): Stack => {
+  const mayLie = (plate: Plate, { role, kinds }: Extract<Place, { readonly is: 'plates' }>): boolean =>
+    kinds.includes(plate.kind) && countOf(methodOf(request).ofPiece(role, plate, request.cut), 'stop') === 0
   const used = (plate: Plate, stacks: readonly Stack[]): number =>
     stacks.flat().filter((layer) => layer.is === 'plate' && layer.plate === plate).length
   return places
     .reduce<readonly Stack[]>((stacks, place, at) => {
       if (place.is !== 'plates' || place.least > 0) return stacks
-      const thickest = shelf
-        .filter((plate) => place.kinds.includes(plate.kind) && used(plate, stacks) < plate.count)
+      const thickest = request.shelf
+        .filter((plate) => mayLie(plate, place) && used(plate, stacks) < plate.count)
         .sort((one, other) => other.thickness.valueMm - one.thickness.valueMm)
         .find((plate) => heightOf(stacks.flat()).valueMm + plate.thickness.valueMm <= mostMm)
       if (!thickest) return stacks

@@ -82,6 +82,14 @@ describe('each technique, planned from one shelf', () => {
     expect(best!.prediction).toBeUndefined()
     expect(best!.findings.map(({ code }) => code)).toContain('plate-burns')
   })
+
+  it('fills a foil line’s stack up with nothing that does not fit between the frames', () => {
+    const request = requestOf('foil', 'thin-outline')
+    const wide = aPlate({ id: 'wide', kind: 'spacer', mm: 1.9, count: 1, widthMm: 600 })
+    const { best } = finish(planSteps({ ...request, shelf: [wide, ...shelf] }, new Responses()))
+    expect(best!.findings.filter(({ severity }) => severity === 'stop')).toEqual([])
+    expect(best!.stack.some((layer) => layer.is === 'plate' && layer.plate.id === 'wide')).toBe(false)
+  })
 })
 
 describe('what must not be', () => {
