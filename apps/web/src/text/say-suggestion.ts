@@ -17,16 +17,19 @@ export const sayProposal = (t: TFunction<'app'>, lengths: Lengths, { proposal }:
         width: lengths.size(proposal.widthMm),
       })
     case 'hard-plate':
-      return t('plan.better.hard-plate', { plate: proposal.plate })
+    case 'shim-more':
+    case 'shim-out':
+    case 'other-mat':
+      return t(`plan.better.${proposal.code}`, { plate: proposal.plate })
     default:
       return t(`plan.better.${proposal.code}`)
   }
 }
 
 /** What it is predicted to change: passes, the handle, the chance, the bed; in this order, as far as they change. */
-export const sayGain = (t: TFunction<'app'>, { gain }: Suggestion): string => {
-  // Only waxed paper changes nothing of the cut itself.
-  if (!gain) return t('plan.better.waxedPaperWhy')
+export const sayGain = (t: TFunction<'app'>, { gain, proposal }: Suggestion): string => {
+  // Waxed paper and a lower shape change nothing of the pressing itself.
+  if (!gain) return t(proposal.code === 'fewer-layers' ? 'plan.better.fewerLayersWhy' : 'plan.better.waxedPaperWhy')
   const chance = Math.round(gain.chance * 100)
   const parts = [
     ...(gain.passes < 0 ? [t('plan.gain.fewer', { count: -gain.passes })] : []),

@@ -10,6 +10,7 @@ import { nextTrySteps } from '../planner/next-try.js'
 import { lastTryOf, learntFromPile, type TriedRound } from '../planner/trial.js'
 import type { PlanRequest } from '../planner/plan.js'
 import { Responses } from '../planner/responses.js'
+import { suggestionSteps } from '../planner/suggestions.js'
 import { finish } from '../planner/steps.js'
 import { aCut, aKnownGood, aPlate, aPress } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
@@ -128,6 +129,42 @@ describe('what must not be', () => {
     const found = inspectStack(methodOf({ technique: 'folder', region: 'all' }), stack, cut).map(({ code }) => code)
     expect(found).toContain('hard-plate-over-folder')
     expect(found).toContain('pad-under-deep-folder')
+  })
+})
+
+describe('what would do better', () => {
+  const responses = new Responses()
+  const better = (request: PlanRequest, stack: readonly Layer[]) =>
+    finish(suggestionSteps(request, assessStack(request, stack, responses), responses))
+  /** The planned stack with all shims out of it. */
+  const bare = (request: PlanRequest) =>
+    finish(planSteps(request, responses)).best!.stack.filter((layer) => layer.is !== 'plate' || layer.role !== 'shim')
+
+  it('a crease that would be faint wants a card more', () => {
+    const request = requestOf('crease', 'thin-outline')
+    const found = better(request, bare(request)).find(({ proposal }) => proposal.code === 'shim-more')
+    expect(found?.gain?.chance).toBeGreaterThan(0.3)
+  })
+
+  it('one that would be cut through wants a shim out', () => {
+    const request = requestOf('crease', 'thin-outline')
+    const planned = finish(planSteps(request, responses)).best!.stack
+    const tight = [
+      planned[0]!,
+      ...Array<Layer>(3).fill({ is: 'plate', plate: card, role: 'shim' }),
+      ...planned.slice(1),
+    ]
+    const found = better(request, tight).find(({ proposal }) => proposal.code === 'shim-out')
+    expect(found?.gain?.worth).toBeGreaterThan(0)
+  })
+
+  it('a shape that the sheet hardly bears wants a layer fewer', () => {
+    const codes = (heightMm: number) => {
+      const request = requestOf('raise', 'shape', { dies: [typicalDie('shape', measured(heightMm, 'caliper'))] })
+      return better(request, bare(request)).map(({ proposal }) => proposal.code)
+    }
+    expect(codes(1.5)).toContain('fewer-layers')
+    expect(codes(0.9)).not.toContain('fewer-layers')
   })
 })
 

@@ -14,6 +14,7 @@ import type { Chosen, Computed } from '../goal.js'
 import { PLAIN_LAYING } from '../laying.js'
 import type { LoadFigures, MadePasses, PassFigures, PredictedPass, Prediction } from '../prediction.js'
 import type { MatSpec, Rig } from './mat-spec.js'
+import { matChanges } from './changes.js'
 import { MatResponse } from './mat-response.js'
 
 /** A chance below this is not worth naming. From memory. */
@@ -183,6 +184,6 @@ export const matGoal = (spec: MatSpec): Computed => {
       feels: feelsOn[spec.feels],
     }),
     tries: spec.tries,
-    changesTo: () => ({ weighed: [], saidAnyway: [] }),
+    changesTo: matChanges(spec),
   }
 }

@@ -1,0 +1,78 @@
+import { type CutContext, pileMmOf } from '../../job/cut-context.js'
+import type { Plate } from '../../layers/plate.js'
+import type { Stack } from '../../layers/stack.js'
+import { crackOf } from '../relief/crack.js'
+import type { Change, Changes } from '../change.js'
+import type { Computed } from '../goal.js'
+import type { MatSpec } from './mat-spec.js'
+
+/** What might be done better with something that is pressed into a mat. */
+export type MatProposal =
+  | { readonly code: 'shim-more'; readonly plate: string }
+  | { readonly code: 'shim-out'; readonly plate: string }
+  | { readonly code: 'other-mat'; readonly plate: string }
+  | { readonly code: 'fewer-layers' }
+
+/** mm. A shim is offered that is nearest to ordinary card. From memory. */
+const CARD_MM = 0.3
+
+const countIn = (stack: Stack, { id }: Plate): number =>
+  stack.filter((layer) => layer.is === 'plate' && layer.plate.id === id).length
+
+const shimMore = (stack: Stack, shelf: readonly Plate[], squeezeMm: number): Change[] => {
+  const [nearest] = shelf
+    .filter((plate) => plate.kind === 'shim' && countIn(stack, plate) < plate.count)
+    .sort((one, other) => Math.abs(one.thickness.valueMm - CARD_MM) - Math.abs(other.thickness.valueMm - CARD_MM))
+  return nearest
+    ? [
+        {
+          proposal: { code: 'shim-more', plate: nearest.name },
+          squeezeMm: squeezeMm + nearest.thickness.valueMm,
+        },
+      ]
+    : []
+}
+
+const shimOut = (stack: Stack, squeezeMm: number): Change[] => {
+  const [thinnest] = stack
+    .flatMap((layer) => (layer.is === 'plate' && layer.role === 'shim' ? [layer.plate] : []))
+    .sort((one, other) => one.thickness.valueMm - other.thickness.valueMm)
+  return thinnest
+    ? [
+        {
+          proposal: { code: 'shim-out', plate: thinnest.name },
+          squeezeMm: squeezeMm - thinnest.thickness.valueMm,
+        },
+      ]
+    : []
+}
+
+/** Other mats of the shelf, the plates around them chosen anew. */
+const otherMats = (spec: MatSpec, stack: Stack, shelf: readonly Plate[], kinds: readonly string[]): Change[] =>
+  shelf
+    .filter((plate) => kinds.includes(plate.kind) && plate.kind === 'embossing-mat' && countIn(stack, plate) === 0)
+    .map((plate) => ({
+      proposal: { code: 'other-mat', plate: plate.name },
+      bed: spec.bedOfPlate(plate),
+      atItsBest: true,
+    }))
+
+/** A shape that the sheet hardly bears is better made of fewer layers; how much that gives is the crack rule's to say, not the press's. */
+const fewerLayers = (cut: CutContext): Changes['saidAnyway'] =>
+  cut.dies.some(
+    ({ dieClass, height }) => dieClass === 'shape' && crackOf(height.valueMm, pileMmOf(cut), cut.sheet.kind) !== 'fine',
+  )
+    ? [{ code: 'fewer-layers' }]
+    : []
+
+/** What would make a stack do better: a card more, a shim out, another mat, fewer layers in the shape. */
+export const matChanges =
+  (spec: MatSpec): Computed['changesTo'] =>
+  (cut, { stack, squeezeMm, shelf, bedKinds }) => ({
+    weighed: [
+      ...shimMore(stack, shelf, squeezeMm),
+      ...shimOut(stack, squeezeMm),
+      ...otherMats(spec, stack, shelf, bedKinds),
+    ],
+    saidAnyway: fewerLayers(cut),
+  })
