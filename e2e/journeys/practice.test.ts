@@ -35,7 +35,7 @@ const shown = async (): Promise<{ seen: Seen; feel: HandleFeel }> => {
   return { seen: wordOf(words.seen, seen), feel: felt ? wordOf(words.feel, felt) : 'stopped' }
 }
 
-it('offers five exercises', async () => {
+it('offers its exercises', async () => {
   await browser.go('/practice')
   for (const { name } of Object.values(practice.exercises)) await browser.says(name)
   expect(await browser.accessibilityFaults()).toEqual([])

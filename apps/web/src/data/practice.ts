@@ -1,4 +1,4 @@
-import type { CutContext, ExerciseId, Grade, PlayedRound } from '@bold-heron/core'
+import type { ExerciseId, Grade, PlanRequest, PlayedRound } from '@bold-heron/core'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useState } from 'react'
 import { press } from '../workers/press.js'
@@ -25,7 +25,11 @@ export const useHiddenPress = (id: ExerciseId) => {
 }
 
 /** What the rounds of an attempt did on the hidden press, worked out in the worker. */
-export const usePlayed = (cut: CutContext, seed: number, rounds: readonly PlayedRound[]) =>
+export const usePlayed = (
+  { technique, cut }: Pick<PlanRequest, 'technique' | 'cut'>,
+  seed: number,
+  rounds: readonly PlayedRound[],
+) =>
   useQuery({
     queryKey: [
       'practice',
@@ -37,7 +41,7 @@ export const usePlayed = (cut: CutContext, seed: number, rounds: readonly Played
         freshSheets,
       ]),
     ],
-    queryFn: () => press().play(cut, seed, rounds),
+    queryFn: () => press().play({ technique, cut }, seed, rounds),
     staleTime: Infinity,
     gcTime: 60_000,
     retry: false,

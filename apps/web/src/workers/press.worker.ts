@@ -90,8 +90,8 @@ const press = {
     return { figures: made.passes, solved: made.solved, paths: pathsOf(goal.mapOf(asKnown, bed, squeezeMm, passes)) }
   },
   sample: (mechanics: Pick<Press, 'frame' | 'drive'>) => pressSample(mechanics),
-  play: (cut: CutContext, seed: number, rounds: readonly PlayedRound[]): Played => {
-    const { press, outcomes } = playRounds(cut, seed, rounds)
+  play: (pressed: Pick<PlanRequest, 'technique' | 'cut'>, seed: number, rounds: readonly PlayedRound[]): Played => {
+    const { press, outcomes } = playRounds(pressed, seed, rounds)
     return { outcomes, paths: rounds.length > 0 ? pathsOf(press.map()) : undefined }
   },
   simulate: (pressing: SimulatedPressing) => simulatePressing(pressing),

@@ -37,6 +37,9 @@ const KEPT_PER_BED = 24
 /** A chance that is better by less than this is not worth building another stack for. From memory. */
 const WORTH_REBUILDING = 0.03
 
+/** A caution on a stack must be worth so much chance. From memory. */
+const CAUTION_COSTS = 0.03
+
 /** A squeeze that does better by less than this is not sought. */
 const SAME_CHANCE = 0.003
 
@@ -168,13 +171,15 @@ export function* nextTrySteps(
   })
 
   let best: NextTry | undefined
+  let bestScore = -Infinity
   const offer = (response: Response, stack: Stack, squeezeMm: number, passesBefore: number): void => {
     const goesOn = passesBefore > 0
     const certainty = certaintyOf(stack, squeezeMm, windowAround(squeezeMm, squeezeMm, squeezeMm))
     const { soundBy, stops, isAllowed } = judge(response, squeezeMm, certainty.spreadMm)
     // What lay in the press a moment ago may go through once more.
     if (!isAllowed && !goesOn) return
-    if (countOf(inspectStack(method, stack, cut), 'stop') > 0) return
+    const findings = inspectStack(method, stack, cut)
+    if (countOf(findings, 'stop') > 0) return
     const total = Math.min(passesWorthIt(soundBy, passesBefore + 1), soundBy.length)
     if (total <= passesBefore) return
     const found: NextTry = {
@@ -187,7 +192,8 @@ export function* nextTrySteps(
       spreadMm: certainty.spreadMm,
       worstLayer: certainty.worstLayer,
     }
-    if (!best || scoreOf(found, tries, last) > scoreOf(best, tries, last)) best = found
+    const score = scoreOf(found, tries, last) - CAUTION_COSTS * countOf(findings, 'caution')
+    if (!best || score > bestScore) [best, bestScore] = [found, score]
   }
 
   const beds = bedsOf(request)

@@ -10,19 +10,45 @@ import { seededRandom } from '../numerics/random.js'
 import { factsOfPressClass, type PressClass } from '../press/press-class.js'
 import { defaultHouseRules, type HouseRules } from '../job/house-rules.js'
 import type { CutContext } from '../job/cut-context.js'
+import { asPressed } from '../techniques/as-pressed.js'
+import type { TechniqueId } from '../techniques/list.js'
 import type { PlanRequest } from '../planner/plan.js'
 import { measured } from '../units/measured.js'
 import { BlindPress, type BlindOutcome, drawTraits } from './blind-press.js'
 
 /** Exercises on a press with hidden traits, the easy ones first. */
-export const exerciseIds = ['first-clean', 'steel-for-lace', 'thick-pile', 'sore-wrist', 'stubborn-middle'] as const
+export const exerciseIds = [
+  'first-clean',
+  'steel-for-lace',
+  'thick-pile',
+  'sore-wrist',
+  'stubborn-middle',
+  'good-crease',
+  'whole-relief',
+] as const
 export type ExerciseId = (typeof exerciseIds)[number]
 
 /** Things that lie on the table of an exercise; what they are called is the page's business. */
 export type PracticeThing =
-  'board' | 'pad' | 'spacer' | 'steel' | 'card' | 'film' | 'paper' | 'sheet' | 'leaf' | 'lace' | 'panel' | 'press'
+  | 'board'
+  | 'pad'
+  | 'spacer'
+  | 'steel'
+  | 'thin-mat'
+  | 'thick-mat'
+  | 'impression'
+  | 'card'
+  | 'film'
+  | 'paper'
+  | 'sheet'
+  | 'leaf'
+  | 'lace'
+  | 'panel'
+  | 'layers'
+  | 'press'
 
 interface Setting {
+  readonly technique: TechniqueId
   readonly pressClass: PressClass
   readonly die: {
     readonly thing: PracticeThing
@@ -34,62 +60,97 @@ interface Setting {
   readonly rules?: Partial<HouseRules>
   /** A press that bends more than its class, as worn ones do. */
   readonly rollerDiameterMm?: number
-  readonly steel: boolean
+  /** What lies on the table beside board, pads and shims. */
+  readonly beside?: readonly PracticeThing[]
+  /** mm of board, pads and all else that lies there at first, as it is a little loose, besides what the board makes up. */
+  readonly besideBoardMm: number
   /** Rounds within which it is mastered. */
   readonly par: number
 }
 
+/** mm. Two pads, die and sheet, less what makes it loose. */
+const TWO_PADS_MM = 7.4
+const STEEL = ['steel', 'spacer'] as const
+const MATS = ['thin-mat', 'thick-mat', 'impression'] as const
+
 const settings: Record<ExerciseId, Setting> = {
   'first-clean': {
+    technique: 'cut',
     pressClass: 'small-hand',
     die: { thing: 'leaf', dieClass: 'thin-outline', sizeMm: [80, 60] },
     sheetMm: 0.3,
     sheetCount: 1,
-    steel: false,
+    besideBoardMm: TWO_PADS_MM,
     par: 3,
   },
   'steel-for-lace': {
+    technique: 'cut',
     pressClass: 'small-hand',
     die: { thing: 'lace', dieClass: 'thin-lace', sizeMm: [90, 80] },
     sheetMm: 0.3,
     sheetCount: 1,
-    steel: true,
+    beside: STEEL,
+    besideBoardMm: TWO_PADS_MM,
     par: 3,
   },
   'thick-pile': {
+    technique: 'cut',
     pressClass: 'small-hand',
     die: { thing: 'leaf', dieClass: 'thin-outline', sizeMm: [80, 60] },
     sheetMm: 0.3,
     sheetCount: 3,
-    steel: false,
+    besideBoardMm: TWO_PADS_MM,
     par: 3,
   },
   'sore-wrist': {
+    technique: 'cut',
     pressClass: 'a4-hand',
     die: { thing: 'lace', dieClass: 'thin-lace', sizeMm: [100, 90] },
     sheetMm: 0.3,
     sheetCount: 1,
     rules: { handShare: 0.45 },
-    steel: true,
+    beside: STEEL,
+    besideBoardMm: TWO_PADS_MM,
     par: 4,
   },
   'stubborn-middle': {
+    technique: 'cut',
     pressClass: 'a4-hand',
     die: { thing: 'panel', dieClass: 'thin-outline', sizeMm: [60, 205] },
     sheetMm: 0.3,
     sheetCount: 1,
     rollerDiameterMm: 26,
-    steel: false,
+    besideBoardMm: TWO_PADS_MM,
     par: 4,
+  },
+  'good-crease': {
+    technique: 'crease',
+    pressClass: 'small-hand',
+    die: { thing: 'leaf', dieClass: 'thin-outline', sizeMm: [80, 60] },
+    sheetMm: 0.3,
+    sheetCount: 1,
+    beside: MATS,
+    besideBoardMm: 8.3,
+    par: 3,
+  },
+  'whole-relief': {
+    technique: 'raise',
+    pressClass: 'small-hand',
+    die: { thing: 'layers', dieClass: 'shape', sizeMm: [50, 50] },
+    sheetMm: 0.3,
+    sheetCount: 1,
+    beside: MATS,
+    besideBoardMm: 6.9,
+    par: 2,
   },
 }
 
 type Naming = (thing: PracticeThing) => string
 
-/** mm. The board is as thick as a stack of it with two pads is a little loose on a press of the class. */
-const boardMm = (gapMm: number): number => Math.round(10 * (gapMm - 7.4)) / 10
+/** mm. The board is as thick as the stack of what anyone would begin with is a little loose on a press of the class. */
+const boardMm = (gapMm: number, besideMm: number): number => Math.round(10 * (gapMm - besideMm)) / 10
 
-const shelfOf = ({ pressClass, steel }: Setting, nameOf: Naming): Plate[] => {
+const shelfOf = ({ pressClass, beside = [], besideBoardMm }: Setting, nameOf: Naming): Plate[] => {
   const { gapMm, throatMm } = factsOfPressClass(pressClass)
   const piece = (id: PracticeThing, kind: PlateKind, mm: number, count: number): Plate => ({
     id,
@@ -104,9 +165,15 @@ const shelfOf = ({ pressClass, steel }: Setting, nameOf: Naming): Plate[] => {
     faces: ['fresh', 'fresh'],
   })
   return [
-    piece('board', 'platform', boardMm(gapMm), 1),
+    piece('board', 'platform', boardMm(gapMm, besideBoardMm), 1),
     piece('pad', 'cutting-pad', 3, 2),
-    ...(steel ? [piece('steel', 'hard-plate', 1, 1), piece('spacer', 'spacer', 2, 1)] : []),
+    ...[
+      piece('steel', 'hard-plate', 1, 1),
+      piece('spacer', 'spacer', 2, 1),
+      piece('thin-mat', 'embossing-mat', 1, 1),
+      piece('thick-mat', 'embossing-mat', 3, 1),
+      piece('impression', 'impression-pad', 3, 1),
+    ].filter(({ id }) => beside.includes(id as PracticeThing)),
     piece('card', 'shim', 0.3, 4),
     piece('film', 'shim', 0.18, 3),
     piece('paper', 'shim', 0.1, 10),
@@ -134,7 +201,7 @@ const dieOf = ({ die: { thing, dieClass, sizeMm } }: Setting, nameOf: Naming): D
 export interface Exercise {
   readonly id: ExerciseId
   readonly request: PlanRequest
-  /** Board, pad, sheets, die, pad: what anyone would begin with. */
+  /** What anyone would begin with: for a cut board, pad, sheets, die, pad. */
   readonly bare: Stack
   readonly par: number
 }
@@ -142,10 +209,10 @@ export interface Exercise {
 /** Lays out an exercise; `nameOf` says what its things are called. */
 export const exerciseOf = (id: ExerciseId, nameOf: Naming): Exercise => {
   const setting = settings[id]
-  const { pressClass, sheetMm, sheetCount, rollerDiameterMm } = setting
+  const { technique, pressClass, sheetMm, sheetCount, rollerDiameterMm } = setting
   const { gapMm: _, drive, ...frame } = factsOfPressClass(pressClass)
   const shelf = shelfOf(setting, nameOf)
-  const cut: CutContext = {
+  const cut: CutContext = asPressed(technique, {
     press: {
       id: `practice ${id}`,
       name: nameOf('press'),
@@ -165,24 +232,25 @@ export const exerciseOf = (id: ExerciseId, nameOf: Naming): Exercise => {
       ...strengthOfKind('smooth-card'),
     },
     sheetCount,
-    bladeSide: 'down',
+    bladeSide: technique === 'cut' ? 'down' : 'up',
     rules: { ...defaultHouseRules, ...setting.rules },
-  }
+  })
   const plate = (thing: PracticeThing, role: Role): Layer => ({
     is: 'plate',
     plate: shelf.find((each) => each.id === thing) as Plate,
     role,
   })
+  const sheets: Layer = { is: 'sheets', sheet: cut.sheet, count: sheetCount }
+  const dies: Layer = { is: 'dies', dies: cut.dies, blade: cut.bladeSide }
+  const board = plate('board', 'platform')
+  const bares: Partial<Record<TechniqueId, Stack>> = {
+    crease: [board, plate('pad', 'pad'), dies, sheets, plate('thin-mat', 'mat'), plate('impression', 'backing')],
+    raise: [board, dies, sheets, plate('thick-mat', 'mat'), plate('pad', 'backing')],
+  }
   return {
     id,
-    request: { technique: 'cut', region: 'all', cut, shelf, workedBefore: [] },
-    bare: [
-      plate('board', 'platform'),
-      plate('pad', 'bed'),
-      { is: 'sheets', sheet: cut.sheet, count: sheetCount },
-      { is: 'dies', dies: cut.dies, blade: 'down' },
-      plate('pad', 'pad'),
-    ],
+    request: { technique, region: 'all', cut, shelf, workedBefore: [] },
+    bare: bares[technique] ?? [board, plate('pad', 'bed'), sheets, dies, plate('pad', 'pad')],
     par: setting.par,
   }
 }
@@ -196,14 +264,14 @@ export interface PlayedRound {
 
 /** Plays an attempt again from its beginning on the press that the seed hides; the same rounds always come out the same. */
 export const playRounds = (
-  cut: CutContext,
+  { technique, cut }: Pick<PlanRequest, 'technique' | 'cut'>,
   seed: number,
   rounds: readonly PlayedRound[],
 ): { readonly press: BlindPress; readonly outcomes: BlindOutcome[] } => {
   const random = seededRandom(seed)
   const press = new BlindPress(drawTraits(random), random)
   const outcomes = rounds.map(({ stack, passes, freshSheets }, at) => {
-    if (freshSheets || at === 0) press.layFresh(cut)
+    if (freshSheets || at === 0) press.layFresh(cut, technique)
     return press.press(stack, passes)
   })
   return { press, outcomes }
@@ -213,11 +281,11 @@ export const playRounds = (
 export type Grade = 'mastered' | 'passed' | 'open'
 
 /**
- * Judges an attempt by what really happened: mastered within par, with no stop and no cut deep into the pad; passed where it came
- * out clean in the end; else open. Clean is what the press knows, not what was said.
+ * Judges an attempt by what really happened: mastered within par, with no stop, no cut deep into the pad and nothing cut or torn that was
+ * not to be; passed where it came out as wanted in the end; else open. That is what the press knows, not what was said.
  */
 export const gradeOf = (outcomes: readonly BlindOutcome[], par: number): Grade => {
   if (outcomes.at(-1)?.isGood !== true) return 'open'
-  const careful = outcomes.every((each) => !each.isOverload && each.look.seen !== 'cut-into-pad')
+  const careful = outcomes.every((each) => !each.isOverload && !each.isHarm && each.look.seen !== 'cut-into-pad')
   return careful && outcomes.length <= par ? 'mastered' : 'passed'
 }

@@ -12,6 +12,7 @@ import type { PlanRequest } from '../planner/plan.js'
 import { Responses } from '../planner/responses.js'
 import { suggestionSteps } from '../planner/suggestions.js'
 import { finish } from '../planner/steps.js'
+import { PLAIN_LAYING } from '../goals/laying.js'
 import { aCut, aKnownGood, aPlate, aPress } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
 import { asPressed } from './as-pressed.js'
@@ -165,6 +166,19 @@ describe('what would do better', () => {
     }
     expect(codes(1.5)).toContain('fewer-layers')
     expect(codes(0.9)).not.toContain('fewer-layers')
+  })
+})
+
+describe('a mat that is much thinner than the shape', () => {
+  it('stops the handle, and that is known before', () => {
+    const request = requestOf('raise', 'shape', { press: aPress() })
+    const goal = computedOf(request)
+    const response = goal.respond(request.cut, goal.bedOfPlate(thin), PLAIN_LAYING)
+    const stopsFromMm = response.thresholds(1, 1).stopFromMm
+    expect(stopsFromMm).toBeGreaterThan(1)
+    expect(stopsFromMm).toBeLessThan(2.6)
+    const { passes } = goal.makePasses(request.cut, goal.bedOfPlate(thin), stopsFromMm + 0.1, { least: 1, most: 1 })
+    expect(passes[0]!.effort).toBeGreaterThan(1)
   })
 })
 

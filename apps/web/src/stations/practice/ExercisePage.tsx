@@ -62,11 +62,7 @@ const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
   const stack = session && stackOfChosen(session.round.stack, request)
   const told = pressed.map(({ stack: then, look, freshSheets }) => ({ stack: then, passes: look.passes, freshSheets }))
   const isInRound = session?.stage === 'round'
-  const played = usePlayed(
-    request.cut,
-    seed,
-    isInRound && stack ? [...told, inHand(session, stack, exercise)] : told,
-  ).data
+  const played = usePlayed(request, seed, isInRound && stack ? [...told, inHand(session, stack, exercise)] : told).data
   const grade = gradeOf(played?.outcomes ?? [], exercise.par)
   const isOver = session?.stage === 'finish' && played !== undefined
   useEffect(() => {

@@ -30,6 +30,7 @@ export const Result = ({
         <p>{t('practice.result.rounds', { count: outcomes.length, par: exercise.par })}</p>
       )}
       {stops > 0 && <p>{t('practice.result.stops', { count: stops })}</p>}
+      {outcomes.some((each) => each.isHarm) && <p>{t('practice.result.harm')}</p>}
       {outcomes.some((each) => each.look.seen === 'cut-into-pad') && <p>{t('practice.result.deep')}</p>}
       <div className="flex flex-wrap justify-end gap-3">
         {grade === 'open' ? (

@@ -1,4 +1,4 @@
-import { bedOfStack, type PlanRequest, type Stack } from '@bold-heron/core'
+import { computedOf, type PlanRequest, type Stack } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAssessment } from '../../data/plan.js'
@@ -31,7 +31,7 @@ export const SetStack = ({
   const [passes, setPasses] = useState<(typeof PASSES)[number]>('1')
   const stack = editing.edited ?? from
   const assessment = useAssessment(jobId, request, stack)
-  const canBePressed = bedOfStack(stack) !== undefined
+  const canBePressed = computedOf(request).bedOfStack(stack) !== undefined
   return (
     <Panel title={t('practice.set.title')}>
       <Loaded query={assessment} what={t('bench.loading')}>

@@ -16,6 +16,9 @@ interface MatSeries extends SeriesLoads {
 /** mm. No window is taken for wider than this. From memory: beyond it the sheet shows marks of its own. */
 const WIDEST_MM = 1.2
 
+/** Times the widest first look: a mat that is much thinner than what is pressed into it stops the handle beyond it only. */
+const FURTHER = [1.25, 1.6, 2.1, 2.8] as const
+
 /** A pass that brings so little more is taken for the last that does anything. */
 const NO_PROGRESS = 0.002
 
@@ -34,7 +37,9 @@ export class MatResponse extends SimulatedResponse<MatSeries> {
     private readonly bed: Bed,
     laying: Laying,
   ) {
-    super(pileMmOf(cut), cut.rules.mostPasses, { first: spec.looksMm(cut), further: [] })
+    const first = spec.looksMm(cut)
+    const widestMm = first.at(-1) ?? 0
+    super(pileMmOf(cut), cut.rules.mostPasses, { first, further: FURTHER.map((times) => times * widestMm) })
     this.rig = spec.rig(cut, laying, matPlanningGrid(cut.press.throatMm))
   }
 
