@@ -1,5 +1,5 @@
 import type { MeasuredMm } from '../units/measured.js'
-import type { DieClass } from './classes/list.js'
+import { type DieClass, factsOfDieClass } from './classes/list.js'
 import type { Outline } from './outline.js'
 
 /** A die on the shelf, as the planner needs it. Lengths in mm. */
@@ -19,6 +19,10 @@ export interface Die {
   /** Its cutting lines, or a stand-in for them. */
   readonly outline: Outline
 }
+
+/** Whether what lies there has blades that look one way or the other; a shape and a plain folder have none. */
+export const hasBlades = (dies: readonly Pick<Die, 'dieClass'>[]): boolean =>
+  dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'die')
 
 /** Heights of dies laid side by side must agree within this, mm, or the taller one takes all the squeeze. From memory. */
 export const SAME_DIE_HEIGHT_MM = 0.25

@@ -1,4 +1,4 @@
-import type { Stack } from '@bold-heron/core'
+import { hasBlades, type Stack } from '@bold-heron/core'
 import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
@@ -135,7 +135,9 @@ export const StackSection = ({
               stroke="var(--color-ink)"
               strokeWidth={at === marked || at === lifted ? 3 : 0.8}
             />
-            {layer.is === 'dies' && <Blades fromY={yOf(fromMm)} toY={top} widthPx={widthPx} side={layer.blade} />}
+            {layer.is === 'dies' && hasBlades(layer.dies) && (
+              <Blades fromY={yOf(fromMm)} toY={top} widthPx={widthPx} side={layer.blade} />
+            )}
             {layer.is === 'sheets' &&
               Array.from({ length: layer.count - 1 }, (_, sheet) => {
                 const y = yOf(fromMm + ((sheet + 1) / layer.count) * (toMm - fromMm))

@@ -1,5 +1,7 @@
-import type { Layer } from '@bold-heron/core'
+import { type Die, hasBlades, type Layer } from '@bold-heron/core'
 import type { TFunction } from 'i18next'
+
+const namesOf = (dies: readonly Die[]): string => dies.map((die) => die.name).join(', ')
 
 /** What a layer is called in lists and drawings. */
 export const layerName = (t: TFunction<'app'>, layer: Layer): string => {
@@ -9,9 +11,8 @@ export const layerName = (t: TFunction<'app'>, layer: Layer): string => {
     case 'sheets':
       return t('plan.stack.sheets', { count: layer.count, name: layer.sheet.name })
     case 'dies':
-      return t('plan.stack.die', {
-        names: layer.dies.map((die) => die.name).join(', '),
-        side: t(`words.bladeSide.${layer.blade}`),
-      })
+      return hasBlades(layer.dies)
+        ? t('plan.stack.die', { names: namesOf(layer.dies), side: t(`words.bladeSide.${layer.blade}`) })
+        : namesOf(layer.dies)
   }
 }

@@ -1,4 +1,4 @@
-import { factsOfDieClass, type Layer, type Role } from '@bold-heron/core'
+import { factsOfDieClass, hasBlades, type Layer, type Role } from '@bold-heron/core'
 import type { TFunction } from 'i18next'
 import { useTranslation } from 'react-i18next'
 import type { TermId } from '../../../drawing/terms/list.js'
@@ -35,7 +35,12 @@ export const Lay: ShownStep<'lay'> = ({ step, job, stack, assessment, lengths })
   if (!layer) return null
   const heightMm = assessment?.ledger.lines[step.layer]?.runningMm
   const lie = sayLie(t, layer)
-  const term = layer.is === 'plate' ? termOfRole[layer.role] : layer.is === 'dies' ? ('blade-side' as const) : undefined
+  const term: TermId | undefined =
+    layer.is === 'plate'
+      ? termOfRole[layer.role]
+      : layer.is === 'dies' && hasBlades(layer.dies)
+        ? 'blade-side'
+        : undefined
   return (
     <>
       <BenchTitle>{t('bench.lay.title', { name: layerName(t, layer) })}</BenchTitle>
