@@ -20,9 +20,9 @@ const shares = { little: 0.05, some: 0.25, half: 0.6 } as const
 type ShareName = keyof typeof shares
 
 /** A word of advice on what was seen and felt; too hard always leads to taking out. */
-const adviceOn = ({ seen, feel }: Round) => {
+const adviceOn = ({ seen, feel }: Round, technique: TechniqueId) => {
   if (feel === 'stopped' || feel === 'hard') return 'plan.cut.stopped'
-  if (feel === 'plainly-felt') return 'plan.cut.plainly'
+  if (feel === 'plainly-felt' && technique === 'crease') return 'plan.cut.plainly'
   if (seen === 'hanging') return 'plan.cut.hung'
   if (seen === 'cut-into-pad') return 'plan.cut.pad'
   if (seen === 'dented' || seen === 'untouched') return 'plan.cut.dented'
@@ -84,7 +84,7 @@ export const LookFields = ({
   readonly onChange: (round: Round) => void
 }) => {
   const { t } = useTranslation()
-  const advice = adviceOn(round)
+  const advice = adviceOn(round, technique)
   const { looks, feels } = toldOf(technique)
   const shareName = (Object.keys(shares) as ShareName[]).find((each) => shares[each] === round.hangingShare) ?? 'little'
   const see = (seen: Seen) =>

@@ -7,6 +7,7 @@ export type GuideStep =
   | 'mirror'
   | 'one-sheet'
   | 'barely-felt'
+  | 'gives-way'
   | 'both-sides'
   | 'close-folder'
   | 'arrow'

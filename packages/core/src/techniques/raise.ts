@@ -18,7 +18,7 @@ export const raising = {
   guide: {
     first: ['check', 'mirror'],
     afterDies: [],
-    then: ['feed', 'barely-felt'],
+    then: ['feed', 'gives-way'],
     finally: ['both-sides'],
     finishing: ['fill-relief', 'mats'],
   },

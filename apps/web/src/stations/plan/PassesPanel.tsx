@@ -32,8 +32,12 @@ const feelTone = {
   stop: 'danger',
   nothing: 'plain',
   'just-felt': 'plain',
-  'plainly-felt': 'danger',
+  'plainly-felt': 'plain',
 } as const
+
+/** A crease that is plainly felt is being cut; anything else that is only has a mat that gives way. */
+const toneOf = ({ of, feel }: PredictedPass): 'plain' | 'warn' | 'danger' =>
+  of === 'crease' && feel === 'plainly-felt' ? 'danger' : feelTone[feel]
 
 /** One line a pass: what it leaves hanging, how the handle feels, how likely it is clean. */
 const PassRow = ({
@@ -70,7 +74,7 @@ const PassRow = ({
       <td className="py-0.5 pr-2">
         <Why
           about={t('plan.passes.feel')}
-          shown={<Badge tone={feelTone[pass.feel]}>{t(`words.predictedFeel.${pass.feel}`)}</Badge>}
+          shown={<Badge tone={toneOf(pass)}>{t(`words.predictedFeel.${pass.feel}`)}</Badge>}
         >
           <FeelReason pass={pass} cut={cut} />
         </Why>

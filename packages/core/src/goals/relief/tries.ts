@@ -1,6 +1,6 @@
 import type { Tries } from '../tries.js'
 
-/** How a relief is felt out: another pass, then a shim, never up after it was plainly felt. From memory. */
+/** How a relief is felt out: another pass, then a shim. From memory. */
 export const reliefTries: Tries = {
   mostStepUpMm: 0.4,
   looseEnough: 1,
@@ -9,7 +9,6 @@ export const reliefTries: Tries = {
   stopCosts: 25,
   layerCosts: 0.02,
   mostAfter({ feel, seen }, lastMm) {
-    if (feel === 'stopped' || seen === 'cracked') return lastMm - 0.15
-    return feel === 'plainly-felt' ? lastMm : Infinity
+    return feel === 'stopped' || seen === 'cracked' ? lastMm - 0.15 : Infinity
   },
 }

@@ -5,7 +5,15 @@ import type { ShownStep } from './step.js'
 /** Steps that are told in words. */
 export type SaidStepId = Extract<
   GuideStep,
-  'mirror' | 'one-sheet' | 'barely-felt' | 'both-sides' | 'close-folder' | 'arrow' | 'warm-up' | 'foil-wait'
+  | 'mirror'
+  | 'one-sheet'
+  | 'barely-felt'
+  | 'gives-way'
+  | 'both-sides'
+  | 'close-folder'
+  | 'arrow'
+  | 'warm-up'
+  | 'foil-wait'
 >
 
 /** Minutes that a heated plate takes to warm up, and foil under it to give way. From memory; the maker's instructions come first. */
@@ -21,6 +29,7 @@ export const saidSteps: { readonly [Id in SaidStepId]: ShownStep<Id> } = {
   mirror: said('mirror'),
   'one-sheet': said('one-sheet'),
   'barely-felt': said('barely-felt', { care: true }),
+  'gives-way': said('gives-way', { care: true }),
   'both-sides': said('both-sides'),
   'close-folder': said('close-folder'),
   arrow: said('arrow'),

@@ -142,6 +142,11 @@ export const bench = {
       text: 'There should be nothing to feel, or only just something.',
       care: 'Plainly felt? Stop, back out, look at the stack. A stack that is too tight cuts the mat.',
     },
+    'gives-way': {
+      title: 'Feel the handle',
+      text: 'Nothing, or a little: the mat gives way around the shape.',
+      care: 'As firm as a cut? Stop, back out, take a shim out.',
+    },
     'both-sides': {
       title: 'Look at both sides',
       text: 'Hold it slanting against the light. It shows on the far side as well.',
