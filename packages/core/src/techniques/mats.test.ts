@@ -169,6 +169,29 @@ describe('what would do better', () => {
   })
 })
 
+describe('the window of a crease', () => {
+  it.each(['thin-outline', 'thin-lace'] as const)(
+    'cuts nothing anywhere inside, and is good, with a %s',
+    (dieClass) => {
+      const request = requestOf('crease', dieClass)
+      const goal = computedOf(request)
+      const { cut } = request
+      const bed = goal.bedOfPlate(thin)
+      const { lowMm, highMm } = goal.respond(cut, bed, PLAIN_LAYING).window(cut.rules.mostPasses, 1)!
+      expect(highMm - lowMm).toBeGreaterThan(0.1)
+      for (const share of [0.02, 0.25, 0.5, 0.75, 0.98]) {
+        const count = { least: cut.rules.mostPasses, most: cut.rules.mostPasses }
+        const { passes } = goal.makePasses(cut, bed, lowMm + share * (highMm - lowMm), count)
+        const [first, last] = [passes[0]!, passes.at(-1)!]
+        if (first.of !== 'crease' || last.of !== 'crease') throw new Error('not a crease')
+        expect(first.matCutShare).toBeLessThan(0.01)
+        expect(first.cutThroughShare).toBeLessThan(0.01)
+        expect(last.leastKeptMm).toBeGreaterThan(0)
+      }
+    },
+  )
+})
+
 describe('a mat that is much thinner than the shape', () => {
   it('stops the handle, and that is known before', () => {
     const request = requestOf('raise', 'shape', { press: aPress() })
