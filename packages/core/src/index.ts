@@ -193,6 +193,7 @@ export {
   outlineSources,
 } from './dies/outline.js'
 export { standInOutline } from './dies/stand-in.js'
+export { GLUE_MM, shapeHeightMm } from './dies/shape-height.js'
 export { type Bed, bedOf, softnessOf } from './press/bed.js'
 export type { BladeLaw, BladeShape } from './press/laws/blade.js'
 export { CLEAN_CELL, CLEAN_CUT, WEDGE_RATIO } from './press/constants.js'

@@ -1,3 +1,4 @@
+import { type DieClass, hasBlades } from '@bold-heron/core'
 import { type DieEntry, dieEntry, type DieInput, dieTable } from '@bold-heron/schema'
 import { asItIs } from '../../../ui/form/codec.js'
 import { codecsOf } from '../../../ui/form/field-codecs.js'
@@ -23,7 +24,9 @@ export const dieForm: RowForm<DieInput> = {
     outline: new OutlineChoice(outline),
   }),
   read: (raws, style) => {
-    const read = entryForm.read(raws, style)
+    // A shape and a folder are not asked for blades; what stands there for them is all of their height.
+    const isBladed = hasBlades([{ dieClass: raws['dieClass'] as DieClass }])
+    const read = entryForm.read(isBladed ? raws : { ...raws, bladeHeightMm: raws['heightMm'] }, style)
     if (!read.ok) return read
     const { outline } = raws['outline'] as OutlineChoice
     return { ok: true, input: outline === undefined ? read.input : { ...read.input, outline } }

@@ -10,6 +10,7 @@ import { boxClass, ChoiceField, Field, FlagField, LengthField, NoteField, TextFi
 import { dieForm } from '../outline/die-form.js'
 import { OutlineField } from '../outline/OutlineField.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
+import { LayersOfShape } from './LayersOfShape.js'
 import type { Room } from './room.js'
 
 const thickness = length('thickness')
@@ -59,8 +60,26 @@ const BodyStripField = () => {
   )
 }
 
+/** What a blade is like: nothing to ask of a shape or a plain folder. */
+const BladeFields = () => {
+  const { t } = useTranslation()
+  return (
+    <>
+      <LengthField
+        name="bladeHeightMm"
+        measures="thickness"
+        label={t('shelf.field.bladeHeightMm')}
+        hint={t('shelf.hint.bladeHeightMm')}
+      />
+      <BodyStripField />
+      <FlagField name="fitForFoam" label={t('shelf.field.fitForFoam')} />
+    </>
+  )
+}
+
 const DieFields = ({ row }: { readonly row?: DieRow | undefined }) => {
   const { t } = useTranslation()
+  const { use } = factsOfDieClass(useWatch({ name: 'dieClass' }) as DieClass)
   return (
     <div className="grid gap-4 sm:grid-cols-2">
       <TextField name="name" label={t('shelf.field.name')} className="sm:col-span-2" />
@@ -73,14 +92,8 @@ const DieFields = ({ row }: { readonly row?: DieRow | undefined }) => {
         label={t('shelf.field.heightMeasuredBy')}
         options={measuringWays.map((way) => ({ value: way, text: t(`words.measuredBy.${way}`) }))}
       />
-      <LengthField
-        name="bladeHeightMm"
-        measures="thickness"
-        label={t('shelf.field.bladeHeightMm')}
-        hint={t('shelf.hint.bladeHeightMm')}
-      />
-      <BodyStripField />
-      <FlagField name="fitForFoam" label={t('shelf.field.fitForFoam')} />
+      {use === 'shape' && <LayersOfShape />}
+      {use === 'die' && <BladeFields />}
       <OutlineField row={row} />
       <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
     </div>

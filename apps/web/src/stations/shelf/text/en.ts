@@ -86,6 +86,13 @@ export const shelf = {
     stock: 'Sheets left',
     colour: 'Colour',
   },
+  layers: {
+    title: 'Glued up of layers?',
+    count: 'Layers',
+    sheet: 'Of which sheet?',
+    sum: '{{layers}} × {{sheet}}, {{glue}} of glue between each two: {{height}}.',
+    take: 'Take this height',
+  },
   hint: {
     throatMm: 'The widest stack that goes between the frames.',
     count: 'Alike pieces share one entry.',
