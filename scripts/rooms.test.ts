@@ -10,6 +10,7 @@ const houses = {
     'units',
     'numerics',
     'geometry',
+    'cards',
     'materials',
     'dies',
     'layers',

@@ -315,6 +315,36 @@ describe('plan', () => {
   })
 })
 
+describe('card', () => {
+  const asked = { format: 'bold-heron/card', version: 1, want: 'envelope', units: 'in', longMm: 215.9, shortMm: 127 }
+
+  it('answers the square of an envelope, and what of it is printed in inches', async () => {
+    const { status, stdout } = await heron('card', write('card.json', asked))
+    expect(status).toBe(0)
+    const answer = JSON.parse(stdout) as Record<string, number>
+    expect(answer).toMatchObject({ squareIn: '10 3/4', scoreIn: '4 1/8' })
+    expect(answer['squareMm']).toBeCloseTo(10.75 * 25.4, 9)
+    expect(answer['scoreMm']).toBeCloseTo(4.125 * 25.4, 9)
+    expect(answer['innerShortMm']).toBeCloseTo(4.125 * 25.4 * Math.SQRT2, 9)
+    expect(answer['innerLongMm']).toBeCloseTo(6.625 * 25.4 * Math.SQRT2, 9)
+  })
+
+  it('speaks of no inches in mm, and takes another room', async () => {
+    const { stdout } = await heron('card', write('mm.json', { ...asked, units: 'mm', clearanceMm: 10 }))
+    expect(JSON.parse(stdout)).toMatchObject({ squareMm: 260, scoreMm: 97, squareIn: null, scoreIn: null })
+  })
+
+  it('names what is wrong, a line each, and is validated too', async () => {
+    const { status, faults } = await heron('card', write('bad.json', { ...asked, units: 'ft', clearanceMm: -1 }))
+    expect(status).toBe(2)
+    expect(faults.map((line) => line.split(' ')[0]).sort()).toEqual(['clearanceMm', 'units'])
+    const turned = await heron('validate', write('turned.json', { ...asked, longMm: 100 }))
+    expect(turned.faults).toHaveLength(1)
+    expect(turned.faults[0]).toMatch(/^shortMm/)
+    expect((await heron('validate', write('good.json', asked))).status).toBe(0)
+  })
+})
+
 describe('outline', () => {
   it('measures a drawing', async () => {
     const { stdout } = await heron(

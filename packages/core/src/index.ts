@@ -38,6 +38,7 @@ export { measured, type MeasuredMm, type MeasuringWay, measuringWays, spreadOf }
 export { estimatedCaliper, isSoldByWeight, type SheetKind, sheetKinds, strengthOfKind } from './materials/sheet-kind.js'
 export type { Sheet } from './materials/sheet.js'
 export { type DieClass, dieClasses, factsOfDieClass } from './dies/classes/list.js'
+export { envelopeFor, type EnvelopeUnit, printedInches, type SquareEnvelope } from './cards/envelope.js'
 export { type Die, hasBlades } from './dies/die.js'
 export { bestFace, type FaceState, faceStates, type Plate } from './layers/plate.js'
 export { type PlateKind, plateKinds } from './materials/plate-kind.js'

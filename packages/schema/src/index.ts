@@ -41,6 +41,7 @@ export {
   type PhotoRow,
 } from './photo.js'
 export { type CardLayout, cardLayout, placementInput } from './placement.js'
+export { answerOfCard, type CardAnswer, cardAnswer, type CardFile, cardFile } from './card-file.js'
 export { type PlanAnswer, planAnswer, type PlanFile, planFile, type PlannedStack } from './plan-file.js'
 export { devices } from './devices.js'
 export { type PlanQuestion, planQuestion } from './plan.js'

@@ -1,3 +1,4 @@
+import { card } from './card.js'
 import { outline } from './outline.js'
 import { plan } from './plan.js'
 import { simulate } from './simulate.js'
@@ -5,7 +6,7 @@ import { validate } from './validate.js'
 
 type Command = (file: string) => Promise<unknown>
 
-const commands: Readonly<Record<string, Command>> = { simulate, plan, validate, outline }
+const commands: Readonly<Record<string, Command>> = { simulate, plan, card, validate, outline }
 
 /** What can be asked for, in the order it is listed. */
 export const commandNames = Object.keys(commands)
