@@ -5,6 +5,7 @@ import { BlindPress, drawTraits } from '../packages/core/src/practice/blind-pres
 import { computedOf } from '../packages/core/src/techniques/goal-of.js'
 import { resistOf } from '../packages/core/src/techniques/resist.js'
 import { feelOut } from './blind/feel-out.js'
+import { roundsOf, shareOfRounds, unsolvedOf } from './blind/tally.js'
 import { MOST_ROUNDS, runTrial, type TrialResult } from './blind/trial.js'
 import { oneCardAtATime, ourWay } from './blind/ways.js'
 import { aBlindForming, aBlindPress, matShelfFor } from './blind/workshop.js'
@@ -12,17 +13,12 @@ import { aBlindForming, aBlindPress, matShelfFor } from './blind/workshop.js'
 export const PRESSES = 300
 const RUNS_BEFORE = 5
 
-const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
-
 const row = (name: string, results: readonly TrialResult[]): void => {
-  const rounds = mean(results.map((each) => (each.solved ? each.rounds.length : MOST_ROUNDS)))
-  const all = results.reduce((sum, each) => sum + each.rounds.length, 0)
-  const share = (count: (each: TrialResult) => number) =>
-    `${((100 * results.reduce((sum, each) => sum + count(each), 0)) / all).toFixed(1)} %`.padStart(9)
-  const unsolved = results.filter((each) => !each.solved).length
-  console.log(
-    `  ${name.padEnd(34)} ${rounds.toFixed(2).padStart(6)} ${share((each) => each.matCuts)} ${share((each) => each.harms)} ${String(unsolved).padStart(9)}`,
-  )
+  const share = (count: (each: TrialResult) => number) => `${shareOfRounds(results, count).toFixed(1)} %`.padStart(9)
+  const rounds = roundsOf(results).toFixed(2).padStart(6)
+  const matCuts = share((each) => each.matCuts)
+  const harms = share((each) => each.harms)
+  console.log(`  ${name.padEnd(34)} ${rounds} ${matCuts} ${harms} ${String(unsolvedOf(results)).padStart(9)}`)
 }
 
 /** The blind press with mats and folders: rounds until it shows as wanted, and what was harmed on the way. */

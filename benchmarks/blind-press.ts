@@ -4,6 +4,7 @@ import { evidenceOfPile, tightestOverMm } from '../packages/core/src/planner/tri
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { BlindPress, drawTraits } from '../packages/core/src/practice/blind-press.js'
 import { feelOut } from './blind/feel-out.js'
+import { mean, roundsOf, shareOfRounds, unsolvedOf } from './blind/tally.js'
 import { MOST_ROUNDS, runTrial, type TrialResult } from './blind/trial.js'
 import { addingFromLoose, fromUsual, ourWay, type Way } from './blind/ways.js'
 import { aBlindCut, aBlindPress, shelfFor } from './blind/workshop.js'
@@ -18,18 +19,15 @@ const ways: Readonly<Record<string, Way>> = {
   'from the usual stack': fromUsual,
 }
 
-const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
-
 const row = (name: string, results: readonly TrialResult[]): void => {
-  // Rounds until success: who gives up has not come there, and counts as having tried for as long as anybody does.
-  const rounds = mean(results.map((each) => (each.solved ? each.rounds.length : MOST_ROUNDS)))
-  const all = results.reduce((sum, each) => sum + each.rounds.length, 0)
-  const overloads = results.reduce((sum, each) => sum + each.overloads, 0)
+  const rounds = roundsOf(results).toFixed(2).padStart(6)
   const overcut = mean(results.map((each) => each.overcutMm))
-  const unsolved = results.filter((each) => !each.solved).length
-  console.log(
-    `  ${name.padEnd(28)} ${rounds.toFixed(2).padStart(6)} ${overcut.toFixed(2).padStart(10)} ${((100 * overloads) / all).toFixed(1).padStart(10)} % ${String(unsolved).padStart(9)}`,
-  )
+    .toFixed(2)
+    .padStart(10)
+  const overloads = shareOfRounds(results, (each) => each.overloads)
+    .toFixed(1)
+    .padStart(10)
+  console.log(`  ${name.padEnd(28)} ${rounds} ${overcut} ${overloads} % ${String(unsolvedOf(results)).padStart(9)}`)
 }
 
 /** The blind press: rounds until clean on presses with hidden traits, for our policy and two ways people do it. */

@@ -75,7 +75,7 @@ export {
   cameOutAsWanted,
   tellsHanging,
 } from './goals/looks.js'
-export { computedOf, goalOf } from './techniques/goal-of.js'
+export { computedOf, goalOf, isCut, isGuided } from './techniques/goal-of.js'
 export type { Computed, Goal } from './goals/goal.js'
 export { type JobState, jobStates, type Logged, stateAfterLog } from './job/job-state.js'
 export type { PassAdvice, PassReason } from './goals/advice.js'
@@ -90,7 +90,7 @@ export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps } from 
 export { Responses } from './planner/responses.js'
 export { cutIn } from './planner/learnt-cut.js'
 export { quickPlan } from './planner/quick-plan.js'
-export { resistOf } from './techniques/resist.js'
+export { resistOf, teachingLike } from './techniques/resist.js'
 export { toldOf } from './techniques/told-of.js'
 export type { OwnFigures } from './goals/prediction.js'
 export { asPressed } from './techniques/as-pressed.js'

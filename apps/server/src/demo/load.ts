@@ -4,7 +4,7 @@ import {
   asPressed,
   defaultHouseRules,
   endedGood,
-  goalOf,
+  isGuided,
   finish,
   placedRequest,
   type Placement,
@@ -161,7 +161,7 @@ const inventRun = (
 ): RunInput => {
   const assessment = stacks[random() < 0.75 ? 0 : Math.floor(random() * stacks.length)] as Assessment
   const { squeezeMm } = assessment.ledger
-  const rounds = !goalOf(request).computed
+  const rounds = isGuided(request)
     ? [{ ...toldOfGuided(random), passes: 1, hangingShare: null, hangingPlace: null }]
     : job.yield === 0
       ? [

@@ -1,83 +1,6 @@
-import { circleAt, contains } from '@bold-heron/core'
-
-/** Cutting lines of the demo's invented dies, drawn by code; mm, x along the feed, y across. */
-
-type Lines = number[][]
-
-/** mm. How closely round shapes are drawn. */
-const TOLERANCE_MM = 0.03
-
-const round = (lines: Lines): Lines => lines.map((line) => line.map((value) => Math.round(value * 1000) / 1000))
-const closed = (points: readonly (readonly [number, number])[]): number[] => {
-  const line = points.flatMap(([x, y]) => [x, y])
-  return [...line, line[0] as number, line[1] as number]
-}
-const circle = (x: number, y: number, r: number): number[] => circleAt(x, y, r, TOLERANCE_MM)
-
-const roundedRectangle = (x: number, y: number, length: number, width: number, corner: number): number[] => {
-  const points: (readonly [number, number])[] = []
-  const centres = [
-    [x + length - corner, y + width - corner],
-    [x + corner, y + width - corner],
-    [x + corner, y + corner],
-    [x + length - corner, y + corner],
-  ] as const
-  centres.forEach(([cx, cy], quarter) => {
-    for (let step = 0; step <= 8; step++) {
-      const angle = ((quarter + step / 8) * Math.PI) / 2
-      points.push([cx + corner * Math.cos(angle), cy + corner * Math.sin(angle)])
-    }
-  })
-  return closed(points)
-}
-
-/** A closed shape given by its radius at each angle. */
-const polar = (cx: number, cy: number, radiusAt: (angle: number) => number, steps = 240): number[] =>
-  closed(
-    Array.from({ length: steps }, (_, step) => {
-      const angle = (2 * Math.PI * step) / steps
-      return [cx + radiusAt(angle) * Math.cos(angle), cy + radiusAt(angle) * Math.sin(angle)] as const
-    }),
-  )
-
-const diamond = (x: number, y: number, halfLength: number, halfWidth: number): number[] =>
-  closed([
-    [x + halfLength, y],
-    [x, y + halfWidth],
-    [x - halfLength, y],
-    [x, y - halfWidth],
-  ])
-
-/** Openings on a lattice, those wholly inside a shape and clear of its edge. */
-const lattice = (
-  inside: number[],
-  pitch: number,
-  opening: (x: number, y: number) => number[],
-  box: readonly [number, number],
-  clear = 1.6,
-): Lines => {
-  const openings: Lines = []
-  for (let row = 0; row * pitch * 0.5 < box[1]; row++)
-    for (let column = 0; column * pitch < box[0]; column++) {
-      const x = column * pitch + (row % 2 === 0 ? pitch / 2 : pitch)
-      const y = (row + 1) * pitch * 0.5
-      const shape = opening(x, y)
-      let fits = true
-      for (let at = 0; at < shape.length; at += 2) {
-        const px = shape[at] as number
-        const py = shape[at + 1] as number
-        for (const [dx, dy] of [
-          [clear, 0],
-          [-clear, 0],
-          [0, clear],
-          [0, -clear],
-        ] as const)
-          fits &&= contains(inside, px + dx, py + dy)
-      }
-      if (fits) openings.push(shape)
-    }
-  return openings
-}
+import { circle, closed, diamond, lattice, polar, round, roundedRectangle, type Lines } from './outlines/draw.js'
+import { anchorShape, pennantFolder, tideCrest, tideFolder } from './outlines/forming.js'
+import { letterK, letterI, letterT, letterE } from './outlines/letters.js'
 
 /** A sail: one straight mast, a belly, and a foot that sags. */
 const sail = (length: number, width: number): number[] => {
@@ -286,59 +209,6 @@ const buoyBlock = (): Lines => [
   circle(100, 52, 16),
 ]
 
-/** Stencil letters 32 mm tall, of straight strokes, as they are read: x to the right, y down. */
-const letterK = (): Lines => [
-  closed([
-    [0, 0],
-    [7, 0],
-    [7, 12],
-    [16, 0],
-    [25, 0],
-    [13, 15.5],
-    [26, 32],
-    [17, 32],
-    [7, 19],
-    [7, 32],
-    [0, 32],
-  ]),
-]
-const letterI = (): Lines => [
-  closed([
-    [0, 0],
-    [8, 0],
-    [8, 32],
-    [0, 32],
-  ]),
-]
-const letterT = (): Lines => [
-  closed([
-    [0, 0],
-    [24, 0],
-    [24, 7],
-    [16, 7],
-    [16, 32],
-    [8, 32],
-    [8, 7],
-    [0, 7],
-  ]),
-]
-const letterE = (): Lines => [
-  closed([
-    [0, 0],
-    [20, 0],
-    [20, 7],
-    [7.5, 7],
-    [7.5, 12.5],
-    [17, 12.5],
-    [17, 19.5],
-    [7.5, 19.5],
-    [7.5, 25],
-    [20, 25],
-    [20, 32],
-    [0, 32],
-  ]),
-]
-
 const harbourWindow = (): Lines => [roundedRectangle(0, 0, 72, 92, 8)]
 
 /** A light on its rock, with a door and a lamp room left open. */
@@ -360,61 +230,7 @@ const lighthouse = (): Lines => [
   roundedRectangle(18, 30, 8, 12, 3),
 ]
 
-/** The outline of each of the demo's dies. */
-/** One breaking wave, closed along its foot. */
-const tideCrest = (): Lines => {
-  const points = Array.from({ length: 61 }, (_, step) => {
-    const along = step / 60
-    const crest = 16 * Math.sin(Math.PI * along) + 6 * Math.sin(3 * Math.PI * along)
-    return [70 * along, 26 - crest] as const
-  })
-  return [closed([...points, [70, 34], [0, 34]])]
-}
-
-/** An anchor in one outline: ring, shank, stock and flukes. */
-const anchorShape = (): Lines => {
-  const half: readonly (readonly [number, number])[] = [
-    [0, 0],
-    [5, 2],
-    [6, 7],
-    [3, 11],
-    [3, 15],
-    [12, 15],
-    [12, 19],
-    [3, 19],
-    [3, 40],
-    [11, 36],
-    [9, 31],
-    [19, 29],
-    [18, 40],
-    [15, 38],
-    [8, 46],
-    [0, 49],
-  ]
-  return [closed([...half, ...[...half].reverse().map(([x, y]) => [-x, y] as const)])]
-}
-
-/** A leaf of waves, as a folder shows them; its frame is the folder's own edge. */
-const tideFolder = (): Lines => [
-  roundedRectangle(0, 0, 140, 105, 4),
-  ...Array.from({ length: 7 }, (_, row) =>
-    Array.from({ length: 61 }, (__, step) => [
-      8 + (124 * step) / 60,
-      15 + 12.5 * row + 3 * Math.sin((8 * Math.PI * step) / 60),
-    ]).flat(),
-  ),
-]
-
-/** Three pennants that a folder cuts. */
-const pennantFolder = (): Lines =>
-  [0, 1, 2].map((at) =>
-    closed([
-      [10, 8 + 30 * at],
-      [80, 20 + 30 * at],
-      [10, 32 + 30 * at],
-    ]),
-  )
-
+/** The outline of each of the demo's invented dies. */
 export const demoOutlines = {
   boxKite: round(boxKite()),
   sailLace: round(sailLace()),

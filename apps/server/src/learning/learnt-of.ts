@@ -1,4 +1,13 @@
-import { evidenceForPair, gapOfClass, type Learnt, type PressClass, type RunEvidence } from '@bold-heron/core'
+import {
+  evidenceForPair,
+  gapOfClass,
+  type Learnt,
+  type PressClass,
+  resistOf,
+  type RunEvidence,
+  teachingLike,
+  type TechniqueId,
+} from '@bold-heron/core'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { MOST_RUNS } from './piles-in-log.js'
 
@@ -6,27 +15,43 @@ interface EvidenceRow extends RunEvidence {
   readonly runId: string
 }
 
+/** A technique on a sheet: what the strength that runs teach stands for (`resistOf`). */
+interface Resisting {
+  readonly technique: TechniqueId
+  readonly sheetId: string
+}
+
+interface StoredEvidence extends Pick<RunEvidence, 'pressId' | 'log'>, Resisting {
+  readonly runId: string
+}
+
 /** What the runs of a press, or of what resists, say; set aside, deleted and named ones left out. */
-const evidenceRows = (
+const evidenceRows = async (
   sequelize: Sequelize,
-  { pressId, resist, exceptRuns = [] }: { pressId: string; resist?: string; exceptRuns?: readonly string[] },
+  { pressId, of, exceptRuns = [] }: { pressId: string; of?: Resisting; exceptRuns?: readonly string[] },
   transaction: Transaction,
-): Promise<EvidenceRow[]> =>
-  sequelize.query<EvidenceRow>(
-    `SELECT * FROM (
-     SELECT run.id AS "runId", run.press_id AS "pressId", run.at, evidence.log,
-       CASE run.technique WHEN 'cut' THEN run.sheet_id::text WHEN 'folder' THEN 'folder' ELSE 'mat' END AS "resist"
+): Promise<EvidenceRow[]> => {
+  const rows = await sequelize.query<StoredEvidence>(
+    `SELECT run.id AS "runId", run.press_id AS "pressId", run.technique, run.sheet_id AS "sheetId", evidence.log
      FROM run_evidence AS evidence JOIN runs AS run ON run.id = evidence.run_id
-     WHERE run.deleted_at IS NULL AND NOT run.set_aside) AS run
-     WHERE (run."pressId" = :pressId OR run."resist" = :resist)
-       AND run."runId"::text <> ALL (ARRAY[:exceptRuns]::text[])
-     ORDER BY run.at, run."runId"`,
+     WHERE run.deleted_at IS NULL AND NOT run.set_aside
+       AND (run.press_id = :pressId OR (run.technique IN (:alike) AND (NOT :ofSheet OR run.sheet_id = :sheetId)))
+       AND run.id::text <> ALL (ARRAY[:exceptRuns]::text[])
+     ORDER BY run.at, run.id`,
     {
       type: QueryTypes.SELECT,
-      replacements: { pressId, resist: resist ?? null, exceptRuns: exceptRuns.length > 0 ? exceptRuns : [''] },
+      replacements: {
+        pressId,
+        alike: of ? teachingLike(of.technique) : [''],
+        ofSheet: of !== undefined && resistOf(of.technique, of.sheetId) === of.sheetId,
+        sheetId: of?.sheetId ?? null,
+        exceptRuns: exceptRuns.length > 0 ? exceptRuns : [''],
+      },
       transaction,
     },
   )
+  return rows.map(({ technique, sheetId, ...row }) => ({ ...row, resist: resistOf(technique, sheetId) }))
+}
 
 /** Plates in the stacks of runs, on average a run, and how unsure each is. */
 const piecesOf = async (
@@ -50,10 +75,9 @@ const piecesOf = async (
 }
 
 /** Greatest squeeze beyond the sheets' own thickness that the press's runs had that are learnt from, mm, counted from the class's gap. */
-const tightestOf = async (
+export const tightestOf = async (
   sequelize: Sequelize,
-  pressId: string,
-  pressClass: PressClass,
+  { id: pressId, pressClass }: { readonly id: string; readonly pressClass: PressClass },
   transaction: Transaction,
 ): Promise<number | undefined> => {
   const [row] = await sequelize.query<{ overMm: number | null }>(
@@ -70,13 +94,13 @@ const tightestOf = async (
 export const learntOf = async (
   sequelize: Sequelize,
   press: { readonly id: string; readonly pressClass: PressClass },
-  /** What the strength stands for (`resistOf`). */
-  resist: string,
+  of: Resisting,
   exceptRuns: readonly string[],
   spreadOfPlate: (plateId: string) => number | undefined,
   transaction: Transaction,
 ): Promise<Learnt> => {
-  const rows = await evidenceRows(sequelize, { pressId: press.id, resist, exceptRuns }, transaction)
+  const rows = await evidenceRows(sequelize, { pressId: press.id, of, exceptRuns }, transaction)
+  const resist = resistOf(of.technique, of.sheetId)
   const here = rows.filter((row) => row.pressId === press.id)
   return {
     log: [...evidenceForPair(rows, press.id, resist)].map((value) => Math.round(value * 1000) / 1000),
@@ -88,7 +112,7 @@ export const learntOf = async (
       spreadOfPlate,
       transaction,
     ),
-    tightestOverMm: await tightestOf(sequelize, press.id, press.pressClass, transaction),
+    tightestOverMm: await tightestOf(sequelize, press, transaction),
   }
 }
 

@@ -7,7 +7,7 @@ import {
   priorGrid,
   together,
   totalPasses,
-  goalOf,
+  isGuided,
   techniqueIds,
 } from '@bold-heron/core'
 import type { PressLearning, RunAsEvidence } from '@bold-heron/schema'
@@ -15,13 +15,13 @@ import { RunModel } from '../store/models/run-model.js'
 import { runTable } from '../store/runs.js'
 import { inSnapshot } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
-import { evidenceOfPress, learntOf } from './learnt-of.js'
+import { evidenceOfPress, tightestOf } from './learnt-of.js'
 
 /** A sheet that no run names, so that only the press is asked about. */
 const NO_SHEET = '00000000-0000-4000-8000-000000000000'
 
 /** Of what is guided only nothing can be learnt. */
-const techniquesLearntFrom = techniqueIds.filter((technique) => goalOf({ technique }).computed)
+const techniquesLearntFrom = techniqueIds.filter((technique) => !isGuided({ technique }))
 
 /** Newest runs listed as evidence. */
 const MOST_LISTED = 100
@@ -49,19 +49,19 @@ export const pressLearningOf = async (
     })
     return {
       evidence: await evidenceOfPress(workshop.sequelize, pressId, transaction),
-      learnt: await learntOf(workshop.sequelize, press, NO_SHEET, [], () => undefined, transaction),
+      tightestOverMm: await tightestOf(workshop.sequelize, press, transaction),
       runs: await runTable.rows(stored, transaction),
       leftOut: new Set(stored.flatMap(({ id, leftOut }) => (leftOut ? [id] : []))),
     }
   })
   if (!read) return undefined
-  const { evidence, learnt, runs, leftOut } = read
+  const { evidence, tightestOverMm, runs, leftOut } = read
   const logs = new Map(evidence.map((each) => [each.runId, each.log]))
   return {
     pending,
     log: [...evidenceForPair(evidence, pressId, NO_SHEET)].map((value) => Math.round(value * 1000) / 1000),
     pressRuns: evidence.length,
-    ...(learnt.tightestOverMm === undefined ? {} : { tightestOverMm: learnt.tightestOverMm }),
+    ...(tightestOverMm === undefined ? {} : { tightestOverMm }),
     runs: runs.map((run): RunAsEvidence => {
       const last = run.rounds.at(-1) as (typeof run.rounds)[number]
       const log = logs.get(run.id)

@@ -9,7 +9,6 @@ import {
   type Placement,
   type PlanRequest,
   type Plate,
-  resistOf,
   type Sheet,
 } from '@bold-heron/core'
 import { type PlanQuestion, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
@@ -135,7 +134,7 @@ export const planRequestIn = async (
     learnt: await learntOf(
       sequelize,
       cut.press,
-      resistOf(question.technique, cut.sheet.id),
+      { technique: question.technique, sheetId: cut.sheet.id },
       exceptRuns,
       (plateId) => all.get(plateId)?.thickness.spreadMm,
       transaction,

@@ -2,6 +2,7 @@ import {
   cameOutAsWanted,
   type HandleFeel,
   hangingPlaces,
+  isCut,
   type Round,
   type Seen,
   sheetsGoOn,
@@ -107,7 +108,7 @@ export const LookFields = ({
         }))}
         onChange={see}
       />
-      {technique === 'cut' && (
+      {isCut({ technique }) && (
         <p className="text-base">
           <Term id="hanging" tall>
             {t('terms.name.hanging')}?

@@ -1,5 +1,5 @@
 import { type DoubtNode, unlearntNodes } from '../learning/knowledge.js'
-import { normalBelow } from '../numerics/normal.js'
+import { chanceAtLeast } from '../numerics/normal.js'
 import type { Response } from './response.js'
 
 /** Chances of a squeeze that is only known to ±spread, over a sheet whose strength is only known by its kind or the log. */
@@ -20,10 +20,6 @@ interface Limits {
 
 /** mm. Errors of single pieces never vanish altogether. */
 const LEAST_SPREAD_MM = 0.005
-
-/** Chance that a normal value is at least `threshold`. */
-const chanceAtLeast = (threshold: number, mean: number, spread: number): number =>
-  threshold === Infinity ? 0 : normalBelow((mean - threshold) / spread)
 
 /** The squeeze as one node of what is believed has it: mean and spread, mm. */
 const squeezeIn = ({ shiftMm, lessVariance }: DoubtNode, squeezeMm: number, spreadMm: number) => ({

@@ -34,6 +34,8 @@ export interface Chosen {
   readonly stack: Stack
   readonly bed: Bed
   readonly gapMm: number
+  /** How the press run answers on this bed, and what that makes of this squeeze. */
+  readonly response: Response
   readonly outlook: Outlook
 }
 

@@ -26,7 +26,7 @@ export interface Looking {
   readonly further: boolean
 }
 export const CLOSELY: Looking = { closer: MOST_CLOSER_LOOKS, further: false }
-export const ROUGHLY: Looking = { closer: 0, further: false }
+const ROUGHLY: Looking = { closer: 0, further: false }
 
 /** Squeezes nearer than this share one simulation, mm. */
 const SAME_SQUEEZE_MM = 1e-6

@@ -21,6 +21,10 @@ export const normalBelow = (z: number): number => {
   return z >= 0 ? 1 - tail : tail
 }
 
+/** Chance that a normal value with this mean and spread is at least `threshold`; that of none at all where it is Infinity. */
+export const chanceAtLeast = (threshold: number, mean: number, spread: number): number =>
+  threshold === Infinity ? 0 : normalBelow((mean - threshold) / spread)
+
 /** Chance that a normal value with this mean and spread lies between `low` and `high`; with no spread it is 0 or 1. */
 export const chanceBetween = (low: number, high: number, mean: number, spread: number): number => {
   if (spread <= 0) return mean >= low && mean <= high ? 1 : 0

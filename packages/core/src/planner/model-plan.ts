@@ -3,7 +3,7 @@ import type { Computed } from '../goals/goal.js'
 import type { Response } from '../goals/response.js'
 import type { Plate } from '../layers/plate.js'
 import type { PlateKind } from '../materials/plate-kind.js'
-import { computedOf, goalOf } from '../techniques/goal-of.js'
+import { computedOf, isGuided } from '../techniques/goal-of.js'
 import type { Stack } from '../layers/stack.js'
 import type { Bed } from '../press/bed.js'
 import type { LearntGap } from '../learning/learnt-gap.js'
@@ -26,16 +26,16 @@ import type { SqueezeWindow } from '../learning/squeeze-window.js'
 /** Stacks kept of each bed's search for simulating: the best few dozen by arithmetic. */
 const KEPT_PER_BED = 36
 
-/** Plates that give the same bed, and the window on it. */
-interface BedGroup {
+/** A bed, how the press run answers on it, and the window that follows. */
+interface OnBed {
   readonly bed: Bed
-  readonly plates: ReadonlySet<Plate>
   readonly window: SqueezeWindow
+  readonly response: Response
 }
 
 interface Ranked {
   readonly found: FoundStack
-  readonly group: BedGroup
+  readonly group: OnBed
   readonly outlook: Outlook
   readonly cost: number
 }
@@ -78,13 +78,12 @@ const doubtOf = (stack: Stack, squeezeMm: number, window: SqueezeWindow): number
 const assessWith = (
   request: PlanRequest,
   stack: Stack,
-  window: SqueezeWindow,
-  bed: Bed,
+  { bed, window, response }: OnBed,
   outlook: Outlook,
   predict: ReturnType<Computed['predictor']>,
 ): Assessment => {
   const plain = describeStack(request, stack, window)
-  const prediction = predict({ stack, bed, gapMm: window.gapMm, outlook })
+  const prediction = predict({ stack, bed, gapMm: window.gapMm, response, outlook })
   return prediction ? { ...plain, prediction, passes: passAdviceOf(request.cut, prediction) } : plain
 }
 
@@ -99,7 +98,7 @@ const windowOn = (goal: Computed, response: Response, cut: CutContext, gap: Lear
 
 /** Says everything of one stack chosen by hand, its passes simulated. */
 export const assessStack = (asked: PlanRequest, stack: Stack, responses: Responses): Assessment => {
-  if (!goalOf(asked).computed) return guidedAssessment(asked, stack)
+  if (isGuided(asked)) return guidedAssessment(asked, stack)
   const goal = computedOf(asked)
   const { request, gap } = asLearnt(asked, responses)
   const { cut } = request
@@ -110,7 +109,7 @@ export const assessStack = (asked: PlanRequest, stack: Stack, responses: Respons
   const plain = describeStack(request, stack, window)
   const { squeezeMm } = plain.ledger
   const outlook = outlookOf(response, squeezeMm, plain.certainty.spreadMm, cut, window.nodes)
-  const assessment = assessWith(request, stack, window, bed, outlook, goal.predictor(cut))
+  const assessment = assessWith(request, stack, { bed, window, response }, outlook, goal.predictor(cut))
   return { ...assessment, findings: gravestFirst(assessment.findings) }
 }
 
@@ -123,7 +122,7 @@ const atBest: Aim = (window) => window
  * it by arithmetic, the best few dozen ranked by how they are going to cut, and the passes of those shown simulated in full.
  */
 export function* planSteps(asked: PlanRequest, responses: Responses, aim: Aim = atBest): Steps<Plan> {
-  if (!goalOf(asked).computed) return guidedPlan(asked)
+  if (isGuided(asked)) return guidedPlan(asked)
   const goal = computedOf(asked)
   const { request, gap } = asLearnt(asked, responses)
   const { cut, shelf } = request
@@ -145,7 +144,7 @@ export function* planSteps(asked: PlanRequest, responses: Responses, aim: Aim = 
       continue
     }
     const window = aim(own, response)
-    const group: BedGroup = { bed, plates, window }
+    const group: OnBed = { bed, window, response }
     const { found, complete } = yield* within(
       searchSteps({
         method,
@@ -183,7 +182,7 @@ export function* planSteps(asked: PlanRequest, responses: Responses, aim: Aim = 
   const assessed: Assessment[] = []
   const predict = goal.predictor(cut)
   for (const [at, { found, group, outlook }] of shown.entries()) {
-    assessed.push(assessWith(request, found.stack, group.window, group.bed, outlook, predict))
+    assessed.push(assessWith(request, found.stack, group, outlook, predict))
     yield 0.7 + (0.3 * (at + 1)) / shown.length
   }
   const fallback = { ...goal.advice.window(cut), gapMm: gap.gapMm }

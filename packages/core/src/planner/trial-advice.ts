@@ -1,4 +1,4 @@
-import { computedOf, goalOf } from '../techniques/goal-of.js'
+import { computedOf, isGuided } from '../techniques/goal-of.js'
 import { doubted, isSurprising } from '../learning/surprise.js'
 import { evidenceOfPile, lastTryOf, learntFromPile, type TriedRound } from './trial.js'
 import { type NextTry, nextTrySteps } from './next-try.js'
@@ -37,7 +37,7 @@ export function* trialAdviceSteps(
   rounds: readonly TriedRound[],
   responses: Responses,
 ): Steps<TrialAdvice> {
-  if (!goalOf(request).computed) return guidedAdvice(request, rounds, responses)
+  if (isGuided(request)) return guidedAdvice(request, rounds, responses)
   const goal = computedOf(request)
   const before = request.learnt
   const surprised = before !== undefined && isSurprising(before, evidenceOfPile(goal, request.cut, rounds))

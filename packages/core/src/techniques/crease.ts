@@ -4,7 +4,7 @@ import { crease } from '../goals/crease/crease.js'
 import type { Plate } from '../layers/plate.js'
 import { isThinMat } from '../press/mats/mat-of-plate.js'
 import type { FindingCode } from './finding-code.js'
-import { finding, plates, plateTooWide, type Technique, tooWide } from './technique.js'
+import { finding, oneSheet, plates, type Technique } from './technique.js'
 import type { CutContext } from '../job/cut-context.js'
 
 /** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
@@ -25,6 +25,7 @@ export const creasing = {
   id: 'crease' as const,
   goal: crease,
   regions: ['all', 'to-line', 'under-block'],
+  resists: 'mat',
   takes: ['die'] as readonly DieUse[],
   guide: {
     first: ['check', 'one-sheet'],
@@ -47,21 +48,17 @@ export const creasing = {
   ],
 
   ofJob(cut) {
-    const found = tooWide(cut)
-    if (cut.onlyOne) found.push(finding('only-one', 'note', { sheet: cut.sheet.name }))
+    const found = oneSheet(cut, 2)
     if (cut.bladeSide === 'down') found.push(finding('crease-blade-down', 'stop'))
-    if (cut.sheetCount > 2) found.push(finding('one-sheet-at-a-time', 'stop', { count: cut.sheetCount }))
     if (cut.sheetCount === 2) found.push(finding('two-thicknesses', 'caution'))
     if (cut.sheet.kind === 'craft-foam') found.push(finding('foam-springs-back', 'caution'))
     return found
   },
 
   ofPiece(role, plate, cut) {
-    const found = plateTooWide(plate, cut)
-    if (role === 'mat') {
-      if (!isThinMat(plate)) found.push(finding('mat-too-thick', 'caution', { plate: plate.name }))
-      found.push(...matCovers(plate, cut))
-    }
+    if (role !== 'mat') return []
+    const found = matCovers(plate, cut)
+    if (!isThinMat(plate)) found.push(finding('mat-too-thick', 'caution', { plate: plate.name }))
     return found
   },
 

@@ -10,7 +10,7 @@ import { landingOf, type Stack } from '../layers/stack.js'
 import type { FindingCode } from './finding-code.js'
 import type { HouseRules } from '../job/house-rules.js'
 import { type CutContext, dieClassOf } from '../job/cut-context.js'
-import { finding, type Place, plates, plateTooWide, type Technique, tooWide } from './technique.js'
+import { finding, type Place, plates, type Technique } from './technique.js'
 
 /** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
 const MOST_SHIMS = 4
@@ -103,6 +103,7 @@ export const cutting = {
   id: 'cut' as const,
   goal: cleanCut,
   regions: ['all', 'to-line', 'under-block'],
+  resists: 'sheet',
   takes: ['die'] as readonly DieUse[],
   guide: {
     first: ['check'],
@@ -117,8 +118,6 @@ export const cutting = {
   ofJob(cut) {
     const found: Finding<FindingCode>[] = []
     const dieClass = dieClassOf(cut)
-    if (cut.onlyOne) found.push(finding('only-one', 'note', { sheet: cut.sheet.name }))
-    found.push(...tooWide(cut))
     const { mostSheets } = factsOfDieClass(dieClass)
     if (cut.sheetCount > mostSheets)
       found.push(finding('too-many-sheets', 'caution', { count: cut.sheetCount, limit: mostSheets, dieClass }))
@@ -133,8 +132,7 @@ export const cutting = {
   },
 
   ofPiece(role, plate, cut) {
-    const found = plateTooWide(plate, cut)
-    if (role === 'bed') found.push(...bedFindings(plate, cut))
+    const found = role === 'bed' ? bedFindings(plate, cut) : []
     if (role === 'bed' || role === 'pad') found.push(...coverFindings(plate, cut))
     return found
   },

@@ -1,12 +1,13 @@
 import type { DieUse } from '../dies/classes/die-class.js'
 import { foilLine } from '../goals/foil-line/foil-line.js'
-import { finding, plates, plateTooWide, type Technique, tooWide } from './technique.js'
+import { finding, oneSheet, plates, type Technique } from './technique.js'
 
 /** A line of foil along a die's blades, by heat: guided only. Techniques, common practice, no source. */
 export const foiling = {
   id: 'foil' as const,
   goal: foilLine,
   regions: ['all'],
+  resists: 'mat',
   takes: ['die'] as readonly DieUse[],
   guide: {
     first: ['check', 'warm-up'],
@@ -29,15 +30,13 @@ export const foiling = {
   ],
 
   ofJob(cut) {
-    const found = tooWide(cut)
-    if (cut.onlyOne) found.push(finding('only-one', 'note', { sheet: cut.sheet.name }))
+    const found = oneSheet(cut)
     if (cut.bladeSide === 'down') found.push(finding('crease-blade-down', 'stop'))
-    if (cut.sheetCount > 1) found.push(finding('one-sheet-at-a-time', 'stop', { count: cut.sheetCount }))
     found.push(finding('plate-burns', 'caution'), finding('foil-dull-side', 'note'))
     return found
   },
 
-  ofPiece: (_role, plate, cut) => plateTooWide(plate, cut),
+  ofPiece: () => [],
   ofPair: () => [],
   ofStack: () => [],
 } satisfies Technique

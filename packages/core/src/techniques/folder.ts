@@ -2,7 +2,7 @@ import type { DieUse } from '../dies/classes/die-class.js'
 import { factsOfDieClass } from '../dies/classes/list.js'
 import { formed } from '../goals/formed/formed.js'
 import { pileMmOf } from '../job/cut-context.js'
-import { finding, type Place, plates, plateTooWide, type Technique, tooWide } from './technique.js'
+import { finding, oneSheet, type Place, plates, type Technique } from './technique.js'
 
 /** Thin shims that a folder may take. Common practice, no source. */
 const MOST_SHIMS = 3
@@ -20,6 +20,7 @@ export const folding = {
   id: 'folder' as const,
   goal: formed,
   regions: ['all'],
+  resists: 'folder',
   takes: ['flat-folder', 'deep-folder', 'cutting-folder'] as readonly DieUse[],
   guide: {
     first: ['check', 'close-folder'],
@@ -60,9 +61,7 @@ export const folding = {
   }),
 
   ofJob(cut) {
-    const found = tooWide(cut)
-    if (cut.onlyOne) found.push(finding('only-one', 'note', { sheet: cut.sheet.name }))
-    if (cut.sheetCount > 1) found.push(finding('one-sheet-at-a-time', 'stop', { count: cut.sheetCount }))
+    const found = oneSheet(cut)
     found.push(finding('folder-marked-end', 'note'))
     if (cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'cutting-folder'))
       found.push(finding('folder-metal-up', 'caution'))
@@ -70,7 +69,7 @@ export const folding = {
     return found
   },
 
-  ofPiece: (_role, plate, cut) => plateTooWide(plate, cut),
+  ofPiece: () => [],
   ofPair: () => [],
 
   ofStack(stack, cut) {

@@ -10,7 +10,7 @@ import { type TechniqueId, techniqueIds, techniqueOf } from './list.js'
 import { regionOf } from './regions/list.js'
 import { followsSequence } from './sequence.js'
 import { type CutContext, dieClassOf } from '../job/cut-context.js'
-import { finding, type Place, wrongThings } from './technique.js'
+import { finding, ofAnyJob, type Place, plateTooWide, wrongThings } from './technique.js'
 
 /** What is done in a press run, and what of the stack is pressed. */
 export interface PressedHow {
@@ -44,8 +44,9 @@ export const methodOf = (how: PressedHow): Method => {
     region.places(technique.places(dieClass, bladeSide, rules), bladeSide)
   return {
     places,
-    ofJob: (cut) => [...wrongThings(cut, technique.takes), ...technique.ofJob(cut)],
-    ofPiece: (role, plate, cut) => region.ofPiece(technique.ofPiece(role, plate, cut), role, plate, cut),
+    ofJob: (cut) => [...wrongThings(cut, technique.takes), ...ofAnyJob(cut), ...technique.ofJob(cut)],
+    ofPiece: (role, plate, cut) =>
+      region.ofPiece([...plateTooWide(plate, cut), ...technique.ofPiece(role, plate, cut)], role, plate, cut),
     ofPair: (one, other, cut) => technique.ofPair(one, other, cut),
     ofStack(stack, cut) {
       const found = [...technique.ofStack(stack, cut), ...region.ofStack(stack)]

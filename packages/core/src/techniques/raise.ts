@@ -4,7 +4,7 @@ import { relief } from '../goals/relief/relief.js'
 import { pileMmOf } from '../job/cut-context.js'
 import { isThinMat } from '../press/mats/mat-of-plate.js'
 import { matCovers, mats } from './crease.js'
-import { finding, plates, plateTooWide, type Technique, tooWide } from './technique.js'
+import { finding, oneSheet, plates, type Technique } from './technique.js'
 
 /** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
 const MOST_SHIMS = 4
@@ -14,6 +14,7 @@ export const raising = {
   id: 'raise' as const,
   goal: relief,
   regions: ['all'],
+  resists: 'mat',
   takes: ['shape'] as readonly DieUse[],
   guide: {
     first: ['check', 'mirror'],
@@ -35,9 +36,7 @@ export const raising = {
   ],
 
   ofJob(cut) {
-    const found = tooWide(cut)
-    if (cut.onlyOne) found.push(finding('only-one', 'note', { sheet: cut.sheet.name }))
-    if (cut.sheetCount > 1) found.push(finding('one-sheet-at-a-time', 'stop', { count: cut.sheetCount }))
+    const found = oneSheet(cut)
     const heightMm = Math.max(0, ...cut.dies.map((die) => die.height.valueMm))
     const cracks = crackOf(heightMm, pileMmOf(cut), cut.sheet.kind)
     if (cracks === 'caution') found.push(finding('may-crack', 'caution', { heightMm }))
@@ -48,11 +47,9 @@ export const raising = {
   },
 
   ofPiece(role, plate, cut) {
-    const found = plateTooWide(plate, cut)
-    if (role === 'mat') {
-      if (isThinMat(plate)) found.push(finding('mat-too-thin', 'caution', { plate: plate.name }))
-      found.push(...matCovers(plate, cut))
-    }
+    if (role !== 'mat') return []
+    const found = matCovers(plate, cut)
+    if (isThinMat(plate)) found.push(finding('mat-too-thin', 'caution', { plate: plate.name }))
     return found
   },
 

@@ -1,8 +1,11 @@
-import type { TechniqueId } from './list.js'
+import { type TechniqueId, techniqueIds, techniqueOf } from './list.js'
 
-/**
- * A name for what the strength stands for that runs of a technique teach: of a cut its sheet, of what is pressed into mats the mat (all
- * mats are taken to be as much off their table), of folders the folder.
- */
-export const resistOf = (technique: TechniqueId, sheetId: string): string =>
-  technique === 'cut' ? sheetId : technique === 'folder' ? 'folder' : 'mat'
+/** A name for what the strength stands for that a run of a technique on a sheet teaches. */
+export const resistOf = (technique: TechniqueId, sheetId: string): string => {
+  const { resists } = techniqueOf(technique)
+  return resists === 'sheet' ? sheetId : resists
+}
+
+/** The techniques whose runs teach the same strength as one's do; where that is of a sheet, those on the same sheet. */
+export const teachingLike = (technique: TechniqueId): readonly TechniqueId[] =>
+  techniqueIds.filter((other) => techniqueOf(other).resists === techniqueOf(technique).resists)

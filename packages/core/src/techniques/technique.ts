@@ -47,11 +47,17 @@ export const wrongThings = (cut: CutContext, takes: readonly DieUse[]): Finding<
     takes.includes(factsOfDieClass(dieClass).use) ? [] : [finding('wrong-thing', 'stop', { die: name, dieClass })],
   )
 
-/** Cautions that hold for whatever is wider than the press. */
-export const tooWide = (cut: CutContext): Finding<FindingCode>[] => {
+/** A stop where a technique takes one sheet at a time, and more are asked for. */
+export const oneSheet = ({ sheetCount }: CutContext, most = 1): Finding<FindingCode>[] =>
+  sheetCount > most ? [finding('one-sheet-at-a-time', 'stop', { count: sheetCount })] : []
+
+/** What holds for any press run: a piece that cannot be had again, and whatever is wider than the press. */
+export const ofAnyJob = (cut: CutContext): Finding<FindingCode>[] => {
+  const found = cut.onlyOne ? [finding('only-one', 'note', { sheet: cut.sheet.name })] : []
   const widthMm = Math.max(0, ...cut.dies.map((die) => die.widthMm))
   const limitMm = cut.press.throatMm
-  return widthMm > limitMm ? [finding('die-wider-than-throat', 'stop', { dieMm: widthMm, limitMm })] : []
+  if (widthMm > limitMm) found.push(finding('die-wider-than-throat', 'stop', { dieMm: widthMm, limitMm }))
+  return found
 }
 
 /** A plate that does not go through the throat. */
@@ -76,6 +82,8 @@ export interface Technique {
   readonly goal: Goal
   /** What of the stack may be pressed. */
   readonly regions: readonly RegionId[]
+  /** What its runs teach the strength of: the sheet; or all mats, or all folders, each as much off its table as the others. */
+  readonly resists: 'sheet' | 'mat' | 'folder'
   /** What it presses against a sheet. */
   readonly takes: readonly DieUse[]
   readonly guide: BenchGuide

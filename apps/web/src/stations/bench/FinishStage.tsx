@@ -1,4 +1,4 @@
-import { type FinishingStep, techniqueOf } from '@bold-heron/core'
+import { type FinishingStep, isCut, techniqueOf } from '@bold-heron/core'
 import { inputOfJob, type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useSaveRow } from '../../data/rows.js'
@@ -55,7 +55,7 @@ export const FinishStage = ({
   const finishing: readonly FinishingStep[] = isOverCut ? [...usual, 'glue-over'] : usual
   return (
     <div className="space-y-4">
-      <BenchTitle>{t(run.technique === 'cut' ? 'bench.finish.title' : 'bench.finish.titleGood')}</BenchTitle>
+      <BenchTitle>{t(isCut(run) ? 'bench.finish.title' : 'bench.finish.titleGood')}</BenchTitle>
       <p className="text-2xl">
         {run.finishes
           ? t('bench.finish.progress', { cut, wanted: job.wanted })

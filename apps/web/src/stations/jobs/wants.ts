@@ -1,9 +1,10 @@
 import { type BladeSide, type StartKind, startKinds, type TechniqueId, techniqueIds } from '@bold-heron/core'
+import type { PicturedWant } from '../../drawing/WantPicture.js'
 import { type JobInput, plainRun, runInHandOf, withRunInHand } from '@bold-heron/schema'
 
 /** What may be wanted of a job: its technique, how its card is begun in Place where it is laid out, and what is done after it. */
 export interface Want {
-  readonly id: 'whole' | StartKind | Exclude<TechniqueId, 'cut'> | 'cut-crease' | 'cut-form'
+  readonly id: PicturedWant
   readonly technique: TechniqueId
   readonly start?: StartKind
   /** Which way the blades must look; as the house has it where absent. */

@@ -35,6 +35,13 @@ const Select = ({
   </Field>
 )
 
+/** What the log is narrowed by that stands on the shelf. */
+const pickers = [
+  { kind: 'presses', field: 'pressId', label: 'log.press', any: 'log.anyPress' },
+  { kind: 'dies', field: 'dieId', label: 'log.die', any: 'log.anyDie' },
+  { kind: 'sheets', field: 'sheetId', label: 'log.sheet', any: 'log.anySheet' },
+] as const
+
 /** Narrows the log by press, die, sheet, technique, outcome and time. */
 export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
   const { t } = useTranslation()
@@ -45,48 +52,22 @@ export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
       className="mb-3 flex flex-wrap items-end gap-3"
       onSubmit={(event) => event.preventDefault()}
     >
-      <Field label={t('log.press')} className="min-w-36 flex-1">
-        {(ids) => (
-          <RowPicker
-            kind="presses"
-            label={t('log.press')}
-            ids={ids}
-            compact
-            any={t('log.anyPress')}
-            retired
-            value={values.pressId ?? ''}
-            onPick={(pressId) => set({ pressId })}
-          />
-        )}
-      </Field>
-      <Field label={t('log.die')} className="min-w-36 flex-1">
-        {(ids) => (
-          <RowPicker
-            kind="dies"
-            label={t('log.die')}
-            ids={ids}
-            compact
-            any={t('log.anyDie')}
-            retired
-            value={values.dieId ?? ''}
-            onPick={(dieId) => set({ dieId })}
-          />
-        )}
-      </Field>
-      <Field label={t('log.sheet')} className="min-w-36 flex-1">
-        {(ids) => (
-          <RowPicker
-            kind="sheets"
-            label={t('log.sheet')}
-            ids={ids}
-            compact
-            any={t('log.anySheet')}
-            retired
-            value={values.sheetId ?? ''}
-            onPick={(sheetId) => set({ sheetId })}
-          />
-        )}
-      </Field>
+      {pickers.map(({ kind, field, label, any }) => (
+        <Field key={kind} label={t(label)} className="min-w-36 flex-1">
+          {(ids) => (
+            <RowPicker
+              kind={kind}
+              label={t(label)}
+              ids={ids}
+              compact
+              any={t(any)}
+              retired
+              value={values[field] ?? ''}
+              onPick={(id) => set({ [field]: id })}
+            />
+          )}
+        </Field>
+      ))}
       <Select
         label={t('log.technique')}
         any={t('log.anyTechnique')}

@@ -1,4 +1,4 @@
-import type { Assessment, PlanRequest, SqueezeWindow } from '@bold-heron/core'
+import { type Assessment, isCut, type PlanRequest, type SqueezeWindow } from '@bold-heron/core'
 import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
@@ -109,7 +109,7 @@ export const BandPanel = ({
 }) => {
   const { t } = useTranslation()
   const { ledger, certainty, fit, stack, window, prediction } = assessment
-  const fits = technique === 'cut' ? 'fit' : 'fitOfMat'
+  const fits = isCut({ technique }) ? 'fit' : 'fitOfMat'
   const words = {
     'too-loose': t(`words.${fits}.too-loose`),
     cuts: t(`words.${fits}.cuts`),
@@ -128,7 +128,7 @@ export const BandPanel = ({
           <strong>{words[fit]}</strong> ·{' '}
           <Why about={t('plan.band.title')} shown={t('plan.band.chance', { chance })}>
             <p>
-              {t(technique !== 'cut' ? 'plan.band.whyMat' : prediction ? 'plan.band.whySimulated' : 'plan.band.why', {
+              {t(!isCut({ technique }) ? 'plan.band.whyMat' : prediction ? 'plan.band.whySimulated' : 'plan.band.why', {
                 low: lengths.thickness(window.lowMm),
                 high: lengths.thickness(window.highMm),
                 best: lengths.thickness(window.midMm),

@@ -3,6 +3,7 @@ import {
   cleanerStack,
   type CutContext,
   differenceOf,
+  isCut,
   type PassReason,
   type Plan,
   type PlanRequest,
@@ -167,7 +168,7 @@ export const PassesPanel = ({
                   {t('plan.passes.feel')}
                 </th>
                 <th scope="col" className="pr-1 text-right font-normal">
-                  {t(technique === 'cut' ? 'plan.passes.chanceColumn' : 'plan.passes.goodColumn')}
+                  {t(isCut({ technique }) ? 'plan.passes.chanceColumn' : 'plan.passes.goodColumn')}
                 </th>
               </tr>
             </thead>
@@ -197,7 +198,7 @@ export const PassesPanel = ({
         </p>
       )}
       <p className="text-sm leading-snug text-ink-soft">
-        {t(technique === 'cut' ? 'plan.passes.look' : 'plan.passes.lookBoth')}
+        {t(isCut({ technique }) ? 'plan.passes.look' : 'plan.passes.lookBoth')}
       </p>
     </Panel>
   )

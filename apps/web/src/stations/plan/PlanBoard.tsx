@@ -1,4 +1,4 @@
-import type { Assessment, Plan, PlanRequest, Stack } from '@bold-heron/core'
+import { type Assessment, isCut, isGuided, type Plan, type PlanRequest, type Stack } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -54,7 +54,7 @@ export const PlanBoard = ({
             onOpen={setLeaf}
             aside={
               <div className="flex flex-wrap items-center gap-2">
-                {request.technique !== 'foil' && <SimulationStatus plan={plan} progress={progress} />}
+                {!isGuided(request) && <SimulationStatus plan={plan} progress={progress} />}
                 <StackStatus job={job} stack={assessment.stack} best={best} kept={kept} editing={editing} />
               </div>
             }
@@ -76,12 +76,11 @@ export const PlanBoard = ({
               {
                 name: 'cut',
                 title: t([`plan.map.titles.${request.technique}`, `words.technique.${request.technique}`] as never),
-                content:
-                  request.technique === 'cut' ? (
-                    <CutLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} lengths={lengths} />
-                  ) : (
-                    <FormLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} />
-                  ),
+                content: isCut(request) ? (
+                  <CutLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} lengths={lengths} />
+                ) : (
+                  <FormLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} />
+                ),
               },
             ]}
           />
@@ -105,7 +104,7 @@ export const PlanBoard = ({
               onPick={editing.change}
             />
           </div>
-          {request.technique !== 'foil' && (
+          {!isGuided(request) && (
             <BandPanel assessment={assessment} request={request} jobId={job.id} lengths={lengths} />
           )}
           <FindingsPanel assessment={assessment} lengths={lengths} />

@@ -5,7 +5,7 @@ import type { ContactCells } from '../../press/nip/contact-cells.js'
 import { CutSimulation } from '../../press/cut-simulation.js'
 import { type CutContext, pileMmOf } from '../../job/cut-context.js'
 import type { Between } from '../response.js'
-import { CLOSELY, ROUGHLY, type SeriesLoads, SimulatedResponse } from '../simulated-response.js'
+import { CLOSELY, type SeriesLoads, SimulatedResponse } from '../simulated-response.js'
 import { lawOf } from './cut-setup.js'
 import { ReachOfMost } from './reach-of-most.js'
 import { USUAL_HALF_WINDOW_MM } from './rule-of-thumb.js'
@@ -72,20 +72,15 @@ export class CutResponse extends SimulatedResponse<PassSeries> {
   window(mostPasses: number, handShare: number): Between | undefined {
     const lowMm = this.goodFrom(mostPasses)
     const stopMm = this.effortFrom(handShare)
-    const deepMm = this.overcutFrom(DEEP_MM)
+    const deepMm = this.harmFromAfter(1, 1)
     const highMm = Math.min(stopMm, Math.max(deepMm, lowMm + USUAL_HALF_WINDOW_MM))
     if (!Number.isFinite(lowMm) || !Number.isFinite(highMm) || highMm <= lowMm) return undefined
     return { lowMm, highMm, scaleMm: USUAL_HALF_WINDOW_MM }
   }
 
-  /** Least squeeze in mm at which so many passes cut this deep into the bed, mm. */
-  overcutFrom(overcutMm: number, strength = 1, passes = 1): number {
-    return this.crossing(
-      `overcut ${overcutMm} ${passes}`,
-      passes === 1 ? CLOSELY : ROUGHLY,
-      strength,
-      (series) => (series.overcutMm[passes - 1] ?? 0) - overcutMm,
-    )
+  /** Least squeeze in mm at which the first pass cuts this deep into the bed, mm. */
+  overcutFrom(overcutMm: number): number {
+    return this.crossing(`overcut ${overcutMm}`, CLOSELY, 1, (series) => (series.overcutMm[0] ?? 0) - overcutMm)
   }
 
   protected simulate(squeezeMm: number, strength: number): PassSeries {

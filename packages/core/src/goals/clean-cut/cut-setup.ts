@@ -14,7 +14,7 @@ import {
   type PlacedDie,
   STANDARD_GRID,
 } from '../../press/nip/contact-cells.js'
-import type { CutContext } from '../../job/cut-context.js'
+import { type CutContext, pileMmOf } from '../../job/cut-context.js'
 
 /** mm. Grid for responses: coarser than a shown simulation; moves thresholds by a hundredth or two, far below their doubt. */
 export const PLANNING_GRID: GridSize = { xMm: 2, yMm: 12 }
@@ -36,7 +36,7 @@ export const cellsOf = (cut: CutContext, laying: Laying = PLAIN_LAYING, grid: Gr
 
 /** The law of the blades for a cut on a bed; `strength` multiplies the sheet's shear strength (1 = its table value). */
 export const lawOf = (cut: CutContext, bed: Bed, strength = 1): BladeLaw => ({
-  sheetsMm: cut.sheetCount * cut.sheet.caliper.valueMm,
+  sheetsMm: pileMmOf(cut),
   shearStrengthMPa: cut.sheet.shearStrengthMPa * strength,
   wedgeRatio: WEDGE_RATIO,
   indentStiffness: bed.indentStiffness,
@@ -51,9 +51,6 @@ export const bedOfStack = (stack: Stack): Bed | undefined => {
   const softness = stack.reduce((sum, each) => sum + (each.is === 'plate' ? softnessOf(each.plate) : 0), 0)
   return { indentStiffness: bedOf(layer.plate).indentStiffness, softness }
 }
-
-/** A name for a bed: stacks whose beds share it answer to squeeze alike. */
-export const bedKey = ({ indentStiffness, softness }: Bed): string => `${indentStiffness} ${softness}`
 
 /** Whether the stack's bed has a face that is better than the one it is taken with. */
 export const bedFaceOf = (stack: Stack) => {

@@ -6,11 +6,13 @@ import type { Hanging } from '../../outcomes/hanging.js'
 import type { Bed } from '../../press/bed.js'
 import { CLEAN_CUT, DEEP_MM } from '../../press/constants.js'
 import { type CutPass, CutSimulation } from '../../press/cut-simulation.js'
-import { effortOf, feelOf, handleForceN } from '../../press/drive.js'
+import { feelOf } from '../../press/drive.js'
 import type { Chosen } from '../goal.js'
 import { type Laying, PLAIN_LAYING } from '../laying.js'
 import type { Outlook } from '../outlook.js'
-import type { LoadFigures, MadePasses, PredictedPass, Prediction } from '../prediction.js'
+import { loadFiguresOf } from '../load-figures.js'
+import { predicted, WORTH_NAMING } from '../predicted.js'
+import type { LoadFigures, MadePasses, Prediction } from '../prediction.js'
 import { cellsOf, lawOf } from './cut-setup.js'
 import { whereItHangsIn } from './where-it-hangs-in.js'
 
@@ -33,26 +35,16 @@ export interface MadeCuts extends MadePasses {
   readonly passes: readonly CutPassFigures[]
 }
 
-/** A chance below this is not worth naming. From memory. */
-const WORTH_NAMING = 0.01
-
 /** The figures of a pass just made by a run: what hangs, and how the handle feels to this user's hand. */
-export const figuresOf = (cut: CutContext, outcome: CutPass, run: CutSimulation): CutPassFigures => {
-  const load = { torqueNmm: outcome.peakTorqueNmm, forceN: outcome.peakForceN }
-  const effort = effortOf(cut.press.drive, load) / cut.rules.handShare
-  return {
-    of: 'cut',
-    cutFraction: outcome.cutFraction,
-    meanDepth: outcome.meanDepth,
-    leastDepth: outcome.leastDepth,
-    hanging: whereItHangsIn(run),
-    peakForceN: outcome.peakForceN,
-    handleForceN: handleForceN(cut.press.drive, outcome.peakTorqueNmm),
-    effort,
-    feel: feelOf(effort),
-    overcutMm: outcome.overcutMm,
-  }
-}
+export const figuresOf = (cut: CutContext, outcome: CutPass, run: CutSimulation): CutPassFigures => ({
+  of: 'cut',
+  cutFraction: outcome.cutFraction,
+  meanDepth: outcome.meanDepth,
+  leastDepth: outcome.leastDepth,
+  hanging: whereItHangsIn(run),
+  overcutMm: outcome.overcutMm,
+  ...loadFiguresOf(cut, outcome, feelOf),
+})
 
 /**
  * Simulates the passes of a cut at a squeeze in mm on the run it was laid out for (`standardRun`): so many as `least` says, and on until the cut is
@@ -104,25 +96,10 @@ export const predict = (
   { stack, bed, gapMm, outlook }: Chosen,
 ): Prediction | undefined => {
   const { squeezeMm } = ledgerOf(stack, gapMm)
-  const { goodBy, goodFromMm, stops } = outlook.chances
   const { passes, solved } = simulatePasses(run, cut, bed, squeezeMm, {
     least: outlook.passes,
     most: Math.max(outlook.passes, cut.rules.mostPasses),
   })
   if (!solved) return undefined
-  const finite = (mm: number | undefined) => (mm !== undefined && Number.isFinite(mm) ? mm : undefined)
-  const shown = passes.map((pass, at): PredictedPass => ({
-    ...pass,
-    chance: goodBy[at] ?? 0,
-    goodFromMm: finite(goodFromMm[at]),
-  }))
-  const even = goodBy.findIndex((chance) => chance >= 0.5)
-  return {
-    passes: shown,
-    recommended: outlook.passes,
-    sure: outlook.sure,
-    lookAfter: even === -1 ? outlook.passes : Math.min(even + 1, outlook.passes),
-    stops,
-    worst: worstOf(stack, passes, outlook),
-  }
+  return predicted(passes, outlook, worstOf(stack, passes, outlook))
 }

@@ -1,3 +1,4 @@
+import { unlessSlip } from '../../learning/slip.js'
 import { chanceBetween } from '../../numerics/normal.js'
 import { CLEAN_CUT, DEEP_MM } from '../../press/constants.js'
 import { feelBounds } from '../../press/drive.js'
@@ -18,10 +19,6 @@ const HANGING_FROM = -0.02
 
 /** mm. How sharply a cut too deep in the pad is remarked. From memory. */
 const DEEP_SPREAD_MM = 0.1
-
-/** Chance that a look or a feel is told wrongly altogether. From memory; keeps one slip from ruling out the truth. */
-const SLIP = 0.01
-const unlessSlip = (chance: number, ways: number): number => (1 - SLIP) * chance + SLIP / ways
 
 const seenBetween = (low: number, high: number, { progress }: Forecast): number =>
   chanceBetween(low, high, progress, SEEN_SPREAD)

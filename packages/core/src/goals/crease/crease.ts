@@ -1,7 +1,7 @@
 import type { CutContext } from '../../job/cut-context.js'
 import { pileMmOf } from '../../job/cut-context.js'
 import { formingOfKind } from '../../materials/sheet-kind.js'
-import { normalBelow } from '../../numerics/normal.js'
+import { chanceAtLeast } from '../../numerics/normal.js'
 import { CUTS_MAT_FROM, CUTS_THROUGH_FROM, type RidgeMat } from '../../press/laws/ridge.js'
 import { CreaseSimulation, keptAlong } from '../../press/mats/crease-simulation.js'
 import { stifferMat } from '../../press/mats/mat-of-plate.js'
@@ -9,6 +9,7 @@ import type { Goal } from '../goal.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import { placedDiesOf } from '../clean-cut/cut-setup.js'
 import { bedOfMat, bedOfMatIn, SOFTNESS } from '../mats/bed-of-mat.js'
+import { NEARLY_ALL, SET_PER_PASS } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
@@ -26,16 +27,14 @@ export interface CreaseFigures {
   readonly wantedMm: number
 }
 
-/** η and σ of card; every sheet is taken like it. Notes on pressing into mats, from memory. */
+/** η of card; every sheet is taken like it. Notes on pressing into mats, from memory. */
 const YIELD_SHARE = 0.12
-const SET_PER_PASS = 0.65
 
 /** Looks: depth kept on nearly all of the line, and on average, mm; shares of the line. Notes on pressing into mats, from memory. */
 const GOOD_MM = 0.18
 const GOOD_OF_BLADE = 0.6
 const DEEP_MM = 0.3
 const FAINT_MM = 0.05
-const MOST_OF_LINE = 0.97
 const SOME_OF_LINE = 0.01
 
 /** How sharply depths (mm) and strain are seen. From memory. */
@@ -75,7 +74,7 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
     pass: () => run.pass(),
     values: () => [
       keptAlong(ridge.keptMm, ridge.cells).keptMm,
-      reachedBy(ridge.keptMm, ridge.cells.lengthMm, MOST_OF_LINE),
+      reachedBy(ridge.keptMm, ridge.cells.lengthMm, NEARLY_ALL),
       reachedBy(ridge.strain, ridge.cells.lengthMm, SOME_OF_LINE),
     ],
     figures: () => ({
@@ -92,8 +91,6 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
       ),
   }
 }
-const above = (value: number, from: number, spread: number): number => normalBelow((value - from) / spread)
-
 /** What is particular to a crease. */
 export const creaseSpec: MatSpec = {
   seen: creaseSeen,
@@ -115,12 +112,12 @@ export const creaseSpec: MatSpec = {
   tightEffort: 0.25,
   chanceOfSeen(values, seen, cut) {
     const strain = values[STRAIN] as number
-    const matCut = above(strain, CUTS_MAT_FROM, STRAIN_SPREAD)
-    const through = above(strain, CUTS_THROUGH_FROM, STRAIN_SPREAD) * (1 - matCut)
+    const matCut = chanceAtLeast(CUTS_MAT_FROM, strain, STRAIN_SPREAD)
+    const through = chanceAtLeast(CUTS_THROUGH_FROM, strain, STRAIN_SPREAD) * (1 - matCut)
     const whole = Math.max(0, 1 - matCut - through)
-    const any = above(values[MEAN] as number, FAINT_MM, SEEN_MM)
-    const good = any * above(values[MOST] as number, wantedOf(cut), SEEN_MM)
-    const deep = good * above(values[MOST] as number, Math.max(DEEP_MM, wantedOf(cut)), SEEN_MM)
+    const any = chanceAtLeast(FAINT_MM, values[MEAN] as number, SEEN_MM)
+    const good = any * chanceAtLeast(wantedOf(cut), values[MOST] as number, SEEN_MM)
+    const deep = good * chanceAtLeast(Math.max(DEEP_MM, wantedOf(cut)), values[MOST] as number, SEEN_MM)
     switch (seen) {
       case 'mat-cut':
         return matCut

@@ -4,11 +4,12 @@ import { factsOfDieClass } from '../../dies/classes/list.js'
 import { boxAround, middleOf } from '../../geometry/box.js'
 import { layOutDies } from '../../placement/lay-out.js'
 import { placeLines } from '../../placement/place-die.js'
-import { normalBelow } from '../../numerics/normal.js'
+import { chanceAtLeast } from '../../numerics/normal.js'
 import { CLEAN_CELL, CLEAN_CUT } from '../../press/constants.js'
 import { FolderSimulation } from '../../press/mats/folder-simulation.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import type { Goal } from '../goal.js'
+import { NEARLY_ALL } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
@@ -29,7 +30,6 @@ const FOLDER_MPA = 30
 /** Looks, from memory: formed on nearly all of the area, and patchy on average. */
 const FORMED = 0.85
 const PATCHY = 0.3
-const MOST_OF_AREA = 0.97
 const SEEN_SHARE = 0.06
 /** Pressure from which tearing is expected, MPa: deep, and flat or cutting. Notes on pressing into mats, from memory. */
 const TEARS_MPA = { deep: 9, flat: 14 } as const
@@ -76,7 +76,7 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
     },
     values: () => [
       run.area.formedMean().formedShare,
-      reachedBy(run.area.formed, run.area.cells.share, MOST_OF_AREA),
+      reachedBy(run.area.formed, run.area.cells.share, NEARLY_ALL),
       run.area.peakPressureMPa,
       ...(run.blades ? [reachOfMost()] : []),
     ],
@@ -89,8 +89,6 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
     map: () => cutMapOf([lines], run.lineCells, run.blades?.cut ?? new Float64Array(0)),
   }
 }
-
-const above = (value: number, from: number, spread: number): number => normalBelow((value - from) / spread)
 
 /** What is particular to a folder. */
 export const formedSpec: MatSpec = {
@@ -110,10 +108,10 @@ export const formedSpec: MatSpec = {
   harm: (values, cut) => (values[PRESSURE] as number) / tearsFrom(cut) - 1,
   tightEffort: 0.8,
   chanceOfSeen(values, seen, cut) {
-    const torn = above((values[PRESSURE] as number) / tearsFrom(cut), 1, TEARS_SPREAD)
-    const any = above(values[MEAN] as number, PATCHY, SEEN_SHARE)
-    const full = any * above(values[MOST] as number, FORMED, SEEN_SHARE)
-    const isCut = values[REACH] === undefined ? 0 : above(values[REACH], CLEAN_CELL, SEEN_SHARE)
+    const torn = chanceAtLeast(1, (values[PRESSURE] as number) / tearsFrom(cut), TEARS_SPREAD)
+    const any = chanceAtLeast(PATCHY, values[MEAN] as number, SEEN_SHARE)
+    const full = any * chanceAtLeast(FORMED, values[MOST] as number, SEEN_SHARE)
+    const isCut = values[REACH] === undefined ? 0 : chanceAtLeast(CLEAN_CELL, values[REACH], SEEN_SHARE)
     const hangs = values[REACH] === undefined ? 0 : 1 - isCut
     switch (seen) {
       case 'torn':

@@ -3,26 +3,25 @@ import { ledgerOf } from '../../layers/ledger.js'
 import { countedFrom } from '../../learning/counted-from.js'
 import { evidenceFrom } from '../../learning/evidence.js'
 import type { Pressed } from '../../learning/pressed.js'
+import { unlessSlip } from '../../learning/slip.js'
 import { chanceBetween } from '../../numerics/normal.js'
 import { feelsOn, type HandleFeel } from '../../outcomes/round.js'
-import { effortOf, feelBounds, feelOf, handleForceN } from '../../press/drive.js'
+import { feelBounds, feelOf } from '../../press/drive.js'
 import { estimateGap } from '../../press/gap.js'
 import { matGrid, matPlanningGrid } from '../../press/mats/mat-grid.js'
 import type { PassLoads } from '../../press/press-passes.js'
 import { fineFeelBounds, fineFeelOf } from '../../press/simulated/press-through.js'
 import type { Chosen, Computed } from '../goal.js'
 import { PLAIN_LAYING } from '../laying.js'
-import type { LoadFigures, MadePasses, PassFigures, PredictedPass, Prediction } from '../prediction.js'
+import { loadFiguresOf } from '../load-figures.js'
+import { predicted, WORTH_NAMING } from '../predicted.js'
+import type { LoadFigures, MadePasses, PassFigures, Prediction } from '../prediction.js'
 import type { MatSpec, Rig } from './mat-spec.js'
 import { matChanges } from './changes.js'
 import { MatResponse } from './mat-response.js'
 
-/** A chance below this is not worth naming. From memory. */
-const WORTH_NAMING = 0.01
 /** Spreads of what is felt, as shares of the limit: finely, and as in cutting. From memory, and calibration notes. */
 const FELT_SPREAD = { fine: 0.012, coarse: 0.18 } as const
-/** Chance that a look or a feel is told wrongly altogether. From memory. */
-const SLIP = 0.01
 /** An effort beyond which nobody turns the handle. */
 const FAR_TOO_HARD = 2.5
 
@@ -32,18 +31,8 @@ interface Forecast {
   readonly effort: number
 }
 
-const unlessSlip = (chance: number, ways: number): number => (1 - SLIP) * chance + SLIP / ways
-
-const loadOf = (cut: CutContext, loads: PassLoads, feels: MatSpec['feels']): LoadFigures => {
-  const effort =
-    effortOf(cut.press.drive, { torqueNmm: loads.peakTorqueNmm, forceN: loads.peakForceN }) / cut.rules.handShare
-  return {
-    peakForceN: loads.peakForceN,
-    handleForceN: handleForceN(cut.press.drive, loads.peakTorqueNmm),
-    effort,
-    feel: feels === 'fine' && effort < 1 ? fineFeelOf(effort) : feelOf(effort),
-  }
-}
+const loadOf = (cut: CutContext, loads: PassLoads, feels: MatSpec['feels']): LoadFigures =>
+  loadFiguresOf(cut, loads, (effort) => (feels === 'fine' && effort < 1 ? fineFeelOf(effort) : feelOf(effort)))
 
 const boundsOf = (feel: HandleFeel): readonly [number, number] => {
   if (feel === 'stopped') return [1, Infinity]
@@ -71,12 +60,12 @@ const pressWith = (
 
 const worstOf = (
   spec: MatSpec,
-  response: MatResponse,
-  { outlook, squeezeMm }: { outlook: Chosen['outlook']; squeezeMm: number },
-) => {
+  squeezeMm: number,
+  { response, outlook }: Pick<Chosen, 'response' | 'outlook'>,
+): Prediction['worst'] => {
   const good = outlook.chances.goodBy[outlook.passes - 1] ?? 0
-  if (outlook.chances.stops >= WORTH_NAMING) return { what: 'handle-stops', chance: outlook.chances.stops } as const
-  if (1 - good < WORTH_NAMING) return { what: 'nothing-much', chance: 0 } as const
+  if (outlook.chances.stops >= WORTH_NAMING) return { what: 'handle-stops', chance: outlook.chances.stops }
+  if (1 - good < WORTH_NAMING) return { what: 'nothing-much', chance: 0 }
   // Nearer to what does harm than to too little: that is then the worst.
   const harmMm = response.harmFrom(1)[outlook.passes - 1] ?? Infinity
   const shortMm = response.goodFrom(outlook.passes)
@@ -86,11 +75,6 @@ const worstOf = (
 
 /** All that the planner, the log and the Bench ask of a goal that is pressed into a mat, from what is particular to it. */
 export const matGoal = (spec: MatSpec): Computed => {
-  const respond = (
-    cut: CutContext,
-    bed: Parameters<Computed['respond']>[1],
-    laying: Parameters<Computed['respond']>[2],
-  ) => new MatResponse(spec, cut, bed, laying)
   const standard = (cut: CutContext): Rig => spec.rig(cut, PLAIN_LAYING, matGrid(cut.press.throatMm))
   const strengthOf = (cut: CutContext): number => cut.matFactor ?? 1
   return {
@@ -112,30 +96,17 @@ export const matGoal = (spec: MatSpec): Computed => {
     bedOfPlate: (plate) => spec.bedOfPlate(plate),
     bedOfStack: (stack) => spec.bedOfStack(stack),
     stronger: (cut, factor) => (factor === 1 ? cut : { ...cut, matFactor: (cut.matFactor ?? 1) * factor }),
-    respond,
+    respond: (cut, bed, laying) => new MatResponse(spec, cut, bed, laying),
     predictor(cut) {
       const rig = standard(cut)
-      return ({ stack, bed, gapMm, outlook }): Prediction | undefined => {
+      return (chosen): Prediction | undefined => {
+        const { stack, bed, gapMm, outlook } = chosen
         const { squeezeMm } = ledgerOf(stack, gapMm)
         rig.begin(bed, squeezeMm, strengthOf(cut), true)
         const most = Math.max(outlook.passes, Math.min(cut.rules.mostPasses, spec.usualPasses + 1))
         const { passes, solved } = pressWith(spec, rig, cut, { least: outlook.passes, most })
         if (!solved) return undefined
-        const { goodBy, goodFromMm, stops } = outlook.chances
-        const finite = (mm: number | undefined) => (mm !== undefined && Number.isFinite(mm) ? mm : undefined)
-        const even = goodBy.findIndex((chance) => chance >= 0.5)
-        return {
-          passes: passes.map((pass, at): PredictedPass => ({
-            ...pass,
-            chance: goodBy[at] ?? 0,
-            goodFromMm: finite(goodFromMm[at]),
-          })),
-          recommended: outlook.passes,
-          sure: outlook.sure,
-          lookAfter: even === -1 ? outlook.passes : Math.min(even + 1, outlook.passes),
-          stops,
-          worst: worstOf(spec, respond(cut, bed, PLAIN_LAYING), { outlook, squeezeMm }),
-        }
+        return predicted(passes, outlook, worstOf(spec, squeezeMm, chosen))
       }
     },
     makePasses(cut, bed, squeezeMm, count) {

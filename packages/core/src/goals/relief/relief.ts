@@ -3,7 +3,7 @@ import { pileMmOf } from '../../job/cut-context.js'
 import { isClosed } from '../../geometry/polyline.js'
 import { boxAround, middleOf } from '../../geometry/box.js'
 import { formingOfKind } from '../../materials/sheet-kind.js'
-import { normalBelow } from '../../numerics/normal.js'
+import { chanceAtLeast } from '../../numerics/normal.js'
 import type { RidgeMat } from '../../press/laws/ridge.js'
 import { keptAlong } from '../../press/mats/crease-simulation.js'
 import { stifferMat } from '../../press/mats/mat-of-plate.js'
@@ -12,6 +12,7 @@ import type { Goal } from '../goal.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import { placedDiesOf } from '../clean-cut/cut-setup.js'
 import { bedOfMat, bedOfMatIn, SOFTNESS } from '../mats/bed-of-mat.js'
+import { NEARLY_ALL, SET_PER_PASS } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
@@ -27,11 +28,8 @@ export interface ReliefFigures {
   readonly wantedMm: number
 }
 
-/** σ of card. Notes on pressing into mats, from memory. */
-const SET_PER_PASS = 0.65
 /** Looks, from memory: full relief on nearly all of the outline, and what is seen at all, mm. */
 const FULL_OF_KEPT = 0.8
-const MOST_OF_LINE = 0.97
 const SHALLOW_MM = 0.1
 const SEEN_MM = 0.05
 
@@ -82,7 +80,7 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
       const { relief } = now()
       return [
         keptAlong(relief.keptMm, relief.cells).keptMm,
-        reachedBy(relief.keptMm, relief.cells.lengthMm, MOST_OF_LINE),
+        reachedBy(relief.keptMm, relief.cells.lengthMm, NEARLY_ALL),
       ]
     },
     figures() {
@@ -99,8 +97,6 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
     },
   }
 }
-
-const above = (value: number, from: number, spread: number): number => normalBelow((value - from) / spread)
 
 /** Chance that a sheet cracks over a shape, by the crack rule. From memory. */
 const CRACKS = { fine: 0.02, caution: 0.2, expected: 0.75 } as const
@@ -124,8 +120,8 @@ export const reliefSpec: MatSpec = {
   tightEffort: 0.25,
   chanceOfSeen(values, seen, cut) {
     const cracks = CRACKS[crackOf(heightOf(cut), pileMmOf(cut), cut.sheet.kind)]
-    const any = above(values[MEAN] as number, SHALLOW_MM, SEEN_MM)
-    const full = any * above(values[MOST] as number, fullFromOf(cut), SEEN_MM)
+    const any = chanceAtLeast(SHALLOW_MM, values[MEAN] as number, SEEN_MM)
+    const full = any * chanceAtLeast(fullFromOf(cut), values[MOST] as number, SEEN_MM)
     switch (seen) {
       case 'cracked':
         return any * cracks

@@ -1,5 +1,5 @@
 import type { RollerFrame } from '../mechanics.js'
-import { CellWindows, type Contact } from '../nip/contact.js'
+import { CellContact } from '../nip/cell-contact.js'
 import type { ContactCells } from '../nip/contact-cells.js'
 import { type BladeLaw, MOST_SQUASH, reachOf } from './blade.js'
 
@@ -19,8 +19,7 @@ const FULL_SQUASH = MOST_SQUASH
  * The blades of dies in the sheets. Per cell the law is the greatest of three straight lines in the travel (it is convex), plus the
  * body's squash; what stays behind is the cut. All memory is taken once, here; law and sheets may change.
  */
-export class BladeContact implements Contact {
-  readonly highestMm: number
+export class BladeContact extends CellContact {
   /** Cut fraction of each cell, 0…1, as the passes so far left it. */
   readonly cut: Float64Array
   /** How far each cell was cut over all passes, as a share of the sheets, going on beyond 1 by what travel was left over. */
@@ -30,11 +29,6 @@ export class BladeContact implements Contact {
 
   private readonly next: Float64Array
   private readonly packed: Float64Array
-  private readonly windows: CellWindows
-  /** The next cell of each row that the roller has not stood above in this pass. */
-  private readonly cursor: Int32Array
-  /** How much higher the round roller is one column away from its line, mm; it grows with the square. */
-  private readonly bendMm: number
 
   // The law as three straight lines, and the squash behind it.
   private law: BladeLaw | undefined
@@ -49,28 +43,12 @@ export class BladeContact implements Contact {
     press: RollerFrame,
     private readonly cells: ContactCells,
   ) {
-    const { column, rows, rowStart, grid, offsetMm } = cells
-    this.highestMm = offsetMm.reduce((most, mm) => Math.max(most, mm), 0)
-    this.bendMm = (grid.xMm * grid.xMm) / (press.rollerDiameterMm / 2)
+    super(press.rollerDiameterMm / 2, cells)
+    const { column } = cells
     this.packed = new Float64Array(PACK * column.length)
-    this.windows = new CellWindows(rows, rowStart, column)
     this.cut = new Float64Array(column.length)
     this.next = new Float64Array(column.length)
     this.reach = new Float64Array(column.length)
-    this.cursor = new Int32Array(rows)
-  }
-
-  get firstColumn(): number {
-    return this.cells.firstColumn
-  }
-  get lastColumn(): number {
-    return this.cells.lastColumn
-  }
-  get firstRow(): number {
-    return this.windows.firstRow
-  }
-  get lastRow(): number {
-    return this.windows.lastRow
   }
 
   /** Sets the law; the sheets stay as they are cut so far. */
@@ -92,17 +70,12 @@ export class BladeContact implements Contact {
     this.reach.fill(0)
   }
 
-  startPass(): void {
+  override startPass(): void {
+    super.startPass()
     const { cut, packed, cutDrop } = this
     for (let cell = 0; cell < cut.length; cell++) packed[PACK * cell + RELIEF] = cutDrop * (cut[cell] as number)
     this.next.set(cut)
-    this.cursor.set(this.cells.rowStart.subarray(0, this.cells.rows))
-    this.windows.restart()
     this.overcutMm = 0
-  }
-
-  moveTo(station: number, reach: number): void {
-    this.windows.moveTo(station, reach)
   }
 
   push(
@@ -163,27 +136,18 @@ export class BladeContact implements Contact {
     }
   }
 
-  /** Rows and their cells come in order, so each cell is met once, when the roller stands right above it. */
-  leave(station: number, travel: Float64Array): void {
-    const { law, cut, reach, next, cursor, sheetsMm } = this
+  protected note(cell: number, u: number): void {
+    const { law, cut, reach, next, sheetsMm } = this
     if (!law) return
-    const { column, offsetMm, rowStart } = this.cells
-    for (let row = this.firstRow; row <= this.lastRow; row++) {
-      const end = rowStart[row + 1] as number
-      for (let cell = cursor[row] as number; cell < end && column[cell] === station; cell++) {
-        const z = (travel[row] as number) + (offsetMm[cell] as number)
-        const reached = reachOf(law, z, cut[cell] as number)
-        if (reached > (reach[cell] as number)) {
-          reach[cell] = reached
-          next[cell] = Math.min(1, reached)
-        }
-        if (z - sheetsMm > this.overcutMm) this.overcutMm = z - sheetsMm
-        cursor[row] = cell + 1
-      }
+    const reached = reachOf(law, u, cut[cell] as number)
+    if (reached > (reach[cell] as number)) {
+      reach[cell] = reached
+      next[cell] = Math.min(1, reached)
     }
+    if (u - sheetsMm > this.overcutMm) this.overcutMm = u - sheetsMm
   }
 
-  endPass(): void {
+  override endPass(): void {
     this.cut.set(this.next)
   }
 

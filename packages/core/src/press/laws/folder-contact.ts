@@ -29,19 +29,6 @@ export class FolderContact extends AreaContact {
     this.formed[cell] = keptAfter(this.formed[cell] as number, formedAt(pressureMPa), FORMING_PER_PASS)
   }
 
-  /** Share of the area, 0…1, that is formed at least so far. */
-  shareFormed(least: number): number {
-    const { share } = this.cells
-    let sum = 0
-    let all = 0
-    for (let cell = 0; cell < share.length; cell++) {
-      const part = share[cell] as number
-      all += part
-      if ((this.formed[cell] as number) >= least) sum += part
-    }
-    return all > 0 ? sum / all : 0
-  }
-
   /** How far it is formed, 0…1: mean by area, and least. */
   formedMean(): { readonly formedShare: number; readonly leastFormedShare: number } {
     const { share } = this.cells

@@ -91,7 +91,7 @@ export class RidgeContact extends CellContact {
   }
 
   /** Share of the line, 0…1, whose cells have at least this. */
-  shareOf(values: Float64Array, least: number): number {
+  private shareOf(values: Float64Array, least: number): number {
     const { lengthMm, totalMm } = this.cells
     let mm = 0
     for (let cell = 0; cell < values.length; cell++)

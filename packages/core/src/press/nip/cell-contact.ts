@@ -30,7 +30,7 @@ export abstract class CellContact implements Contact {
     protected readonly at: GridCells,
   ) {
     const { rows, rowStart, column, offsetMm, grid } = at
-    this.highestMm = offsetMm.reduce((most, mm) => Math.max(most, mm), offsetMm.length > 0 ? -Infinity : 0)
+    this.highestMm = offsetMm.reduce((most, mm) => Math.max(most, mm), 0)
     this.bendMm = (grid.xMm * grid.xMm) / radiusMm
     this.windows = new CellWindows(rows, rowStart, column)
     this.cursor = new Int32Array(rows)

@@ -13,11 +13,11 @@ import { useTryOut } from '../../../data/try-out.js'
 import { MapFigure } from '../../../drawing/cut-map/MapFigure.js'
 import type { Lengths } from '../../../text/lengths.js'
 import { sayCut } from '../../../text/say-cut.js'
-import { Slider } from '../../../ui/Slider.js'
 import { Loading } from '../../../ui/states.js'
 import { Why } from '../../../ui/Why.js'
 import type { Tried } from '../../../workers/press.worker.js'
 import { FeelReason } from '../pass-reasons.js'
+import { PassSlider } from './PassSlider.js'
 import { TrySliders } from './TrySliders.js'
 import { asPlanned, passesShown, questionOf } from './try-values.js'
 
@@ -64,15 +64,7 @@ export const CutLeaf = ({
     <div className="grid gap-x-6 gap-y-3 md:grid-cols-2">
       <div>
         <MapFigure paths={tried.paths} said={sayCut(t, tried)} />
-        <Slider
-          label={t('plan.map.pass')}
-          shown={t('plan.map.passOf', { number, of })}
-          value={number}
-          least={1}
-          most={of}
-          step={1}
-          onChange={setPicked}
-        />
+        <PassSlider number={number} of={of} onPick={setPicked} />
         <PassReading tried={tried} cut={cut} />
         {isStandIn && <p className="text-sm text-ink-soft">{t('plan.map.standIn')}</p>}
       </div>

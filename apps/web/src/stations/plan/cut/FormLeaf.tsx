@@ -1,11 +1,11 @@
-import type { Assessment, PlanRequest } from '@bold-heron/core'
+import { type Assessment, isGuided, type PlanRequest } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useCame } from '../../../data/try-out.js'
 import { CutMapDrawing, LineSample } from '../../../drawing/cut-map/CutMapDrawing.js'
 import { percent, sayCut } from '../../../text/say-cut.js'
-import { Slider } from '../../../ui/Slider.js'
 import { Loading } from '../../../ui/states.js'
+import { PassSlider } from './PassSlider.js'
 
 const MOST_SHOWN = 4
 
@@ -22,7 +22,7 @@ export const FormLeaf = ({
   const of = Math.min(MOST_SHOWN, request.cut.rules.mostPasses)
   const number = Math.min(picked ?? assessment.prediction?.recommended ?? 1, of)
   const { data: came } = useCame(request, assessment, number)
-  if (request.technique === 'foil') return <p className="py-8 text-center text-ink-soft">{t('plan.map.guided')}</p>
+  if (isGuided(request)) return <p className="py-8 text-center text-ink-soft">{t('plan.map.guided')}</p>
   if (came === undefined) return <Loading what={t('plan.map.loading')} />
   const last = came?.figures.at(-1)
   if (!came || !last) return <p className="py-8 text-center text-ink-soft">{t('plan.map.noBed')}</p>
@@ -45,15 +45,7 @@ export const FormLeaf = ({
           </ul>
         </figcaption>
       </figure>
-      <Slider
-        label={t('plan.map.pass')}
-        shown={t('plan.map.passOf', { number, of })}
-        value={number}
-        least={1}
-        most={of}
-        step={1}
-        onChange={setPicked}
-      />
+      <PassSlider number={number} of={of} onPick={setPicked} />
       {isStandIn && <p className="text-sm text-ink-soft">{t('plan.map.standIn')}</p>}
     </div>
   )
