@@ -19,15 +19,18 @@ export {
 export {
   inputOfJob,
   placementOf,
+  faceFor,
   plainRun,
   pressIdOf,
   runInHandOf,
   withPlacement,
   withRunInHand,
+  shownAs,
 } from './runs-of-job.js'
 export { evidenceChange, type PressLearning, pressLearning, type RunAsEvidence, runAsEvidence } from './learning.js'
 export { fromOlderTechnique } from './older.js'
 export { type OutlineInput, outlineInput, type OutlineSummary, outlineSummary } from './outline.js'
+export { matWear, type MatWear } from './mat-wear.js'
 export { padWear, type PadWearRow } from './pad-wear.js'
 export { type Page, pageOf, pageQuery } from './page.js'
 export {

@@ -31,6 +31,9 @@ export const pressedHowFields = {
   region: z.enum(regionIds).default('all'),
 }
 
+/** Whether lines and shapes pressed into a mat stand up on the sheet's face or sink into it. */
+export const showsField = z.enum(['raised', 'sunk']).default('raised')
+
 /** What a press run takes: dies, a pile of sheets, and which way the blades look. */
 export const pressedWhatFields = {
   dieIds: z.array(idField).min(1).max(24),
@@ -50,8 +53,7 @@ export const pressRun = z.object({
   ...pressedWhatFields,
   /** The stack that was kept for it. */
   layers: chosenStack.default([]),
-  /** Whether lines and shapes pressed into a mat stand up on the sheet's face or sink into it. */
-  shows: z.enum(['raised', 'sunk']).default('raised'),
+  shows: showsField,
   /** Whether the sheet or piece cannot be had again: stamped, printed, foiled. */
   onlyOne: z.boolean().default(false),
   /** Whether a piece is finished when this run of it is done. */

@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { countField, idField, nameField, noteField, rowFields } from './fields.js'
 import { runFromOlder } from './older.js'
 import { placementInput, pressRunIdField } from './placement.js'
-import { pressedHowFields, pressedWhatFields } from './press-run.js'
+import { pressedHowFields, pressedWhatFields, showsField } from './press-run.js'
 
 /** One set of passes and the look after it. */
 export const roundFields = z
@@ -42,6 +42,7 @@ const runFields = {
   /** Which of the job's press runs it was; null where nobody noted it. */
   pressRunId: pressRunIdField.nullable().default(null),
   ...pressedHowFields,
+  shows: showsField,
   /** Whether a piece was finished by it. */
   finishes: z.boolean().default(true),
   pressId: idField,

@@ -2,7 +2,7 @@ import type { Placement } from '@bold-heron/core'
 import { describe, expect, it } from 'vitest'
 import { faultsOf } from './faults-of.js'
 import { type JobInput, jobInput } from './job.js'
-import { placementOf, plainRun, pressIdOf, runInHandOf, withPlacement, withRunInHand } from './runs-of-job.js'
+import { placementOf, plainRun, pressIdOf, runInHandOf, shownAs, withPlacement, withRunInHand } from './runs-of-job.js'
 
 const id = (at: number): string => `00000000-0000-4000-8000-00000000000${at}`
 const [PRESS, OTHER_PRESS, SHEET, LEAF, BIRD] = [id(1), id(2), id(3), id(4), id(5)]
@@ -89,6 +89,14 @@ describe('a job of several press runs', () => {
     expect(faultsIn(plain)).toEqual([])
     expect(plain.runs).toHaveLength(1)
     expect(plain.runs[0]).toMatchObject({ id: 'bird', dieIds: [BIRD], region: 'all', finishes: true, placed: null })
+  })
+
+  it('shows by the side that is entered where a technique may be had either way, and is entered from the side of what shows', () => {
+    const creased = withRunInHand(job, { technique: 'crease', shows: 'raised' })
+    const [run] = withPlacement(creased, placement).runs
+    expect([run!.placed!.face, run!.shows]).toEqual(['front', 'sunk'])
+    expect(shownAs(run!, 'raised')).toMatchObject({ shows: 'raised', placed: { face: 'back' } })
+    expect(withPlacement(withRunInHand(job, { shows: 'raised' }), placement).runs[0]!.shows).toBe('raised')
   })
 
   it('may have more than eight', () => {

@@ -1,4 +1,4 @@
-import { type Placement, type PlacedRun } from '@bold-heron/core'
+import { type Placement, type PlacedRun, type TechniqueId, techniqueOf } from '@bold-heron/core'
 import type { JobInput, JobRow } from './job.js'
 import type { PressRun, PressRunRow } from './press-run.js'
 
@@ -62,6 +62,22 @@ export const withRunInHand = (job: JobInput, change: Partial<PressRun>): JobInpu
   runs: job.runs.map((run, at) => (at === job.runInHand ? { ...run, ...change } : run)),
 })
 
+/** The side of the card that is entered for what is to show on its face: whatever is to stand up is pressed from behind. */
+export const faceFor = (shows: PressRun['shows']): PlacedRun['face'] => (shows === 'raised' ? 'back' : 'front')
+
+/** A run with what it shows changed, and the side it is entered from with it. */
+export const shownAs = (run: Pick<PressRun, 'placed'>, shows: PressRun['shows']): Partial<PressRun> => ({
+  shows,
+  ...(run.placed && { placed: { ...run.placed, face: faceFor(shows) } }),
+})
+
+/** What shows of a run as it is laid: by the side that is entered, where the technique may be had either way. */
+const showsOf = (
+  technique: TechniqueId,
+  { face }: Pick<PlacedRun, 'face'>,
+  otherwise: PressRun['shows'],
+): PressRun['shows'] => (techniqueOf(technique).eitherWay ? (face === 'back' ? 'raised' : 'sunk') : otherwise)
+
 const sameJson = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other)
 
 /**
@@ -87,6 +103,7 @@ export const withPlacement = (job: JobInput, placement: Placement | null): JobIn
     runs: runs.map(({ id, name, region, ...placed }, at): PressRun => {
       const known = job.runs.find((run) => run.id === id)
       const laid = [...new Set(placed.dies.map(({ dieId }) => dieId))]
+      const { technique, shows } = known ?? inHand
       const isAsBefore = sameCard && known?.region === region && sameJson(known.placed, placed)
       return {
         ...(known ?? inHand),
@@ -94,6 +111,7 @@ export const withPlacement = (job: JobInput, placement: Placement | null): JobIn
         name,
         region,
         placed,
+        shows: showsOf(technique, placed, shows),
         dieIds: laid.length > 0 ? laid : (known ?? inHand).dieIds,
         layers: isAsBefore ? known.layers : [],
         finishes: at === runs.length - 1,

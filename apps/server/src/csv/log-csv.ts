@@ -21,6 +21,7 @@ const headings = [
   'press_run',
   'technique',
   'region',
+  'shows',
   'finishes',
   'press',
   'press_id',
@@ -56,6 +57,7 @@ const linesOf = (run: RunRow): string[][] =>
       press_run: run.pressRunId ?? '',
       technique: run.technique,
       region: run.region,
+      shows: run.shows,
       finishes: run.finishes ? 'yes' : 'no',
       press: run.pressName,
       press_id: run.pressId,
@@ -190,6 +192,7 @@ const readRun = async (lines: readonly CsvRow[], find: Finding): Promise<ReadRow
     // A table from before these columns tells of cuts, each of which finished a piece.
     technique: textOf(cells, 'technique') || 'cut',
     region: textOf(cells, 'region') || 'all',
+    shows: textOf(cells, 'shows') || 'raised',
     finishes: yesOrNo(textOf(cells, 'finishes')),
     pressId: await idFor('press', 'press_id', 'press'),
     dieIds,

@@ -180,6 +180,7 @@ const inventRun = (
     pressRunId: plainRun.id,
     technique: request.technique,
     region: plainRun.region,
+    shows: plainRun.shows,
     finishes: plainRun.finishes,
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,

@@ -1,5 +1,5 @@
 import type { PlanRequest } from '@bold-heron/core'
-import type { JobRow, PadWearRow, Page, RunRow } from '@bold-heron/schema'
+import type { JobRow, MatWear, PadWearRow, Page, RunRow } from '@bold-heron/schema'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
 
@@ -35,6 +35,25 @@ const runOnPad = async () => {
   }
   throw new Error('the demo has no run on a pad')
 }
+
+it('what mats and folders have borne is counted from the runs they lay in, and how often a mat was found cut', async () => {
+  const before = (await server.api.get('/api/mat-wear')).body as MatWear
+  expect(before.folders.length).toBeGreaterThan(1)
+  const logged = await runs()
+  const creased = logged.find(({ technique }) => technique === 'crease')!
+  const mat = before.mats.find(({ plateId }) => creased.layers.some((layer) => layer.plateId === plateId))!
+  const lain = logged.filter(({ layers }) => layers.some(({ plateId }) => plateId === mat.plateId))
+  expect(mat.passes).toBe(sum(lain.flatMap(({ rounds }) => rounds.map(({ passes }) => passes))))
+  const { id: _, version: __, createdAt: ___, updatedAt: ____, ...run } = creased
+  const { jobName: _a, pressName: _b, dieNames: _c, sheetName: _d, ...input } = run
+  const cut = [{ ...input.rounds[0]!, passes: 2, seen: 'mat-cut' }]
+  expect((await server.api.post('/api/runs').send({ ...input, rounds: cut, pieces: 0 })).status).toBe(201)
+  const after = ((await server.api.get('/api/mat-wear')).body as MatWear).mats
+  expect(after.find(({ plateId }) => plateId === mat.plateId)).toMatchObject({
+    passes: mat.passes + 2,
+    timesCut: mat.timesCut + 1,
+  })
+})
 
 describe('what the pads have borne', () => {
   it('is told of every pad in use, its zones adding up to all that was cut', async () => {

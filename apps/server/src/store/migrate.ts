@@ -17,6 +17,7 @@ import { onlyOne } from './migrations/0014-only-one.js'
 import { photosOfThings } from './migrations/0015-photos-of-things.js'
 import { feels } from './migrations/0016-feels.js'
 import { shows } from './migrations/0017-shows.js'
+import { runShows } from './migrations/0018-run-shows.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -38,6 +39,7 @@ export const migrations = [
   photosOfThings,
   feels,
   shows,
+  runShows,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

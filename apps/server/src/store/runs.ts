@@ -70,6 +70,7 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
       pressRunId: run.pressRunId,
       technique: run.technique,
       region: run.region,
+      shows: run.shows,
       finishes: run.finishes,
       pressId: run.pressId,
       dieIds,

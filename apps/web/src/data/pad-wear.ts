@@ -1,4 +1,4 @@
-import { padWear } from '@bold-heron/schema'
+import { matWear, padWear } from '@bold-heron/schema'
 import { useQuery } from '@tanstack/react-query'
 import { z } from 'zod'
 import { ask } from './client.js'
@@ -8,4 +8,11 @@ export const usePadWear = () =>
   useQuery({
     queryKey: ['runs', 'pad-wear'],
     queryFn: ({ signal }) => ask('/api/pad-wear', z.array(padWear), { signal }),
+  })
+
+/** What the log says of mats and folders; stale with every run. */
+export const useMatWear = () =>
+  useQuery({
+    queryKey: ['runs', 'mat-wear'],
+    queryFn: ({ signal }) => ask('/api/mat-wear', matWear, { signal }),
   })

@@ -39,6 +39,7 @@ export const runOf = (
   pressRunId: run.id,
   technique: run.technique,
   region: run.region,
+  shows: run.shows,
   finishes: run.finishes,
   pressId: pressIdOf(job, run),
   dieIds: run.dieIds,

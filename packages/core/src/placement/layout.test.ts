@@ -127,6 +127,12 @@ describe('the card in the press', () => {
     const [back] = linesOnCard(die, pose, 'back')
     expect(back!.map((value, at) => (at % 2 === 0 ? 100 - value : value))).toEqual(front)
   })
+
+  it('a shape lies the way it is to show on either side, as it is turned over before it is stuck to the back', () => {
+    const shape = { ...dieOfLines('hook', [[0, 0, 10, 0, 10, 4, 0, 0]]), dieClass: 'shape' as const }
+    const pose = { xMm: 50, yMm: 40, rotationDeg: 0 }
+    expect(linesOnCard(shape, pose, 'back')).toEqual(linesOnCard(shape, pose, 'front'))
+  })
 })
 
 it('a pad on a line sticks out by its bevel, and says what it is short of', () => {

@@ -1,3 +1,4 @@
+import { factsOfDieClass } from '../dies/classes/list.js'
 import type { Die } from '../dies/die.js'
 import { transformed } from '../geometry/affine.js'
 import { boxAround, middleOf } from '../geometry/box.js'
@@ -101,12 +102,13 @@ export interface Placement {
 
 /**
  * A die's lines where they cut, seen on the card's front. Where the blades enter from the back, the lines are the mirror image
- * about the upright line through the die's middle, before it is turned.
+ * about the upright line through the die's middle, before it is turned. A shape is turned over by hand before it is stuck to the
+ * back, so it lies the way it is to show on either side.
  */
 export const linesOnCard = (die: Die, pose: DiePose, face: PlacedRun['face']): number[][] => {
   const box = boxAround(die.outline.lines)
   const lines: readonly Polyline[] =
-    face === 'back' && box
+    face === 'back' && box && factsOfDieClass(die.dieClass).use !== 'shape'
       ? die.outline.lines.map((line) => transformed(line, acrossX(middleOf(box)[0])))
       : die.outline.lines
   return placeLines(lines, pose)

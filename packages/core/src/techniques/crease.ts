@@ -27,6 +27,7 @@ export const creasing = {
   regions: ['all', 'to-line', 'under-block'],
   resists: 'mat',
   takes: ['die'] as readonly DieUse[],
+  eitherWay: true,
   guide: {
     first: ['check', 'one-sheet'],
     afterDies: ['hold'],

@@ -16,6 +16,7 @@ export const raising = {
   regions: ['all'],
   resists: 'mat',
   takes: ['shape'] as readonly DieUse[],
+  eitherWay: true,
   guide: {
     first: ['check', 'mirror'],
     afterDies: [],

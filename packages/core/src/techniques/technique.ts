@@ -86,6 +86,8 @@ export interface Technique {
   readonly resists: 'sheet' | 'mat' | 'folder'
   /** What it presses against a sheet. */
   readonly takes: readonly DieUse[]
+  /** Whether what it presses may stand up on the sheet's face or sink into it. */
+  readonly eitherWay?: boolean
   readonly guide: BenchGuide
   /** The sequence bottom to top for a die class and blade side, where all of the stack is pressed. */
   places(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]

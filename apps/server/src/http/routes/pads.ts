@@ -1,7 +1,8 @@
 import { adviceOnPad, bowMmOf, padFaces, passesLeft, ZONE_MM } from '@bold-heron/core'
-import { padWear, type PadWearRow, toPlate } from '@bold-heron/schema'
+import { matWear, padWear, type PadWearRow, toPlate } from '@bold-heron/schema'
 import { z } from 'zod'
 import { PlateModel } from '../../store/models/plate-model.js'
+import { wearOfMats } from '../../store/mat-wear.js'
 import { wearOfPads } from '../../store/pad-wear.js'
 import { toPlateRow } from '../../store/plates.js'
 import { inSnapshot } from '../../store/transactions.js'
@@ -11,8 +12,15 @@ import { route, type Route } from '../route.js'
 /** A tenth of a mm is finer than anybody's eye, and keeps the answer short. */
 const tenths = (mm: number): number => Math.round(mm * 10) / 10
 
-/** What the log says of every cutting pad. */
+/** What the log says of every cutting pad, and of mats and folders. */
 export const padRoutes = (workshop: Workshop): Route[] => [
+  route({
+    method: 'get',
+    path: '/api/mat-wear',
+    summary: 'What mats, impression pads and folders have borne, by the log',
+    answers: { 200: { says: 'Those that lay in a run', schema: matWear } },
+    handle: () => inSnapshot(workshop.sequelize, wearOfMats),
+  }),
   route({
     method: 'get',
     path: '/api/pad-wear',

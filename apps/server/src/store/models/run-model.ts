@@ -9,6 +9,7 @@ import type {
   Seen,
   TechniqueId,
 } from '@bold-heron/core'
+import type { RunInput } from '@bold-heron/schema'
 import { DataTypes, Model, type ModelAttributes, type Sequelize } from 'sequelize'
 import { flag, real, reference, rowColumns, RowModel, text, whole } from './row-model.js'
 
@@ -17,6 +18,7 @@ export class RunModel extends RowModel {
   declare pressRunId: string | null
   declare technique: TechniqueId
   declare region: RegionId
+  declare shows: RunInput['shows']
   declare finishes: boolean
   declare pressId: string
   declare sheetId: string
@@ -77,6 +79,7 @@ export const defineRuns = (sequelize: Sequelize): void => {
       pressRunId: { type: DataTypes.TEXT, allowNull: true },
       technique: text(),
       region: text(),
+      shows: text(),
       finishes: flag(),
       pressId: reference(),
       sheetId: reference(),

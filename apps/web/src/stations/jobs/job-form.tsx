@@ -1,5 +1,5 @@
 import { factsOfDieClass, jobStates, type TechniqueId, techniqueOf } from '@bold-heron/core'
-import { type JobInput, jobInput, type PressRun, runInHandOf, withRunInHand } from '@bold-heron/schema'
+import { type JobInput, jobInput, type PressRun, runInHandOf, shownAs, withRunInHand } from '@bold-heron/schema'
 import { Plus, X } from 'lucide-react'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
@@ -14,11 +14,11 @@ import { rowForm } from '../../ui/form/row-form.js'
 interface JobFields
   extends
     Pick<JobInput, 'name' | 'state' | 'pressId' | 'wanted' | 'note'>,
-    Pick<PressRun, 'dieIds' | 'sheetId' | 'sheetCount' | 'bladeSide' | 'onlyOne'> {
+    Pick<PressRun, 'dieIds' | 'sheetId' | 'sheetCount' | 'bladeSide' | 'shows' | 'onlyOne'> {
   readonly before: JobInput
 }
 
-const ofRun = ['dieIds', 'sheetId', 'sheetCount', 'bladeSide', 'onlyOne']
+const ofRun = ['dieIds', 'sheetId', 'sheetCount', 'bladeSide', 'shows', 'onlyOne']
 
 export const jobForm = rowForm<JobInput, JobFields>({
   schema: jobInput,
@@ -30,6 +30,7 @@ export const jobForm = rowForm<JobInput, JobFields>({
     sheetId: choice(),
     sheetCount: whole,
     bladeSide: choice(),
+    shows: choice(),
     onlyOne: flag,
     wanted: whole,
     note: text,
@@ -37,11 +38,11 @@ export const jobForm = rowForm<JobInput, JobFields>({
   },
   fromInput(job) {
     const { name, state, pressId, wanted, note } = job
-    const { dieIds, sheetId, sheetCount, bladeSide, onlyOne } = runInHandOf(job)
-    return { name, state, pressId, wanted, note, dieIds, sheetId, sheetCount, bladeSide, onlyOne, before: job }
+    const { dieIds, sheetId, sheetCount, bladeSide, shows, onlyOne } = runInHandOf(job)
+    return { name, state, pressId, wanted, note, dieIds, sheetId, sheetCount, bladeSide, shows, onlyOne, before: job }
   },
-  toInput: ({ before, dieIds, sheetId, sheetCount, bladeSide, onlyOne, ...job }) => ({
-    ...withRunInHand(before, { dieIds, sheetId, sheetCount, bladeSide, onlyOne }),
+  toInput: ({ before, dieIds, sheetId, sheetCount, bladeSide, shows, onlyOne, ...job }) => ({
+    ...withRunInHand(before, { dieIds, sheetId, sheetCount, bladeSide, ...shownAs(runInHandOf(before), shows), onlyOne }),
     ...job,
   }),
   shownAt: (path) => String((path[0] === 'runs' ? ofRun.find((field) => field === path[2]) : path[0]) ?? ''),
@@ -181,6 +182,13 @@ export const JobFormFields = ({
         label={t('jobs.field.bladeSide')}
         options={(['down', 'up'] as const).map((side) => ({ value: side, text: t(`jobs.bladeChoice.${side}`) }))}
       />
+      {techniqueOf(technique).eitherWay && (
+        <ChoiceField
+          name="shows"
+          label={t('jobs.field.shows')}
+          options={(['raised', 'sunk'] as const).map((shows) => ({ value: shows, text: t(`words.shows.${shows}`) }))}
+        />
+      )}
       <FlagField name="onlyOne" label={t('jobs.field.onlyOne')} hint={t('jobs.onlyOneHint')} />
       {withState && (
         <ChoiceField

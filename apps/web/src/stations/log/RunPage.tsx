@@ -1,4 +1,4 @@
-import { endedGood } from '@bold-heron/core'
+import { endedGood, techniqueOf } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import { ArrowLeft, BookMarked, Trash2 } from 'lucide-react'
 import { useState } from 'react'
@@ -34,6 +34,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
       <h1 className="text-3xl">{t('log.runTitle', { date: sayTime(run.at) })}</h1>
       <p className="mb-4 text-ink-soft">
         {run.jobName} · {sayPressed(t, run)} · {t(`words.bladeSide.${run.bladeSide}`)}
+        {techniqueOf(run.technique).eitherWay && <> · {t(`words.shows.${run.shows}`)}</>}
       </p>
       <div className="grid items-start gap-4 md:grid-cols-2">
         <Panel title={t('log.rounds')}>

@@ -1,5 +1,12 @@
-import { MM_PER_INCH, type Placement, type StartKind, startPlacement, USUAL_OVERLAP_MM } from '@bold-heron/core'
-import { type JobRow, runInHandOf, type PlaceRequest } from '@bold-heron/schema'
+import {
+  MM_PER_INCH,
+  type Placement,
+  type StartKind,
+  startPlacement,
+  techniqueOf,
+  USUAL_OVERLAP_MM,
+} from '@bold-heron/core'
+import { faceFor, type JobRow, runInHandOf, type PlaceRequest } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useLengthStyle } from '../../data/house-rules.js'
 
@@ -12,5 +19,10 @@ export const useStart = (job: JobRow, things: PlaceRequest): ((kind: StartKind) 
   const { unit } = useLengthStyle()
   const dies = runInHandOf(job).dieIds.flatMap((id) => things.dies.find((die) => die.id === id) ?? [])
   const names = { first: t('place.run.newName', { count: 1 }), second: t('place.run.newName', { count: 2 }) }
-  return (kind) => startPlacement(kind, dies, names, unit === 'in' ? INCH_OVERLAP_MM : USUAL_OVERLAP_MM)
+  const { technique, shows } = runInHandOf(job)
+  return (kind) => {
+    const begun = startPlacement(kind, dies, names, unit === 'in' ? INCH_OVERLAP_MM : USUAL_OVERLAP_MM)
+    const face = faceFor(shows)
+    return techniqueOf(technique).eitherWay ? { ...begun, runs: begun.runs.map((run) => ({ ...run, face })) } : begun
+  }
 }

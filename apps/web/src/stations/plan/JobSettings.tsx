@@ -1,5 +1,5 @@
 import { factsOfDieClass, techniqueOf } from '@bold-heron/core'
-import { inputOfJob, type JobRow, pressIdOf, type PressRun, runInHandOf } from '@bold-heron/schema'
+import { inputOfJob, type JobRow, pressIdOf, type PressRun, runInHandOf, shownAs } from '@bold-heron/schema'
 import { Minus, Plus } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useRow } from '../../data/rows.js'
@@ -82,13 +82,13 @@ const Settings = ({ job }: { readonly job: JobRow }) => {
           />
         </div>
       )}
-      {(run.technique === 'crease' || run.technique === 'raise') && (
+      {techniqueOf(run.technique).eitherWay && (
         <div className="flex items-center gap-2">
           <span className="text-ink-soft">{t('plan.settings.shows')}</span>
           <Choice
             label={t('plan.settings.shows')}
             value={run.shows}
-            onChange={(shows) => changeRun({ shows })}
+            onChange={(shows) => changeRun(shownAs(run, shows))}
             options={(['raised', 'sunk'] as const).map((shows) => ({ value: shows, text: t(`words.shows.${shows}`) }))}
           />
         </div>

@@ -59,6 +59,7 @@ export const jottedRun = (
     pressRunId: run.pressRunId,
     technique: run.technique,
     region: run.region,
+    shows: run.shows,
     finishes: run.finishes,
     pressId: run.pressId,
     dieIds: run.dieIds,

@@ -10,6 +10,7 @@ import { boxClass, ChoiceField, Field, FlagField, LengthField, NoteField, TextFi
 import { dieForm } from '../outline/die-form.js'
 import { OutlineField } from '../outline/OutlineField.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
+import { FolderWearPanel } from '../wear/MatWearPanel.js'
 import { LayersOfShape } from './LayersOfShape.js'
 import type { Room } from './room.js'
 
@@ -135,6 +136,11 @@ export const diesRoom: Room<'dies'> = {
       meta: { figures: true, wideOnly: true },
     },
   ],
-  Beside: ({ row }) => <PhotosPanel of={{ kind: 'dies', id: row.id }} />,
+  Beside: ({ row }) => (
+    <div className="space-y-4">
+      <FolderWearPanel row={row} />
+      <PhotosPanel of={{ kind: 'dies', id: row.id }} />
+    </div>
+  ),
   Fields: DieFields,
 }

@@ -120,6 +120,17 @@ export const shelf = {
     bow: 'Bowed by about {{bow}}.',
     pieces: 'On average of {{count}} pieces alike, which are taken to have had their turns.',
     how: 'Counted from the log. Mark one face of each pad with a dot at its edge. What your eye sees outranks this: say it in “Marked face” and “Plain face”.',
+    mat: {
+      none: 'It lay in no run of the log yet.',
+      passes: '{{passes}} so far.',
+      whole: 'Never found cut.',
+      cutName: 'was cut',
+      cut_one:
+        'Found cut after {{count}} run. A groove shows in every later crease: lay the die beside it, turn the mat over, or take another.',
+      cut_other:
+        'Found cut after {{count}} runs. A groove shows in every later crease: lay the die beside them, turn the mat over, or take another.',
+      bows: 'Folders bow with use. That is normal; press it flat between two plates if the sheet no longer lies in it.',
+    },
     adviceName: {
       fresh: 'unused',
       even: 'wears well',
