@@ -4,6 +4,7 @@ import { benchBlindPress } from './blind-press.js'
 import { benchLearning } from './learning.js'
 import { benchLongLog } from './long-log.js'
 import { benchMats } from './mats.js'
+import { benchNesting } from './nesting.js'
 import { benchPlacement } from './placement.js'
 import { benchPlanner } from './planner.js'
 import { benchSearch } from './search.js'
@@ -31,6 +32,7 @@ const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   mats: benchMats,
   planner: benchPlanner,
   placement: benchPlacement,
+  nesting: benchNesting,
   learning: benchLearning,
   'long-log': benchLongLog,
   'blind-press': (each) => benchBlindPress(each, presses),

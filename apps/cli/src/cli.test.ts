@@ -1,7 +1,8 @@
 import { spawnSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { planAnswer } from '@bold-heron/schema'
+import { nestAnswer, planAnswer } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
 import { circle, heron, simulation, write } from './testing/calls.js'
 
@@ -206,5 +207,78 @@ describe('the command itself', () => {
     const { status, stdout, stderr } = byNpm('simulate', write('bad.json', { ...simulation, passes: 0 }))
     expect([status, stdout]).toEqual([2, ''])
     expect(stderr).toContain('passes is 0')
+  })
+})
+
+describe('border', () => {
+  const asked = {
+    format: 'bold-heron/border',
+    version: 1,
+    dieLengthMm: 150,
+    pitchMm: 10,
+    stripLengthMm: 640,
+    marginStartMm: 0,
+    marginEndMm: 0,
+    stretch: 0.004,
+    feed: 'free-end',
+  }
+
+  it('answers as its page shows', async () => {
+    const page = readFileSync(join(root, 'docs/border-file.md'), 'utf8')
+    const [, file, answer] = page.split(/\n\n(?= {4}\{)/)
+    const { status, stdout } = await heron('border', write('border.json', JSON.parse(file!.split('\n\n')[0]!)))
+    expect(status).toBe(0)
+    expect(JSON.parse(stdout)).toEqual(JSON.parse(answer!.split('\n\n')[0]!))
+  })
+
+  it('names every field that cannot be', async () => {
+    const bad = { ...asked, pitchMm: 0, leastOverlapMm: 30, mostOverlapMm: 20, feed: 'sideways' }
+    expect(await heron('border', write('bad.json', bad))).toMatchObject({ status: 2 })
+    const { faults } = await heron('border', write('bad.json', { ...bad, feed: 'free-end' }))
+    expect(faults).toEqual([
+      'pitchMm is 0; it must be more than 0.',
+      'mostOverlapMm is 20; it must be at least the least overlap, 30.',
+    ])
+  })
+})
+
+describe('nest', () => {
+  it('lays what its page asks for, in the time that is given', async () => {
+    const page = readFileSync(join(root, 'docs/nest-file.md'), 'utf8')
+    const file = JSON.parse(page.split(/\n\n(?= {4}\{)/)[1]!.split('\n\n')[0]!) as Record<string, unknown>
+    const { status, stdout } = await heron('nest', write('nest.json', { ...file, secondsAtMost: 0.3 }))
+    expect(status).toBe(0)
+    const { placed, leftOutCounts } = nestAnswer.parse(JSON.parse(stdout))
+    expect(placed.length).toBeGreaterThanOrEqual(5)
+    expect(placed.length + leftOutCounts[0]!).toBe(12)
+  })
+
+  it('refuses what has no area, by its place', async () => {
+    const flat = {
+      outline: [
+        [0, 0],
+        [10, 0],
+        [20, 0],
+      ],
+      count: 0,
+    }
+    const file = {
+      format: 'bold-heron/nest',
+      version: 1,
+      sheet: {
+        outline: [
+          [0, 0],
+          [9, 9],
+        ],
+      },
+      pieces: [flat],
+    }
+    const { status, faults } = await heron('nest', write('flat.json', file))
+    expect(status).toBe(2)
+    expect(faults).toEqual([
+      'sheet.outline is "a list"; it must be at least 3 entries.',
+      'pieces.0.outline is "a list"; it must be a closed outline with an area, at least three points that do not cross one another.',
+      'pieces.0.count is 0; it must be at least 1.',
+    ])
   })
 })

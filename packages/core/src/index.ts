@@ -254,13 +254,42 @@ export { type Surer, surerBy } from './planner/surer.js'
 export { type StartKind, startKinds, startPlacement } from './placement/starts.js'
 export { type RowOfDies, setInRow } from './placement/set-in-row.js'
 export { snapAlong, type Snapped, type SnapTo } from './placement/snap.js'
+export { templateOf, type TemplateChoice } from './placement/template.js'
+export { type TemplateLine, type TemplatePart, templateParts } from './templates/template-line.js'
 export {
-  templateOf,
-  type TemplateChoice,
-  type TemplateLine,
-  type TemplatePart,
-  templateParts,
-} from './placement/template.js'
+  type Border,
+  type BorderCut,
+  type BorderFault,
+  type BorderFeed,
+  type BorderWanted,
+  borderFaults,
+  borderFeeds,
+  MOST_CUTS,
+  planBorder,
+  USUAL_STRETCH,
+} from './borders/joins.js'
+export { type LearntStretch, learntStretch, type ToldMisfit } from './borders/stretch.js'
+export {
+  type EdgePhase,
+  edgePhases,
+  type FrameCorners,
+  frameCorners,
+  LEAST_RIBBON_MM,
+  secondEdge,
+} from './borders/edges.js'
+export { type BorderKind, borderKindOf, crestOf, pitchOf } from './borders/pitch.js'
+export {
+  type Nest,
+  nest,
+  type NestPiece,
+  type NestWanted,
+  type PieceTurns,
+  pieceTurns,
+  type PlacedPiece,
+  USUAL_EDGE_MM,
+  USUAL_GAP_MM,
+} from './nesting/nest.js'
+export { borderMarks } from './borders/marks.js'
 export { insidePlace } from './placement/window-through.js'
 export { USUAL_OVERLAP_MM, type WordOnFold, wordOnFold } from './placement/word-on-fold.js'
 export {

@@ -30,6 +30,23 @@ export {
 export { evidenceChange, type PressLearning, pressLearning, type RunAsEvidence, runAsEvidence } from './learning.js'
 export { fromOlderTechnique } from './older.js'
 export { type OutlineInput, outlineInput, type OutlineSummary, outlineSummary } from './outline.js'
+export {
+  answerOfBorder,
+  type BorderAnswer,
+  borderAnswer,
+  borderCanBeCut,
+  borderFields,
+  borderFile,
+} from './border-file.js'
+export {
+  answerOfNest,
+  type NestAnswer,
+  nestAnswer,
+  type NestFile,
+  nestFile,
+  outlinePairs,
+  wantedOfNest,
+} from './nest-file.js'
 export { matWear, type MatWear } from './mat-wear.js'
 export { padWear, type PadWearRow } from './pad-wear.js'
 export { type Page, pageOf, pageQuery } from './page.js'

@@ -1,4 +1,6 @@
+import { border } from './border.js'
 import { card } from './card.js'
+import { nest } from './nest.js'
 import { outline } from './outline.js'
 import { plan } from './plan.js'
 import { simulate } from './simulate.js'
@@ -6,7 +8,7 @@ import { validate } from './validate.js'
 
 type Command = (file: string) => Promise<unknown>
 
-const commands: Readonly<Record<string, Command>> = { simulate, plan, card, validate, outline }
+const commands: Readonly<Record<string, Command>> = { simulate, plan, card, border, nest, validate, outline }
 
 /** What can be asked for, in the order it is listed. */
 export const commandNames = Object.keys(commands)

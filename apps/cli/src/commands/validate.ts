@@ -1,6 +1,6 @@
 import { dirname } from 'node:path'
 import { formatOf, readDrawing } from '@bold-heron/formats'
-import { cardFile, planFile, recipeFile, simulationFile, workshopFile } from '@bold-heron/schema'
+import { borderFile, cardFile, nestFile, planFile, recipeFile, simulationFile, workshopFile } from '@bold-heron/schema'
 import { sayDrawingFault } from '@bold-heron/words'
 import { Faults } from '../faults.js'
 import { judged, readJson, readText } from '../read-file.js'
@@ -11,6 +11,8 @@ const checks: Readonly<Record<string, (input: unknown, folder: string) => unknow
   'bold-heron/simulation': (input, folder) => pressingOf(judged(simulationFile, input), folder),
   'bold-heron/plan': (input, folder) => requestOf(judged(planFile, input), folder),
   'bold-heron/card': (input) => judged(cardFile, input),
+  'bold-heron/border': (input) => judged(borderFile, input),
+  'bold-heron/nest': (input) => judged(nestFile, input),
   'bold-heron/recipe': (input) => judged(recipeFile, input),
   'bold-heron/workshop': (input) => judged(workshopFile, input),
 }

@@ -72,6 +72,18 @@ export const areaOfPolygon = ({ outer, holes }: Polygon): number =>
 export const offsetOf = (loops: readonly Polyline[], byMm: number): number[][] =>
   inflatePathsD(pathsOf(loops), byMm, JoinType.Round, EndType.Polygon, 2, DECIMALS, ARC_MM).map(loopOf)
 
+/** What lies in closed outlines, whichever way they were drawn, grown all round; the arcs of its corners stray by `arcMm` from round at most. */
+export const grownBy = (loops: readonly Polyline[], byMm: number, arcMm: number): number[][] =>
+  inflatePathsD(
+    unionD(loops.map(oneWay), [], FillRule.NonZero, DECIMALS),
+    byMm,
+    JoinType.Round,
+    EndType.Polygon,
+    2,
+    DECIMALS,
+    arcMm,
+  ).map(loopOf)
+
 /** Strips of 2 × `halfMm` along lines, open or closed, their open ends squared off beyond the end. */
 const stripsAlong = (lines: readonly Polyline[], halfMm: number): PathsD => {
   const closed = pathsOf(lines.filter(isClosed))

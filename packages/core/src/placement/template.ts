@@ -8,27 +8,8 @@ import { guideFor } from './guide.js'
 import type { Placement } from './placed-run.js'
 import { lineOnCard, outlineOfBlock, padOnLine } from './pressed-region.js'
 import { cardToPressDrawing } from './press-view.js'
+import type { TemplateLine, TemplatePart } from '../templates/template-line.js'
 import type { PlacementReading } from './read-placement.js'
-
-/** What a line of a template is for; each is drawn in a stroke of its own and named in words. */
-export const templateParts = [
-  'card',
-  'score',
-  'die',
-  'uncut',
-  'pencil',
-  'pad',
-  'block',
-  'guide',
-  'knife',
-  'motif',
-] as const
-export type TemplatePart = (typeof templateParts)[number]
-
-export interface TemplateLine {
-  readonly part: TemplatePart
-  readonly line: Polyline
-}
 
 export interface TemplateChoice {
   /** The run shown; all of them where undefined. */

@@ -32,6 +32,14 @@ const remedies = {
   'plate-not-in-recipe': 'must be the id of a plate in the recipe',
   'dies-not-once': 'must hold the dies once',
   'sheets-not-once': 'must hold the sheets once',
+  'pitch-not-positive': 'must be more than 0',
+  'pitch-longer-than-die': 'must be at most the length of the die, {{limit}}',
+  'overlaps-crossed': 'must be at least the least overlap, {{limit}}',
+  'overlap-fits-no-pitch':
+    'must leave room for a shift of one whole pitch: at most {{limit}}, and not so near the most overlap that no whole pitch lies between',
+  'margins-longer-than-strip': 'must be less than what the strip has beside the other margin, {{limit}}',
+  'too-many-cuts': 'must be short enough for {{limit}} cuts; take a longer die or a shorter strip',
+  'not-an-outline': 'must be a closed outline with an area, at least three points that do not cross one another',
   'number-out-of-range': 'must be between {{least}} and {{most}} for {{name}}',
 }
 

@@ -1,0 +1,155 @@
+import { describe, expect, it } from 'vitest'
+import { boxAround } from '../geometry/box.js'
+import { randomNormal, seededRandom } from '../numerics/random.js'
+import { frameCorners, secondEdge } from './edges.js'
+import { type BorderFeed, planBorder } from './joins.js'
+import { borderMarks } from './marks.js'
+import { borderKindOf, crestOf, pitchOf } from './pitch.js'
+import { learntStretch, type ToldMisfit } from './stretch.js'
+
+/** A wave along x whose crests are `pitch` apart, the first `crest` after its start; y grows downwards. */
+const wave = (lengthMm: number, pitch: number, crest = pitch / 2): number[] =>
+  Array.from({ length: Math.round(lengthMm * 5) + 1 }, (_, at) => {
+    const x = at / 5
+    return [x, 5 - 2 * Math.cos((2 * Math.PI * (x - crest)) / pitch)]
+  }).flat()
+
+describe('the pitch of a border die', () => {
+  it.each([
+    [150, 10],
+    [148, 9.7],
+    [120, 23.3],
+    [100, 4.25],
+  ])('%d mm of a wave that repeats each %d mm', (lengthMm, pitch) => {
+    expect(Math.abs(pitchOf([wave(lengthMm, pitch)])! - pitch)).toBeLessThan(0.02)
+  })
+
+  it('is that of all that is in the pattern, not of its edge alone', () => {
+    const holes = Array.from({ length: 7 }, (_, at) => [
+      at * 20 + 5,
+      9,
+      at * 20 + 9,
+      9,
+      at * 20 + 7,
+      11,
+      at * 20 + 5,
+      9,
+    ])
+    expect(Math.abs(pitchOf([wave(150, 10), ...holes])! - 20)).toBeLessThan(0.05)
+  })
+
+  it('is none where nothing repeats', () => {
+    expect(pitchOf([[0, 0, 50, 4, 100, 0]])).toBeUndefined()
+    expect(pitchOf([wave(30, 20)])).toBeUndefined()
+    expect(pitchOf([])).toBeUndefined()
+  })
+
+  it('a line from end to end makes a border, a closed outline severs the strip', () => {
+    expect(borderKindOf([wave(150, 10)])).toBe('open')
+    const ring = [...wave(150, 10), 150, 20, 0, 20, 0, 7]
+    expect(borderKindOf([[...ring, ring[0]!, ring[1]!]])).toBe('closed')
+    expect(
+      borderKindOf([
+        [0, 0, 10, 0],
+        [90, 0, 100, 0],
+      ]),
+    ).toBe('no-line-through')
+  })
+})
+
+describe('a second edge', () => {
+  it.each(['matched', 'opposed'] as const)('%s lies so that crests meet crests, or hollows', (phase) => {
+    for (const [stripLengthMm, startMm, crestMm] of [
+      [640, 0, 5],
+      [333, 7, 2],
+      [250.5, 3, 9.3],
+    ] as const) {
+      const pitchMm = 10
+      const { shiftMm } = secondEdge({ stripLengthMm, startMm, pitchMm, crestMm }, phase)
+      const first = startMm + crestMm
+      const second = stripLengthMm - (startMm + shiftMm + crestMm)
+      const apart = (((second - first) % pitchMm) + pitchMm) % pitchMm
+      expect(Math.min(apart, pitchMm - apart)).toBeCloseTo(phase === 'matched' ? 0 : pitchMm / 2, 9)
+      expect(shiftMm).toBeGreaterThanOrEqual(0)
+      expect(shiftMm).toBeLessThan(pitchMm)
+    }
+  })
+})
+
+it('corners of a frame meet alike where the sides differ by whole pitches, and say the side that would', () => {
+  expect(frameCorners(200, 150, 10)).toEqual({
+    outOfStepMm: 0,
+    longMiddle: 'crest',
+    shortMiddle: 'hollow',
+    shortThatMeetsMm: 150,
+  })
+  expect(frameCorners(200, 140, 10).shortMiddle).toBe('crest')
+  const off = frameCorners(203, 150, 10)
+  expect(off.outOfStepMm).toBeCloseTo(1.5, 9)
+  expect(off.shortThatMeetsMm).toBe(153)
+  // A crest's phase at either side's corner, from its own middle.
+  const phase = (side: number, middle: 'crest' | 'hollow') => (side / 2 + (middle === 'hollow' ? 5 : 0)) % 10
+  const meets = frameCorners(203, off.shortThatMeetsMm, 10)
+  expect(phase(203, meets.longMiddle)).toBeCloseTo(phase(off.shortThatMeetsMm, meets.shortMiddle), 9)
+})
+
+describe('a strip with a stretch that nobody knows', () => {
+  const hidden = 0.0062
+  /** Lays a border on a strip that stretches so, and tells each join's misfit as an eye reads it. */
+  const laid = (feed: BorderFeed, seed: number): ToldMisfit[] => {
+    const random = seededRandom(seed)
+    const { cuts } = planBorder({
+      dieLengthMm: 150,
+      pitchMm: 10,
+      stripLengthMm: 900,
+      marginStartMm: 0,
+      marginEndMm: 0,
+      stretch: 0.004,
+      feed,
+    })
+    return cuts.slice(1).map(({ shiftPitches }) => {
+      const goneOnMm = shiftPitches * 10
+      const out = (feed === 'free-end' ? hidden * goneOnMm : 0) + 0.2 * randomNormal(random)
+      return { misfitMm: Math.round(out * 4) / 4, goneOnMm, feed }
+    })
+  }
+
+  it('fed free end first, its misfits teach it, and more of them teach it better', () => {
+    const few = learntStretch(laid('free-end', 1))
+    const many = learntStretch([1, 2, 3, 4, 5].flatMap((seed) => laid('free-end', seed)))
+    expect(Math.abs(many.value - hidden)).toBeLessThan(2 * many.spread)
+    expect(many.spread).toBeLessThan(few.spread)
+    expect(many.spread).toBeLessThan(0.0006)
+  })
+
+  it('fed joined end first, they say nothing of it', () => {
+    const told = learntStretch(laid('joined-end', 1))
+    expect(told).toMatchObject({ value: 0.004, from: 0 })
+  })
+})
+
+it('the marks of a border lie where its cuts start, the lines where they are pressed', () => {
+  const die = wave(150, 10)
+  const { cuts } = planBorder({
+    dieLengthMm: 150,
+    pitchMm: 10,
+    stripLengthMm: 400,
+    marginStartMm: 10,
+    marginEndMm: 0,
+    stretch: 0,
+    feed: 'joined-end',
+  })
+  const marks = borderMarks({ lengthMm: 400, widthMm: 30, wantedEndMm: 400 }, cuts, [die], 'start')
+  const pencil = marks.filter(({ part }) => part === 'pencil').map(({ line }) => line[0])
+  expect(pencil).toEqual(cuts.map(({ atMm }) => atMm))
+  const laid = marks.filter(({ part }) => part === 'die').map(({ line }) => boxAround([line])!)
+  laid.forEach((box, at) => {
+    expect(box.fromX).toBeCloseTo(cuts[at]!.atMm, 9)
+    expect((box.fromY + box.toY) / 2).toBeCloseTo(15, 9)
+  })
+  // Where two cuts overlap, the later runs in the kerf of the one before.
+  const shift = cuts[1]!.atMm - cuts[0]!.atMm
+  const heightAt = (x: number) => 5 - 2 * Math.cos((2 * Math.PI * (x - 5)) / 10)
+  expect(heightAt(shift + 3)).toBeCloseTo(heightAt(3), 9)
+  expect(crestOf([die], 10)).toBeCloseTo(5, 1)
+})

@@ -1,0 +1,259 @@
+import { areaOf } from '../geometry/polygons.js'
+import { type Polyline, signedAreaOf } from '../geometry/polyline.js'
+import { type RandomSource, randomInteger, randomItem, seededRandom } from '../numerics/random.js'
+import { Arrangement, type Push, type Spot } from './arrangement.js'
+import { inRows } from './boxes.js'
+import { formOf, type PieceForm, type TurnedForm, turnedForm } from './form.js'
+import { closedLoop, Room } from './room.js'
+
+/** How a piece may be turned: any way, end for end (grain, or a pattern that is the same upside down), or not at all. */
+export const pieceTurns = ['any', 'half', 'none'] as const
+export type PieceTurns = (typeof pieceTurns)[number]
+
+export interface NestPiece {
+  /** Its outline, closed or not, mm. */
+  readonly outline: Polyline
+  /** How many are wanted at most. */
+  readonly count: number
+  readonly turns: PieceTurns
+}
+
+export interface NestWanted {
+  readonly sheet: { readonly outline: Polyline; readonly holes: readonly Polyline[] }
+  readonly pieces: readonly NestPiece[]
+  /** Between pieces, and from the sheet's edge and holes, mm. */
+  readonly gapMm: number
+  readonly edgeMm: number
+  readonly seed: number
+}
+
+/** Where a piece lies: turned about the middle of its unturned box, which is put at x, y. */
+export interface PlacedPiece {
+  readonly piece: number
+  readonly xMm: number
+  readonly yMm: number
+  readonly rotationDeg: number
+}
+
+export interface Nest {
+  readonly placed: readonly PlacedPiece[]
+  /** Share of the sheet's area that the pieces take. */
+  readonly usedShare: number
+  /** How many of each piece found no place. */
+  readonly leftOutCounts: readonly number[]
+}
+
+/** mm from the sheet's edge, and between pieces, where nothing else is wanted. Common practice, no source. */
+export const USUAL_EDGE_MM = 2
+export const USUAL_GAP_MM = 2
+
+/** Ways to turn pieces that are tried before the best of them is improved. */
+const FIRST_TURNS = 6
+/** Turns beside those of the best that are mixed in when it is improved. */
+const MORE_TURNS = 2
+/** Tries with the same turns, before others are mixed in. */
+const TRIES_WITH_TURNS = 40
+/** Turned forms that are laid at once: each pair of them is worked out. */
+const MOST_FORMS = 24
+
+const pushes: readonly Push[] = [0, 90, 180, 270, 45, 135, 225, 315].map((degrees) => ({
+  ux: Math.cos((degrees * Math.PI) / 180),
+  uy: Math.sin((degrees * Math.PI) / 180),
+}))
+
+/** Quarter turns from a first one on; half of them, or one, where a piece may not be turned freely, or others want their turns too. */
+const turnsFrom = (first: number, turns: PieceTurns, pieces: number): readonly number[] => {
+  if (turns === 'any') return [0, 180, 90, 270].slice(0, MOST_FORMS / pieces).map((quarter) => (first + quarter) % 360)
+  return [0, 180].slice(0, turns === 'half' ? MOST_FORMS / pieces : 1)
+}
+
+/** The direction of an outline's longest edge, degrees. */
+const longestEdge = (outline: Polyline): number => {
+  let longest = 0
+  let degrees = 0
+  for (let at = 2; at + 1 < outline.length; at += 2) {
+    const dx = (outline[at] as number) - (outline[at - 2] as number)
+    const dy = (outline[at + 1] as number) - (outline[at - 1] as number)
+    if (Math.hypot(dx, dy) <= longest) continue
+    longest = Math.hypot(dx, dy)
+    degrees = (Math.atan2(dy, dx) * 180) / Math.PI
+  }
+  return degrees
+}
+
+/** An arrangement that was found, good enough to go back to. */
+interface Found {
+  readonly forms: readonly TurnedForm[]
+  readonly spots: readonly Spot[]
+  readonly areaMm2: number
+  /** The sum of the pieces' reaches where they were pushed: the less, the more room is left in one piece. */
+  readonly spread: number
+}
+
+/** Tries that go on one after the other; each is a step. */
+class Search {
+  private readonly room: Room
+  private readonly random: RandomSource
+  private readonly counts: readonly number[]
+  /** Largest first: what is small finds a place between them. */
+  private readonly order: readonly number[]
+  best: Found | undefined
+
+  constructor(
+    private readonly wanted: NestWanted,
+    loops: readonly Polyline[],
+    private readonly forms: readonly PieceForm[],
+  ) {
+    this.room = new Room(loops)
+    this.random = seededRandom(wanted.seed)
+    this.counts = wanted.pieces.map(({ count }) => count)
+    this.order = forms
+      .map((_, piece) => piece)
+      .sort((one, other) => (forms[other] as PieceForm).areaMm2 - (forms[one] as PieceForm).areaMm2)
+  }
+
+  private turned(firstOf: (piece: number) => number): TurnedForm[] {
+    return this.forms.flatMap((form, piece) =>
+      turnsFrom(firstOf(piece), (this.wanted.pieces[piece] as NestPiece).turns, this.forms.length).map((turn) =>
+        turnedForm(piece, form, turn),
+      ),
+    )
+  }
+
+  private take(arrangement: Arrangement, push: Push): void {
+    const { forms, placed } = arrangement
+    const areaMm2 = placed.reduce(
+      (sum, { form }) => sum + (this.forms[(forms[form] as TurnedForm).piece] as PieceForm).areaMm2,
+      0,
+    )
+    const spread = placed.reduce((sum, { x, y }) => sum + push.ux * x + push.uy * y, 0) * this.room.stepMm
+    const { best } = this
+    if (best && (areaMm2 < best.areaMm2 - 1e-6 || (areaMm2 < best.areaMm2 + 1e-6 && spread >= best.spread))) return
+    this.best = { forms, spots: [...placed], areaMm2, spread }
+  }
+
+  /** Fills the sheet anew with pieces turned one way, pushed several ways. */
+  *fresh(at: number): Generator<void> {
+    const edge = longestEdge(this.wanted.sheet.outline)
+    const firstOf = (piece: number): number => {
+      if (at === 0) return 0
+      const own = longestEdge((this.forms[piece] as PieceForm).outline)
+      return at === 1 ? edge - own : at === 2 ? edge - own + 45 : 360 * this.random()
+    }
+    const forms = this.turned(firstOf)
+    for (const push of [...pushes.slice(0, 4), randomItem(this.random, pushes.slice(4))]) {
+      const arrangement = new Arrangement(this.room, forms, this.counts)
+      yield* arrangement.fill(this.order, push)
+      this.take(arrangement, push)
+      yield
+    }
+    if (this.best) this.room.keepOnly(this.best.forms)
+  }
+
+  /** The turns that the best has, and some more by chance, each with its opposite; the best's own turns come first and keep their numbers. */
+  private mixedIn(best: Found): TurnedForm[] {
+    const used = [...new Set(best.spots.map(({ form }) => form))]
+    const spots = best.spots.map((spot) => ({ ...spot, form: used.indexOf(spot.form) }))
+    const forms = used.map((form) => best.forms[form] as TurnedForm)
+    this.best = { ...best, forms, spots }
+    this.room.keepOnly(forms)
+    const fresh = this.forms.flatMap((form, piece): TurnedForm[] => {
+      const { turns } = this.wanted.pieces[piece] as NestPiece
+      const firsts =
+        turns === 'any'
+          ? Array.from({ length: this.forms.length > 2 ? 1 : MORE_TURNS }, () => Math.floor(360 * this.random()))
+          : [0]
+      return firsts.flatMap((first) =>
+        (turns === 'none' ? [first] : [first, (first + 180) % 360]).map((turn) => turnedForm(piece, form, turn)),
+      )
+    })
+    const isNew = ({ piece, rotationDeg }: TurnedForm) =>
+      !forms.some((form) => form.piece === piece && form.rotationDeg === rotationDeg)
+    return [...forms, ...fresh.filter(isNew)]
+  }
+
+  /** Takes some pieces of the best out, round a spot or beyond a line, and fills what is free in another way. */
+  *improve(): Generator<void> {
+    if (!this.best) return
+    const mixed = this.mixedIn(this.best)
+    const arrangement = new Arrangement(this.room, mixed, this.counts)
+    for (let tries = 0; tries < TRIES_WITH_TURNS; tries++) {
+      const { spots } = this.best
+      if (spots.length === 0) return
+      const middle = randomItem(this.random, spots)
+      const taken = randomInteger(this.random, 1, Math.max(2, Math.ceil(spots.length * 0.6)))
+      const away = spots
+        .map((spot) => ({ spot, apart: (spot.x - middle.x) ** 2 + (spot.y - middle.y) ** 2 }))
+        .sort((one, other) => one.apart - other.apart)
+      const kept = away.slice(taken).map(({ spot }) => spot)
+      const push = randomItem(this.random, pushes)
+      arrangement.restart(kept)
+      yield* arrangement.fill(this.order, push)
+      // What is as large and pushed another way is as good, and moves the free room about.
+      const before: Found = this.best
+      this.take(arrangement, push)
+      if (this.best === before && arrangement.placed.length === before.spots.length && this.random() < 0.5)
+        this.keepIfAsLarge(arrangement)
+      yield
+    }
+  }
+
+  get hasAny(): boolean {
+    return (this.best?.spots.length ?? 0) > 0
+  }
+
+  private keepIfAsLarge(arrangement: Arrangement): void {
+    const { forms, placed } = arrangement
+    const areaMm2 = placed.reduce(
+      (sum, { form }) => sum + (this.forms[(forms[form] as TurnedForm).piece] as PieceForm).areaMm2,
+      0,
+    )
+    if (this.best && areaMm2 >= this.best.areaMm2 - 1e-6) this.best = { ...this.best, forms, spots: [...placed] }
+  }
+
+  placedPieces(): PlacedPiece[] {
+    const { best } = this
+    return (best?.spots ?? []).map(({ form, x, y }) => {
+      const { piece, rotationDeg } = best?.forms[form] as TurnedForm
+      return { piece, xMm: this.room.xMm(x), yMm: this.room.yMm(y), rotationDeg: ((rotationDeg % 360) + 360) % 360 }
+    })
+  }
+}
+
+/**
+ * Lays as much of some pieces on a sheet as it can, by their true outlines, holes of the sheet minded: yields what it has after every try,
+ * each at least as good as the one before, and goes on until nobody asks any more. The same seed gives the same tries.
+ *
+ * Pieces are laid where they reach least in a direction, in several turns and directions; then parts of the best are taken out and laid anew.
+ * Rows of boxes are tried beside it, so that it is never worse than they are.
+ */
+export function* nest(wanted: NestWanted): Generator<Nest, void> {
+  const loops = [wanted.sheet.outline, ...wanted.sheet.holes].map(closedLoop)
+  const forms = wanted.pieces.map(({ outline }) => formOf(closedLoop(outline), wanted.gapMm, wanted.edgeMm))
+  const [outer, ...holes] = loops as [number[], ...number[][]]
+  const sheetMm2 = Math.abs(signedAreaOf(outer)) - areaOf(holes)
+  const areaOfPlaced = (placed: readonly PlacedPiece[]): number =>
+    placed.reduce((sum, { piece }) => sum + (forms[piece] as PieceForm).areaMm2, 0)
+  const nestOf = (placed: readonly PlacedPiece[]): Nest => ({
+    placed,
+    usedShare: areaOfPlaced(placed) / sheetMm2,
+    leftOutCounts: wanted.pieces.map(
+      ({ count }, piece) => count - placed.filter((each) => each.piece === piece).length,
+    ),
+  })
+  let rows: PlacedPiece[] = []
+  for (let startMm = 0; startMm < 10; startMm += 2.5) {
+    const tried = inRows(loops, forms, wanted.pieces, { ...wanted, startMm })
+    if (areaOfPlaced(tried) > areaOfPlaced(rows)) rows = tried
+  }
+  yield nestOf(rows)
+  const search = new Search(wanted, loops, forms)
+  const better = (): Nest => {
+    const placed = search.placedPieces()
+    return nestOf(areaOfPlaced(placed) >= areaOfPlaced(rows) - 1e-6 ? placed : rows)
+  }
+  const turns = wanted.pieces.some((piece) => piece.turns === 'any') ? FIRST_TURNS : 1
+  for (let at = 0; at < turns; at++) for (const _ of search.fresh(at)) yield better()
+  // Where not a single piece finds a place, none ever will.
+  while (search.hasAny) for (const _ of search.improve()) yield better()
+}

@@ -1,0 +1,73 @@
+import { isClosed, type Nest, type NestWanted, pieceTurns, signedAreaOf } from '@bold-heron/core'
+import { z } from 'zod'
+
+/** mm. The largest sheet that is taken. */
+const MOST_MM = 3000
+/** Points of one outline, pieces of one file, copies of one piece. */
+const MOST_POINTS = 5000
+const MOST_PIECES = 24
+const MOST_COPIES = 100_000
+/** mm². What has less area is no outline. */
+const LEAST_MM2 = 0.5
+
+/** An outline as pairs, as it is written by hand and by programs. */
+export const outlinePairs = z
+  .array(z.tuple([z.number().min(-MOST_MM).max(MOST_MM), z.number().min(-MOST_MM).max(MOST_MM)]))
+  .min(3)
+  .max(MOST_POINTS)
+  .refine((pairs) => pairs.length < 3 || Math.abs(signedAreaOf(loopOf(pairs))) >= LEAST_MM2, {
+    error: 'not-an-outline',
+  })
+type Pairs = z.infer<typeof outlinePairs>
+
+/** Pairs as a closed loop. */
+const loopOf = (pairs: readonly (readonly [number, number])[]): number[] => {
+  const line = pairs.flat()
+  return line.length >= 4 && isClosed(line) ? line : [...line, line[0] ?? 0, line[1] ?? 0]
+}
+
+/** Asks how pieces are laid on a sheet by their true outlines. Format `bold-heron/nest`, version 1; lengths in mm. */
+export const nestFile = z.object({
+  format: z.literal('bold-heron/nest'),
+  version: z.literal(1),
+  sheet: z.object({ outline: outlinePairs, holes: z.array(outlinePairs).max(200).default([]) }),
+  pieces: z
+    .array(
+      z.object({
+        outline: outlinePairs,
+        count: z.int().min(1).max(MOST_COPIES),
+        turns: z.enum(pieceTurns).default('any'),
+      }),
+    )
+    .min(1)
+    .max(MOST_PIECES),
+  gapMm: z.number().min(0).max(50).default(2),
+  edgeMm: z.number().min(0).max(50).default(2),
+  /** How long it may look for better. */
+  secondsAtMost: z.number().min(0.1).max(60).default(2),
+  seed: z.int().min(0).max(0xffffffff).default(1),
+})
+export type NestFile = z.infer<typeof nestFile>
+
+export const nestAnswer = z.object({
+  placed: z.array(z.object({ piece: z.int(), xMm: z.number(), yMm: z.number(), rotationDeg: z.number() })),
+  usedShare: z.number(),
+  leftOutCounts: z.array(z.int()),
+})
+export type NestAnswer = z.infer<typeof nestAnswer>
+
+const outlineOf = ({ outline }: { readonly outline: Pairs }): number[] => loopOf(outline)
+
+export const wantedOfNest = ({ sheet, pieces, gapMm, edgeMm, seed }: NestFile): NestWanted => ({
+  sheet: { outline: outlineOf(sheet), holes: sheet.holes.map(loopOf) },
+  pieces: pieces.map((piece) => ({ ...piece, outline: outlineOf(piece) })),
+  gapMm,
+  edgeMm,
+  seed,
+})
+
+export const answerOfNest = ({ placed, usedShare, leftOutCounts }: Nest): NestAnswer => ({
+  placed: placed.map((piece) => ({ ...piece })),
+  usedShare,
+  leftOutCounts: [...leftOutCounts],
+})
