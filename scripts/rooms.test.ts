@@ -15,6 +15,7 @@ const houses = {
     'borders',
     'nesting',
     'materials',
+    'builds',
     'dies',
     'layers',
     'placement',

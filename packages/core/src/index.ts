@@ -181,6 +181,7 @@ export { offsetOf, rectangle } from './geometry/polygons.js'
 export { splitByRegion, type LinePart } from './geometry/region.js'
 export { acrossX, acrossY } from './geometry/reflect.js'
 export { type Affine, after, identity, rotation, transformed, translation } from './geometry/affine.js'
+export { areaOf } from './geometry/polygons.js'
 export { type Box, boxAround, heightOfBox, middleOf, widthOf } from './geometry/box.js'
 export { appendCubic, appendQuadratic, arcLine, type Point } from './geometry/flatten.js'
 export { joinLines } from './geometry/join.js'
@@ -216,7 +217,6 @@ export {
   type Fold,
   frontOf,
   lineOfFold,
-  matOf,
   outlineOfCard,
   type UsualFront,
   usualFronts,
@@ -321,3 +321,26 @@ export { limitOf, type LoadCurve, type TryOut, tryOut } from './goals/clean-cut/
 export { feltBelief, type FeltBelief, nextFeltTry } from './learning/felt.js'
 export { type FeltGap, feltHeightMm, type FeltPlace, feltPlaces, type FeltTry } from './press/felt-gap.js'
 export { feltBase } from './planner/felt-base.js'
+
+export { envelopeTemplate, type EnvelopeFlaps, flapsOf, type FoldingStep, foldingSteps } from './cards/envelope-fold.js'
+export { envelopesThatHold, holds, type StandardEnvelope, standardEnvelopes } from './cards/standard-envelopes.js'
+export { cutUp, DOUBLE_SCORE_FROM_MM, matOf, type PanelSize, scoresFor } from './cards/panels.js'
+export { factsOfJoin, type LayerJoin, layerJoins } from './materials/joins.js'
+export {
+  type BuildLayer,
+  type BuildSection,
+  FLUSH_WITHIN_MM,
+  layerMm,
+  piecesWanted,
+  type BuiltLayer,
+  sectionOf,
+} from './builds/layers.js'
+export {
+  afterwardsOf,
+  type CompositePart,
+  compositeOf,
+  compositeParts,
+  type EnteredPart,
+  factsOfPart,
+  type SheetPart,
+} from './materials/composite.js'

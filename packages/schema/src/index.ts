@@ -47,6 +47,18 @@ export {
   outlinePairs,
   wantedOfNest,
 } from './nest-file.js'
+export { type BorderOfRun, borderOfRun, stretchLearnt, type ToldJoins, toldJoins } from './border-of-run.js'
+export { type BuildInput, buildInput, type BuildLayerInput, type BuildRow, buildRow, wantedOfJobs } from './build.js'
+export {
+  type CutFrom,
+  cutFrom,
+  type OffcutInput,
+  offcutInput,
+  offcutLoops,
+  type OffcutRow,
+  offcutRow,
+  offcutSources,
+} from './offcut.js'
 export { matWear, type MatWear } from './mat-wear.js'
 export { padWear, type PadWearRow } from './pad-wear.js'
 export { type Page, pageOf, pageQuery } from './page.js'
@@ -111,7 +123,7 @@ export {
   runRow,
 } from './run.js'
 export { type SetupInput, setupInput } from './setup.js'
-export { caliperWays, type SheetInput, sheetInput, type SheetRow, sheetRow, sheetTable } from './sheet.js'
+export { caliperWays, grains, type SheetInput, sheetInput, type SheetRow, sheetRow, sheetTable } from './sheet.js'
 export { answerOfPressing, placingFaults, toPressing } from './to-simulation.js'
 export { answerOfPlan, requestOfPlanFile } from './to-plan.js'
 export { layersOfRun, roundedMm } from './to-run.js'

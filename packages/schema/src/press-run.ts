@@ -1,6 +1,8 @@
 import { regionIds, roles, type TechniqueId, techniqueIds } from '@bold-heron/core'
 import { z } from 'zod'
+import { borderOfRun } from './border-of-run.js'
 import { idField, labelField } from './fields.js'
+import { cutFrom } from './offcut.js'
 import { placedInRun, pressRunIdField } from './placement.js'
 
 /** A press block glued up of card: so many sheets of one of the shelf. */
@@ -60,6 +62,10 @@ export const pressRun = z.object({
   finishes: z.boolean(),
   /** Where its things lie on the job's card; null where nothing is laid out. */
   placed: placedInRun.nullable().default(null),
+  /** Laid many times along a strip; null for a run that is laid once. */
+  border: borderOfRun.nullable().default(null),
+  /** The leftover or sheet it is cut from, and where the dies lie on it; null: wherever the hand lays them. */
+  cutFrom: cutFrom.nullable().default(null),
 })
 export type PressRun = z.infer<typeof pressRun>
 

@@ -1,6 +1,8 @@
 import { handleFeels, hangingPlaces, padFaces, roles, seenOutcomes } from '@bold-heron/core'
 import { z } from 'zod'
 import { countField, idField, nameField, noteField, rowFields } from './fields.js'
+import { toldJoins } from './border-of-run.js'
+import { cutFrom } from './offcut.js'
 import { runFromOlder } from './older.js'
 import { placementInput, pressRunIdField } from './placement.js'
 import { pressedHowFields, pressedWhatFields, showsField } from './press-run.js'
@@ -65,6 +67,10 @@ const runFields = {
   note: noteField,
   /** Where things lay on the card, where that was laid out; its run in hand is the one that was pressed. */
   placement: placementInput.nullable().default(null),
+  /** How the joins of a border came out; null for a run that was laid once. */
+  joins: toldJoins.nullable().default(null),
+  /** The leftover or sheet it was cut from. */
+  cutFrom: cutFrom.nullable().default(null),
 }
 
 const runAsItIs = z
@@ -84,6 +90,8 @@ export type RunNoteInput = z.infer<typeof runNote>
 export const runRow = z.object({
   ...runFields,
   ...rowFields,
+  /** Sheets that it took from the stock, which come back if it is undone. */
+  stockTaken: z.int().default(0),
   jobName: z.string(),
   pressName: z.string(),
   dieNames: z.array(z.string()),

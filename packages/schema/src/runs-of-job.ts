@@ -14,6 +14,8 @@ export const plainRun = {
   onlyOne: false,
   finishes: true,
   placed: null,
+  border: null,
+  cutFrom: null,
 } satisfies Partial<PressRun>
 
 type WithRuns<Run extends PressRun> = { readonly runs: readonly Run[]; readonly runInHand: number }

@@ -1,4 +1,5 @@
 import {
+  compositeOf,
   type Die,
   type Drive,
   estimatedCaliper,
@@ -63,7 +64,9 @@ export const toDie = (
 })
 
 /** A stored sheet as the planner takes it; a caliper worked out from the weight keeps that estimate's spread. */
-export const toSheet = (row: SheetInput & Named): Sheet => ({
+export const toSheet = (row: SheetInput & Named): Sheet => compositeOf(plainSheet(row), row.parts ?? [])
+
+const plainSheet = (row: SheetInput & Named): Sheet => ({
   id: row.id,
   name: row.name,
   kind: row.kind,

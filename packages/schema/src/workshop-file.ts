@@ -1,8 +1,10 @@
 import { z } from 'zod'
+import { buildRow } from './build.js'
 import { dieRow } from './die.js'
 import { houseRulesRow } from './house-rules.js'
 import { jobRow, runsFit } from './job.js'
 import { workshopFromOlder } from './older.js'
+import { offcutRow } from './offcut.js'
 import { outlineInput } from './outline.js'
 import { photoInFile } from './photo.js'
 import { MOST_PRESS_RUNS } from './placement.js'
@@ -27,6 +29,11 @@ const dieInFile = dieRow
   .omit({ outline: true })
   .extend({ ...deletable, outline: outlineInput.nullable().default(null) })
 
+const offcutInFile = offcutRow
+  .omit({ sheetName: true, lengthMm: true, widthMm: true, areaMm2: true, claims: true })
+  .extend(deletable)
+const buildInFile = buildRow.omit({ jobs: true }).extend(deletable)
+
 const workshopAsItIs = z.object({
   format: z.literal('bold-heron/workshop'),
   version: z.literal(2),
@@ -40,6 +47,8 @@ const workshopAsItIs = z.object({
   runs: z.array(runInFile).max(100_000),
   /** A file from before there were any reads as without. */
   recipes: z.array(recipeRow.extend(deletable)).max(20_000).default([]),
+  offcuts: z.array(offcutInFile).max(20_000).default([]),
+  builds: z.array(buildInFile).max(20_000).default([]),
   photos: z.array(photoInFile).max(20_000).default([]),
 })
 /** The whole workshop in one file: format `bold-heron/workshop`, version 2; version 1 is read too. Described in docs/workshop-file.md. */

@@ -181,6 +181,8 @@ const inventRun = (
     technique: request.technique,
     region: plainRun.region,
     shows: plainRun.shows,
+    joins: null,
+    cutFrom: null,
     finishes: plainRun.finishes,
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,
@@ -279,6 +281,8 @@ const loadJob = async (
 /** Loads the demo if it never was; a second start, or a workshop that the user has cleared, is left as it is. */
 export const loadDemoOnce = (workshop: Workshop, now: Date): Promise<boolean> =>
   inWriting(workshop.sequelize, async (transaction) => {
+    // The demo's stock is what is left after its log.
+    await workshop.sequelize.query(`SET LOCAL heron.restoring = 'on'`, { transaction })
     const [reached] = await workshop.sequelize.query<{ name: string }>(
       `INSERT INTO milestones VALUES ('demo-loaded', :now) ON CONFLICT DO NOTHING RETURNING name`,
       { type: QueryTypes.SELECT, replacements: { now }, transaction },

@@ -25,6 +25,7 @@ import { placingRoutes } from './routes/placing.js'
 import { planRoutes } from './routes/plans.js'
 import { recipeRoutes } from './routes/recipes.js'
 import { rowRoutes } from './routes/rows.js'
+import { stretchRoutes } from './routes/stretch.js'
 import { runNoteRoutes } from './routes/run-notes.js'
 import { setupRoutes } from './routes/setups.js'
 import { rowKinds } from './row-kinds.js'
@@ -50,6 +51,7 @@ const routesOf = (workshop: Workshop, { work, databaseUrl, learner, caliperUrl }
   ...benchRunRoutes(workshop),
   ...recipeRoutes(workshop),
   ...padRoutes(workshop),
+  ...stretchRoutes(workshop),
   ...placingRoutes(workshop),
   ...photoRoutes(workshop, work),
   ...runNoteRoutes(workshop),
@@ -65,6 +67,8 @@ const routesOf = (workshop: Workshop, { work, databaseUrl, learner, caliperUrl }
   ...rowRoutes(rowKinds.jobs, workshop.jobs),
   ...rowRoutes(rowKinds.runs, workshop.runs),
   ...rowRoutes(rowKinds.recipes, workshop.recipes),
+  ...rowRoutes(rowKinds.offcuts, workshop.offcuts),
+  ...rowRoutes(rowKinds.builds, workshop.builds),
 ]
 
 /** A change that was taken may be something to learn from. */

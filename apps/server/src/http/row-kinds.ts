@@ -1,11 +1,15 @@
 import { jobStates, seenOutcomes } from '@bold-heron/core'
 import {
+  buildInput,
+  buildRow,
   dieInput,
   dieRow,
   fromOlderTechnique,
   idField,
   jobInput,
   jobRow,
+  offcutInput,
+  offcutRow,
   plateInput,
   plateRow,
   pressedHowFields,
@@ -55,6 +59,22 @@ export const rowKinds = {
   presses: { name: 'presses', one: 'press', input: pressInput, row: pressRow, filter: shelfFilter, retirable: true },
   dies: { name: 'dies', one: 'die', input: dieInput, row: dieRow, filter: shelfFilter, retirable: true },
   sheets: { name: 'sheets', one: 'sheet', input: sheetInput, row: sheetRow, filter: shelfFilter, retirable: true },
+  offcuts: {
+    name: 'offcuts',
+    one: 'offcut',
+    input: offcutInput,
+    row: offcutRow,
+    filter: shelfFilter.extend({ sheetId: idField.optional() }),
+    retirable: true,
+  },
+  builds: {
+    name: 'builds',
+    one: 'build',
+    input: buildInput,
+    row: buildRow,
+    filter: z.object(nameSearch),
+    retirable: false,
+  },
   jobs: { name: 'jobs', one: 'job', input: jobInput, row: jobRow, filter: jobFilter, retirable: false },
   recipes: {
     name: 'recipes',

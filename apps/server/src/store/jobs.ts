@@ -11,6 +11,7 @@ import { literal, Op, type Transaction } from 'sequelize'
 import type { ChildTable } from './children.js'
 import { DieModel } from './models/die-model.js'
 import { JobDieModel, JobLayerModel, JobModel, JobRunModel } from './models/job-model.js'
+import { OffcutModel } from './models/offcut-model.js'
 import { PlateModel } from './models/plate-model.js'
 import { PressModel } from './models/press-model.js'
 import { SheetModel } from './models/sheet-model.js'
@@ -76,6 +77,8 @@ const runsOf = async (jobs: readonly JobModel[], transaction: Transaction): Prom
           onlyOne: run.onlyOne,
           finishes: run.finishes,
           placed: run.placed,
+          border: run.border,
+          cutFrom: run.cutFrom,
           pressName: pressNames.get(pressIdOfRun(run)) ?? '',
           dieNames: dieIds.map((id) => dieNames.get(id) ?? ''),
           sheetName: sheetNames.get(run.sheetId) ?? '',
@@ -196,6 +199,17 @@ const referencesOfStack = (layers: readonly ChosenLayer[], path: string): Refere
     return [glued ? referenceTo.sheet(field, glued.sheetId) : referenceTo.plate(field, layer.plateId)]
   })
 
+/** The leftover and the dies that a run names where it is cut from. */
+export const referencesOfCutFrom = (cutFrom: PressRun['cutFrom'], path: string): Reference[] =>
+  cutFrom === null
+    ? []
+    : [
+        ...(cutFrom.offcutId
+          ? [{ path: `${path}offcutId`, id: cutFrom.offcutId, model: OffcutModel, what: 'offcut' }]
+          : []),
+        ...cutFrom.poses.map(({ dieId }, at) => referenceTo.die(`${path}poses.${at}.dieId`, dieId)),
+      ]
+
 /** Jobs in the order they call for hands: under way, planned, waiting, then the ended ones, latest first. */
 const byUrgency = literal(`array_position(ARRAY['cutting','planned','waiting','done','set-aside'], state)`)
 
@@ -216,6 +230,7 @@ export const jobTable: TableSpec<JobModel, JobInput, JobRow, JobFilter> = {
       ...cutReferences(run, `runs.${at}.`),
       ...referencesOfPlaced(run.placed, `runs.${at}.placed.`),
       ...referencesOfStack(run.layers, `runs.${at}.layers.`),
+      ...referencesOfCutFrom(run.cutFrom, `runs.${at}.cutFrom.`),
     ]),
   ],
   where: ({ q, state }) => ({ [Op.and]: [nameHolds(q), state ? { state } : {}] }),

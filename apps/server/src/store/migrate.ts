@@ -18,6 +18,7 @@ import { photosOfThings } from './migrations/0015-photos-of-things.js'
 import { feels } from './migrations/0016-feels.js'
 import { shows } from './migrations/0017-shows.js'
 import { runShows } from './migrations/0018-run-shows.js'
+import { cards } from './migrations/0019-cards.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -40,6 +41,7 @@ export const migrations = [
   feels,
   shows,
   runShows,
+  cards,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

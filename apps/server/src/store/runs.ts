@@ -2,7 +2,7 @@ import { type RegionId, type Seen, stateAfterLog, type TechniqueId } from '@bold
 import type { RunInput, RunRow } from '@bold-heron/schema'
 import { literal, Op, type Sequelize, type Transaction, type WhereOptions } from 'sequelize'
 import type { ChildTable } from './children.js'
-import { cutReferences } from './jobs.js'
+import { cutReferences, referencesOfCutFrom } from './jobs.js'
 import { DieModel } from './models/die-model.js'
 import { JobLayerModel, JobModel } from './models/job-model.js'
 import { PressModel } from './models/press-model.js'
@@ -102,6 +102,9 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
       spoilt: run.spoilt,
       note: run.note,
       placement: run.placement,
+      joins: run.joins,
+      cutFrom: run.cutFrom,
+      stockTaken: run.stockTaken,
       jobName: names.job.get(run.jobId) ?? '',
       pressName: names.press.get(run.pressId) ?? '',
       dieNames: dieIds.map((id) => names.die.get(id) ?? ''),
@@ -207,6 +210,7 @@ export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
     { path: 'jobId', id: run.jobId, model: JobModel, what: 'job' },
     ...(run.followsRunId ? [{ path: 'followsRunId', id: run.followsRunId, model: RunModel, what: 'run' }] : []),
     ...cutReferences(run),
+    ...referencesOfCutFrom(run.cutFrom, 'cutFrom.'),
   ],
   around: moveJobsOn,
   where: ({ jobId, pressId, dieId, sheetId, technique, region, seen, since, until }) => ({

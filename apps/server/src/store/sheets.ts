@@ -7,6 +7,7 @@ import type { TableSpec } from './table.js'
 export const toSheetRow = (stored: SheetModel): SheetRow => ({
   ...shelfRowShape(stored),
   ...fieldsOf(sheetTable, stored),
+  parts: stored.parts,
 })
 
 export const sheetsTable: TableSpec<SheetModel, SheetInput, SheetRow, ShelfFilter> = {

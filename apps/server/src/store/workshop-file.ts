@@ -4,15 +4,18 @@ import { type ChildTable, insertAll } from './children.js'
 import { insertOutlines, outlinesOf } from './dies.js'
 import { readHouseRules } from './house-rules.js'
 import { jobTable } from './jobs.js'
+import { BuildModel } from './models/build-model.js'
 import { DieModel } from './models/die-model.js'
 import { HouseRulesModel } from './models/house-rules-model.js'
 import { JobModel } from './models/job-model.js'
+import { OffcutModel } from './models/offcut-model.js'
 import { PlateModel } from './models/plate-model.js'
 import { PressModel } from './models/press-model.js'
 import { RecipeModel } from './models/recipe-model.js'
 import type { RowModel } from './models/row-model.js'
 import { RunModel } from './models/run-model.js'
 import { SheetModel } from './models/sheet-model.js'
+import { offcutsTable } from './offcuts.js'
 import { photosForFile, replacePhotos } from './photos.js'
 import { pressChildren } from './presses.js'
 import type { ReadPhoto } from './read-photo.js'
@@ -73,6 +76,10 @@ const listsOf = (workshop: Workshop, transaction: Transaction) => {
       rows.map(({ jobName: _, pressName: __, dieNames: ___, sheetName: ____, ...run }) => run),
     ),
     recipes: rowsOf(workshop.recipes.spec, asTheyAre),
+    offcuts: rowsOf(workshop.offcuts.spec, (rows) =>
+      rows.map(({ sheetName: _, lengthMm: __, widthMm: ___, areaMm2: ____, claims: _____, ...offcut }) => offcut),
+    ),
+    builds: rowsOf(workshop.builds.spec, (rows) => rows.map(({ jobs: _, ...build }) => build)),
     photos: photosForFile(transaction),
   } satisfies Partial<Record<keyof WorkshopFile, AsyncGenerator<unknown[]>>>
 }
@@ -112,6 +119,8 @@ const models: readonly ModelStatic<RowModel>[] = [
   JobModel,
   RunModel,
   RecipeModel,
+  OffcutModel,
+  BuildModel,
 ]
 
 /** Inserts the children of many rows at once. */
@@ -139,6 +148,8 @@ export const importWorkshop = (
   tell: (share: number) => void = () => undefined,
 ): Promise<void> =>
   inWritingAlone(sequelize, async (transaction) => {
+    // What the runs of the file took from the stock is taken already.
+    await sequelize.query(`SET LOCAL heron.restoring = 'on'`, { transaction })
     // A run may follow one that comes later in the file.
     await sequelize.query('SET CONSTRAINTS runs_follows DEFERRED', { transaction })
     for (const model of [...models].reverse()) await model.destroy({ where: {}, transaction })
@@ -160,6 +171,13 @@ export const importWorkshop = (
       () => insertAll(RunModel, file.runs, transaction),
       ...runChildren.map((child) => () => insertChildren([child], file.runs, transaction)),
       () => insertAll(RecipeModel, file.recipes, transaction),
+      () =>
+        insertAll(
+          OffcutModel,
+          file.offcuts.map((offcut) => ({ ...offcut, ...offcutsTable.columns(offcut) })),
+          transaction,
+        ),
+      () => insertAll(BuildModel, file.builds, transaction),
       () => replacePhotos(file.photos, photos, transaction),
     ]
     for (const [at, step] of steps.entries()) {

@@ -1,7 +1,9 @@
 import { measureOutline } from '@bold-heron/core'
 import type { Sequelize } from 'sequelize'
+import { buildsTable } from './builds.js'
 import { diesTable, type Measure } from './dies.js'
 import { jobTable } from './jobs.js'
+import { offcutsTable } from './offcuts.js'
 import { platesTable } from './plates.js'
 import { pressesTable } from './presses.js'
 import { recipeTable } from './recipes.js'
@@ -16,6 +18,8 @@ export const openWorkshop = (sequelize: Sequelize, measure: Measure = measureOut
   presses: new Table(sequelize, pressesTable),
   dies: new Table(sequelize, diesTable(measure)),
   sheets: new Table(sequelize, sheetsTable),
+  offcuts: new Table(sequelize, offcutsTable),
+  builds: new Table(sequelize, buildsTable),
   jobs: new Table(sequelize, jobTable),
   runs: new Table(sequelize, runTable),
   recipes: new Table(sequelize, recipeTable),

@@ -94,6 +94,8 @@ export const sheetInputs = {
     lengthMm: 297,
     widthMm: 210,
     stock: 50,
+    grain: 'unknown',
+    patterned: false,
     colour: 'white',
     note: '',
   },

@@ -19,6 +19,8 @@ export interface PressedOutcome {
   /** When it was begun, and when the last look was told; undefined where it is written down afterwards. */
   readonly from?: string | undefined
   readonly until?: string | undefined
+  /** How the joins of a border came out. */
+  readonly joins?: RunInput['joins']
 }
 
 /** Where the things of a run lay: its own lay-out on the card, without what the card looks like. */
@@ -58,4 +60,6 @@ export const runOf = (
   spoilt: outcome.spoilt,
   note: outcome.note,
   placement: placeOf(job, run),
+  joins: outcome.joins ?? null,
+  cutFrom: run.cutFrom,
 })

@@ -1,4 +1,5 @@
 import type { MeasuredMm } from '../units/measured.js'
+import type { SheetPart } from './composite.js'
 import type { SheetKind } from './sheet-kind.js'
 
 /** A kind of sheet on the shelf, as the planner needs it. */
@@ -12,4 +13,6 @@ export interface Sheet {
   readonly shearStrengthMPa: number
   /** E_m: how hard it is to squash, MPa. */
   readonly squashModulusMPa: number
+  /** What it is made of, bottom to top as it lies face up, where other things go through the press with it; absent for a plain sheet. */
+  readonly parts?: readonly SheetPart[]
 }

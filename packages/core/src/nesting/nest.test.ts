@@ -50,13 +50,12 @@ const wrongIn = (wanted: NestWanted, { placed }: Nest): string[] => {
     if (!rims[0]!.contains(corner)) wrong.push(`${at} is off the sheet`)
     if (rims.slice(1).some((hole) => hole.contains(corner))) wrong.push(`${at} is in a hole`)
     for (const rim of rims)
-      for (const face of rim.faces)
-        for (const edge of face.edges)
-          if (
-            near(polygon.box, edge.box, wanted.edgeMm) &&
-            polygon.distanceTo(edge.shape as never)[0] < wanted.edgeMm - slack
-          )
-            wrong.push(`${at} is near an edge`)
+      for (const edge of [...rim.edges] as Flatten.Edge[])
+        if (
+          near(polygon.box, edge.box, wanted.edgeMm) &&
+          polygon.distanceTo(edge.shape as Flatten.Segment)[0] < wanted.edgeMm - slack
+        )
+          wrong.push(`${at} is near an edge`)
     polygons.slice(at + 1).forEach((other, more) => {
       if (!near(polygon.box, other.box, wanted.gapMm)) return
       const apart = polygon.distanceTo(other)[0]

@@ -61,13 +61,3 @@ export const usualFronts = [
   { id: 'six-square', widthMm: 6 * MM_PER_INCH, heightMm: 6 * MM_PER_INCH },
 ] as const
 export type UsualFront = (typeof usualFronts)[number]['id']
-
-/** A mat that leaves the same margin of the panel in view all round, mm. Undefined where nothing would be left of it. */
-export const matOf = (
-  panelWidthMm: number,
-  panelHeightMm: number,
-  marginMm: number,
-): { readonly widthMm: number; readonly heightMm: number } | undefined => {
-  const [widthMm, heightMm] = [panelWidthMm - 2 * marginMm, panelHeightMm - 2 * marginMm]
-  return widthMm > 0 && heightMm > 0 ? { widthMm, heightMm } : undefined
-}

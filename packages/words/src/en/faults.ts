@@ -39,6 +39,8 @@ const remedies = {
     'must leave room for a shift of one whole pitch: at most {{limit}}, and not so near the most overlap that no whole pitch lies between',
   'margins-longer-than-strip': 'must be less than what the strip has beside the other margin, {{limit}}',
   'too-many-cuts': 'must be short enough for {{limit}} cuts; take a longer die or a shorter strip',
+  'names-two-layers': 'must name one layer only',
+  'too-many-pieces': 'must leave at most {{limit}} pieces to be cut in all',
   'not-an-outline': 'must be a closed outline with an area, at least three points that do not cross one another',
   'number-out-of-range': 'must be between {{least}} and {{most}} for {{name}}',
 }

@@ -10,6 +10,8 @@ const sheet = (line: SheetLine): SheetInput => ({
   squashModulusMPa: null,
   lengthMm: 297,
   widthMm: 210,
+  grain: 'along-length',
+  patterned: false,
   note: '',
   ...line,
 })

@@ -6,6 +6,8 @@ import { defineJobs } from './job-model.js'
 import { definePlates } from './plate-model.js'
 import { definePresses } from './press-model.js'
 import { definePhotos } from './photo-model.js'
+import { defineBuilds } from './build-model.js'
+import { defineOffcuts } from './offcut-model.js'
 import { defineRecipes } from './recipe-model.js'
 import { defineRuns } from './run-model.js'
 import { defineSheets } from './sheet-model.js'
@@ -22,6 +24,8 @@ export const defineModels = (sequelize: Sequelize): void => {
     defineEvidence,
     definePhotos,
     defineRecipes,
+    defineOffcuts,
+    defineBuilds,
     defineHouseRules,
   ])
     define(sequelize)

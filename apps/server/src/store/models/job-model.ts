@@ -31,6 +31,8 @@ export class JobRunModel extends Model {
   declare onlyOne: boolean
   declare finishes: boolean
   declare placed: PressRun['placed']
+  declare border: PressRun['border']
+  declare cutFrom: PressRun['cutFrom']
 }
 
 export class JobDieModel extends Model {
@@ -86,6 +88,8 @@ export const defineJobs = (sequelize: Sequelize): void => {
       onlyOne: flag(),
       finishes: flag(),
       placed: { type: DataTypes.JSONB, allowNull: true },
+      border: { type: DataTypes.JSONB, allowNull: true },
+      cutFrom: { type: DataTypes.JSONB, allowNull: true },
     },
     { sequelize, tableName: 'job_runs' },
   )

@@ -36,6 +36,10 @@ export class RunModel extends RowModel {
   declare spoilt: number
   declare note: string
   declare placement: Placement | null
+  declare joins: RunInput['joins']
+  declare cutFrom: RunInput['cutFrom']
+  /** Sheets that it took from the stock; the database counts them (migration 0019). */
+  declare stockTaken: number
 }
 
 export class RunDieModel extends Model {
@@ -96,6 +100,9 @@ export const defineRuns = (sequelize: Sequelize): void => {
       spoilt: whole(),
       note: text(),
       placement: { type: DataTypes.JSONB, allowNull: true },
+      joins: { type: DataTypes.JSONB, allowNull: true },
+      cutFrom: { type: DataTypes.JSONB, allowNull: true },
+      stockTaken: { ...whole(), defaultValue: 0 },
     },
     { sequelize, tableName: 'runs' },
   )

@@ -42,7 +42,14 @@ export const jobForm = rowForm<JobInput, JobFields>({
     return { name, state, pressId, wanted, note, dieIds, sheetId, sheetCount, bladeSide, shows, onlyOne, before: job }
   },
   toInput: ({ before, dieIds, sheetId, sheetCount, bladeSide, shows, onlyOne, ...job }) => ({
-    ...withRunInHand(before, { dieIds, sheetId, sheetCount, bladeSide, ...shownAs(runInHandOf(before), shows), onlyOne }),
+    ...withRunInHand(before, {
+      dieIds,
+      sheetId,
+      sheetCount,
+      bladeSide,
+      ...shownAs(runInHandOf(before), shows),
+      onlyOne,
+    }),
     ...job,
   }),
   shownAt: (path) => String((path[0] === 'runs' ? ofRun.find((field) => field === path[2]) : path[0]) ?? ''),

@@ -31,6 +31,8 @@ const sheetForm = rowForm<SheetInput, SheetFields>({
     lengthMm: 297,
     widthMm: 210,
     stock: 10,
+    grain: 'unknown',
+    patterned: false,
     colour: '',
     note: '',
   }),
@@ -63,6 +65,8 @@ export const SheetStep = ({
     lengthMm: 297,
     widthMm: 210,
     stock: 10,
+    grain: 'unknown',
+    patterned: false,
     colour: '',
     note: '',
   })

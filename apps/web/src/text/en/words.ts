@@ -53,6 +53,26 @@ export const words = {
     'craft-foam': 'craft foam',
     board: 'greyboard, chipboard',
   },
+  sheetPart: {
+    sheet: 'the sheet itself',
+    adhesive: 'adhesive sheet behind',
+    'waxed-paper': 'waxed paper on top',
+    printed: 'printed sheet glued on',
+    folded: 'folded: itself once more',
+  },
+  grain: {
+    unknown: 'not known',
+    'along-length': 'along its length',
+    'along-width': 'along its width',
+  },
+  offcutSource: { typed: 'measured', traced: 'traced', 'left-over': 'left over by a run' },
+  layerJoin: {
+    'wet-glue': 'wet glue',
+    tape: 'tape',
+    'adhesive-sheet': 'adhesive sheet',
+    'foam-pad': 'foam pads',
+    loose: 'laid in loose',
+  },
   measuredBy: {
     caliper: 'measured with a caliper',
     ruler: 'measured with a ruler',

@@ -18,12 +18,15 @@ export const LengthInput = ({
   mm,
   lengths,
   leastMm,
+  shown = lengths.place,
   onChange,
 }: {
   readonly label: string
   readonly mm: number
   readonly lengths: Lengths
   readonly leastMm?: number
+  /** How it is written; as a place on the table unless told otherwise. */
+  readonly shown?: (mm: number) => string
   readonly onChange: (mm: number) => void
 }) => {
   const { t } = useTranslation()
@@ -47,7 +50,7 @@ export const LengthInput = ({
           type="text"
           autoComplete="off"
           className={`${boxClass} min-h-9 px-2 py-1`}
-          value={typed ?? lengths.place(mm)}
+          value={typed ?? shown(mm)}
           onChange={(event) => setTyped(event.target.value)}
           onBlur={take}
           onKeyDown={(event) => event.key === 'Enter' && take()}

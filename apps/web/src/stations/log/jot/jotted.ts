@@ -60,6 +60,8 @@ export const jottedRun = (
     technique: run.technique,
     region: run.region,
     shows: run.shows,
+    joins: null,
+    cutFrom: null,
     finishes: run.finishes,
     pressId: run.pressId,
     dieIds: run.dieIds,

@@ -7,17 +7,18 @@ import {
   strengthOfKind,
   type TypedCardWeight,
 } from '@bold-heron/core'
-import { caliperWays, type SheetInput, sheetInput, sheetTable } from '@bold-heron/schema'
+import { caliperWays, grains, type SheetInput, sheetInput, sheetTable } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { colourOf } from '../../../drawing/colour-of.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
-import { cardWeight, length } from '../../../ui/form/codec.js'
+import { asItIs, cardWeight, length } from '../../../ui/form/codec.js'
 import { codecsOf } from '../../../ui/form/field-codecs.js'
-import { ChoiceField, Field, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
+import { ChoiceField, Field, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
+import { PartsField } from './PartsField.js'
 import type { Room } from './room.js'
 
 /** In the form the weight is one field: as typed, and the g/m² it means. */
@@ -122,6 +123,13 @@ const SheetFields = () => {
       <LengthField name="lengthMm" measures="size" label={t('shelf.field.lengthMm')} />
       <LengthField name="widthMm" measures="size" label={t('shelf.field.widthMm')} />
       <StrengthFields />
+      <ChoiceField
+        name="grain"
+        label={t('shelf.field.grain')}
+        options={grains.map((each) => ({ value: each, text: t(`words.grain.${each}`) }))}
+      />
+      <FlagField name="patterned" label={t('shelf.field.patterned')} hint={t('shelf.hint.patterned')} />
+      <PartsField />
       <TextField name="stock" label={t('shelf.field.stock')} inputMode="numeric" />
       <ColourField />
       <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
@@ -133,7 +141,7 @@ const { grammage: _, weightTyped: __, ...ownFields } = sheetTable
 
 const sheetForm = rowForm<SheetInput, SheetFormFields>({
   schema: sheetInput,
-  codecs: { ...codecsOf(ownFields), weight: cardWeight },
+  codecs: { ...codecsOf(ownFields), weight: cardWeight, parts: asItIs() },
   fromInput: ({ grammage, weightTyped, ...rest }) => ({
     ...rest,
     weight: { typed: weightTyped || (grammage === null ? '' : `${grammage} g/m²`), weight: undefined },
@@ -161,6 +169,8 @@ export const sheetsRoom: Room<'sheets'> = {
     lengthMm: 297,
     widthMm: 210,
     stock: 10,
+    grain: 'unknown',
+    patterned: false,
     colour: '',
     note: '',
   },

@@ -1,0 +1,17 @@
+import { stretchLearnt } from '@bold-heron/schema'
+import { stretchOfSheet } from '../../learning/stretch.js'
+import { inSnapshot } from '../../store/transactions.js'
+import type { Workshop } from '../../store/workshop.js'
+import { route, type Route } from '../route.js'
+
+/** What the log teaches of how sheets stretch between the rollers. */
+export const stretchRoutes = (workshop: Workshop): Route[] => [
+  route({
+    method: 'get',
+    path: '/api/sheets/{id}/stretch',
+    one: 'sheet',
+    summary: 'By which share a pass lengthens a sheet, learnt from the joins of borders that were told',
+    answers: { 200: { says: 'The share, its spread, and from how many joins', schema: stretchLearnt } },
+    handle: ({ id }) => inSnapshot(workshop.sequelize, (transaction) => stretchOfSheet(id, transaction)),
+  }),
+]

@@ -1,0 +1,66 @@
+import { type BuildInput, type BuildRow, wantedOfJobs } from '@bold-heron/schema'
+import { literal, type Transaction } from 'sequelize'
+import { BuildModel } from './models/build-model.js'
+import { JobModel } from './models/job-model.js'
+import { SheetModel } from './models/sheet-model.js'
+import { piecesOfJobs } from './pieces.js'
+import { nameHolds, type Reference, rowShape } from './row-shape.js'
+import type { TableSpec } from './table.js'
+
+export interface BuildFilter {
+  readonly q?: string | undefined
+}
+
+const jobIdsOf = ({ layers }: Pick<BuildInput, 'layers'>): string[] => [
+  ...new Set(layers.flatMap(({ jobId }) => jobId ?? [])),
+]
+
+const toBuildRows = async (stored: readonly BuildModel[], transaction: Transaction): Promise<BuildRow[]> => {
+  const ids = stored.flatMap(jobIdsOf)
+  const jobs = await JobModel.findAll({ where: { id: ids, deletedAt: null }, raw: true, transaction })
+  const pieces = await piecesOfJobs(ids, transaction)
+  const byId = new Map(jobs.map((job) => [job.id, job]))
+  return stored.map((build) => ({
+    ...rowShape(build),
+    name: build.name,
+    wanted: build.wanted,
+    base: build.base,
+    frontWidthMm: build.frontWidthMm,
+    frontHeightMm: build.frontHeightMm,
+    mostHighMm: build.mostHighMm,
+    layers: build.layers,
+    note: build.note,
+    jobs: jobIdsOf(build).flatMap((id) => {
+      const job = byId.get(id)
+      return job ? [{ id, name: job.name, wanted: job.wanted, cut: pieces(id).cut }] : []
+    }),
+  }))
+}
+
+/** The count of a build gives its jobs how many pieces they want. */
+const wantOfJobs = async (build: BuildInput, transaction: Transaction): Promise<void> => {
+  for (const [id, wanted] of wantedOfJobs(build)) {
+    const changed = { wanted, version: literal('version + 1'), updatedAt: new Date() }
+    await JobModel.update(changed, {
+      where: literal(`id = ${JobModel.sequelize?.escape(id) ?? ''} AND wanted <> ${wanted}`),
+      transaction,
+    })
+  }
+}
+
+export const buildsTable: TableSpec<BuildModel, BuildInput, BuildRow, BuildFilter> = {
+  model: BuildModel,
+  order: [
+    ['updatedAt', 'DESC'],
+    ['id', 'ASC'],
+  ],
+  columns: (input) => ({ ...input }),
+  rows: toBuildRows,
+  saveChildren: (_, input, transaction) => wantOfJobs(input, transaction),
+  references: ({ layers }) =>
+    layers.flatMap(({ jobId, sheetId }, at): Reference[] => [
+      { path: `layers.${at}.sheetId`, id: sheetId, model: SheetModel, what: 'sheet' },
+      ...(jobId ? [{ path: `layers.${at}.jobId`, id: jobId, model: JobModel, what: 'job' }] : []),
+    ]),
+  where: ({ q }) => nameHolds(q),
+}
