@@ -38,7 +38,13 @@ export { measured, type MeasuredMm, type MeasuringWay, measuringWays, spreadOf }
 export { estimatedCaliper, isSoldByWeight, type SheetKind, sheetKinds, strengthOfKind } from './materials/sheet-kind.js'
 export type { Sheet } from './materials/sheet.js'
 export { type DieClass, dieClasses, factsOfDieClass } from './dies/classes/list.js'
-export { envelopeFor, type EnvelopeUnit, printedInches, type SquareEnvelope } from './cards/envelope.js'
+export {
+  envelopeFor,
+  type EnvelopeUnit,
+  printedInches,
+  type SquareEnvelope,
+  USUAL_CLEARANCE_MM,
+} from './cards/envelope.js'
 export { type Die, hasBlades } from './dies/die.js'
 export { bestFace, type FaceState, faceStates, type Plate } from './layers/plate.js'
 export { type PlateKind, plateKinds } from './materials/plate-kind.js'
@@ -208,6 +214,7 @@ export {
   layOnGrid,
   STANDARD_GRID,
 } from './press/nip/contact-cells.js'
+export { type FrameMargins, frameRound, marginsRound } from './placement/frame-round.js'
 export { edgesOf, type DiePose, placeLines } from './placement/place-die.js'
 export {
   type BaseKind,
@@ -344,3 +351,6 @@ export {
   factsOfPart,
   type SheetPart,
 } from './materials/composite.js'
+export { pieceOf } from './nesting/piece-of.js'
+export { isUseful, laidOutline, leftOver } from './nesting/left-over.js'
+export { planRibbon, type RibbonEdge, type RibbonWanted } from './borders/ribbon.js'

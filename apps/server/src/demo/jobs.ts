@@ -1,4 +1,5 @@
-import type { BladeSide, TechniqueId } from '@bold-heron/core'
+import { type BladeSide, type TechniqueId, USUAL_STRETCH } from '@bold-heron/core'
+import type { BorderOfRun } from '@bold-heron/schema'
 import type { DemoDie } from './shelf/dies.js'
 import type { DemoPressKey } from './shelf/presses.js'
 import type { DemoPlacementKey } from './placements.js'
@@ -23,9 +24,23 @@ export interface DemoJob {
   readonly note: string
   /** Where things lie on the card, for a cut that is laid out. */
   readonly placement?: DemoPlacementKey
+  /** Laid many times along a strip, as a border is. */
+  readonly border?: BorderOfRun
   /** What its last run that came out good is kept as. */
   readonly recipe?: { readonly name: string; readonly note: string }
 }
+
+const borderOf = (
+  border: Pick<BorderOfRun, 'dieLengthMm' | 'pitchMm' | 'stripLengthMm' | 'stripWidthMm'> & Partial<BorderOfRun>,
+): BorderOfRun => ({
+  marginStartMm: 0,
+  marginEndMm: 0,
+  stretch: USUAL_STRETCH,
+  feed: 'joined-end',
+  edges: 'one',
+  phase: 'matched',
+  ...border,
+})
 
 export const demoJobs: readonly DemoJob[] = [
   {
@@ -176,6 +191,7 @@ export const demoJobs: readonly DemoJob[] = [
     runs: 0,
     yield: 0,
     note: 'First try on the motor press: start loose.',
+    border: borderOf({ dieLengthMm: 150, pitchMm: 24, stripLengthMm: 270, stripWidthMm: 45, edges: 'both' }),
   },
   {
     name: 'Rope border strips',
@@ -188,7 +204,8 @@ export const demoJobs: readonly DemoJob[] = [
     state: 'waiting',
     runs: 0,
     yield: 0,
-    note: '',
+    note: 'A ribbon of 640 mm for the programme’s spine.',
+    border: borderOf({ dieLengthMm: 150, pitchMm: 10, stripLengthMm: 640, stripWidthMm: 30, feed: 'free-end' }),
   },
   {
     name: 'Buoys for the signpost',
@@ -341,5 +358,31 @@ export const demoJobs: readonly DemoJob[] = [
     runs: 2,
     yield: 1,
     note: 'Warm it first, and wait.',
+  },
+  {
+    name: 'Kites for the kite card',
+    press: 'library',
+    dies: ['boxKite'],
+    sheet: 'slate',
+    sheetCount: 1,
+    bladeSide: 'down',
+    wanted: 24,
+    state: 'waiting',
+    runs: 0,
+    yield: 0,
+    note: '',
+  },
+  {
+    name: 'Gulls for the kite card',
+    press: 'library',
+    dies: ['gulls'],
+    sheet: 'film',
+    sheetCount: 1,
+    bladeSide: 'down',
+    wanted: 24,
+    state: 'waiting',
+    runs: 0,
+    yield: 0,
+    note: 'From the leftovers of film first.',
   },
 ]

@@ -44,6 +44,7 @@ import type { Saved } from '../store/table.js'
 import { inWriting } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
 import { type DemoJob, demoJobs } from './jobs.js'
+import { demoBuilds, demoOffcuts } from './cards.js'
 import { demoId } from './demo-id.js'
 import { demoOutlines } from './outlines.js'
 import { demoPress, pressRounds } from './outcomes.js'
@@ -244,6 +245,7 @@ const loadJob = async (
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,
     layers: best && job.state !== 'waiting' ? chosenLayers(best) : [],
+    border: job.border ?? null,
   }
   const plain: JobInput = {
     name: job.name,
@@ -278,6 +280,21 @@ const loadJob = async (
   if (job.recipe && lastGood) await keepRecipe(workshop, job.recipe, lastGood, transaction)
 }
 
+/** Leftovers, and the card that is built of several layers. */
+const loadCards = async (workshop: Workshop, { sheets }: DemoShelf, transaction: Transaction): Promise<void> => {
+  await saveAll('offcut', demoOffcuts, ({ sheet, ...offcut }, id) =>
+    workshop.offcuts.createIn({ ...offcut, sheetId: sheets[sheet].id }, transaction, id),
+  )
+  await saveAll('build', demoBuilds, ({ layers, ...build }, id) => {
+    const made = layers.map(({ sheet, job, ...layer }) => ({
+      ...layer,
+      sheetId: sheets[sheet].id,
+      jobId: job === undefined ? null : demoId('job', job),
+    }))
+    return workshop.builds.createIn({ ...build, layers: made }, transaction, id)
+  })
+}
+
 /** Loads the demo if it never was; a second start, or a workshop that the user has cleared, is left as it is. */
 export const loadDemoOnce = (workshop: Workshop, now: Date): Promise<boolean> =>
   inWriting(workshop.sequelize, async (transaction) => {
@@ -297,5 +314,6 @@ export const loadDemoOnce = (workshop: Workshop, now: Date): Promise<boolean> =>
       presses.set(job.press, press)
       await loadJob(workshop, shelf, job, now, random, responses, press, transaction)
     }
+    await loadCards(workshop, shelf, transaction)
     return true
   })

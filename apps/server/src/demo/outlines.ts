@@ -44,12 +44,12 @@ const sailLace = (): Lines => {
   return [outer, ...lattice(outer, 8.4, (x, y) => diamond(x, y, 3.1, 1.55), [100, 100], 1.2)]
 }
 
+/** A rope of 15 twists of 10 mm, open at both ends: both edges run off the strip. */
 const ropeBorder = (): Lines => {
-  const edge = (sign: number, y: number): (readonly [number, number])[] =>
-    Array.from({ length: 151 }, (_, x) => [x, y + sign * 2.2 * Math.abs(Math.sin((x * Math.PI) / 10))] as const)
-  const outline = closed([...edge(1, 13.8), ...edge(-1, 4.2).reverse()])
-  const twists: Lines = Array.from({ length: 14 }, (_, at) => [at * 10 + 7, 6.5, at * 10 + 13, 11.5])
-  return [outline, ...twists]
+  const edge = (sign: number, y: number): number[] =>
+    Array.from({ length: 301 }, (_, at) => [at / 2, y + sign * 2.2 * Math.abs(Math.sin((at * Math.PI) / 20))]).flat()
+  const twists: Lines = Array.from({ length: 15 }, (_, at) => [at * 10 + 2, 6.5, at * 10 + 8, 11.5])
+  return [edge(1, 13.8), edge(-1, 4.2), ...twists]
 }
 
 const portholes = (): Lines => [
@@ -121,13 +121,15 @@ const numerals = (): Lines => [
   ]),
 ]
 
+/** Waves of 24 mm with a curl on each, open at both ends; six and a bit of them. */
 const tideEdge = (): Lines => {
-  const wave = (y: number, height: number, phase: number): (readonly [number, number])[] =>
-    Array.from(
-      { length: 143 },
-      (_, x) => [x, y + height * Math.sin((x * 2 * Math.PI) / 23.67 + phase) * (0.7 + 0.3 * Math.sin(x / 9))] as const,
-    )
-  return [closed([...wave(7, 5, 0), ...wave(24, 4.5, 1.3).reverse()])]
+  const pitch = 24
+  const crest = Array.from({ length: 301 }, (_, at) => {
+    const x = at / 2
+    return [x, 9 - 5 * Math.sin((2 * Math.PI * x) / pitch) - 1.5 * Math.sin((4 * Math.PI * x) / pitch)]
+  }).flat()
+  const curls: Lines = Array.from({ length: 6 }, (_, at) => circle(at * pitch + 5.5, 13, 1.8))
+  return [crest, ...curls]
 }
 
 const compassLace = (): Lines => {

@@ -1,4 +1,5 @@
 import { bench } from '../stations/bench/station.js'
+import { cards } from '../stations/cards/station.js'
 import { jobs } from '../stations/jobs/station.js'
 import { log } from '../stations/log/station.js'
 import { place } from '../stations/place/station.js'
@@ -11,7 +12,7 @@ import { workshop } from '../stations/workshop/station.js'
 import type { Station, StationNav } from '../stations/station.js'
 
 /** Every station, in the order people work. */
-export const stations = [jobs, shelf, plan, place, bench, log, practice, workshop, words, welcome] as const
+export const stations = [jobs, cards, shelf, plan, place, bench, log, practice, workshop, words, welcome] as const
 
 type AnyStation = (typeof stations)[number]
 type Reached = Extract<AnyStation, Station<string, unknown, StationNav>>

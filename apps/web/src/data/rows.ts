@@ -1,8 +1,12 @@
 import {
+  type BuildInput,
+  buildRow,
   type DieInput,
   dieRow,
   type JobInput,
   jobRow,
+  type OffcutInput,
+  offcutRow,
   pageOf,
   type PlateInput,
   plateRow,
@@ -29,6 +33,8 @@ const rows = {
   jobs: jobRow,
   runs: runRow,
   recipes: recipeRow,
+  offcuts: offcutRow,
+  builds: buildRow,
 }
 export type Kind = keyof typeof rows
 export type RowOf<K extends Kind> = z.infer<(typeof rows)[K]>
@@ -42,6 +48,8 @@ interface Inputs {
   jobs: JobInput
   runs: RunInput
   recipes: RecipeInput
+  offcuts: OffcutInput
+  builds: BuildInput
 }
 export type InputOf<K extends Kind> = Inputs[K]
 
@@ -108,9 +116,11 @@ const touchedBy: Readonly<Record<Kind, readonly string[]>> = {
   presses: ['presses', 'jobs', 'runs', 'plan'],
   dies: ['dies', 'jobs', 'runs', 'plan'],
   sheets: ['sheets', 'jobs', 'runs', 'plan'],
-  jobs: ['jobs', 'runs', 'plan'],
-  runs: ['runs', 'jobs', 'plan'],
+  jobs: ['jobs', 'runs', 'plan', 'offcuts', 'builds'],
+  runs: ['runs', 'jobs', 'plan', 'sheets', 'offcuts', 'builds'],
   recipes: ['recipes'],
+  offcuts: ['offcuts'],
+  builds: ['builds', 'jobs'],
 }
 
 /** Makes stale what a change touched; `gone` is a row that was deleted, which nobody need ask for again. */

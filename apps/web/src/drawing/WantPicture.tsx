@@ -7,7 +7,7 @@ const piece = { fill: '#d8cdb6', stroke: 'var(--color-ink)', strokeWidth: 2 } as
 const hole = { fill: '#b9ad94', stroke: 'var(--color-ink)', strokeWidth: 1.6 } as const
 const fold = { stroke: 'var(--color-ink)', strokeWidth: 1.2, strokeDasharray: '3 2' } as const
 
-export type PicturedWant = 'whole' | StartKind | Exclude<TechniqueId, 'cut'> | 'cut-crease' | 'cut-form'
+export type PicturedWant = 'whole' | StartKind | Exclude<TechniqueId, 'cut'> | 'cut-crease' | 'cut-form' | 'border'
 
 /** What has no picture of its own is shown as a piece out of its sheet. */
 const pictures: { readonly [Want in PicturedWant]?: ReactNode } = {
@@ -87,6 +87,21 @@ const pictures: { readonly [Want in PicturedWant]?: ReactNode } = {
       <path d="M33 22h8m-3-4 4 4-4 4" {...line} strokeWidth={1.6} />
       <circle cx={52} cy={22} r={10} {...piece} />
       <path d="M44 19q4-4 8 0t8 0M44 26q4-4 8 0t8 0" {...line} strokeWidth={1.2} />
+    </>
+  ),
+  'frame-round': (
+    <>
+      <path d="M4 3h56v38H4z" {...card} />
+      <path d="M12 8h40v28H12z" {...line} />
+      <circle cx={32} cy={22} r={9} {...piece} />
+    </>
+  ),
+  // A strip whose pattern goes on.
+  border: (
+    <>
+      <path d="M2 14q4-8 8 0t8 0 8 0 8 0 8 0 8 0 8 0 4-4 6 0v22H2z" {...card} />
+      <path d="M2 14q4-8 8 0t8 0 8 0 8 0" {...line} />
+      <path d="M26 6v32" {...fold} />
     </>
   ),
   // Pressed under the block, not beside it.

@@ -1,6 +1,7 @@
-import type { DieRow, PlateRow, PressRow, SheetRow } from '@bold-heron/schema'
+import type { DieRow, OffcutRow, PlateRow, PressRow, SheetRow } from '@bold-heron/schema'
 import type { ReactNode } from 'react'
 import { DieThumb } from './DieThumb.js'
+import { NestDrawing } from './nest/NestDrawing.js'
 import { Photographed } from './photos/Photographed.js'
 import { PlateSection } from './PlateSection.js'
 import { PressPicture } from './PressPicture.js'
@@ -12,6 +13,7 @@ export interface ShownRows {
   readonly sheets: SheetRow
   readonly presses: PressRow
   readonly plates: PlateRow
+  readonly offcuts: OffcutRow
 }
 export type ShownKind = keyof ShownRows
 
@@ -24,6 +26,7 @@ export const pictureOf: { readonly [Kind in ShownKind]: (row: ShownRows[Kind]) =
   ),
   sheets: (row) => <SheetSwatch sheet={row} />,
   presses: (row) => <PressPicture press={row} />,
+  offcuts: ({ loops }) => <NestDrawing loops={loops} className="size-11 shrink-0" />,
   plates: (row) => (
     <Photographed kind="plates" id={row.id}>
       <PlateSection plate={row} />

@@ -1,5 +1,14 @@
-import { type DieClass, type Fault, type Polyline, standInOutline } from '@bold-heron/core'
-import { type DrawingFaultCode, type DrawingNote, type Format, formatOf, readDrawing } from '@bold-heron/formats'
+import { type DieClass, type Fault, type Polyline, standInOutline, type TemplateLine } from '@bold-heron/core'
+import {
+  type DrawingFaultCode,
+  type DrawingNote,
+  type Format,
+  formatOf,
+  formats,
+  type Paper,
+  readDrawing,
+  type TemplateWords,
+} from '@bold-heron/formats'
 import { expose } from 'comlink'
 import { type OutlineView, viewOf } from '../paths/outline-view.js'
 
@@ -37,6 +46,17 @@ const drawing = {
     const write = await format?.write?.()
     if (!write) throw new Error(`a drawing cannot be written as ${fileName}`)
     return write(asDrawn(format, lines), title)
+  },
+  /** A template of true size as a file's content; the ending of a format's files says which. */
+  template: async (
+    lines: readonly TemplateLine[],
+    words: TemplateWords,
+    ending: string,
+    paper: Paper,
+  ): Promise<string | ArrayBuffer> => {
+    const write = await formats.find((format) => format.ending === ending)?.template?.()
+    if (!write) throw new Error(`a template cannot be written as ${ending}`)
+    return write(lines, words, paper)
   },
 }
 export type DrawingWorker = typeof drawing

@@ -1,7 +1,7 @@
 import { rectangle } from '../geometry/polygons.js'
 import type { Polyline } from '../geometry/polyline.js'
 import { boxAround, heightOfBox } from '../geometry/box.js'
-import { transformed } from '../geometry/affine.js'
+import { type Affine, transformed } from '../geometry/affine.js'
 import type { TemplateLine } from '../templates/template-line.js'
 import type { BorderCut } from './joins.js'
 
@@ -15,26 +15,34 @@ const ARROW_MM = 12
  * presses them; none where they are not known.
  */
 export const borderMarks = (
-  strip: { readonly lengthMm: number; readonly widthMm: number; readonly wantedEndMm: number },
+  strip: {
+    readonly lengthMm: number
+    readonly widthMm: number
+    readonly wantedEndMm: number
+    /** Across the strip the die lies in its middle, or for a ribbon of two edges along the one that is cut, near this margin. */
+    readonly dieFromTopMm?: number | undefined
+  },
   cuts: readonly BorderCut[],
   lines: readonly Polyline[],
   feedsFrom: 'start' | 'end',
+  /** Cuts of the other edge, as they lie on this view: their strip is turned end for end. */
+  otherCuts: readonly BorderCut[] = [],
 ): TemplateLine[] => {
-  const { lengthMm, widthMm, wantedEndMm } = strip
+  const { lengthMm, widthMm, wantedEndMm, dieFromTopMm } = strip
   const box = boxAround(lines)
-  const laid = box
-    ? cuts.flatMap(({ atMm }) =>
-        lines.map((line) =>
-          transformed(line, [1, 0, 0, 1, atMm - box.fromX, (widthMm - heightOfBox(box)) / 2 - box.fromY]),
-        ),
-      )
-    : []
+  const fromTopMm = box ? (dieFromTopMm ?? (widthMm - heightOfBox(box)) / 2) : 0
+  const laidAt = ({ atMm }: BorderCut): number[][] =>
+    box ? lines.map((line) => transformed(line, [1, 0, 0, 1, atMm - box.fromX, fromTopMm - box.fromY])) : []
+  const endForEnd: Affine = [-1, 0, 0, -1, lengthMm, widthMm]
+  const laid = cuts.flatMap(laidAt)
+  const other = otherCuts.flatMap(laidAt).map((line) => transformed(line, endForEnd))
   const tip = feedsFrom === 'start' ? -MARK_MM : lengthMm + MARK_MM
   const back = feedsFrom === 'start' ? ARROW_MM : -ARROW_MM
   const middle = widthMm + MARK_MM + 3
   return [
     { part: 'card', line: rectangle({ fromX: 0, fromY: 0, toX: lengthMm, toY: widthMm }) },
     ...laid.map((line) => ({ part: 'die' as const, line })),
+    ...other.map((line) => ({ part: 'uncut' as const, line })),
     ...cuts.map(({ atMm }) => ({ part: 'pencil' as const, line: [atMm, -MARK_MM, atMm, widthMm + MARK_MM] })),
     { part: 'knife', line: [wantedEndMm, -MARK_MM, wantedEndMm, widthMm + MARK_MM] },
     { part: 'guide', line: [tip + back, middle, tip, middle, tip + back / 3, middle - 2] },

@@ -85,9 +85,9 @@ describe('envelopes that are bought', () => {
 
   it('inch fronts have theirs, until the card is too high', () => {
     const [long, short] = [5.5 * MM_PER_INCH, 4.25 * MM_PER_INCH]
-    expect(envelopesThatHold(long, short, 0.1)[0]!.id).toBe('A2')
-    expect(envelopesThatHold(long, short, 3).map(({ id }) => id)).not.toContain('A2')
-    expect(envelopesThatHold(7 * MM_PER_INCH, 5 * MM_PER_INCH, 0.6).map(({ id }) => id)).toContain('A7')
+    expect(envelopesThatHold(long, short, 0.1)[0]!.id).toBe('A2 (inch)')
+    expect(envelopesThatHold(long, short, 3).map(({ id }) => id)).not.toContain('A2 (inch)')
+    expect(envelopesThatHold(7 * MM_PER_INCH, 5 * MM_PER_INCH, 0.6).map(({ id }) => id)).toContain('A7 (inch)')
     expect(envelopesThatHold(400, 300, 1)).toEqual([])
   })
 })

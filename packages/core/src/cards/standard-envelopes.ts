@@ -8,7 +8,7 @@ export interface StandardEnvelope {
 }
 
 const inches = (id: string, long: number, short: number): StandardEnvelope => ({
-  id,
+  id: `${id} (inch)`,
   longMm: long * MM_PER_INCH,
   shortMm: short * MM_PER_INCH,
 })

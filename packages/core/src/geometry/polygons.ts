@@ -129,3 +129,11 @@ export const piecesOf = (sheet: readonly Polyline[], cuts: readonly Polyline[]):
     .filter((piece) => areaOfPolygon(piece) > LEAST_PIECE_MM2)
     .sort((one, other) => areaOfPolygon(other) - areaOfPolygon(one))
 }
+
+/** What is left of closed outlines (even-odd: an outline and its holes) when others are taken from them. */
+export const withoutOf = (from: readonly Polyline[], taken: readonly Polyline[]): Polygon[] => {
+  const tree = new PolyTreeD()
+  const holes = unionD(taken.map(oneWay), [], FillRule.NonZero, DECIMALS)
+  booleanOpDWithPolyTree(ClipType.Difference, pathsOf(from), holes, tree, FillRule.EvenOdd, DECIMALS)
+  return polygonsUnder(tree).filter((piece) => areaOfPolygon(piece) > LEAST_PIECE_MM2)
+}

@@ -1,12 +1,14 @@
 import type { Die } from '../dies/die.js'
 import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
 import { cardOfFront, frontOf } from './card.js'
+import { frameRound } from './frame-round.js'
+import { placeLines } from './place-die.js'
 import type { LaidDie, PlacedRun, Placement } from './placed-run.js'
 import { setInRow } from './set-in-row.js'
 import { wordOnFold } from './word-on-fold.js'
 
 /** Ways to begin laying out a card. */
-export const startKinds = ['panel', 'folded-front', 'word-on-fold', 'window', 'block'] as const
+export const startKinds = ['panel', 'folded-front', 'word-on-fold', 'window', 'block', 'frame-round'] as const
 export type StartKind = (typeof startKinds)[number]
 
 /** mm. A card base in inches, scored at half its width. Common practice, no source: 8 1/2 × 5 1/2 in scored at 4 1/4. */
@@ -14,6 +16,8 @@ const FRONT_MM = { widthMm: 107.95, heightMm: 139.7 }
 /** mm. Panel and line of a word on a fold. Common practice, no source: 8 1/4 in wide, line 3 in from the cut side. */
 const WORD_WIDTH_MM = 209.55
 const WORD_LINE_MM = 76.2
+/** mm of card round a frame die on each side. From memory. */
+const FRAME_REST_MM = 12
 /** mm. What is left free at either end of a word. From memory. */
 const WORD_MARGIN_MM = 12
 
@@ -21,6 +25,8 @@ const sizeOf = (die: Die): { widthMm: number; heightMm: number } => {
   const box = boxAround(die.outline.lines)
   return box ? { widthMm: widthOf(box), heightMm: heightOfBox(box) } : { widthMm: 1, heightMm: 1 }
 }
+
+const areaOf = (die: Die): number => sizeOf(die).widthMm * sizeOf(die).heightMm
 
 const run = (id: string, name: string, more: Partial<PlacedRun>): PlacedRun => ({
   id,
@@ -115,6 +121,18 @@ export const startPlacement = (
           line,
           dies: [{ id: 'die 2', dieId: motif.id, xMm: middle.xMm, yMm: motifY, rotationDeg: 0 }],
         }),
+      ])
+    }
+    case 'frame-round': {
+      const [piece, frame] = [...dies].sort((one, other) => areaOf(one) - areaOf(other))
+      if (!piece || !frame) return blank(panel, [run('run 1', names.first, { dies: inMiddle(dies, panel) })])
+      const around = sizeOf(frame)
+      const card = cardOfFront('panel', around.widthMm + 2 * FRAME_REST_MM, around.heightMm + 2 * FRAME_REST_MM)
+      const middle = { xMm: card.widthMm / 2, yMm: card.heightMm / 2, rotationDeg: 0 }
+      const pose = frameRound(placeLines(piece.outline.lines, middle), frame.outline.lines) ?? middle
+      return blank(card, [
+        run('run 1', names.first, { dies: [{ id: 'die 1', dieId: piece.id, ...middle }] }),
+        run('run 2', names.second, { dies: [{ id: 'die 2', dieId: frame.id, ...pose }] }),
       ])
     }
     case 'block':

@@ -10,7 +10,7 @@ const sheet = (line: SheetLine): SheetInput => ({
   squashModulusMPa: null,
   lengthMm: 297,
   widthMm: 210,
-  grain: 'along-length',
+  grain: 'unknown',
   patterned: false,
   note: '',
   ...line,
@@ -19,6 +19,7 @@ const sheet = (line: SheetLine): SheetInput => ({
 /** Sheets of the Harbour Kite Weekend: an invented workshop with invented things. */
 export const demoSheets = {
   ivory: sheet({
+    grain: 'along-length',
     name: 'Ivory card 250',
     kind: 'smooth-card',
     grammage: 250,
@@ -29,6 +30,7 @@ export const demoSheets = {
     colour: 'ivory',
   }),
   slate: sheet({
+    grain: 'along-length',
     name: 'Slate card 300',
     kind: 'smooth-card',
     grammage: 300,
@@ -89,6 +91,16 @@ export const demoSheets = {
     caliperBy: 'caliper',
     stock: 18,
     colour: 'silver',
+  }),
+  foilDoubled: sheet({
+    name: 'Silver foil paper, folded',
+    kind: 'foil-paper',
+    caliperMm: 0.12,
+    caliperBy: 'caliper',
+    stock: 6,
+    colour: 'silver',
+    parts: [{ part: 'folded', caliperMm: null }],
+    note: 'Face out: two pieces at once, one turned over.',
   }),
   film: sheet({ name: 'Clear film', kind: 'film', caliperMm: 0.2, caliperBy: 'caliper', stock: 12, colour: 'clear' }),
   vellum: sheet({

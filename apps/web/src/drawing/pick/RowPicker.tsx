@@ -33,6 +33,9 @@ const looks: { readonly [Kind in ShownKind]: Look<ShownRows[Kind]> } = {
     detail: ({ pressClass, throatMm }, t, lengths) =>
       `${t(`words.pressClass.${pressClass}`)} · ${lengths.size(throatMm)}`,
   },
+  offcuts: {
+    detail: ({ sheetName, lengthMm, widthMm }, _, lengths) => `${sheetName} · ${lengths.area(lengthMm, widthMm)}`,
+  },
   plates: {
     detail: ({ kind, thicknessMm }, t, lengths) =>
       `${t(`words.plateKind.${kind}`)} · ${lengths.thickness(thicknessMm)}`,

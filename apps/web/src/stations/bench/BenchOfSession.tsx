@@ -14,7 +14,7 @@ import { FinishStage } from './FinishStage.js'
 import { NextStage } from './NextStage.js'
 import { RehearsedStage } from './RehearsedStage.js'
 import { RoundStage } from './RoundStage.js'
-import { type BenchSession, newRun, oneMore, onlyPiece, roundsOfLastRun, tryNext } from './session.js'
+import { type BenchSession, joinTold, newRun, oneMore, onlyPiece, roundsOfLastRun, tryNext } from './session.js'
 import type { StandIn } from './stand-in.js'
 import type { AtBench } from './steps/step.js'
 import { useRound } from './use-round.js'
@@ -114,6 +114,10 @@ export const BenchOfSession = ({
     passes: round.passes,
     passesDone: session.passesDone,
     lengths,
+    joins: {
+      out: session.joinsOut ?? [],
+      tell: (join, outMm) => onChange(joinTold(session, join, outMm)),
+    },
   }
   const said = useRef<HTMLDivElement>(null)
   const voice = useVoice(said, `${session.stage} ${session.round.runId} ${session.step} ${session.passesDone}`)
@@ -152,6 +156,7 @@ export const BenchOfSession = ({
             job={job}
             pieces={cutByNow}
             cut={session.cutBefore + (run.finishes ? cutByNow : 0)}
+            runId={session.pressed.at(-1)?.runId}
             onMore={() => onChange(oneMore(session, passesWanted(session), newRun()))}
             onDone={() => onChange(undefined)}
           />

@@ -6,6 +6,8 @@ import { sayRun } from '../../text/say-run.js'
 import { sayTrouble } from '../../text/say-trouble.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { useSay } from '../../ui/toasts.js'
+import { KeepLeftOver } from '../../pressing/KeepLeftOver.js'
+import { AfterParts } from './finishing/AfterParts.js'
 import { shownFinishing } from './finishing/list.js'
 import { BenchTitle } from './steps/BenchTitle.js'
 
@@ -34,6 +36,7 @@ export const FinishStage = ({
   job,
   pieces,
   cut,
+  runId,
   onMore,
   onDone,
 }: {
@@ -42,6 +45,8 @@ export const FinishStage = ({
   readonly pieces: number
   /** Good pieces finished by now, those not yet in the log too. */
   readonly cut: number
+  /** The run that was told of last. */
+  readonly runId: string | undefined
   readonly onMore: () => void
   readonly onDone: () => void
 }) => {
@@ -65,6 +70,8 @@ export const FinishStage = ({
         const Shown = shownFinishing[step]
         return <Shown key={step} job={job} />
       })}
+      <AfterParts job={job} />
+      {run.cutFrom && runId && <KeepLeftOver runId={runId} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
       <div className="flex flex-wrap justify-end gap-3">
         <ButtonLink to="/log" className="min-h-16 px-6 text-xl" onClick={onDone}>
           {t('bench.finish.done')}

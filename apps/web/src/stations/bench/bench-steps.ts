@@ -16,6 +16,9 @@ export type BenchStep =
   /** Scrap first, and then the one piece, where there is only one. */
   | { readonly is: 'rehearse' }
   | { readonly is: 'one-piece' }
+  /** Mark the strip for a border, and each laying of the die after the first, counted from 0. */
+  | { readonly is: 'border-marks' }
+  | { readonly is: 'border-cut'; readonly join: number }
   | { readonly is: 'press' }
   | { readonly is: 'tell' }
 
@@ -23,6 +26,8 @@ export type BenchStep =
 interface LaidHow {
   readonly isLaidOut: boolean
   readonly piece: 'any' | 'scrap' | 'only'
+  /** How often the die is laid anew along a strip, where it is a border. */
+  readonly joins?: number | undefined
 }
 
 const asked = (steps: readonly GuideStep[]): BenchStep[] => steps.map((is) => ({ is }))
@@ -32,10 +37,11 @@ export const stepsOfRound = (
   stack: Stack,
   { laying, freshSheets }: RoundInHand,
   guide: BenchGuide,
-  { isLaidOut, piece }: LaidHow = { isLaidOut: false, piece: 'any' },
+  { isLaidOut, piece, joins }: LaidHow = { isLaidOut: false, piece: 'any' },
 ): BenchStep[] => {
   const then = asked(guide.then)
-  const press: BenchStep[] = [{ is: 'press' }, ...asked(guide.finally), { is: 'tell' }]
+  const along = Array.from({ length: joins ?? 0 }, (_, join): BenchStep => ({ is: 'border-cut', join }))
+  const press: BenchStep[] = [{ is: 'press' }, ...along, ...asked(guide.finally), { is: 'tell' }]
   const fresh: BenchStep[] = freshSheets ? [{ is: piece === 'only' ? 'one-piece' : 'fresh-sheets' }] : []
   switch (laying) {
     case 'all':
@@ -43,6 +49,7 @@ export const stepsOfRound = (
         ...asked(guide.first),
         ...(piece === 'scrap' ? [{ is: 'rehearse' } as const] : piece === 'only' ? [{ is: 'one-piece' } as const] : []),
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
+        ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),
         ...stack.flatMap((layer, at): BenchStep[] => [
           { is: 'lay', layer: at },
           ...(layer.is === 'dies' ? asked(guide.afterDies) : []),

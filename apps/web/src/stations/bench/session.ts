@@ -39,6 +39,8 @@ export interface BenchSession {
   /** Which step of the round, and how many passes are done. */
   readonly step: number
   readonly passesDone: number
+  /** How far each join of a border was out in this round, mm; null where nothing was told. */
+  readonly joinsOut?: readonly (number | null)[]
   readonly pressed: readonly PressedAtBench[]
   /** Rounds told before this session was begun anew; a press does not forget them. */
   readonly earlier: readonly PressedAtBench[]
@@ -106,6 +108,14 @@ export const passCounted = (session: BenchSession, by: 1 | -1): BenchSession => 
   passesDone: Math.max(0, session.passesDone + by),
 })
 
+/** Notes how far a join of a border was out, mm. */
+export const joinTold = (session: BenchSession, join: number, outMm: number): BenchSession => {
+  const joinsOut = [...(session.joinsOut ?? [])]
+  while (joinsOut.length <= join) joinsOut.push(null)
+  joinsOut[join] = outMm
+  return { ...session, joinsOut }
+}
+
 /** Writes down what was seen: then comes finishing where it is good, else the next try. */
 export const told = (
   session: BenchSession,
@@ -149,6 +159,7 @@ export const tryNext = (
     },
     step: 0,
     passesDone: 0,
+    joinsOut: [],
     stage: 'round',
   }
 }
@@ -167,6 +178,7 @@ export const oneMore = (session: BenchSession, passes: number, { runId, at }: Ne
   },
   step: 0,
   passesDone: 0,
+  joinsOut: [],
   stage: 'round',
 })
 

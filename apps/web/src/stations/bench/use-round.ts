@@ -1,5 +1,6 @@
 import {
   type Assessment,
+  type Die,
   type HandleFeel,
   ledgerOf,
   type PlanRequest,
@@ -7,20 +8,33 @@ import {
   type Stack,
   techniqueOf,
 } from '@bold-heron/core'
-import { type JobRow, runInHandOf } from '@bold-heron/schema'
+import { type JobRow, runInHandOf, type RunInput } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { layRun } from '../../data/bench-outbox.js'
 import { runOf } from '../../pressing/run-of.js'
 import { type BenchStep, stepsOfRound } from './bench-steps.js'
+import { joinsOf } from './ribbon-of.js'
 import { type BenchSession, begun, moved, passCounted, roundsOfLastRun, told } from './session.js'
 import type { StandIn } from './stand-in.js'
+
+/** How the joins of a border came out, as far as it was told; null for what is no border. */
+const toldJoinsOf = (session: BenchSession, job: JobRow, dies: readonly Die[]): RunInput['joins'] => {
+  const { border } = runInHandOf(job)
+  if (!border) return null
+  const told = joinsOf(border, dies).flatMap(({ goneOnMm }, at) => {
+    const misfitMm = session.joinsOut?.[at] ?? null
+    return misfitMm === null || goneOnMm === 0 ? [] : [{ goneOnMm, misfitMm }]
+  })
+  return { feed: border.feed, told }
+}
 
 /** The last run of a session as the log takes it. */
 const runOfSession = (
   session: BenchSession,
   job: JobRow,
   ledger: Assessment['ledger'],
+  dies: readonly Die[],
 ): Parameters<typeof layRun>[0]['input'] => {
   const all = roundsOfLastRun(session)
   return {
@@ -36,6 +50,7 @@ const runOfSession = (
         at: new Date(all[0]?.at ?? Date.now()),
         from: session.round.beganAt,
         until: all.at(-1)?.at,
+        joins: toldJoinsOf(session, job, dies),
       },
     ),
     followsRunId: session.round.followsRunId,
@@ -66,9 +81,11 @@ export const useRound = ({
 }) => {
   const [stoppedHere, setStoppedHere] = useState(false)
   const piece = session.rehearsing ? 'scrap' : request.cut.onlyOne ? 'only' : 'any'
+  const { border } = runInHandOf(job)
   const steps = stepsOfRound(stack, session.round, techniqueOf(request.technique).guide, {
     isLaidOut: job.card !== null,
     piece,
+    joins: border ? joinsOf(border, request.cut.dies).length : undefined,
   })
   const step = steps[Math.min(session.step, steps.length - 1)] as BenchStep
   const { passes } = session.round
@@ -98,7 +115,7 @@ export const useRound = ({
     // Laid down to be sent before the page goes on: from here on it cannot be lost.
     const laid = layRun({
       id: session.round.runId,
-      input: runOfSession(next, job, assessment?.ledger ?? ledgerOf(stack, gapMm)),
+      input: runOfSession(next, job, assessment?.ledger ?? ledgerOf(stack, gapMm), request.cut.dies),
     })
     void laid.then(() => onChange(next))
   }

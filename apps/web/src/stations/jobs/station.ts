@@ -9,6 +9,7 @@ export const jobs: Station<'jobs', { jobs: typeof words }, StationNav<false>> = 
   routes: [
     { index: true, lazy: () => import('./JobsStation.js') },
     { path: 'new', lazy: () => import('./NewJob.js') },
+    { path: ':jobId/leftover', lazy: () => import('./LeftoverPage.js') },
     { path: ':jobId', lazy: () => import('./EditJob.js') },
   ],
 }

@@ -6,7 +6,7 @@ import { type JobInput, plainRun, runInHandOf, withRunInHand } from '@bold-heron
 export interface Want {
   readonly id: PicturedWant
   readonly technique: TechniqueId
-  readonly start?: StartKind
+  readonly start?: StartKind | 'border'
   /** Which way the blades must look; as the house has it where absent. */
   readonly bladeSide?: BladeSide
   /** A second press run of each piece. */
@@ -17,6 +17,7 @@ export interface Want {
 export const wants: readonly Want[] = [
   { id: 'whole', technique: 'cut' },
   ...startKinds.map((start): Want => ({ id: start, technique: 'cut', start })),
+  { id: 'border', technique: 'cut', start: 'border' },
   ...techniqueIds.flatMap((technique): Want[] =>
     technique === 'cut' ? [] : [{ id: technique, technique, bladeSide: 'up' }],
   ),

@@ -9,6 +9,7 @@ import { useMarkRow, useRow } from '../../data/rows.js'
 import { SeenPicture } from '../../drawing/SeenPicture.js'
 import { sayTime } from '../../text/dates.js'
 import { useLengths } from '../../text/lengths.js'
+import { KeepLeftOver } from '../../pressing/KeepLeftOver.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
@@ -82,6 +83,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
               </tbody>
             </table>
           </Panel>
+          {run.cutFrom && <KeepLeftOver runId={run.id} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
           <PhotosPanel of={{ kind: 'runs', id: run.id }} />
         </div>
       </div>

@@ -1,6 +1,7 @@
 import { BlockRows } from './BlockRows.js'
 import { DieRows } from './DieRows.js'
 import { LineFields } from './LineFields.js'
+import { MarginsRound } from './MarginsRound.js'
 import { MotifFields } from './MotifFields.js'
 import type { PanelProps } from './panel-props.js'
 import { RunSettings } from './RunSettings.js'
@@ -10,6 +11,7 @@ export const LayPanel = (props: PanelProps) => (
   <div className="space-y-3">
     <RunSettings {...props} />
     <DieRows {...props} />
+    <MarginsRound {...props} />
     <LineFields {...props} />
     <BlockRows {...props} />
     <MotifFields {...props} />

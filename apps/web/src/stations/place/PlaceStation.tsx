@@ -1,11 +1,12 @@
 import { type Placement, startKinds } from '@bold-heron/core'
-import { type JobRow, placementOf, type PlaceRequest } from '@bold-heron/schema'
+import { type JobRow, placementOf, type PlaceRequest, runInHandOf } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useSearchParams } from 'react-router'
 import { usePlaceRequest } from '../../data/placing.js'
 import { JobStation } from '../../pressing/JobStation.js'
 import { Loaded } from '../../ui/states.js'
+import { BorderBoard } from './border/BorderBoard.js'
 import { PlaceBoard } from './PlaceBoard.js'
 import { StartChoice } from './StartChoice.js'
 import { useStart } from './use-start.js'
@@ -13,14 +14,16 @@ import { useStart } from './use-start.js'
 const PlaceWithThings = ({ job, things }: { readonly job: JobRow; readonly things: PlaceRequest }) => {
   const start = useStart(job, things)
   const [asked] = useSearchParams()
+  const [isBorder, setBorder] = useState(() => runInHandOf(job).border !== null || asked.get('start') === 'border')
   const [begun, setBegun] = useState<Placement | null>(() => {
     const kind = startKinds.find((each) => each === asked.get('start'))
     return placementOf(job) ?? (kind ? start(kind) : null)
   })
+  if (isBorder) return <BorderBoard key={job.version} job={job} things={things} onLeave={() => setBorder(false)} />
   return begun ? (
     <PlaceBoard job={job} things={things} first={begun} onTaken={() => setBegun(null)} />
   ) : (
-    <StartChoice job={job} onBegin={(kind) => setBegun(start(kind))} />
+    <StartChoice job={job} onBegin={(kind) => setBegun(start(kind))} onBorder={() => setBorder(true)} />
   )
 }
 

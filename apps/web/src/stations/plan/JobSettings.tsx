@@ -1,10 +1,10 @@
-import { factsOfDieClass, techniqueOf } from '@bold-heron/core'
+import { factsOfDieClass, isCut, techniqueOf } from '@bold-heron/core'
 import { inputOfJob, type JobRow, pressIdOf, type PressRun, runInHandOf, shownAs } from '@bold-heron/schema'
-import { Minus, Plus } from 'lucide-react'
+import { Minus, Plus, Scissors } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useRow } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
-import { IconButton } from '../../ui/Button.js'
+import { ButtonLink, IconButton } from '../../ui/Button.js'
 import { sayPressed } from '../../text/say-pressed.js'
 import { Choice } from '../../ui/Choice.js'
 import { useNarrow } from '../../ui/use-narrow.js'
@@ -81,6 +81,11 @@ const Settings = ({ job }: { readonly job: JobRow }) => {
             }))}
           />
         </div>
+      )}
+      {isCut(run) && !run.border && (
+        <ButtonLink look="quiet" to={`/jobs/${job.id}/leftover`} icon={<Scissors aria-hidden size={18} />}>
+          {run.cutFrom ? t('plan.settings.cutFrom', { count: run.cutFrom.poses.length }) : t('plan.settings.leftover')}
+        </ButtonLink>
       )}
       {techniqueOf(run.technique).eitherWay && (
         <div className="flex items-center gap-2">

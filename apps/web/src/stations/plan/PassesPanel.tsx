@@ -120,12 +120,15 @@ export const PassesPanel = ({
   assessment,
   request: { technique, cut },
   lengths,
+  isBorder,
   onPick,
 }: {
   readonly plan: Plan
   readonly assessment: Assessment
   readonly request: Pick<PlanRequest, 'technique' | 'cut'>
   readonly lengths: Lengths
+  /** Whether it is laid many times along a strip, which each pass stretches. */
+  readonly isBorder: boolean
   readonly onPick: (stack: Stack) => void
 }) => {
   const { t } = useTranslation()
@@ -133,6 +136,12 @@ export const PassesPanel = ({
   const cleaner = cleanerStack(plan, assessment)
   return (
     <Panel className="py-3">
+      {isBorder && passes.passes > 1 && (
+        <p className="mb-2 border-b border-line pb-2">
+          <span aria-hidden>▲ </span>
+          {t('plan.passes.border')}
+        </p>
+      )}
       {cleaner && <CleanerStack from={assessment.stack} cleaner={cleaner} onPick={onPick} />}
       <div className="flex items-baseline justify-between gap-3">
         <h2 className="sr-only">{t('plan.passes.title')}</h2>

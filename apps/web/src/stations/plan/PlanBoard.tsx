@@ -1,5 +1,5 @@
 import { type Assessment, isCut, isGuided, type Plan, type PlanRequest, type Stack } from '@bold-heron/core'
-import type { JobRow } from '@bold-heron/schema'
+import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { PlanProgress } from '../../data/plan.js'
@@ -101,6 +101,7 @@ export const PlanBoard = ({
               assessment={assessment}
               request={request}
               lengths={lengths}
+              isBorder={runInHandOf(job).border !== null}
               onPick={editing.change}
             />
           </div>

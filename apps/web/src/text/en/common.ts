@@ -96,4 +96,11 @@ export const common = {
     noneYet: 'No reading yet.',
     take: 'Take this thickness',
   },
+  leftOver: {
+    title: 'What is left over is worth keeping',
+    keep: 'Keep what is left',
+    isKept: 'What is left is kept among the leftovers.',
+    name: '{{sheet}}, left over',
+    spoken: 'What is left of the sheet',
+  },
 } as const

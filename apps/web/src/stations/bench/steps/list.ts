@@ -1,4 +1,6 @@
 import type { BenchStep } from '../bench-steps.js'
+import { BorderCut } from './BorderCut.js'
+import { BorderMarks } from './BorderMarks.js'
 import { Change } from './Change.js'
 import { Check } from './Check.js'
 import { Feed } from './Feed.js'
@@ -23,6 +25,8 @@ export const shownSteps: { readonly [Is in BenchStep['is']]: ShownStep<Is> } = {
   'fresh-sheets': FreshSheets,
   rehearse: Rehearse,
   'one-piece': OnePiece,
+  'border-marks': BorderMarks,
+  'border-cut': BorderCut,
   hold: Hold,
   feed: Feed,
   press: Press,

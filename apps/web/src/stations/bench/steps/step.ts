@@ -14,6 +14,8 @@ export interface AtBench {
   readonly passes: number
   readonly passesDone: number
   readonly lengths: Lengths
+  /** How far the joins of a border were out so far, mm, and telling of one. */
+  readonly joins: { readonly out: readonly (number | null)[]; tell(join: number, outMm: number): void }
 }
 
 type StepOf<Is extends BenchStep['is']> = Extract<BenchStep, { readonly is: Is }>

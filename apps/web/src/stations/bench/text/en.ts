@@ -57,6 +57,29 @@ export const bench = {
     sheets_one: '{{count}} sheet of {{name}}',
     sheets_other: '{{count}} sheets of {{name}}',
   },
+  afterParts: {
+    peel: { title: 'Adhesive', text: 'Peel the backing off when the piece is placed, not before.' },
+    'lift-off': { title: 'Waxed paper', text: 'Lift it off, with what stayed in it.' },
+    separate: { title: 'Folded sheet', text: 'Part the two pieces; the lower one is cut a little smaller.' },
+  },
+  border: {
+    marksTitle: 'Mark the strip of {{length}} at:',
+    firstEdge: 'First edge:',
+    secondEdge: 'Second edge, from the other end:',
+    marksText:
+      'In pencil, on the unpressed strip, or lay the printed marks beside it. Each mark is where the die starts.',
+    cutTitle: 'Cut {{number}} of {{of}}: the die starts at {{at}}',
+    turn: 'Turn the strip end for end, the cutter’s straight side outward, and mark from this end.',
+    locks:
+      'Take the tape off its tack first. Lay the die’s start into the old kerf: run a fingertip under the sheet and feel it lock. Tape it at the join and at the far edge.',
+    feed: {
+      'joined-end': 'Joined end into the rollers first. Press it through once.',
+      'free-end': 'Free end into the rollers first. Press it through once.',
+    },
+    out: 'How did the join come out?',
+    meets: 'it meets',
+    outBy: 'out by {{by}}',
+  },
   layOut: {
     title: 'Lay out the card',
     text: 'Measured from the card’s top left corner. Place prints a template of true size.',

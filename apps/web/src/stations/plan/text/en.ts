@@ -109,6 +109,8 @@ export const plan = {
     worstGap: 'Most of the doubt is the gap itself. Each known-good stack makes it surer.',
   },
   passes: {
+    border:
+      'A border wants one pass: every pass stretches the strip. Take a stack that cuts in one, if there is one below.',
     title: 'Passes',
     first_one: '{{count}} pass, then look',
     first_other: '{{count}} passes, then look',
@@ -341,6 +343,9 @@ export const plan = {
     more: 'One sheet more',
     blade: 'Die lies',
     shows: 'Shows',
+    leftover: 'From a leftover…',
+    cutFrom_one: '{{count}} laid out on its sheet…',
+    cutFrom_other: '{{count}} laid out on its sheet…',
     blades: { down: 'over', up: 'under' },
     bladesSpoken: { down: 'over the sheet, blade down', up: 'under the sheet, blade up' },
   },

@@ -5,7 +5,7 @@ import type { InputOf, RowOf } from '../../../data/rows.js'
 import type { Lengths } from '../../../text/lengths.js'
 import type { RowForm } from '../../../ui/form/row-form.js'
 
-export type ShelfKind = 'presses' | 'plates' | 'dies' | 'sheets'
+export type ShelfKind = 'presses' | 'plates' | 'dies' | 'sheets' | 'offcuts'
 
 /** One part of the shelf: its table, its form, and what a new thing starts as. */
 export interface Room<K extends ShelfKind> {

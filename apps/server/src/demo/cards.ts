@@ -1,0 +1,95 @@
+import type { BuildInput, BuildLayerInput, OffcutInput } from '@bold-heron/schema'
+import { closed } from './outlines/draw.js'
+import type { DemoSheet } from './shelf/sheets.js'
+
+type DemoOffcut = Omit<OffcutInput, 'sheetId'> & { readonly sheet: DemoSheet }
+
+/** A leftover with one torn edge: along x from `wide` to nothing in `steps`, rough by a little. */
+const torn = (lengthMm: number, widthMm: number, steps: number): OffcutInput['loops'] => {
+  const edge = Array.from({ length: steps + 1 }, (_, at): readonly [number, number] => {
+    const share = at / steps
+    const rough = 2.5 * Math.sin(5.3 * at) + 1.5 * Math.sin(11.7 * at)
+    return [
+      lengthMm * (1 - share),
+      widthMm * (0.72 + 0.2 * Math.sin(2.4 * share + 0.6)) + (at % steps === 0 ? 0 : rough),
+    ]
+  })
+  return [closed([[0, 0], [lengthMm, 0], ...edge])]
+}
+
+const offcut = (line: Pick<DemoOffcut, 'name' | 'sheet' | 'loops' | 'source'> & Partial<DemoOffcut>): DemoOffcut => ({
+  fromRunId: null,
+  note: '',
+  ...line,
+})
+
+/** Leftovers of the Harbour Kite Weekend. */
+export const demoOffcuts = {
+  filmLong: offcut({ name: 'Film, the long piece', sheet: 'film', source: 'traced', loops: torn(168, 74, 24) }),
+  filmCorner: offcut({
+    name: 'Film, a corner',
+    sheet: 'film',
+    source: 'typed',
+    loops: [
+      closed([
+        [0, 0],
+        [96, 0],
+        [96, 38],
+        [52, 38],
+        [52, 88],
+        [0, 88],
+      ]),
+    ],
+  }),
+  slateFrame: offcut({
+    name: 'Slate, out of a frame',
+    sheet: 'slate',
+    source: 'left-over',
+    loops: [
+      closed([
+        [0, 0],
+        [148, 0],
+        [148, 105],
+        [0, 105],
+      ]),
+      closed([
+        [60, 30],
+        [60, 75],
+        [118, 75],
+        [118, 30],
+      ]),
+    ],
+  }),
+} satisfies Record<string, DemoOffcut>
+
+type DemoLayer = Omit<BuildLayerInput, 'sheetId' | 'jobId'> & { readonly sheet: DemoSheet; readonly job?: string }
+
+const layer = (line: Pick<DemoLayer, 'id' | 'name' | 'sheet'> & Partial<DemoLayer>): DemoLayer => ({
+  each: 1,
+  sheets: 1,
+  join: 'wet-glue',
+  joinMm: null,
+  lies: 'on',
+  ...line,
+})
+
+/** What is built of several layers for the Harbour Kite Weekend. */
+export const demoBuilds: Readonly<
+  Record<string, Omit<BuildInput, 'layers'> & { readonly layers: readonly DemoLayer[] }>
+> = {
+  kiteCard: {
+    name: 'The kite card',
+    wanted: 24,
+    base: 'side-fold',
+    frontWidthMm: 105,
+    frontHeightMm: 148,
+    mostHighMm: 5,
+    layers: [
+      layer({ id: 'base', name: 'Folded base', sheet: 'ivory' }),
+      layer({ id: 'mat', name: 'Mat', sheet: 'sand', join: 'adhesive-sheet' }),
+      layer({ id: 'kite', name: 'Box kite', sheet: 'slate', job: 'Kites for the kite card', join: 'foam-pad' }),
+      layer({ id: 'gulls', name: 'Gulls', sheet: 'film', job: 'Gulls for the kite card', join: 'tape' }),
+    ],
+    note: 'Thank you for the volunteers.',
+  },
+}

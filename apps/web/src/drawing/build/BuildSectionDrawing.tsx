@@ -1,0 +1,82 @@
+import type { BuildLayer, BuildSection } from '@bold-heron/core'
+import { useTranslation } from 'react-i18next'
+import type { Lengths } from '../../text/lengths.js'
+
+/** px of the drawing: how wide the layers are, and how much a millimetre of height is, at most. */
+const WIDE = 210
+const MOST_PX_PER_MM = 60
+const HIGH = 200
+const LABELS = 230
+
+/** A build in section, from the table up: heights to scale, each layer and what joins it named beside it. */
+export const BuildSectionDrawing = ({
+  layers,
+  section,
+  lengths,
+}: {
+  readonly layers: readonly BuildLayer[]
+  readonly section: BuildSection
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  const scale = Math.min(MOST_PX_PER_MM, HIGH / Math.max(0.1, section.heightMm))
+  const rowPx = 26
+  const high = Math.max(HIGH, rowPx * layers.length) + 24
+  const y = (mm: number): number => high - 12 - mm * scale
+  // Each name stands beside its layer, or as little above as the one below it leaves room.
+  const labels: number[] = []
+  for (const { fromMm, toMm } of section.layers)
+    labels.push(Math.min((y(fromMm) + y(toMm)) / 2 + 4, (labels.at(-1) ?? Infinity) - rowPx))
+  return (
+    <svg
+      role="img"
+      aria-label={t('cards.build.sectionSpoken', { height: lengths.thickness(section.heightMm), count: layers.length })}
+      viewBox={`0 0 ${WIDE + LABELS} ${high}`}
+      className="block w-full max-w-xl"
+    >
+      <defs>
+        <pattern id="foam" width="7" height="7" patternUnits="userSpaceOnUse">
+          <circle cx="2" cy="2" r="1.1" fill="var(--color-ink-soft)" />
+        </pattern>
+      </defs>
+      <path d={`M0 ${high - 12}H${WIDE}`} stroke="var(--color-ink)" strokeWidth="2" />
+      {section.layers.map((placed, at) => {
+        const layer = layers[at] as BuildLayer
+        const inset = layer.lies === 'in' ? 60 : Math.min(70, at * 9)
+        const [top, bottom] = [y(placed.toMm), y(placed.fromMm)]
+        const labelY = labels[at] as number
+        return (
+          <g key={placed.id}>
+            {placed.joinMm * scale >= 3 && (
+              <rect
+                x={inset + 14}
+                y={bottom}
+                width={WIDE - 2 * inset - 28}
+                height={placed.joinMm * scale}
+                fill="url(#foam)"
+                stroke="var(--color-ink-soft)"
+                strokeDasharray="3 3"
+              />
+            )}
+            <rect
+              x={inset}
+              y={top}
+              width={WIDE - 2 * inset}
+              height={Math.max(1.5, bottom - top)}
+              fill={at % 2 === 0 ? 'var(--color-sunk)' : 'var(--color-leaf)'}
+              stroke="var(--color-ink)"
+            />
+            <path
+              d={`M${WIDE - inset} ${(top + bottom) / 2}L${WIDE + 8} ${labelY - 4}`}
+              stroke="var(--color-ink-soft)"
+              fill="none"
+            />
+            <text x={WIDE + 12} y={labelY} fontSize="13" fill="var(--color-ink)">
+              {layer.name.slice(0, 22)} {lengths.thickness(placed.toMm - placed.fromMm)}
+            </text>
+          </g>
+        )
+      })}
+    </svg>
+  )
+}

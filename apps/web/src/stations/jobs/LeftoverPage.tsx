@@ -1,0 +1,201 @@
+import { type Nest, type NestWanted, type PieceTurns, rectangle, USUAL_EDGE_MM, USUAL_GAP_MM } from '@bold-heron/core'
+import {
+  type CutFrom,
+  type DieRow,
+  inputOfJob,
+  type JobRow,
+  type OffcutRow,
+  runInHandOf,
+  withRunInHand,
+} from '@bold-heron/schema'
+import { useQuery } from '@tanstack/react-query'
+import { ArrowLeft } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { Link, useNavigate, useParams } from 'react-router'
+import { usePieceShapes } from '../../data/nesting.js'
+import { useEveryRow, useRow, useRowsById, useSaveRow } from '../../data/rows.js'
+import { NestDrawing } from '../../drawing/nest/NestDrawing.js'
+import { useLengths } from '../../text/lengths.js'
+import { sayTrouble } from '../../text/say-trouble.js'
+import { Button } from '../../ui/Button.js'
+import { Empty, Loaded } from '../../ui/states.js'
+import { useSay } from '../../ui/toasts.js'
+import { layPieces } from '../../workers/nest.js'
+
+/** ms that laying is improved on each leftover, and on a whole sheet. */
+const MS_EACH = 700
+/** Pieces of a die that are laid at most: more than anybody presses from one sheet. */
+const MOST_COPIES = 60
+
+/** Something that a job's pieces may be cut from: a leftover, or a whole sheet. */
+interface Source {
+  readonly offcut: OffcutRow | undefined
+  readonly name: string
+  readonly loops: readonly (readonly number[])[]
+}
+
+interface Laid {
+  readonly source: Source
+  readonly nest: Nest
+}
+
+/** Leftovers before a whole sheet; of them what takes most of the wanted pieces, and then what is wasted least. */
+const byWaste = (one: Laid, other: Laid): number =>
+  Number(one.source.offcut === undefined) - Number(other.source.offcut === undefined) ||
+  other.nest.placed.length - one.nest.placed.length ||
+  other.nest.usedShare - one.nest.usedShare
+
+const useLaid = (job: JobRow, sources: readonly Source[] | undefined, dies: readonly DieRow[], turns: PieceTurns) => {
+  const outlines = usePieceShapes(dies).data
+  const count = Math.min(MOST_COPIES, Math.max(1, job.wanted - job.cut))
+  return useQuery({
+    queryKey: [
+      'offcuts',
+      'for',
+      job.id,
+      job.version,
+      count,
+      turns,
+      sources?.map(({ offcut }) => offcut?.version),
+      outlines?.size,
+    ],
+    enabled: outlines !== undefined && sources !== undefined,
+    queryFn: async ({ signal }) => {
+      const laid: Laid[] = []
+      for (const source of sources ?? []) {
+        const [outer, ...holes] = source.loops
+        if (signal.aborted || !outer) continue
+        const wanted: NestWanted = {
+          sheet: { outline: outer, holes },
+          pieces: dies.map((die) => ({ outline: outlines?.get(die.id)?.outline ?? [], count, turns })),
+          gapMm: USUAL_GAP_MM,
+          edgeMm: USUAL_EDGE_MM,
+          seed: 1,
+        }
+        const nest = await layPieces(wanted, MS_EACH, { signal })
+        if (nest && nest.placed.length > 0) laid.push({ source, nest })
+      }
+      return {
+        laid: laid.sort(byWaste),
+        shapes: dies.map((die) => outlines?.get(die.id) ?? { outline: [], lines: [] }),
+      }
+    },
+  })
+}
+
+const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const say = useSay()
+  const navigate = useNavigate()
+  const saving = useSaveRow('jobs')
+  const run = runInHandOf(job)
+  const sheet = useRow('sheets', run.sheetId).data
+  const offcuts = useEveryRow('offcuts', { sheetId: run.sheetId }).data
+  const diesById = useRowsById('dies')
+  const dies = run.dieIds.flatMap((id): DieRow[] => {
+    const die = diesById.get(id)
+    return die ? [die] : []
+  })
+  const turns: PieceTurns = sheet && (sheet.patterned || sheet.grain !== 'unknown') ? 'half' : 'any'
+  const sources: Source[] | undefined =
+    sheet && offcuts
+      ? [
+          ...offcuts.map((offcut) => ({ offcut, name: offcut.name, loops: offcut.loops })),
+          {
+            offcut: undefined,
+            name: t('jobs.leftover.wholeSheet', { sheet: sheet.name }),
+            loops: [rectangle({ fromX: 0, fromY: 0, toX: sheet.lengthMm, toY: sheet.widthMm })],
+          },
+        ]
+      : undefined
+  const found = useLaid(job, dies.length > 0 ? sources : undefined, dies, turns)
+  const take = (cutFrom: CutFrom | null) =>
+    saving.mutate(
+      { id: job.id, version: job.version, input: withRunInHand(inputOfJob(job), { cutFrom }) },
+      {
+        onSuccess: () => void navigate(`/plan/${job.id}`),
+        onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }),
+      },
+    )
+  return (
+    <>
+      <Link to={`/plan/${job.id}`} className="mb-2 inline-flex min-h-11 items-center gap-1">
+        <ArrowLeft aria-hidden size={18} />
+        {job.name}
+      </Link>
+      <h1 className="mb-1 text-3xl">{t('jobs.leftover.title')}</h1>
+      <p className="mb-4 text-ink-soft">{t(turns === 'half' ? 'jobs.leftover.grain' : 'jobs.leftover.text')}</p>
+      {run.cutFrom && (
+        <p className="mb-3">
+          <Button onClick={() => take(null)}>{t('jobs.leftover.none')}</Button>
+        </p>
+      )}
+      <Loaded query={found} what={t('jobs.leftover.looking')}>
+        {({ laid, shapes }) =>
+          laid.length === 0 ? (
+            <Empty title={t('jobs.leftover.emptyTitle')}>{t('jobs.leftover.emptyText')}</Empty>
+          ) : (
+            <ul className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+              {laid.map(({ source, nest }) => {
+                const others = source.offcut?.claims.filter(({ jobId }) => jobId !== job.id) ?? []
+                return (
+                  <li
+                    key={source.offcut?.id ?? 'sheet'}
+                    className="flex flex-col gap-2 rounded-lg border border-line bg-leaf p-3"
+                  >
+                    <h2 className="text-lg">{source.name}</h2>
+                    <NestDrawing
+                      loops={source.loops}
+                      shapes={shapes}
+                      placed={nest.placed}
+                      spoken={t('jobs.leftover.spoken', { count: nest.placed.length, name: source.name })}
+                      className="h-44 w-full"
+                    />
+                    <p>
+                      {t('jobs.leftover.takes', {
+                        count: nest.placed.length,
+                        share: Math.round(100 * nest.usedShare),
+                        size: source.offcut ? lengths.area(source.offcut.lengthMm, source.offcut.widthMm) : '',
+                      })}
+                    </p>
+                    {others.length > 0 && (
+                      <p className="rounded-md border border-warn bg-warn-wash px-2 py-1">
+                        <span aria-hidden>▲ </span>
+                        {t('jobs.leftover.claimed', { jobs: others.map(({ jobName }) => jobName).join(', ') })}
+                      </p>
+                    )}
+                    <Button
+                      className="mt-auto self-start"
+                      aria-label={t('jobs.leftover.takeNamed', { name: source.name })}
+                      disabled={saving.isPending}
+                      onClick={() =>
+                        take({
+                          offcutId: source.offcut?.id ?? null,
+                          poses: nest.placed.map(({ piece, ...pose }) => ({ dieId: dies[piece]?.id ?? '', ...pose })),
+                        })
+                      }
+                    >
+                      {t('jobs.leftover.take')}
+                    </Button>
+                  </li>
+                )
+              })}
+            </ul>
+          )
+        }
+      </Loaded>
+    </>
+  )
+}
+
+/** Which leftover a job is best cut from: those that take its pieces, least wasted first, and a whole sheet beside them. */
+export const Component = () => {
+  const { t } = useTranslation()
+  const { jobId } = useParams()
+  return (
+    <Loaded query={useRow('jobs', jobId)} what={t('jobs.leftover.looking')}>
+      {(job) => <LeftoversOf job={job} />}
+    </Loaded>
+  )
+}

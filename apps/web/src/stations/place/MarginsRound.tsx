@@ -1,0 +1,54 @@
+import { frameRound, linesOnCard, marginsRound, type PlacedRun } from '@bold-heron/core'
+import { useTranslation } from 'react-i18next'
+import { Button } from '../../ui/Button.js'
+import { editRun } from './edits.js'
+import type { PanelProps } from './panel-props.js'
+
+/** mm. Margins that differ by less are equal to the eye. From memory. */
+const EQUAL_WITHIN_MM = 0.1
+
+/** The margins that the frame in hand leaves round a piece that an earlier run has cut, and a way to make them equal. */
+export const MarginsRound = ({ placement, things, lengths, onChange }: PanelProps) => {
+  const { t } = useTranslation()
+  const run = placement.runs[placement.runInHand] as PlacedRun
+  const [laid] = run.dies
+  const frame = things.dies.find(({ id }) => id === laid?.dieId)
+  if (!laid || !frame || run.dies.length !== 1) return null
+  const found = placement.runs.slice(0, placement.runInHand).flatMap(({ dies, face }) =>
+    dies.flatMap((inner) => {
+      const die = things.dies.find(({ id }) => id === inner.dieId)
+      const piece = die && linesOnCard(die, inner, face)
+      const margins = piece && marginsRound(piece, linesOnCard(frame, laid, run.face))
+      return die && piece && margins ? [{ die, piece, margins }] : []
+    }),
+  )[0]
+  if (!found) return null
+  const { die, piece, margins } = found
+  const isEqual =
+    Math.abs(margins.leftMm - margins.rightMm) < EQUAL_WITHIN_MM &&
+    Math.abs(margins.topMm - margins.bottomMm) < EQUAL_WITHIN_MM
+  const pose = frameRound(piece, frame.outline.lines)
+  return (
+    <section className="rounded-md border border-line p-3">
+      <h3 className="font-bold">{t('place.margins.title', { name: die.name })}</h3>
+      <p>
+        {t('place.margins.text', {
+          left: lengths.hand(margins.leftMm),
+          right: lengths.hand(margins.rightMm),
+          top: lengths.hand(margins.topMm),
+          bottom: lengths.hand(margins.bottomMm),
+        })}
+      </p>
+      {!isEqual && pose && (
+        <Button
+          onClick={() =>
+            onChange(editRun((each) => ({ ...each, dies: each.dies.map((one) => ({ ...one, ...pose })) })))
+          }
+        >
+          {t('place.margins.equal')}
+        </Button>
+      )}
+      <p className="text-sm text-ink-soft">{t('place.margins.back')}</p>
+    </section>
+  )
+}

@@ -1,0 +1,97 @@
+import { frameCorners, type RibbonEdge } from '@bold-heron/core'
+import type { BorderOfRun } from '@bold-heron/schema'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Lengths } from '../../../text/lengths.js'
+import { LengthInput } from '../../../ui/form/LengthInput.js'
+
+/** mm. A misfit or a miss below this is none to the eye. From memory. */
+const SEEN_FROM_MM = 0.05
+
+/** Whether the corners of a frame of four such borders meet alike. */
+const Corners = ({
+  pitchMm,
+  longMm,
+  lengths,
+}: {
+  readonly pitchMm: number
+  readonly longMm: number
+  readonly lengths: Lengths
+}) => {
+  const { t } = useTranslation()
+  const [shortMm, setShort] = useState(longMm)
+  const { outOfStepMm, shortMiddle, shortThatMeetsMm } = frameCorners(longMm, shortMm, pitchMm)
+  return (
+    <details>
+      <summary className="min-h-9 cursor-pointer">{t('place.border.corners')}</summary>
+      <div className="max-w-40">
+        <LengthInput
+          label={t('place.border.otherSide')}
+          mm={shortMm}
+          leastMm={1}
+          lengths={lengths}
+          onChange={setShort}
+        />
+      </div>
+      <p>
+        {outOfStepMm < SEEN_FROM_MM
+          ? t('place.border.cornersMeet', { middle: t(`place.border.middle.${shortMiddle}`) })
+          : t('place.border.cornersOff', { off: lengths.place(outOfStepMm), side: lengths.place(shortThatMeetsMm) })}
+      </p>
+    </details>
+  )
+}
+
+/** How the border is joined, in words and a table of its cuts. */
+export const BorderSum = ({
+  border,
+  edge,
+  lengths,
+  second,
+}: {
+  readonly border: Pick<BorderOfRun, 'dieLengthMm' | 'pitchMm' | 'feed' | 'stripLengthMm'>
+  readonly edge: RibbonEdge
+  readonly lengths: Lengths
+  readonly second: boolean
+}) => {
+  const { t } = useTranslation()
+  const { cuts, endMissMm, misfitMm, lengthensMm } = edge
+  return (
+    <div className="mt-3 space-y-2">
+      {second && <p>{t('place.border.turned', { shift: lengths.place(edge.shiftMm) })}</p>}
+      <table className="w-full max-w-2xl text-left">
+        <caption className="sr-only">{t('place.border.cutsTitle')}</caption>
+        <thead>
+          <tr className="border-b border-line text-sm text-ink-soft">
+            <th scope="col">{t('place.border.cut')}</th>
+            <th scope="col">{t('place.border.at')}</th>
+            <th scope="col">{t('place.border.overlap')}</th>
+            <th scope="col">{t('place.border.misfit')}</th>
+          </tr>
+        </thead>
+        <tbody className="tabular-nums">
+          {cuts.map(({ atMm, shiftPitches }, at) => (
+            <tr key={at} className="border-b border-line">
+              <td>{at + 1}</td>
+              <td className="font-bold">{lengths.place(atMm)}</td>
+              <td>{at === 0 ? '–' : lengths.place(border.dieLengthMm - shiftPitches * border.pitchMm)}</td>
+              <td>{at === 0 ? '–' : lengths.place(Math.round((misfitMm[at - 1] ?? 0) * 100) / 100)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p>
+        {Math.abs(endMissMm) < SEEN_FROM_MM
+          ? t('place.border.endMet')
+          : t(endMissMm > 0 ? 'place.border.endOver' : 'place.border.endShort', {
+              by: lengths.place(Math.abs(endMissMm)),
+            })}
+      </p>
+      {lengthensMm > SEEN_FROM_MM && (
+        <p>{t('place.border.lengthens', { by: lengths.place(Math.round(lengthensMm * 100) / 100) })}</p>
+      )}
+      <p className="text-sm text-ink-soft">{t('place.border.onePass')}</p>
+      <Corners pitchMm={border.pitchMm} longMm={border.stripLengthMm} lengths={lengths} />
+    </div>
+  )
+}

@@ -1,0 +1,38 @@
+import { type EdgePhase, secondEdge } from './edges.js'
+import { type Border, type BorderWanted, planBorder } from './joins.js'
+
+/** A border along one edge of a strip, or along both. */
+export interface RibbonWanted extends BorderWanted {
+  readonly edges: 'one' | 'both'
+  readonly phase: EdgePhase
+}
+
+/** One edge of a ribbon: how it is joined, and how far its first cut is shifted so that it is in phase with the other. */
+export interface RibbonEdge extends Border {
+  readonly shiftMm: number
+}
+
+/**
+ * The edges of a ribbon in the order they are cut. The second is cut with the strip turned end for end, its places measured from the end
+ * that is then in front. `crestMm`: where the pattern's crest lies after the die's start.
+ */
+export const planRibbon = (wanted: RibbonWanted, crestMm: number): readonly RibbonEdge[] => {
+  const first = { ...planBorder(wanted), shiftMm: 0 }
+  if (wanted.edges === 'one') return [first]
+  const turned = { ...wanted, marginStartMm: wanted.marginEndMm, marginEndMm: wanted.marginStartMm }
+  const { shiftMm } = secondEdge(
+    {
+      stripLengthMm: wanted.stripLengthMm,
+      startMm: first.cuts[0]?.atMm ?? wanted.marginStartMm,
+      pitchMm: wanted.pitchMm,
+      crestMm,
+    },
+    wanted.phase,
+  )
+  // It starts by its own margin, and so much later that the crests meet.
+  const startMm = (first.cuts[0]?.atMm ?? 0) + shiftMm
+  const behind = Math.ceil((turned.marginStartMm - startMm) / wanted.pitchMm - 1e-9)
+  const marginStartMm = startMm + Math.max(0, behind) * wanted.pitchMm
+  const second = planBorder({ ...turned, marginStartMm, mayMoveStartMm: 0 })
+  return [first, { ...second, shiftMm: marginStartMm - turned.marginStartMm }]
+}
