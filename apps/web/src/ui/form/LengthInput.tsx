@@ -75,22 +75,28 @@ export const NumberInput = ({
   readonly least: number
   readonly most: number
   readonly onChange: (value: number) => void
-}) => (
-  <Field label={<span className="text-sm font-normal">{label}</span>} className="min-w-20 flex-1 gap-0">
-    {(ids) => (
-      <input
-        {...ids}
-        type="number"
-        step={step}
-        min={least}
-        max={most}
-        className={`${boxClass} min-h-9 px-2 py-1`}
-        value={Number(value.toFixed(2))}
-        onChange={(event) => {
-          const next = event.target.valueAsNumber
-          if (Number.isFinite(next) && next >= least && next <= most) onChange(next)
-        }}
-      />
-    )}
-  </Field>
-)
+}) => {
+  // As it is typed, so that it may be empty for a moment.
+  const [typed, setTyped] = useState<string>()
+  return (
+    <Field label={<span className="text-sm font-normal">{label}</span>} className="min-w-20 flex-1 gap-0">
+      {(ids) => (
+        <input
+          {...ids}
+          type="number"
+          step={step}
+          min={least}
+          max={most}
+          className={`${boxClass} min-h-9 px-2 py-1`}
+          value={typed ?? Number(value.toFixed(2))}
+          onChange={(event) => {
+            setTyped(event.target.value)
+            const next = event.target.valueAsNumber
+            if (Number.isFinite(next) && next >= least && next <= most) onChange(next)
+          }}
+          onBlur={() => setTyped(undefined)}
+        />
+      )}
+    </Field>
+  )
+}

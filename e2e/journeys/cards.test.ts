@@ -1,0 +1,177 @@
+import {
+  type BuildRow,
+  type JobRow,
+  type OffcutRow,
+  type Page,
+  plainRun,
+  type RunRow,
+  type SheetRow,
+} from '@bold-heron/schema'
+import { By, Key } from 'selenium-webdriver'
+import { expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
+import { en } from '../fixtures/words.js'
+import { workshopAt } from '../fixtures/workshop-at.js'
+import { BenchPage } from '../pages/bench-page.js'
+import { PlanPage } from '../pages/plan-page.js'
+
+const { application, browser } = await setOut(withDemo)
+const { ask, addKiteJob } = workshopAt(() => application.address)
+const { cards, jobs, place, shelf } = en
+
+const rows = async <Row>(kind: string, q = ''): Promise<Row[]> =>
+  (await ask<Page<Row>>(`/api/${kind}?q=${encodeURIComponent(q)}`)).items
+const first = async <Row>(kind: string, q: string): Promise<Row> => (await rows<Row>(kind, q))[0]!
+
+it('a border is joined from a short die, marked, pressed at the Bench cut by cut, and its misfits teach the sheet’s stretch', async () => {
+  const job = await first<JobRow>('jobs', 'Rope border')
+  await browser.go(`/place/${job.id}`)
+  await browser.says(place.border.endMet)
+  await browser.says(place.border.pitchFound.replace('{{pitch}}', '10 mm'))
+  const table = await (await browser.find(By.css('table'))).getText()
+  expect([...table.matchAll(/^\d+ (\d+) mm/gm)].map(([, at]) => Number(at))).toEqual([0, 120, 240, 360, 490])
+
+  // What cannot be is said beside the field, and the cuts are gone until it is mended.
+  await browser.type(place.border.field.marginStartMm, `650${Key.ENTER}`)
+  await browser.says(place.border.mend)
+  await browser.type(place.border.field.marginStartMm, `0${Key.ENTER}`)
+  await browser.says(place.border.endMet)
+  await browser.follow(place.border.plan)
+  await new PlanPage(browser).settled()
+
+  const sheet = job.runs[0]!.sheetId
+  const before = await ask<SheetRow>(`/api/sheets/${sheet}`)
+  const bench = new BenchPage(browser, job.id)
+  await bench.open()
+  const cutTitle = (number: number, at: number) =>
+    en.bench.border.cutTitle.replace('{{number}}', String(number)).replace('{{of}}', '5').replace('{{at}}', `${at} mm`)
+  const met: string[] = []
+  // Whoever has told of a join goes on from there.
+  const on = async () => {
+    await browser.driver.executeScript('document.activeElement?.blur()')
+    await browser.keys(Key.SPACE)
+  }
+  for (const [number, at] of [
+    [2, 120],
+    [3, 240],
+    [4, 360],
+    [5, 490],
+  ] as const) {
+    met.push(...(await bench.goOnTo(cutTitle(number, at), on)))
+    await browser.press(en.bench.border.outBy.replace('{{by}}', '1 mm'))
+    await browser.until(async () => (await bench.session()).joinsOut?.[number - 2] === 1, 'the misfit to be kept')
+  }
+  expect(met.some((title) => title.startsWith('Mark the strip'))).toBe(true)
+  await bench.goOnTo(en.bench.tell.title, on)
+  await bench.tellByKeyboard({ seen: 'clean', feel: 'firm', hangingPlace: null })
+  await browser.says(en.bench.finish.title)
+  const logged = async () => (await ask<Page<RunRow>>(`/api/runs?jobId=${job.id}`)).items[0]
+  await browser.until(async () => (await logged()) !== undefined, 'the run in the log')
+  const told = [120, 120, 120, 130].map((goneOnMm) => ({ goneOnMm, misfitMm: 1 }))
+  expect((await logged())!.joins).toEqual({ feed: 'free-end', told })
+  expect(await ask(`/api/sheets/${sheet}/stretch`)).toMatchObject({ from: 4 })
+  expect((await ask<SheetRow>(`/api/sheets/${sheet}`)).stock).toBe(before.stock - 1)
+})
+
+it('a closed outline is told to sever the strip', async () => {
+  const job = await first<JobRow>('jobs', 'Kites for the kite')
+  await browser.go(`/place/${job.id}`)
+  await browser.click(() => browser.find(By.xpath(`//button[contains(., ${JSON.stringify(place.border.start)})]`)))
+  await browser.says(place.border.kind.closed)
+  await browser.says(place.border.noPitch)
+})
+
+it('a job is cut from a leftover, which is then used up, and what is left of it is kept with one tap', async () => {
+  const job = await first<JobRow>('jobs', 'Gulls for the kite')
+  await browser.go(`/plan/${job.id}`)
+  await browser.follow(en.plan.settings.leftover)
+  await browser.heading(jobs.leftover.title)
+  await browser.press(jobs.leftover.takeNamed.replace('{{name}}', 'Film, the long piece'))
+  await browser.untilPath(/^\/plan\//)
+  const claimed = await first<OffcutRow>('offcuts', 'Film, the long')
+  expect(claimed.claims.map(({ jobName }) => jobName)).toEqual([job.name])
+  const { cutFrom } = (await ask<JobRow>(`/api/jobs/${job.id}`)).runs[0]!
+  expect(cutFrom!.poses.length).toBeGreaterThanOrEqual(2)
+
+  const bench = new BenchPage(browser, job.id)
+  await bench.open()
+  await bench.goOnTo(en.bench.tell.title)
+  await bench.tellByKeyboard({ seen: 'clean', feel: 'firm', hangingPlace: null })
+  await browser.says(en.common.leftOver.title)
+  await browser.press(en.common.leftOver.keep)
+  await browser.says(en.common.leftOver.isKept)
+  expect(await rows<OffcutRow>('offcuts', 'Film, the long')).toEqual([])
+  const kept = await first<OffcutRow>('offcuts', 'Clear film, left over')
+  expect(kept.source).toBe('left-over')
+  expect(kept.areaMm2).toBeLessThan(claimed.areaMm2)
+
+  // Undone, the leftover comes back and what it left over goes.
+  await ask(`/api/runs/${kept.fromRunId}`, { method: 'DELETE' })
+  expect((await rows<OffcutRow>('offcuts', 'Film')).map(({ name }) => name)).toContain('Film, the long piece')
+  expect(await rows<OffcutRow>('offcuts', 'left over')).toEqual([])
+})
+
+it('a leftover is noted by its size, and says which dies fit it', async () => {
+  await browser.go('/shelf/offcuts/new')
+  await browser.type(shelf.field.name, 'A strip of ivory')
+  await browser.choose(shelf.field.sheetId, 'Ivory card 250')
+  await browser.type(shelf.offcut.length, `130${Key.ENTER}`)
+  await browser.type(shelf.offcut.width, `46${Key.ENTER}`)
+  await browser.press(en.common.save)
+  await browser.says(shelf.fit.diesTitle)
+  const text = await browser.pageText()
+  expect(text).toContain('Pier numerals')
+  expect(text).not.toContain('Lattice sail lace')
+  expect(await first<OffcutRow>('offcuts', 'A strip')).toMatchObject({ lengthMm: 130, widthMm: 46, source: 'typed' })
+})
+
+it('a card is built of layers: its height, its envelope, and its count for the jobs', async () => {
+  await browser.go('/cards/builds/new')
+  await browser.type(cards.build.called, 'Thank-you card')
+  await browser.type(cards.build.wanted, '10')
+  await browser.press(en.common.save)
+  await browser.says(cards.build.sheetMissing)
+  await browser.choose(cards.build.sheet, 'Ivory card 250')
+  await browser.press(cards.build.addLayer)
+  await browser.says(cards.build.layer.replace('{{count}}', '2'))
+  const byJob = await browser.driver.findElements(
+    By.xpath(`//label[normalize-space(.)='${cards.build.job}']/following-sibling::select`),
+  )
+  await byJob[1]!.findElement(By.xpath(`.//option[.='Kites for the kite card']`)).click()
+  await browser.press(en.common.save)
+  await browser.untilPath(/^\/cards\/builds\/[0-9a-f-]{36}$/)
+  // Two sheets of 0.31 mm and a film of glue.
+  await browser.says(cards.build.height.replace('{{height}}', '0.64 mm'))
+  const build = await first<BuildRow>('builds', 'Thank-you')
+  expect(build.layers).toHaveLength(2)
+  expect((await first<JobRow>('jobs', 'Kites for the kite')).wanted).toBe(10)
+})
+
+it('the square of an envelope is told in the house’s unit', async () => {
+  await browser.go('/cards/envelope')
+  await browser.type(cards.envelope.long, `215.9${Key.ENTER}`)
+  await browser.type(cards.envelope.short, `127${Key.ENTER}`)
+  await browser.press('in')
+  // Common practice, no source: a card of 8 1/2 × 5 in.
+  await browser.says(cards.envelope.square.replace('{{square}}', '10 3/4 in'))
+  expect(await browser.pageText()).toContain('4 1/8 in')
+  await browser.press('mm')
+})
+
+it('a frame lies round a piece with equal margins, and says so again when it was moved', async () => {
+  const dieIds = await Promise.all(
+    ['Harbour window', 'Lighthouse'].map(async (q) => (await first<JobRow>('dies', q)).id),
+  )
+  const jobId = await addKiteJob('A framed light', 'Library', [{ ...plainRun, dieIds }])
+  await browser.go(`/place/${jobId}`)
+  await browser.click(() =>
+    browser.find(By.xpath(`//button[contains(., ${JSON.stringify(place.start['frame-round'])})]`)),
+  )
+  const second = place.run.newName.replace('{{count}}', '2')
+  await browser.choose(place.run.inHand, `2. ${second} — ${en.words.region.all}`)
+  await browser.says(place.margins.title.replace('{{name}}', 'Lighthouse'))
+  const [, left, right, top, bottom] = /left (\S+) mm, right (\S+) mm, above (\S+) mm, below (\S+) mm/.exec(
+    await browser.pageText(),
+  )!
+  expect([left, top]).toEqual([right, bottom])
+})
