@@ -89,15 +89,6 @@ const views: readonly View[] = [
     },
   },
   {
-    name: 'die',
-    path: async (application) => `/shelf/dies/${await idOf(application, 'dies', 'Lattice sail lace')}`,
-    words: 'Narrowest bridge',
-    prepare: async (browser) => {
-      const bridge = await browser.find(By.xpath("//*[text()='Narrowest bridge']"))
-      await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', bridge)
-    },
-  },
-  {
     name: 'bench',
     path: async (application) => `/bench/${await idOf(application, 'jobs', 'Sail lace')}`,
     words: 'Get these out',
@@ -141,10 +132,28 @@ const views: readonly View[] = [
     words: 'Lay this there',
     prepare: (browser) => browser.says('clean 100 %'),
   },
+  {
+    name: 'border',
+    path: async (application) => `/place/${await idOf(application, 'jobs', 'Rope border')}`,
+    words: 'The last cut ends just where it should',
+  },
+  {
+    name: 'leftover',
+    path: async (application) => `/shelf/offcuts/${await idOf(application, 'offcuts', 'Film, the long')}`,
+    words: 'Dies that fit it',
+    prepare: async (browser) => {
+      await browser.press('Gull trio')
+      await browser.says('of it used.')
+      await browser.until(async () => !(await browser.pageText()).includes('Looking for better'), 'the best')
+    },
+  },
+  {
+    name: 'build',
+    path: async (application) => `/cards/builds/${await idOf(application, 'builds', 'The kite card')}`,
+    words: 'Goes into a bought',
+  },
   { name: 'practice', path: () => '/practice', words: 'The middle will not cut' },
-  { name: 'words', path: () => '/words', words: 'Everything that goes through' },
   { name: 'workshop', path: () => '/workshop', words: 'House rules' },
-  { name: 'welcome', path: () => '/welcome', words: 'What kind of press is it?' },
 ]
 
 const only = process.argv.slice(2)

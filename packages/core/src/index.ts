@@ -287,7 +287,9 @@ export {
 export { type BorderKind, borderKindOf, crestOf, pitchOf } from './borders/pitch.js'
 export {
   type Nest,
+  type Enough,
   nest,
+  nestFor,
   type NestPiece,
   type NestWanted,
   type PieceTurns,

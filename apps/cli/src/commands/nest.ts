@@ -1,5 +1,5 @@
 import { performance } from 'node:perf_hooks'
-import { type Nest, nest as triesOf } from '@bold-heron/core'
+import { nestFor } from '@bold-heron/core'
 import { answerOfNest, type NestAnswer, nestFile, wantedOfNest } from '@bold-heron/schema'
 import { judged, readJson } from '../read-file.js'
 
@@ -7,9 +7,5 @@ import { judged, readJson } from '../read-file.js'
 export const nest = (file: string): Promise<NestAnswer> =>
   Promise.resolve().then(() => {
     const asked = judged(nestFile, readJson(file))
-    const until = performance.now() + 1000 * asked.secondsAtMost
-    let best: Nest = { placed: [], usedShare: 0, leftOutCounts: asked.pieces.map(({ count }) => count) }
-    for (best of triesOf(wantedOfNest(asked)))
-      if (performance.now() >= until || best.leftOutCounts.every((count) => count === 0)) break
-    return answerOfNest(best)
+    return answerOfNest(nestFor(wantedOfNest(asked), 1000 * asked.secondsAtMost, () => performance.now()))
   })

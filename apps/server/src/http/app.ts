@@ -23,6 +23,7 @@ import { padRoutes } from './routes/pads.js'
 import { photoRoutes } from './routes/photos.js'
 import { placingRoutes } from './routes/placing.js'
 import { planRoutes } from './routes/plans.js'
+import { reckoningRoutes } from './routes/reckoning.js'
 import { recipeRoutes } from './routes/recipes.js'
 import { rowRoutes } from './routes/rows.js'
 import { stretchRoutes } from './routes/stretch.js'
@@ -52,6 +53,7 @@ const routesOf = (workshop: Workshop, { work, databaseUrl, learner, caliperUrl }
   ...recipeRoutes(workshop),
   ...padRoutes(workshop),
   ...stretchRoutes(workshop),
+  ...reckoningRoutes(work),
   ...placingRoutes(workshop),
   ...photoRoutes(workshop, work),
   ...runNoteRoutes(workshop),
@@ -74,7 +76,8 @@ const routesOf = (workshop: Workshop, { work, databaseUrl, learner, caliperUrl }
 /** A change that was taken may be something to learn from. */
 const wakeAfterChanges = (app: Express, learner: Learner): void => {
   app.use('/api', (request, response, next) => {
-    const changes = !['GET', 'HEAD'].includes(request.method) && !/^\/(plans|simulations)/.test(request.path)
+    const changes =
+      !['GET', 'HEAD'].includes(request.method) && !/^\/(plans|simulations|borders|cards|nests)/.test(request.path)
     if (changes) response.on('finish', () => response.statusCode < 300 && learner.wake())
     next()
   })

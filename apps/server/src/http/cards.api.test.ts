@@ -212,3 +212,63 @@ it('a sheet with adhesive behind it is planned as one pile', async () => {
   await server.api.put(`/api/sheets/${id}`).set('If-Match', `"${row.version}"`).send(without)
   expect((await read<SheetRow>('sheets', id)).parts).toEqual(parts)
 })
+
+describe('the arithmetic around the press', () => {
+  it('joins a border, folds an envelope and lays pieces as the command line does', async () => {
+    const border = await server.api.post('/api/borders').send({
+      format: 'bold-heron/border',
+      version: 1,
+      dieLengthMm: 150,
+      pitchMm: 10,
+      stripLengthMm: 640,
+    })
+    expect(border.body).toMatchObject({ endMissMm: 0, misfitMm: [0, 0, 0, 0] })
+    const card = await server.api.post('/api/cards').send({
+      format: 'bold-heron/card',
+      version: 1,
+      want: 'envelope',
+      units: 'in',
+      longMm: 215.9,
+      shortMm: 127,
+    })
+    expect(card.body).toMatchObject({ squareIn: '10 3/4', scoreIn: '4 1/8' })
+    const nest = await server.api.post('/api/nests').send({
+      format: 'bold-heron/nest',
+      version: 1,
+      sheet: {
+        outline: [
+          [0, 0],
+          [100, 0],
+          [100, 60],
+          [0, 60],
+        ],
+      },
+      pieces: [
+        {
+          outline: [
+            [0, 0],
+            [30, 0],
+            [30, 25],
+            [0, 25],
+          ],
+          count: 4,
+          turns: 'none',
+        },
+      ],
+      secondsAtMost: 0.5,
+    })
+    expect(nest.body).toMatchObject({ leftOutCounts: [0] })
+  })
+
+  it('refuses by the field', async () => {
+    const bad = await server.api.post('/api/borders').send({
+      format: 'bold-heron/border',
+      version: 1,
+      dieLengthMm: 15,
+      pitchMm: 20,
+      stripLengthMm: 640,
+    })
+    expect(bad.status).toBe(422)
+    expect(bad.body).toMatchObject({ errors: [{ path: 'pitchMm', code: 'pitch-longer-than-die', limit: 15 }] })
+  })
+})

@@ -66,7 +66,17 @@ describe('giving recipes away', () => {
   it('a file taken in elsewhere is the same recipe, and makes a job with its die and sheet', async () => {
     const file = await fileOf(recipe)
     const before = (await server.api.get('/api/workshop')).body as WorkshopFile
-    const nothing = { plates: [], presses: [], dies: [], sheets: [], jobs: [], runs: [], recipes: [] }
+    const nothing = {
+      plates: [],
+      presses: [],
+      dies: [],
+      sheets: [],
+      jobs: [],
+      runs: [],
+      recipes: [],
+      offcuts: [],
+      builds: [],
+    }
     expect((await server.api.put('/api/workshop').send({ ...before, ...nothing })).status).toBe(200)
     try {
       const taken = (await server.api.post('/api/recipe-files').send(file)).body as RecipeRow

@@ -1,6 +1,8 @@
 import {
   computedOf,
   measureOutline,
+  nestFor,
+  type NestWanted,
   type OutlineMeasures,
   type PlanRequest,
   planSteps,
@@ -14,6 +16,7 @@ import {
   type TechniqueId,
   together,
 } from '@bold-heron/core'
+import { performance } from 'node:perf_hooks'
 import { readSvg } from '@bold-heron/formats'
 import { readPhoto } from '../store/read-photo.js'
 import { readTable, writeTable } from './tables.js'
@@ -66,6 +69,9 @@ const toTheEnd = <Made>(steps: Steps<Made>, tell: Hands['tell']): Made => {
 export const tasks = {
   plan: task('people', (request: PlanRequest, { responses, tell }) => toTheEnd(planSteps(request, responses), tell)),
   simulate: task('people', (pressing: SimulatedPressing): PressingResult => simulatePressing(pressing)),
+  nest: task('people', ({ wanted, ms }: { wanted: NestWanted; ms: number }) =>
+    nestFor(wanted, ms, () => performance.now()),
+  ),
   readDrawing: task('quick', (svg: string) => readSvg(svg)),
   measure: task('quick', (lines: readonly Polyline[]): OutlineMeasures | undefined => measureOutline(lines)),
   thumbnail: task('quick', (lines: readonly Polyline[]): string => thumbnailOf(lines)),

@@ -1,4 +1,4 @@
-import type { Nest, NestWanted } from '@bold-heron/core'
+import type { Enough, Nest, NestWanted } from '@bold-heron/core'
 import { proxy } from 'comlink'
 import type { NestWorker } from './nest.worker.js'
 import { workerOf } from './worker-of.js'
@@ -12,9 +12,13 @@ let tasks = 0
 export const layPieces = (
   wanted: NestWanted,
   ms: number,
-  { signal, onFound = () => undefined }: { signal: AbortSignal; onFound?: (found: Nest) => void },
+  {
+    signal,
+    enough = 'best',
+    onFound = () => undefined,
+  }: { signal: AbortSignal; enough?: Enough; onFound?: (found: Nest) => void },
 ): Promise<Nest | undefined> => {
   const task = ++tasks
   signal.addEventListener('abort', () => void api.giveUp(task), { once: true })
-  return api.lay(task, wanted, ms, proxy(onFound))
+  return api.lay(task, wanted, ms, enough, proxy(onFound))
 }

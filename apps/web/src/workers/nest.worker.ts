@@ -1,4 +1,4 @@
-import { nest, type Nest, type NestWanted } from '@bold-heron/core'
+import { type Enough, nest, type Nest, type NestWanted } from '@bold-heron/core'
 import { expose } from 'comlink'
 
 const givenUp = new Set<number>()
@@ -11,20 +11,22 @@ const nesting = {
     task: number,
     wanted: NestWanted,
     ms: number,
+    enough: Enough,
     onFound: (found: Nest) => unknown,
   ): Promise<Nest | undefined> {
     const until = performance.now() + ms
     let best: Nest | undefined
-    let told = 0
+    let told = ''
     let breathed = performance.now()
     for (const found of nest(wanted)) {
       best = found
-      if (found.usedShare > told) {
-        told = found.usedShare
+      const spots = JSON.stringify(found.placed)
+      if (spots !== told) {
+        told = spots
         void onFound(found)
       }
       const now = performance.now()
-      if (now >= until || found.leftOutCounts.every((count) => count === 0)) break
+      if (now >= until || (enough === 'fits' && found.leftOutCounts.every((count) => count === 0))) break
       if (now - breathed < BREATH_MS) continue
       await new Promise((resolve) => setTimeout(resolve))
       breathed = performance.now()

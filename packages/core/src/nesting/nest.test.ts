@@ -8,6 +8,7 @@ import { signedAreaOf } from '../geometry/polyline.js'
 import { seededRandom } from '../numerics/random.js'
 import { nestCase, nestOutlines, tornOffcut } from '../testing/nest-cases.js'
 import { BitMap } from './bit-map.js'
+import { largestRectangleLeft } from './free-rectangle.js'
 import { type Nest, nest, type NestWanted, type PlacedPiece } from './nest.js'
 import { closedLoop } from './room.js'
 
@@ -152,6 +153,25 @@ describe('rectangles on a rectangle', () => {
     expect(last.placed.length).toBeGreaterThanOrEqual(8)
   })
 
+  it('with every piece in its place, leave the largest rectangle they can, and the search ends', () => {
+    const wanted: NestWanted = {
+      sheet: { outline: rectangle({ fromX: 0, fromY: 0, toX: 200, toY: 120 }), holes: [] },
+      pieces: [{ outline: nestOutlines['heart']!(20), count: 2, turns: 'any' }],
+      gapMm: 2,
+      edgeMm: 2,
+      seed: 3,
+    }
+    const last = [...nest(wanted)].at(-1)!
+    expect(last.leftOutCounts).toEqual([0])
+    expect(wrongIn(wanted, last)).toEqual([])
+    const rest = largestRectangleLeft(
+      [wanted.sheet.outline],
+      last.placed.map((piece) => laid(wanted, piece)),
+    )
+    // Both beside one another along a short side: what is left is at least 200 less the height of one, times 120.
+    expect(rest).toBeGreaterThan((200 - 46) * 118)
+  })
+
   it('find none where none fits, and the search ends', () => {
     const wanted: NestWanted = {
       sheet: { outline: rectangle({ fromX: 0, fromY: 0, toX: 30, toY: 30 }), holes: [] },
@@ -184,4 +204,11 @@ it('a map of bits clears under another exactly where that one is set', () => {
     ),
     { numRuns: 40 },
   )
+})
+
+it('the largest rectangle left beside a corner piece is the better of the two beside it', () => {
+  const sheet = rectangle({ fromX: 0, fromY: 0, toX: 120, toY: 60 })
+  const corner = rectangle({ fromX: 0, fromY: 0, toX: 30, toY: 40 })
+  expect(largestRectangleLeft([sheet], [corner])).toBeCloseTo(90 * 60, -2)
+  expect(largestRectangleLeft([sheet], [])).toBeCloseTo(120 * 60, -2)
 })

@@ -3,7 +3,9 @@ import { type Polyline, signedAreaOf } from '../geometry/polyline.js'
 import { type RandomSource, randomInteger, randomItem, seededRandom } from '../numerics/random.js'
 import { Arrangement, type Push, type Spot } from './arrangement.js'
 import { inRows } from './boxes.js'
+import { largestRectangleLeft } from './free-rectangle.js'
 import { formOf, type PieceForm, type TurnedForm, turnedForm } from './form.js'
+import { laidOutline } from './left-over.js'
 import { closedLoop, Room } from './room.js'
 
 /** How a piece may be turned: any way, end for end (grain, or a pattern that is the same upside down), or not at all. */
@@ -86,8 +88,17 @@ interface Found {
   readonly forms: readonly TurnedForm[]
   readonly spots: readonly Spot[]
   readonly areaMm2: number
+  /** The largest rectangle that is left, mm², once every piece has its place; 0 before. */
+  readonly restMm2: number
   /** The sum of the pieces' reaches where they were pushed: the less, the more room is left in one piece. */
   readonly spread: number
+}
+
+/** More of the sheet used; with every piece in its place, more of it left in one rectangle; else more of it left to one side. */
+const isBetter = (one: Found, other: Found): boolean => {
+  if (Math.abs(one.areaMm2 - other.areaMm2) > 1e-6) return one.areaMm2 > other.areaMm2
+  if (one.restMm2 !== other.restMm2) return one.restMm2 > other.restMm2
+  return one.spread < other.spread
 }
 
 /** Tries that go on one after the other; each is a step. */
@@ -101,7 +112,7 @@ class Search {
 
   constructor(
     private readonly wanted: NestWanted,
-    loops: readonly Polyline[],
+    private readonly loops: readonly Polyline[],
     private readonly forms: readonly PieceForm[],
   ) {
     this.room = new Room(loops)
@@ -127,9 +138,10 @@ class Search {
       0,
     )
     const spread = placed.reduce((sum, { x, y }) => sum + push.ux * x + push.uy * y, 0) * this.room.stepMm
+    const restMm2 = arrangement.left.every((count) => count === 0) ? this.restBeside(arrangement) : 0
     const { best } = this
-    if (best && (areaMm2 < best.areaMm2 - 1e-6 || (areaMm2 < best.areaMm2 + 1e-6 && spread >= best.spread))) return
-    this.best = { forms, spots: [...placed], areaMm2, spread }
+    const found: Found = { forms, spots: [...placed], areaMm2, restMm2, spread }
+    if (!best || isBetter(found, best)) this.best = found
   }
 
   /** Fills the sheet anew with pieces turned one way, pushed several ways. */
@@ -198,8 +210,19 @@ class Search {
     }
   }
 
-  get hasAny(): boolean {
-    return (this.best?.spots.length ?? 0) > 0
+  /** mm² of the largest rectangle that is left beside the pieces. */
+  private restBeside({ forms, placed }: Arrangement): number {
+    const taken = placed.map(({ form, x, y }) => {
+      const { piece, rotationDeg } = forms[form] as TurnedForm
+      const outline = (this.forms[piece] as PieceForm).outline
+      return laidOutline(outline, { xMm: this.room.xMm(x), yMm: this.room.yMm(y), rotationDeg })
+    })
+    return largestRectangleLeft(this.loops, taken)
+  }
+
+  /** Whether it is of any use to try on: something has found a place, and something else has not. */
+  get goesOn(): boolean {
+    return this.best !== undefined && this.best.spots.length > 0 && this.best.restMm2 === 0
   }
 
   private keepIfAsLarge(arrangement: Arrangement): void {
@@ -254,6 +277,21 @@ export function* nest(wanted: NestWanted): Generator<Nest, void> {
   }
   const turns = wanted.pieces.some((piece) => piece.turns === 'any') ? FIRST_TURNS : 1
   for (let at = 0; at < turns; at++) for (const _ of search.fresh(at)) yield better()
-  // Where not a single piece finds a place, none ever will.
-  while (search.hasAny) for (const _ of search.improve()) yield better()
+  // Where not a single piece finds a place, none ever will; where all have one, the tries so far left most of the sheet in one piece.
+  while (search.goesOn) for (const _ of search.improve()) yield better()
+}
+
+/** When looking for better is enough: once every piece has a place, or when the time is up. */
+export type Enough = 'fits' | 'best'
+
+/**
+ * What is found in so many milliseconds by a clock that is handed in: the best there is, which with every piece in its place is the one that
+ * leaves the largest rectangle; or, where it is enough that they fit, the first with all of them.
+ */
+export const nestFor = (wanted: NestWanted, ms: number, now: () => number, enough: Enough = 'best'): Nest => {
+  const until = now() + ms
+  let best: Nest = { placed: [], usedShare: 0, leftOutCounts: wanted.pieces.map(({ count }) => count) }
+  for (best of nest(wanted))
+    if (now() >= until || (enough === 'fits' && best.leftOutCounts.every((count) => count === 0))) break
+  return best
 }

@@ -1,4 +1,13 @@
-import { circleAt, type TemplateLine, templateParts } from '@bold-heron/core'
+import {
+  borderMarks,
+  boxAround,
+  circleAt,
+  envelopeFor,
+  envelopeTemplate,
+  planBorder,
+  type TemplateLine,
+  templateParts,
+} from '@bold-heron/core'
 import { describe, expect, it } from 'vitest'
 import { readDxf } from '../dxf/read-dxf.js'
 import { readSvg } from '../svg/read-svg.js'
@@ -103,4 +112,59 @@ it('a template as DXF reads back where it was, a layer a part, y up', () => {
   const round = card(100, 80)[1]!.line
   const met = read.value.lines.find((line) => line.length === round.length)!
   round.forEach((mm, at) => expect(Math.abs((at % 2 === 1 ? -met[at]! : met[at]!) - mm)).toBeLessThan(0.05))
+})
+
+/** The points of a line, as they lie from somewhere. */
+const pairsOf = (line: ArrayLike<number>, fromX: number, fromY: number): [number, number][] =>
+  Array.from({ length: line.length / 2 }, (_, at) => [line[2 * at]! - fromX, line[2 * at + 1]! - fromY])
+
+describe('templates of borders and envelopes', () => {
+  const wave = Array.from({ length: 301 }, (_, at) => [at / 2, 5 - 2 * Math.cos((Math.PI * at) / 10)]).flat()
+  const { cuts } = planBorder({
+    dieLengthMm: 150,
+    pitchMm: 10,
+    stripLengthMm: 640,
+    marginStartMm: 0,
+    marginEndMm: 0,
+    stretch: 0.004,
+    feed: 'joined-end',
+  })
+  const marks = borderMarks({ lengthMm: 640, widthMm: 30, wantedEndMm: 640 }, cuts, [wave], 'start')
+  const envelope = envelopeTemplate(envelopeFor(215.9, 127, 'in'))
+
+  it.each([
+    ['the marks of a border', marks],
+    ['an envelope', envelope],
+  ])('%s read back from SVG and DXF as they were, to a twentieth of a millimetre', (_, lines) => {
+    const card = boxAround([lines[0]!.line])!
+    const svg = readSvg(writeTemplateSvg(lines, words))
+    const dxf = readDxf(writeTemplateDxf(lines))
+    if (!svg.ok || !dxf.ok) throw new Error('not read back')
+    const upwards = dxf.value.lines.map((line) => Array.from(line, (mm, at) => (at % 2 === 1 ? -mm : mm)))
+    for (const read of [svg.value.lines, upwards]) {
+      // Where the card's own corner came to lie.
+      const at = read
+        .flatMap((line) => boxAround([line]) ?? [])
+        .find(
+          (box) =>
+            Math.abs(box.toX - box.fromX - (card.toX - card.fromX)) < 0.05 &&
+            Math.abs(box.toY - box.fromY - (card.toY - card.fromY)) < 0.05,
+        )!
+      const points = read.flatMap((line) => pairsOf(line, at.fromX - card.fromX, at.fromY - card.fromY))
+      for (const [x, y] of lines.flatMap(({ line }) => pairsOf(line, 0, 0)))
+        expect(points.some(([px, py]) => Math.abs(px - x) < 0.05 && Math.abs(py - y) < 0.05)).toBe(true)
+    }
+  })
+
+  it('are cut up into pages where they are longer than the paper, each mark where it was on one of them', () => {
+    const pages = piecesOf(writeTemplatePdf(marks, words, 'a4'), 210)
+    expect(pages.length).toBeGreaterThan(1)
+    const upright = pages.map((page) =>
+      page.filter((line) => line.length === 4 && Math.abs(line[0]! - line[2]!) < 0.01),
+    )
+    // The marks stand 120 mm apart wherever two of them are on one page.
+    const [one] = upright.map((page) => page.map((line) => line[0]!))
+    const apart = one!.flatMap((x) => one!.map((y) => Math.abs(x - y)))
+    expect(apart.some((mm) => Math.abs(mm - 120) < 0.05)).toBe(true)
+  })
 })

@@ -12,6 +12,7 @@ export const Component = () => {
           label={t('cards.title')}
           tabs={[
             { to: '/cards/builds', text: t('cards.builds') },
+            { to: '/cards/panels', text: t('cards.basesAndMats') },
             { to: '/cards/envelope', text: t('cards.envelopes') },
           ]}
         />

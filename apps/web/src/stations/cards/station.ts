@@ -14,6 +14,7 @@ export const cards: Station<'cards', { cards: typeof words }, StationNav<false>>
         { index: true, loader: () => redirect('/cards/builds') },
         { path: 'builds', lazy: () => import('./BuildList.js') },
         { path: 'builds/:buildId', lazy: () => import('./BuildPage.js') },
+        { path: 'panels', lazy: () => import('./PanelsPage.js') },
         { path: 'envelope', lazy: () => import('./EnvelopePage.js') },
       ],
     },

@@ -1,5 +1,6 @@
 import type { BenchStep } from '../bench-steps.js'
 import type { ShownStep } from '../steps/step.js'
+import { BorderCutPicture, BorderMarksPicture } from './BorderPicture.js'
 import { CheckPicture } from './CheckPicture.js'
 import { FeedPicture } from './FeedPicture.js'
 import { HoldPicture } from './HoldPicture.js'
@@ -13,6 +14,8 @@ export const shownPictures: { readonly [Is in BenchStep['is']]?: ShownStep<Is> }
   check: CheckPicture,
   'lay-out': LaidOutPicture,
   'one-piece': OnePiecePicture,
+  'border-marks': BorderMarksPicture,
+  'border-cut': BorderCutPicture,
   hold: HoldPicture,
   feed: FeedPicture,
   mirror: MirrorPicture,

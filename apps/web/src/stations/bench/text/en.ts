@@ -76,6 +76,7 @@ export const bench = {
       'joined-end': 'Joined end into the rollers first. Press it through once.',
       'free-end': 'Free end into the rollers first. Press it through once.',
     },
+    picture: 'The strip with {{count}} cuts so far, and the mark where the die starts next',
     out: 'How did the join come out?',
     meets: 'it meets',
     outBy: 'out by {{by}}',

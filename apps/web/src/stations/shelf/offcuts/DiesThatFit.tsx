@@ -43,7 +43,7 @@ export const DiesThatFit = ({
             seed: 1,
           },
           MS_A_DIE,
-          { signal },
+          { signal, enough: 'fits' },
         )
         if (found && found.placed.length > 0) fit.push(die.id)
       }
