@@ -4,6 +4,7 @@ import { randomNormal, seededRandom } from '../numerics/random.js'
 import { frameCorners, secondEdge } from './edges.js'
 import { type BorderFeed, planBorder } from './joins.js'
 import { borderMarks } from './marks.js'
+import { planRibbon } from './ribbon.js'
 import { borderKindOf, crestOf, pitchOf } from './pitch.js'
 import { learntStretch, type ToldMisfit } from './stretch.js'
 
@@ -73,6 +74,41 @@ describe('a second edge', () => {
       expect(shiftMm).toBeGreaterThanOrEqual(0)
       expect(shiftMm).toBeLessThan(pitchMm)
     }
+  })
+})
+
+describe('a ribbon of two edges', () => {
+  const wanted = {
+    dieLengthMm: 150,
+    pitchMm: 24,
+    stripLengthMm: 275,
+    marginStartMm: 0,
+    marginEndMm: 0,
+    stretch: 0.004,
+    feed: 'joined-end' as const,
+    edges: 'both' as const,
+  }
+  const crestMm = 6
+  const crests = (atMm: number) => Array.from({ length: 6 }, (_, at) => atMm + crestMm + at * 24)
+
+  it.each(['matched', 'opposed'] as const)(
+    '%s: every crest of one lies so to the other, and both edges are cut from end to end',
+    (phase) => {
+      const [first, second] = planRibbon({ ...wanted, phase }, crestMm)
+      const ofSecond = second!.cuts.flatMap(({ atMm }) => crests(atMm).map((x) => wanted.stripLengthMm - x))
+      for (const x of first!.cuts.flatMap(({ atMm }) => crests(atMm))) {
+        const apart = (((x - ofSecond[0]!) % 24) + 24) % 24
+        expect(Math.min(apart, 24 - apart)).toBeCloseTo(phase === 'matched' ? 0 : 12, 6)
+      }
+      expect(second!.cuts[0]!.atMm).toBeLessThanOrEqual(0)
+      expect(Math.abs(second!.endMissMm)).toBeLessThanOrEqual(12)
+    },
+  )
+
+  it('keeps a margin that is wanted: the second edge starts later, never sooner', () => {
+    const [, second] = planRibbon({ ...wanted, marginEndMm: 10, phase: 'matched' }, crestMm)
+    expect(second!.cuts[0]!.atMm).toBeGreaterThanOrEqual(10)
+    expect(second!.cuts[0]!.atMm).toBeLessThan(34)
   })
 })
 

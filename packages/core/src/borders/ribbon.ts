@@ -29,10 +29,11 @@ export const planRibbon = (wanted: RibbonWanted, crestMm: number): readonly Ribb
     },
     wanted.phase,
   )
-  // It starts by its own margin, and so much later that the crests meet.
-  const startMm = (first.cuts[0]?.atMm ?? 0) + shiftMm
-  const behind = Math.ceil((turned.marginStartMm - startMm) / wanted.pitchMm - 1e-9)
-  const marginStartMm = startMm + Math.max(0, behind) * wanted.pitchMm
+  // It starts at its own margin, or so much later that the crests meet; with no margin the die may hang over the strip's start instead.
+  const aligned = (first.cuts[0]?.atMm ?? 0) + shiftMm
+  const pitches = (turned.marginStartMm - aligned) / wanted.pitchMm
+  const whole = turned.marginStartMm > 0 ? Math.ceil(pitches - 1e-9) : Math.floor(pitches + 1e-9)
+  const marginStartMm = aligned + whole * wanted.pitchMm
   const second = planBorder({ ...turned, marginStartMm, mayMoveStartMm: 0 })
   return [first, { ...second, shiftMm: marginStartMm - turned.marginStartMm }]
 }

@@ -135,7 +135,7 @@ export const BorderBoard = ({
   )
   const isKept = JSON.stringify(run.border) === JSON.stringify(border)
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <div className="space-y-4">
         <Panel title={t('place.border.title', { name: job.name })}>
           {kind && kind !== 'open' && (
