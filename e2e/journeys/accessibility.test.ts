@@ -1,5 +1,5 @@
 import { By } from 'selenium-webdriver'
-import { describe, expect, it } from 'vitest'
+import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { PlanPage } from '../pages/plan-page.js'
 
@@ -35,24 +35,27 @@ const screens: [name: string, path: () => string | Promise<string>, words: strin
   ['Welcome', () => '/welcome', 'What kind of press is it?'],
 ]
 
-describe.each([
-  ['a laptop', 1280, 800],
-  ['a phone', 390, 844],
-])('on %s', (_, width, height) => {
-  it.each(screens)(
-    '%s has nothing an accessibility checker objects to, and does not scroll sideways',
-    async (_name, path, words) => {
+/** A laptop and a phone. */
+const sizes = [
+  [1280, 800],
+  [390, 844],
+] as const
+
+it.each(screens)(
+  '%s has nothing an accessibility checker objects to, and does not scroll sideways, on a laptop and a phone',
+  async (_name, path, words) => {
+    await browser.go(await path())
+    for (const [width, height] of sizes) {
       await browser.resize(width, height)
-      await browser.go(await path())
       await browser.says(words)
-      expect(await browser.accessibilityFaults()).toEqual([])
+      expect(await browser.accessibilityFaults(), `at ${width}`).toEqual([])
       const overflow = await browser.driver.executeScript<number>(
         'return Math.max(0, document.documentElement.scrollWidth - window.innerWidth)',
       )
-      expect(overflow).toBe(0)
-    },
-  )
-})
+      expect(overflow, `at ${width}`).toBe(0)
+    }
+  },
+)
 
 it.each([
   ['a laptop', 1280, 800],

@@ -1,12 +1,11 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { afterAll } from 'vitest'
 import { heron as call } from '../heron.js'
 
-/** A folder for the files of a test, taken away when it is done. */
+/** A folder for the files of the tests, which share it where they share a process; taken away with that. */
 export const folder = mkdtempSync(join(tmpdir(), 'heron-cli-'))
-afterAll(() => rmSync(folder, { recursive: true, force: true }))
+process.once('exit', () => rmSync(folder, { recursive: true, force: true }))
 
 export const heron = async (...args: string[]) => {
   const { status, stdout, stderr } = await call(args)

@@ -1,8 +1,8 @@
-import { isUseful, laidOutline, leftOver, rectangle } from '@bold-heron/core'
+import { isUseful, laidOutline, leftOver } from '@bold-heron/core'
 import type { CutFrom, DieRow } from '@bold-heron/schema'
 import { PackageCheck } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import { usePieceShapes } from '../data/nesting.js'
+import { loopsOfSheet, usePieceShapes } from '../data/nesting.js'
 import { useAddRow, useEveryRow, useRow, useRowsById } from '../data/rows.js'
 import { NestDrawing } from '../drawing/nest/NestDrawing.js'
 import { sayTrouble } from '../text/say-trouble.js'
@@ -34,7 +34,7 @@ export const KeepLeftOver = ({
   const from = offcuts.find(({ id }) => id === cutFrom.offcutId)
   if (cutFrom.offcutId !== null && !from) return null
   if (offcuts.some(({ fromRunId }) => fromRunId === runId)) return <p>{t('common.leftOver.isKept')}</p>
-  const loops = from?.loops ?? [rectangle({ fromX: 0, fromY: 0, toX: sheet.lengthMm, toY: sheet.widthMm })]
+  const loops = from?.loops ?? loopsOfSheet(sheet)
   const taken = cutFrom.poses.map((pose) => laidOutline(outlines.get(pose.dieId)?.outline ?? [], pose))
   const left = leftOver(
     loops,

@@ -1,4 +1,4 @@
-import { type Nest, type NestWanted, type PieceTurns, rectangle, USUAL_EDGE_MM, USUAL_GAP_MM } from '@bold-heron/core'
+import { type Nest, type NestWanted, type PieceTurns, USUAL_EDGE_MM, USUAL_GAP_MM } from '@bold-heron/core'
 import {
   type CutFrom,
   type DieRow,
@@ -12,7 +12,7 @@ import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
-import { usePieceShapes } from '../../data/nesting.js'
+import { loopsOfSheet, turnsOn, usePieceShapes } from '../../data/nesting.js'
 import { useEveryRow, useRow, useRowsById, useSaveRow } from '../../data/rows.js'
 import { NestDrawing } from '../../drawing/nest/NestDrawing.js'
 import { useLengths } from '../../text/lengths.js'
@@ -97,7 +97,7 @@ const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
     const die = diesById.get(id)
     return die ? [die] : []
   })
-  const turns: PieceTurns = sheet && (sheet.patterned || sheet.grain !== 'unknown') ? 'half' : 'any'
+  const turns = turnsOn(sheet)
   const sources: Source[] | undefined =
     sheet && offcuts
       ? [
@@ -105,7 +105,7 @@ const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
           {
             offcut: undefined,
             name: t('jobs.leftover.wholeSheet', { sheet: sheet.name }),
-            loops: [rectangle({ fromX: 0, fromY: 0, toX: sheet.lengthMm, toY: sheet.widthMm })],
+            loops: loopsOfSheet(sheet),
           },
         ]
       : undefined

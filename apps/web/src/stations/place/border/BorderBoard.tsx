@@ -1,14 +1,4 @@
-import {
-  type BorderFault,
-  borderFaults,
-  borderFeeds,
-  borderKindOf,
-  borderMarks,
-  crestOf,
-  edgePhases,
-  pitchOf,
-  planRibbon,
-} from '@bold-heron/core'
+import { borderFaults, borderKindOf, borderMarks, crestOf, pitchOf, planRibbon } from '@bold-heron/core'
 import {
   type BorderOfRun,
   inputOfJob,
@@ -28,9 +18,9 @@ import { useLengths } from '../../../text/lengths.js'
 import { sayTrouble } from '../../../text/say-trouble.js'
 import { Button, ButtonLink } from '../../../ui/Button.js'
 import { Choice } from '../../../ui/Choice.js'
-import { LengthInput } from '../../../ui/form/LengthInput.js'
 import { Panel } from '../../../ui/Panel.js'
 import { useSay } from '../../../ui/toasts.js'
+import { type BorderInHand, BorderSettings } from './BorderSettings.js'
 import { BorderSum } from './BorderSum.js'
 
 /** mm. What a strip starts as until it is measured. From memory. */
@@ -38,12 +28,6 @@ const STRIP_MM = { lengthMm: 400, widthMm: 40 }
 
 /** mm. How far the die's lines stay from the strip's edge where both edges are patterned. From memory. */
 const FROM_TOP_MM = 2
-
-type Fields = Omit<BorderOfRun, 'leastOverlapMm' | 'mostOverlapMm' | 'mayMoveStartMm'> & {
-  readonly leastOverlapMm?: number
-  readonly mostOverlapMm?: number
-  readonly mayMoveStartMm?: number
-}
 
 /** A border along a strip: where each cut starts, drawn with the kerfs they make, and marks of true size to lie beside the strip. */
 export const BorderBoard = ({
@@ -67,9 +51,9 @@ export const BorderBoard = ({
   const isDrawn = die !== undefined && die.outline.source !== 'stand-in'
   const found = useMemo(() => (isDrawn ? pitchOf(lines) : undefined), [isDrawn, lines])
   const kind = useMemo(() => (isDrawn ? borderKindOf(lines) : undefined), [isDrawn, lines])
-  const [typed, setTyped] = useState<Fields>(
+  const [typed, setTyped] = useState<BorderInHand>(
     () =>
-      (run.border as Fields | null) ?? {
+      (run.border as BorderInHand | null) ?? {
         dieLengthMm: die?.lengthMm ?? 100,
         pitchMm: found ?? 10,
         stripLengthMm: STRIP_MM.lengthMm,
@@ -82,10 +66,9 @@ export const BorderBoard = ({
         phase: 'matched',
       },
   )
-  const border: Fields = { ...typed, stretch: stretch?.value ?? typed.stretch }
-  const set = (change: Partial<Fields>) => setTyped((now) => ({ ...now, ...change }))
+  const border: BorderInHand = { ...typed, stretch: stretch?.value ?? typed.stretch }
+  const set = (change: Partial<BorderInHand>) => setTyped((now) => ({ ...now, ...change }))
   const faults = borderFaults(border)
-  const faultAt = (path: string): BorderFault | undefined => faults.find((fault) => fault.path === path)
   const edges = faults.length === 0 ? planRibbon(border, crestOf(lines, border.pitchMm)) : []
   const [shownEdge, setShownEdge] = useState<'1' | '2'>('1')
   const edge = edges[shownEdge === '2' ? 1 : 0] ?? edges[0]
@@ -114,25 +97,6 @@ export const BorderBoard = ({
         onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }),
       },
     )
-  const length = (name: keyof Fields & `${string}Mm`, leastMm = 0) => (
-    <div>
-      <LengthInput
-        label={t(`place.border.field.${name as 'pitchMm'}`)}
-        mm={border[name] ?? 0}
-        leastMm={leastMm}
-        lengths={lengths}
-        onChange={(mm) => set({ [name]: mm })}
-      />
-      {faultAt(name) && (
-        <p role="alert" className="text-sm text-danger">
-          <span aria-hidden>▲ </span>
-          {t(`place.border.fault.${(faultAt(name) as BorderFault).code}`, {
-            limit: typeof faultAt(name)?.limit === 'number' ? lengths.place(faultAt(name)?.limit as number) : '',
-          })}
-        </p>
-      )}
-    </div>
-  )
   const isKept = JSON.stringify(run.border) === JSON.stringify(border)
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
@@ -154,13 +118,13 @@ export const BorderBoard = ({
           )}
           {edge ? (
             <>
-              <div className="overflow-x-auto">
+              <section className="overflow-x-auto" aria-label={t('place.border.strip')} tabIndex={0}>
                 <TemplateDrawing
                   lines={marks}
                   spoken={t('place.border.spoken', { count: edge.cuts.length })}
                   className="min-w-[36rem]"
                 />
-              </div>
+              </section>
               <BorderSum border={border} edge={edge} lengths={lengths} second={shownEdge === '2'} />
             </>
           ) : (
@@ -178,117 +142,34 @@ export const BorderBoard = ({
           </Panel>
         )}
       </div>
-      <Panel title={t('place.border.settings')}>
-        <div className="space-y-3">
-          <div className="grid grid-cols-2 gap-3">
-            {length('stripLengthMm', 1)}
-            {length('stripWidthMm', 12)}
-            {length('marginStartMm')}
-            {length('marginEndMm')}
-            {length('pitchMm')}
-            {length('mayMoveStartMm')}
-          </div>
-          <p className="text-sm text-ink-soft">
-            {found === undefined
-              ? t('place.border.noPitch')
-              : Math.abs(found - border.pitchMm) < 0.005
-                ? t('place.border.pitchFound', { pitch: lengths.place(found) })
-                : t('place.border.pitchOther', { pitch: lengths.place(found) })}{' '}
-            {found !== undefined && Math.abs(found - border.pitchMm) >= 0.005 && (
-              <Button look="quiet" onClick={() => set({ pitchMm: found })}>
-                {t('place.border.takePitch')}
-              </Button>
-            )}
-          </p>
-          <details>
-            <summary className="min-h-9 cursor-pointer">{t('place.border.overlaps')}</summary>
-            <div className="grid grid-cols-2 gap-3">
-              <LengthInput
-                label={t('place.border.field.leastOverlapMm')}
-                mm={border.leastOverlapMm ?? border.pitchMm}
-                leastMm={0}
-                lengths={lengths}
-                onChange={(leastOverlapMm) => set({ leastOverlapMm })}
-              />
-              <LengthInput
-                label={t('place.border.field.mostOverlapMm')}
-                mm={border.mostOverlapMm ?? 4 * border.pitchMm}
-                leastMm={0}
-                lengths={lengths}
-                onChange={(mostOverlapMm) => set({ mostOverlapMm })}
-              />
-            </div>
-            {(['leastOverlapMm', 'mostOverlapMm'] as const).map((name) => {
-              const fault = faultAt(name)
-              return (
-                fault && (
-                  <p key={name} role="alert" className="text-sm text-danger">
-                    <span aria-hidden>▲ </span>
-                    {t(`place.border.fault.${fault.code}`, { limit: lengths.place(Number(fault.limit)) })}
-                  </p>
-                )
-              )
-            })}
-          </details>
-          <div>
-            <p className="mb-1 text-sm">{t('place.border.feed')}</p>
-            <Choice
-              label={t('place.border.feed')}
-              value={border.feed}
-              options={borderFeeds.map((feed) => ({ value: feed, text: t(`place.border.feeds.${feed}`) }))}
-              onChange={(feed) => set({ feed })}
-            />
-          </div>
-          <div>
-            <p className="mb-1 text-sm">{t('place.border.edges')}</p>
-            <Choice
-              label={t('place.border.edges')}
-              value={border.edges}
-              options={(['one', 'both'] as const).map((each) => ({
-                value: each,
-                text: t(`place.border.edgesHow.${each}`),
-              }))}
-              onChange={(each) => {
-                set({ edges: each })
-                setShownEdge('1')
-              }}
-            />
-          </div>
-          {border.edges === 'both' && (
-            <div>
-              <p className="mb-1 text-sm">{t('place.border.phase')}</p>
-              <Choice
-                label={t('place.border.phase')}
-                value={border.phase}
-                options={edgePhases.map((phase) => ({ value: phase, text: t(`place.border.phases.${phase}`) }))}
-                onChange={(phase) => set({ phase })}
-              />
-            </div>
+      <BorderSettings
+        border={border}
+        faults={faults}
+        found={found}
+        onChange={(change) => {
+          set(change)
+          if (change.edges) setShownEdge('1')
+        }}
+      >
+        <div className="flex flex-wrap gap-2">
+          <Button
+            look="next"
+            icon={<Check aria-hidden size={18} />}
+            disabled={faults.length > 0 || isKept || saving.isPending}
+            onClick={() => save(border)}
+          >
+            {t(isKept ? 'place.border.isKept' : 'place.border.keep')}
+          </Button>
+          {isKept && (
+            <ButtonLink look="plain" to={`/plan/${job.id}`}>
+              {t('place.border.plan')}
+            </ButtonLink>
           )}
-          <div className="flex flex-wrap gap-2">
-            <Button
-              look="next"
-              icon={<Check aria-hidden size={18} />}
-              disabled={faults.length > 0 || isKept || saving.isPending}
-              onClick={() => save(border)}
-            >
-              {t(isKept ? 'place.border.isKept' : 'place.border.keep')}
-            </Button>
-            {isKept && (
-              <ButtonLink look="plain" to={`/plan/${job.id}`}>
-                {t('place.border.plan')}
-              </ButtonLink>
-            )}
-            <Button
-              look="quiet"
-              icon={<X aria-hidden size={18} />}
-              onClick={() => (run.border ? save(null) : onLeave())}
-            >
-              {t('place.border.drop')}
-            </Button>
-          </div>
+          <Button look="quiet" icon={<X aria-hidden size={18} />} onClick={() => (run.border ? save(null) : onLeave())}>
+            {t('place.border.drop')}
+          </Button>
         </div>
-      </Panel>
+      </BorderSettings>
     </div>
   )
 }

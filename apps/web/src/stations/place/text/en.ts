@@ -266,6 +266,7 @@ export const place = {
     plan: 'Plan the stack',
     drop: 'No border',
     mend: 'Mend what is marked, and the cuts appear here.',
+    strip: 'The strip',
     spoken: 'The strip with {{count}} cuts, each where the die is laid',
     kind: {
       closed: 'This die’s outline is closed: it severs the strip at each cut. A border die is open at both ends.',

@@ -1,9 +1,9 @@
 import { factsOfDieClass, type NestWanted, type PieceTurns, USUAL_EDGE_MM, USUAL_GAP_MM } from '@bold-heron/core'
-import type { DieRow, OffcutRow, SheetRow } from '@bold-heron/schema'
+import type { DieRow, OffcutRow } from '@bold-heron/schema'
 import { Square } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useNest, usePieceShapes } from '../../../data/nesting.js'
+import { turnsOn, useNest, usePieceShapes } from '../../../data/nesting.js'
 import { useEveryRow } from '../../../data/rows.js'
 import { NestDrawing } from '../../../drawing/nest/NestDrawing.js'
 import { RowPicker } from '../../../drawing/pick/RowPicker.js'
@@ -16,10 +16,6 @@ import { DiesThatFit } from './DiesThatFit.js'
 /** ms that laying is improved before it is left at that. */
 const LOOKING_MS = 4000
 const MOST_COPIES = 500
-
-/** How a sheet lets pieces be turned: a pattern or a known grain only end for end. */
-export const turnsOn = (sheet: Pick<SheetRow, 'grain' | 'patterned'> | undefined): PieceTurns =>
-  sheet && (sheet.patterned || sheet.grain !== 'unknown') ? 'half' : 'any'
 
 const Laid = ({ offcut, die, count }: { readonly offcut: OffcutRow; readonly die: DieRow; readonly count: number }) => {
   const { t } = useTranslation()
