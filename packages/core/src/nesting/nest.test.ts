@@ -172,6 +172,19 @@ describe('rectangles on a rectangle', () => {
     expect(rest).toBeGreaterThan((200 - 46) * 118)
   })
 
+  it('know the sheet’s area whichever way its holes were drawn', () => {
+    const hole = (at: number) => rectangle({ fromX: at, fromY: 40, toX: at + 10, toY: 50 })
+    const backwards = [70, 40, 70, 50, 80, 50, 80, 40, 70, 40]
+    const wanted: NestWanted = {
+      sheet: { outline: rectangle({ fromX: 0, fromY: 0, toX: 100, toY: 60 }), holes: [hole(10), backwards] },
+      pieces: [{ outline: rectangle({ fromX: 0, fromY: 0, toX: 20, toY: 20 }), count: 1, turns: 'none' }],
+      gapMm: 2,
+      edgeMm: 2,
+      seed: 1,
+    }
+    expect(triesOf(wanted, 3).last.usedShare).toBeCloseTo(400 / (6000 - 200), 9)
+  })
+
   it('find none where none fits, and the search ends', () => {
     const wanted: NestWanted = {
       sheet: { outline: rectangle({ fromX: 0, fromY: 0, toX: 30, toY: 30 }), holes: [] },

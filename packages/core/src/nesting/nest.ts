@@ -1,5 +1,5 @@
-import { areaOf } from '../geometry/polygons.js'
-import { type Polyline, signedAreaOf } from '../geometry/polyline.js'
+import { areaOfPolygon } from '../geometry/polygons.js'
+import type { Polyline } from '../geometry/polyline.js'
 import { type RandomSource, randomInteger, randomItem, seededRandom } from '../numerics/random.js'
 import { Arrangement, type Push, type Spot } from './arrangement.js'
 import { inRows } from './boxes.js'
@@ -254,7 +254,7 @@ export function* nest(wanted: NestWanted): Generator<Nest, void> {
   const loops = [wanted.sheet.outline, ...wanted.sheet.holes].map(closedLoop)
   const forms = wanted.pieces.map(({ outline }) => formOf(closedLoop(outline), wanted.gapMm, wanted.edgeMm))
   const [outer, ...holes] = loops as [number[], ...number[][]]
-  const sheetMm2 = Math.abs(signedAreaOf(outer)) - areaOf(holes)
+  const sheetMm2 = areaOfPolygon({ outer, holes })
   const areaOfPlaced = (placed: readonly PlacedPiece[]): number =>
     placed.reduce((sum, { piece }) => sum + (forms[piece] as PieceForm).areaMm2, 0)
   const nestOf = (placed: readonly PlacedPiece[]): Nest => ({
