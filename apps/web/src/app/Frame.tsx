@@ -37,7 +37,7 @@ const StationNav = () => {
   return (
     <nav
       aria-label={t('common.stations')}
-      className="fixed inset-x-0 bottom-0 z-30 grid grid-flow-col border-t border-line bg-leaf pb-[env(safe-area-inset-bottom)] sm:static sm:flex sm:min-w-0 sm:flex-1 sm:border-t-0 sm:pb-0 print:hidden"
+      className="fixed inset-x-0 bottom-0 z-30 grid grid-flow-col border-t border-line bg-leaf pb-[env(safe-area-inset-bottom)] md:static md:flex md:min-w-0 md:flex-1 md:border-t-0 md:pb-0 print:hidden"
     >
       {reachedStations.map((station) => {
         const { id, nav } = station
@@ -48,12 +48,12 @@ const StationNav = () => {
             to={stationPath(station, jobId)}
             className={({ isActive }) =>
               classes(
-                'flex min-h-13 min-w-0 flex-col items-center justify-center gap-0.5 border-t-4 px-0.5 text-[0.7rem] leading-none no-underline sm:min-h-12 sm:flex-row sm:border-t-0 sm:border-b-4 sm:px-2 sm:pt-1 sm:text-base sm:leading-normal lg:gap-1.5 lg:px-3',
+                'flex min-h-13 min-w-0 flex-col items-center justify-center gap-0.5 border-t-4 px-0.5 text-[0.7rem] leading-none no-underline md:min-h-12 md:flex-row md:border-t-0 md:border-b-4 md:px-1.5 md:pt-1 md:text-sm md:leading-normal lg:gap-1.5 lg:px-2.5 lg:text-base',
                 isActive ? 'border-accent font-bold' : 'border-transparent hover:border-line hover:bg-sunk',
               )
             }
           >
-            <Icon aria-hidden size={18} className="sm:hidden lg:block" />
+            <Icon aria-hidden size={18} className="md:hidden xl:block" />
             <span className="max-w-full truncate">{t(`${id}.nav`)}</span>
           </NavLink>
         )
@@ -105,7 +105,7 @@ export const Frame = () => {
       <main
         id="main"
         tabIndex={-1}
-        className="mx-auto w-full max-w-[90rem] flex-1 px-3 py-3 pb-20 outline-none sm:px-4 sm:pb-3"
+        className="mx-auto w-full max-w-[90rem] flex-1 px-3 py-3 pb-20 outline-none sm:px-4 md:pb-3"
         aria-busy={busy}
       >
         <Suspense fallback={<Loading what="…" />}>
