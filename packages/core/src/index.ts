@@ -37,7 +37,7 @@ export { type Averaged, averagedReadings } from './units/readings.js'
 export { measured, type MeasuredMm, type MeasuringWay, measuringWays, spreadOf } from './units/measured.js'
 export { estimatedCaliper, isSoldByWeight, type SheetKind, sheetKinds, strengthOfKind } from './materials/sheet-kind.js'
 export type { Sheet } from './materials/sheet.js'
-export { type DieClass, dieClasses, factsOfDieClass } from './dies/classes/list.js'
+export { type DieClass, dieClasses, factsOfDieClass, isFolder } from './dies/classes/list.js'
 export {
   envelopeFor,
   type EnvelopeUnit,
@@ -192,7 +192,7 @@ export { type Box, boxAround, heightOfBox, middleOf, widthOf } from './geometry/
 export { appendCubic, appendQuadratic, arcLine, type Point } from './geometry/flatten.js'
 export { joinLines } from './geometry/join.js'
 export { contains } from './geometry/nesting-depth.js'
-export { circleAt, isClosed, lengthOf, type Polyline, signedAreaOf } from './geometry/polyline.js'
+export { circleAt, closedLoop, isClosed, lengthOf, type Polyline, signedAreaOf } from './geometry/polyline.js'
 export {
   measureOutline,
   type Outline,
@@ -215,7 +215,8 @@ export {
   STANDARD_GRID,
 } from './press/nip/contact-cells.js'
 export { type FrameMargins, frameRound, marginsRound } from './placement/frame-round.js'
-export { edgesOf, type DiePose, placeLines } from './placement/place-die.js'
+export { placeLines } from './geometry/place-lines.js'
+export { edgesOf, type DiePose } from './placement/place-die.js'
 export {
   type BaseKind,
   baseKinds,
@@ -354,5 +355,5 @@ export {
   type SheetPart,
 } from './materials/composite.js'
 export { pieceOf } from './nesting/piece-of.js'
-export { isUseful, laidOutline, leftOver } from './nesting/left-over.js'
+export { isUseful, leftOver } from './nesting/left-over.js'
 export { planRibbon, type RibbonEdge, type RibbonWanted } from './borders/ribbon.js'

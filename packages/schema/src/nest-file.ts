@@ -1,4 +1,4 @@
-import { isClosed, type Nest, type NestWanted, pieceTurns, signedAreaOf } from '@bold-heron/core'
+import { closedLoop, type Nest, type NestWanted, pieceTurns, signedAreaOf } from '@bold-heron/core'
 import { z } from 'zod'
 
 /** mm. The largest sheet that is taken. */
@@ -21,10 +21,7 @@ export const outlinePairs = z
 type Pairs = z.infer<typeof outlinePairs>
 
 /** Pairs as a closed loop. */
-const loopOf = (pairs: readonly (readonly [number, number])[]): number[] => {
-  const line = pairs.flat()
-  return line.length >= 4 && isClosed(line) ? line : [...line, line[0] ?? 0, line[1] ?? 0]
-}
+const loopOf = (pairs: readonly (readonly [number, number])[]): number[] => closedLoop(pairs.flat())
 
 /** Asks how pieces are laid on a sheet by their true outlines. Format `bold-heron/nest`, version 1; lengths in mm. */
 export const nestFile = z.object({

@@ -1,9 +1,9 @@
-import { factsOfDieClass, dieClasses } from '@bold-heron/core'
+import { dieClasses, isFolder } from '@bold-heron/core'
 import type { MatWear } from '@bold-heron/schema'
 import { QueryTypes, type Transaction } from 'sequelize'
 import { PlateModel } from './models/plate-model.js'
 
-const folderClasses = dieClasses.filter((each) => factsOfDieClass(each).use.endsWith('folder'))
+const folderClasses = dieClasses.filter(isFolder)
 
 /** Passes of a run, and whether a mat was found cut after it. */
 const BORNE = `SELECT run_id, sum(passes)::int AS passes, bool_or(seen = 'mat-cut')::int AS cut

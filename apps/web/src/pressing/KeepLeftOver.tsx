@@ -1,4 +1,4 @@
-import { isUseful, laidOutline, leftOver } from '@bold-heron/core'
+import { isUseful, leftOver, placeLines } from '@bold-heron/core'
 import type { CutFrom, DieRow } from '@bold-heron/schema'
 import { PackageCheck } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
@@ -35,11 +35,8 @@ export const KeepLeftOver = ({
   if (cutFrom.offcutId !== null && !from) return null
   if (offcuts.some(({ fromRunId }) => fromRunId === runId)) return <p>{t('common.leftOver.isKept')}</p>
   const loops = from?.loops ?? loopsOfSheet(sheet)
-  const taken = cutFrom.poses.map((pose) => laidOutline(outlines.get(pose.dieId)?.outline ?? [], pose))
-  const left = leftOver(
-    loops,
-    taken.filter((loop) => loop.length > 0),
-  )
+  const taken = cutFrom.poses.flatMap((pose) => placeLines([outlines.get(pose.dieId)?.outline ?? []], pose))
+  const left = leftOver(loops, taken)
   if (!left || !isUseful(left)) return null
   const kept = [left.outer, ...left.holes].map((loop) => Array.from(loop, (mm) => Math.round(mm * 1000) / 1000))
   const keep = () =>

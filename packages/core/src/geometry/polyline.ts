@@ -19,6 +19,10 @@ export const lengthOf = (line: Polyline): number => {
 export const isClosed = (line: Polyline): boolean =>
   line.length >= 8 && line[0] === line[line.length - 2] && line[1] === line[line.length - 1]
 
+/** A loop that comes back to its start, whether or not it was given so. */
+export const closedLoop = (loop: Polyline): number[] =>
+  isClosed(loop) ? [...loop] : [...loop, loop[0] as number, loop[1] as number]
+
 /** Area inside a closed polyline, positive where it runs counter-clockwise (x to the right, y up). Shoelace formula. */
 export const signedAreaOf = (line: Polyline): number => {
   let twice = 0

@@ -1,9 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { placeLines } from '../geometry/place-lines.js'
 import { areaOfPolygon, rectangle } from '../geometry/polygons.js'
 import { signedAreaOf } from '../geometry/polyline.js'
 import { nestOutlines } from '../testing/nest-cases.js'
-import { isUseful, laidOutline, leftOver } from './left-over.js'
+import { isUseful, leftOver } from './left-over.js'
 import { pieceOf } from './piece-of.js'
 
 const sheet = rectangle({ fromX: 0, fromY: 0, toX: 200, toY: 120 })
@@ -17,7 +18,7 @@ describe('what a run leaves over', () => {
         fc.integer({ min: 30, max: 90 }),
         fc.integer({ min: 0, max: 359 }),
         (xMm, yMm, rotationDeg) => {
-          const left = leftOver([sheet], [laidOutline(star, { xMm, yMm, rotationDeg })])!
+          const left = leftOver([sheet], placeLines([star], { xMm, yMm, rotationDeg }))!
           expect(areaOfPolygon(left)).toBeCloseTo(24_000 - Math.abs(signedAreaOf(star)), 0)
           expect(left.holes).toHaveLength(1)
         },

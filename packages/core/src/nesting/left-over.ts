@@ -1,20 +1,10 @@
-import { after, rotation, transformed, translation } from '../geometry/affine.js'
-import { boxAround, heightOfBox, middleOf, widthOf } from '../geometry/box.js'
+import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
 import { areaOfPolygon, type Polygon, withoutOf } from '../geometry/polygons.js'
 import type { Polyline } from '../geometry/polyline.js'
-import type { PlacedPiece } from './nest.js'
 
 /** Less than this is not worth keeping: mm², and mm across its box's shorter side. From memory. */
 const LEAST_USEFUL_MM2 = 2000
 const LEAST_USEFUL_MM = 25
-
-/** An outline where a piece lies: turned about the middle of its unturned box, which is put at x, y. */
-export const laidOutline = (outline: Polyline, { xMm, yMm, rotationDeg }: Omit<PlacedPiece, 'piece'>): number[] => {
-  const box = boxAround([outline])
-  if (!box) return []
-  const [x, y] = middleOf(box)
-  return transformed(outline, after(after(translation(xMm, yMm), rotation(rotationDeg)), translation(-x, -y)))
-}
 
 /** What is left of a sheet (its outline and its holes) when pieces are cut from it: the largest part that hangs together. */
 export const leftOver = (sheet: readonly Polyline[], taken: readonly Polyline[]): Polygon | undefined =>

@@ -4,13 +4,12 @@ import { describe, expect, it } from 'vitest'
 import { after, rotation, transformed, translation } from '../geometry/affine.js'
 import { boxAround, middleOf } from '../geometry/box.js'
 import { rectangle } from '../geometry/polygons.js'
-import { signedAreaOf } from '../geometry/polyline.js'
+import { closedLoop, signedAreaOf } from '../geometry/polyline.js'
 import { seededRandom } from '../numerics/random.js'
 import { nestCase, nestOutlines, tornOffcut } from '../testing/nest-cases.js'
 import { BitMap } from './bit-map.js'
 import { largestRectangleLeft } from './free-rectangle.js'
 import { type Nest, nest, type NestWanted, type PlacedPiece } from './nest.js'
-import { closedLoop } from './room.js'
 
 /** What is found in so many tries. */
 const triesOf = (wanted: NestWanted, tries: number): { first: Nest; last: Nest } => {

@@ -1,12 +1,12 @@
+import { placeLines, type Pose } from '../geometry/place-lines.js'
 import { areaOfPolygon } from '../geometry/polygons.js'
-import type { Polyline } from '../geometry/polyline.js'
+import { closedLoop, type Polyline } from '../geometry/polyline.js'
 import { type RandomSource, randomInteger, randomItem, seededRandom } from '../numerics/random.js'
 import { Arrangement, type Push, type Spot } from './arrangement.js'
 import { inRows } from './boxes.js'
 import { largestRectangleLeft } from './free-rectangle.js'
 import { formOf, type PieceForm, type TurnedForm, turnedForm } from './form.js'
-import { laidOutline } from './left-over.js'
-import { closedLoop, Room } from './room.js'
+import { Room } from './room.js'
 
 /** How a piece may be turned: any way, end for end (grain, or a pattern that is the same upside down), or not at all. */
 export const pieceTurns = ['any', 'half', 'none'] as const
@@ -30,11 +30,8 @@ export interface NestWanted {
 }
 
 /** Where a piece lies: turned about the middle of its unturned box, which is put at x, y. */
-export interface PlacedPiece {
+export interface PlacedPiece extends Pose {
   readonly piece: number
-  readonly xMm: number
-  readonly yMm: number
-  readonly rotationDeg: number
 }
 
 export interface Nest {
@@ -131,12 +128,17 @@ class Search {
     )
   }
 
-  private take(arrangement: Arrangement, push: Push): void {
-    const { forms, placed } = arrangement
-    const areaMm2 = placed.reduce(
+  /** mm² that the pieces of an arrangement take. */
+  private areaOf({ forms, placed }: Arrangement): number {
+    return placed.reduce(
       (sum, { form }) => sum + (this.forms[(forms[form] as TurnedForm).piece] as PieceForm).areaMm2,
       0,
     )
+  }
+
+  private take(arrangement: Arrangement, push: Push): void {
+    const { forms, placed } = arrangement
+    const areaMm2 = this.areaOf(arrangement)
     const spread = placed.reduce((sum, { x, y }) => sum + push.ux * x + push.uy * y, 0) * this.room.stepMm
     const restMm2 = arrangement.left.every((count) => count === 0) ? this.restBeside(arrangement) : 0
     const { best } = this
@@ -212,10 +214,10 @@ class Search {
 
   /** mm² of the largest rectangle that is left beside the pieces. */
   private restBeside({ forms, placed }: Arrangement): number {
-    const taken = placed.map(({ form, x, y }) => {
+    const taken = placed.flatMap(({ form, x, y }) => {
       const { piece, rotationDeg } = forms[form] as TurnedForm
       const outline = (this.forms[piece] as PieceForm).outline
-      return laidOutline(outline, { xMm: this.room.xMm(x), yMm: this.room.yMm(y), rotationDeg })
+      return placeLines([outline], { xMm: this.room.xMm(x), yMm: this.room.yMm(y), rotationDeg })
     })
     return largestRectangleLeft(this.loops, taken)
   }
@@ -227,10 +229,7 @@ class Search {
 
   private keepIfAsLarge(arrangement: Arrangement): void {
     const { forms, placed } = arrangement
-    const areaMm2 = placed.reduce(
-      (sum, { form }) => sum + (this.forms[(forms[form] as TurnedForm).piece] as PieceForm).areaMm2,
-      0,
-    )
+    const areaMm2 = this.areaOf(arrangement)
     if (this.best && areaMm2 >= this.best.areaMm2 - 1e-6) this.best = { ...this.best, forms, spots: [...placed] }
   }
 

@@ -1,5 +1,5 @@
 import { type Box, boxAround } from '../geometry/box.js'
-import { isClosed, type Polyline } from '../geometry/polyline.js'
+import type { Polyline } from '../geometry/polyline.js'
 import { BitMap } from './bit-map.js'
 import { fillLoops, QuadFiller } from './fill.js'
 import { reachOf, type TurnedForm } from './form.js'
@@ -119,7 +119,3 @@ export class Room {
     }
   }
 }
-
-/** A loop that comes back to its start, whether or not it was given so. */
-export const closedLoop = (loop: Polyline): number[] =>
-  isClosed(loop) ? [...loop] : [...loop, loop[0] as number, loop[1] as number]

@@ -4,7 +4,7 @@ import { visitCells } from '../geometry/grid.js'
 import { liesAt } from '../outcomes/hanging.js'
 import { isGood, type Round } from '../goals/looks.js'
 import { layOutDies } from '../placement/lay-out.js'
-import { placeLines } from '../placement/place-die.js'
+import { placeLines } from '../geometry/place-lines.js'
 import { type PadFace, padFaces, type PadLie } from './lie.js'
 
 /** mm. Side of the zones that a face's wear is counted in; as fine as anyone lays a die. */

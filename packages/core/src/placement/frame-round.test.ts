@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { rectangle } from '../geometry/polygons.js'
 import { dieOfLines } from '../testing/placed.js'
 import { frameRound, marginsRound } from './frame-round.js'
-import { placeLines } from './place-die.js'
+import { placeLines } from '../geometry/place-lines.js'
 import { startPlacement } from './starts.js'
 
 const box = (fromX: number, fromY: number, toX: number, toY: number) => rectangle({ fromX, fromY, toX, toY })

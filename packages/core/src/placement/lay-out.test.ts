@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { boxAround } from '../geometry/box.js'
 import { aDie } from '../testing/makers.js'
 import { layOutDies } from './lay-out.js'
-import { placeLines } from './place-die.js'
+import { placeLines } from '../geometry/place-lines.js'
 
 const boxes = (sizes: readonly (readonly [number, number])[], throatMm: number, rotationDeg = 0) => {
   const dies = sizes.map(([lengthMm, widthMm], at) => aDie({ id: `d${at}`, lengthMm, widthMm }))

@@ -1,6 +1,7 @@
 import type { Die } from '../dies/die.js'
 import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
-import { type DiePose, placeLines } from './place-die.js'
+import { placeLines } from '../geometry/place-lines.js'
+import type { DiePose } from './place-die.js'
 
 /** mm between dies laid side by side, and from the stack's leading edge. From memory. */
 const BETWEEN_MM = 6

@@ -5,7 +5,8 @@ import { boxAround, middleOf } from '../geometry/box.js'
 import type { Polyline } from '../geometry/polyline.js'
 import { acrossX } from '../geometry/reflect.js'
 import type { Card } from './card.js'
-import { type DiePose, placeLines } from './place-die.js'
+import { placeLines } from '../geometry/place-lines.js'
+import type { DiePose } from './place-die.js'
 
 /** How much of the dies is pressed: all of it, what a pad covers up to a line, or what lies under press blocks. */
 export const regionIds = ['all', 'to-line', 'under-block'] as const

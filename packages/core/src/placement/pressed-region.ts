@@ -5,7 +5,7 @@ import type { Polyline } from '../geometry/polyline.js'
 import type { Region } from '../geometry/region.js'
 import { cosine, sine } from '../numerics/sine.js'
 import type { Card } from './card.js'
-import { placeLines } from './place-die.js'
+import { placeLines } from '../geometry/place-lines.js'
 import type { EdgeLine, LaidBlock, PlacedRun } from './placed-run.js'
 
 /** mm. Farther out than any card reaches. */

@@ -24,7 +24,8 @@ import { bedOfStack, cellsOf, lawOf } from '../goals/clean-cut/cut-setup.js'
 import type { CutContext } from '../job/cut-context.js'
 import { cutMapOf, type CutMap } from '../goals/clean-cut/cut-map.js'
 import { layOutDies } from '../placement/lay-out.js'
-import { type DiePose, placeLines } from '../placement/place-die.js'
+import { placeLines } from '../geometry/place-lines.js'
+import type { DiePose } from '../placement/place-die.js'
 
 /** What nobody can read off a press, a sheet or a plate. */
 export interface HiddenTraits {

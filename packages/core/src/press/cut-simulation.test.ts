@@ -7,7 +7,7 @@ import { strengthOfKind } from '../materials/sheet-kind.js'
 import { CLEAN_CUT } from './constants.js'
 import type { RollerFrame } from './mechanics.js'
 import { type GridSize, layOnGrid, type PlacedDie, STANDARD_GRID } from './nip/contact-cells.js'
-import { placeLines } from '../placement/place-die.js'
+import { placeLines } from '../geometry/place-lines.js'
 import { factsOfPressClass } from './press-class.js'
 import { type Pressing, CutSimulation } from './cut-simulation.js'
 

@@ -1,4 +1,4 @@
-import { boxAround, laidOutline, placeLines, type PlacedPiece, type Polyline } from '@bold-heron/core'
+import { boxAround, placeLines, type PlacedPiece, type Polyline } from '@bold-heron/core'
 import type { PieceShape } from '../../data/nesting.js'
 import { pathOfAll } from '../../paths/line-path.js'
 import { classes } from '../../ui/classes.js'
@@ -44,7 +44,7 @@ export const NestDrawing = ({
         return (
           <g key={at} stroke="var(--color-clean)">
             <path
-              d={pathOfAll([laidOutline(shape.outline, pose)])}
+              d={pathOfAll(placeLines([shape.outline], pose))}
               fill="var(--color-clean-wash)"
               strokeWidth={0.8}
               vectorEffect="non-scaling-stroke"

@@ -1,4 +1,4 @@
-import { type BladeSide, type DieClass, factsOfDieClass, techniqueOf } from '@bold-heron/core'
+import { type BladeSide, isFolder } from '@bold-heron/core'
 import { type JobInput, plainRun, runInHandOf } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -13,8 +13,6 @@ import { Loaded } from '../../ui/states.js'
 import { JobFormFields, jobForm } from './job-form.js'
 import { WantChoice } from './WantChoice.js'
 import { asWanted, type Want, wants, wayOn } from './wants.js'
-
-const isFolder = (dieClass: DieClass): boolean => techniqueOf('folder').takes.includes(factsOfDieClass(dieClass).use)
 
 const blankJob = (bladeSide: BladeSide): JobInput => ({
   name: '',

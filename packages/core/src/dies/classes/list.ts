@@ -31,5 +31,8 @@ const byId = new Map<string, ClassOfDie>(listed.map((each) => [each.id, each]))
 /** What is usual for a class: heights in mm, whether it is cased, the most sheets at once. */
 export const factsOfDieClass = (dieClass: DieClass): ClassOfDie => byId.get(dieClass) as ClassOfDie
 
+/** Whether a class is a folder, of whichever kind. */
+export const isFolder = (dieClass: DieClass): boolean => factsOfDieClass(dieClass).use.endsWith('folder')
+
 /** mm. A thin outline die longer than this counts as a long frame, which a hard plate can warp. From memory. */
 export const LONG_FRAME_MM = 100

@@ -1,6 +1,7 @@
 import type { Polyline } from '../../geometry/polyline.js'
 import { layOutDies } from '../../placement/lay-out.js'
-import { type DiePose, placeLines } from '../../placement/place-die.js'
+import { placeLines } from '../../geometry/place-lines.js'
+import type { DiePose } from '../../placement/place-die.js'
 import type { Bed } from '../../press/bed.js'
 import type { CutContext } from '../../job/cut-context.js'
 import type { Laying } from '../laying.js'

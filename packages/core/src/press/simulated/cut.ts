@@ -1,5 +1,6 @@
 import type { Polyline } from '../../geometry/polyline.js'
-import { type DiePose, placeLines } from '../../placement/place-die.js'
+import { placeLines } from '../../geometry/place-lines.js'
+import type { DiePose } from '../../placement/place-die.js'
 import type { Bed } from '../bed.js'
 import { CutSimulation } from '../cut-simulation.js'
 import { feelOf } from '../drive.js'

@@ -1,5 +1,5 @@
 import type { Polyline } from '../../geometry/polyline.js'
-import { placeLines } from '../../placement/place-die.js'
+import { placeLines } from '../../geometry/place-lines.js'
 import { feelOf } from '../drive.js'
 import type { MatLaw } from '../laws/mat.js'
 import { FolderSimulation } from '../mats/folder-simulation.js'

@@ -1,5 +1,6 @@
 import { isClosed, type Polyline } from '../../geometry/polyline.js'
-import { type DiePose, placeLines } from '../../placement/place-die.js'
+import { placeLines } from '../../geometry/place-lines.js'
+import type { DiePose } from '../../placement/place-die.js'
 import type { MatLaw } from '../laws/mat.js'
 import { type LaidMat, ReliefSimulation } from '../mats/relief-simulation.js'
 import type { FormedSheet } from './crease.js'

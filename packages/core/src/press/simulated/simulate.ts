@@ -1,6 +1,6 @@
 import { boxAround } from '../../geometry/box.js'
 import type { Polyline } from '../../geometry/polyline.js'
-import { placeLines } from '../../placement/place-die.js'
+import { placeLines } from '../../geometry/place-lines.js'
 import { rectangle } from '../nip/area-cells.js'
 import { type CreasePassTold, type CreasePressing, simulateCrease } from './crease.js'
 import { type CutPassTold, type CutPressing, simulateCut } from './cut.js'

@@ -1,3 +1,4 @@
+import { isFolder } from '@bold-heron/core'
 import type { DieRow, MatWear, PlateRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useMatWear } from '../../../data/pad-wear.js'
@@ -48,6 +49,4 @@ export const MatWearPanel = ({ row: { id, kind } }: { readonly row: PlateRow }) 
 
 /** What a folder has borne: folders bow with use. */
 export const FolderWearPanel = ({ row: { id, dieClass } }: { readonly row: DieRow }) =>
-  dieClass.endsWith('folder') ? (
-    <Borne isMat={false} find={({ folders }) => folders.find(({ dieId }) => dieId === id)} />
-  ) : null
+  isFolder(dieClass) ? <Borne isMat={false} find={({ folders }) => folders.find(({ dieId }) => dieId === id)} /> : null
