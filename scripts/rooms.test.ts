@@ -27,6 +27,8 @@ const houses = {
     'techniques',
     'pads',
     'planner',
+    'chart',
+    'evening',
     'practice',
   ],
   'apps/server/src': ['threads', 'store', 'refusals', 'learning', 'planning', 'csv', 'demo', 'work', 'http'],

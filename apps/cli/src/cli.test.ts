@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { nestAnswer, planAnswer } from '@bold-heron/schema'
+import { chartAnswer, eveningAnswer, nestAnswer, orderAnswer, planAnswer } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
 import { circle, heron, simulation, write } from './testing/calls.js'
 
@@ -279,6 +279,90 @@ describe('nest', () => {
       'sheet.outline is "a list"; it must be at least 3 entries.',
       'pieces.0.outline is "a list"; it must be a closed outline with an area, at least three points that do not cross one another.',
       'pieces.0.count is 0; it must be at least 1.',
+    ])
+  })
+})
+
+/** The files that a page of docs shows, in their order. */
+const filesOf = (name: string): Record<string, unknown>[] =>
+  readFileSync(join(root, 'docs', name), 'utf8')
+    .split(/\n\n(?= {4}\{)/)
+    .slice(1)
+    .map((part) => JSON.parse(part.split('\n\n')[0]!) as Record<string, unknown>)
+
+describe('chart', () => {
+  it('answers what its page asks: every cell’s stack, planned alone, does what the chart says', async () => {
+    const [file] = filesOf('chart-file.md') as [Record<string, unknown> & { dies: unknown[]; sheets: unknown[] }]
+    const { status, stdout } = await heron('chart', write('chart.json', file))
+    expect(status).toBe(0)
+    const chart = chartAnswer.parse(JSON.parse(stdout))
+    expect(chart.proven).toBe(true)
+    expect(chart.cells.flat().every(({ is }) => is === 'base')).toBe(true)
+    for (const [column, cell] of chart.cells[0]!.entries()) {
+      const { dies: _, sheets, perBase: __, withCandidates: ___, ...same } = file
+      const plan = { ...same, format: 'bold-heron/plan', dies: file.dies, sheet: sheets[column], sheetCount: 1 }
+      const { stdout: planned } = await heron('plan', write('plan.json', plan))
+      const { best, alternatives } = planAnswer.parse(JSON.parse(planned))
+      const ids = cell.stack!.map((layer) => (layer.is === 'plate' ? layer.plateId : layer.is)).join(' ')
+      const its = [best!, ...alternatives].find(({ layers }) => layers.map(({ is, id }) => id ?? is).join(' ') === ids)
+      expect(its, `the chart's stack for column ${column} is among the plan's`).toBeDefined()
+      expect(its!.recommended).toBe(cell.figures!.passes)
+      expect(its!.passes[cell.figures!.passes - 1]!.chance).toBeCloseTo(cell.figures!.chance, 9)
+    }
+  })
+
+  it('names a plate that a known stack needs and the file lacks', async () => {
+    const [file] = filesOf('chart-file.md')
+    const { faults } = await heron(
+      'chart',
+      write('bad.json', { ...file, plates: (file!.plates as unknown[]).slice(0, 2) }),
+    )
+    expect(faults).toEqual(['press.knownGood.0.plateIds.1 is "paper"; it must be the id of a plate in the file.'])
+  })
+})
+
+describe('evening', () => {
+  it('plans what its page asks: all pieces, the dies of one sheet together', async () => {
+    const [file] = filesOf('evening-file.md')
+    const { status, stdout } = await heron('evening', write('evening.json', file))
+    expect(status).toBe(0)
+    const plan = eveningAnswer.parse(JSON.parse(stdout))
+    expect(plan.unplaced).toEqual([])
+    expect(plan.queues[0]!.runs.map(({ batchId }) => batchId).sort()).toEqual(['tags', 'tags+ovals'])
+    expect(plan.jobs.map(({ jobId }) => jobId).sort()).toEqual(['ovals', 'tags'])
+    expect(plan.proven).toBe(true)
+  })
+
+  it('puts batches in order, what is due first where that is in time', async () => {
+    const [, file] = filesOf('evening-file.md')
+    const { stdout } = await heron('evening', write('order.json', file))
+    const order = orderAnswer.parse(JSON.parse(stdout))
+    expect(order.queues).toEqual([
+      {
+        pressId: 'small',
+        batches: [
+          { id: 'lace', option: 0 },
+          { id: 'tags', option: 0 },
+        ],
+      },
+    ])
+    // 2 layers, 20 min; then one out and one in, 12 min: 4 changes at 0.5 min, worth 1 more each; counted for all and for the last.
+    expect(order).toMatchObject({ changes: 4, lateMin: 0, cost: 76, bound: 76, proven: true })
+  })
+
+  it('names the person and the die that a file lacks', async () => {
+    const [file] = filesOf('evening-file.md') as [Record<string, unknown>]
+    const bad = {
+      ...file,
+      people: [{ id: 'ann' }],
+      dies: (file.dies as unknown[]).slice(0, 1),
+      presses: (file.presses as object[]).map((press) => ({ ...press, personId: 'bo' })),
+    }
+    const { status, faults } = await heron('evening', write('bad.json', bad))
+    expect(status).toBe(2)
+    expect(faults).toEqual([
+      'presses.0.personId is "bo"; it must be the id of one of the people.',
+      'jobs.1.dieIds.0 is "oval"; it must be the id of a die in the file.',
     ])
   })
 })

@@ -132,3 +132,44 @@ export { mechanicsOf, toDie, toHouseRules, toPlate, toPress, toSheet } from './t
 export { type WorkshopFile, workshopFile } from './workshop-file.js'
 export { type DrawnThing, drawnThings } from './to-simulation.js'
 export { type SimulationAnswer, simulationAnswer, type SimulationFile, simulationFile } from './simulation.js'
+export {
+  type ChartAnswer,
+  chartAnswer,
+  type ChartBasis,
+  chartBasis,
+  type ChartCellAnswer,
+  type ChartCellTold,
+  chartCellTold,
+  type ChartInput,
+  chartInput,
+  chartParts,
+  type ChartRow,
+  chartRow,
+  type ComputedChart,
+  computedChart,
+  MOST_CHART_COLUMNS,
+  MOST_CHART_ROWS,
+} from './chart.js'
+export { type ChartFile, chartFile } from './chart-file.js'
+export { answerOfChart, requestOfChartFile } from './to-chart.js'
+export {
+  type EveningAnswer,
+  eveningAnswer,
+  type EveningInput,
+  eveningInput,
+  type EveningPinsInput,
+  type EveningRow,
+  eveningRow,
+  type LayOptionAnswer,
+  type QueuedRunsAnswer,
+} from './evening.js'
+export {
+  eveningFile,
+  type EveningOrderFile,
+  eveningOrderFile,
+  type EveningWholeFile,
+  eveningWholeFile,
+  type OrderAnswer,
+  orderAnswer,
+} from './evening-file.js'
+export { answerOfEvening, answerOfOrder, requestOfEveningFile, wantedOfOrder } from './to-evening.js'

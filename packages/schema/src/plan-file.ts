@@ -1,71 +1,27 @@
 import { fineFeels, hangingPlaces, predictedFeels, roles, worstCases } from '@bold-heron/core'
 import { z } from 'zod'
-import { dieFields, bladeFitsDie, bladeTooTall } from './die.js'
-import { houseRulesInput } from './house-rules.js'
 import { fromOlderTechnique } from './older.js'
-import { edgeFitsPlate, edgeTooWide, plateFields } from './plate.js'
-import { knownGoodStack, pressInput } from './press.js'
 import { pressedHowFields, pressedWhatFields } from './press-run.js'
 import { sheetInput } from './sheet.js'
-
-/** A name that things in the file call each other by. */
-const handle = z.string().min(1).max(60)
-
-const plate = z.object({ ...plateFields, id: handle }).refine(edgeFitsPlate, edgeTooWide)
-
-const die = z
-  .object({
-    ...dieFields,
-    /** Its cutting lines, or the file they stand in (`.svg` or `.dxf`, beside the plan's own file); else a stand-in. */
-    svg: z.string().min(1).max(5_000_000).optional(),
-    file: z.string().min(1).max(1000).optional(),
-  })
-  .refine(bladeFitsDie, bladeTooTall)
-  .refine((each) => each.svg === undefined || each.file === undefined, {
-    path: ['svg'],
-    error: 'svg-and-file',
-  })
+import { dieInFile, handle, houseRulesInFile, plateInFile, platesFit, pressInFile } from './things-in-file.js'
 
 const planFields = z
   .object({
     format: z.literal('bold-heron/plan'),
     version: z.literal(1),
     ...pressedHowFields,
-    press: z.object({
-      ...pressInput.shape,
-      knownGood: z
-        .array(z.object({ ...knownGoodStack.shape, plateIds: z.array(handle).min(1).max(16) }))
-        .max(20)
-        .default([]),
-    }),
+    press: pressInFile,
     /** Plates, pads and shims on the shelf. */
-    plates: z.array(plate).min(1).max(500),
-    dies: z.array(die).min(1).max(6),
+    plates: z.array(plateInFile).min(1).max(500),
+    dies: z.array(dieInFile).min(1).max(6),
     sheet: sheetInput,
     sheetCount: pressedWhatFields.sheetCount,
     bladeSide: pressedWhatFields.bladeSide.default('down'),
     /** Whether the piece cannot be had again. */
     onlyOne: z.boolean().default(false),
-    /** Those left out are as usual. */
-    houseRules: houseRulesInput.omit({ units: true, fractionDenominator: true, bladeSide: true }).partial().default({}),
+    houseRules: houseRulesInFile,
   })
-  .superRefine(({ plates, press }, context) => {
-    const ids = new Set<string>()
-    plates.forEach(({ id }, at) => {
-      if (ids.has(id)) context.addIssue({ code: 'custom', path: ['plates', at, 'id'], message: 'names-two-plates' })
-      ids.add(id)
-    })
-    press.knownGood.forEach(({ plateIds }, known) => {
-      plateIds.forEach((id, at) => {
-        if (!ids.has(id))
-          context.addIssue({
-            code: 'custom',
-            path: ['press', 'knownGood', known, 'plateIds', at],
-            message: 'plate-not-in-file',
-          })
-      })
-    })
-  })
+  .superRefine(({ plates, press }, context) => platesFit({ plates, presses: [press] }, context, () => ['press']))
 /** The input of `plan`: format `bold-heron/plan`, version 1. Described in docs/plan-file.md. */
 export const planFile = z.preprocess(fromOlderTechnique, planFields)
 export type PlanFile = z.infer<typeof planFile>

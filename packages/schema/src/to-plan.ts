@@ -2,7 +2,6 @@ import {
   type Assessment,
   asPressed,
   defaultHouseRules,
-  type HouseRules,
   type Plan,
   type PlanRequest,
   type Polyline,
@@ -11,6 +10,7 @@ import {
 } from '@bold-heron/core'
 import type { PlanAnswer, PlanFile, PlannedStack } from './plan-file.js'
 import { toDie, toPlate, toPress, toSheet } from './to-core.js'
+import { overUsual } from './things-in-file.js'
 import { nameOfLayer } from './to-run.js'
 
 /** A plan's file as the planner takes it; `lines` are the drawings of its dies, in their order, undefined for a stand-in. */
@@ -31,8 +31,7 @@ export const requestOfPlanFile = (
       sheetCount: input.sheetCount,
       bladeSide: input.bladeSide,
       ...(input.onlyOne ? { onlyOne: true } : {}),
-      // What JSON leaves out is absent, never undefined.
-      rules: { ...defaultHouseRules, ...(input.houseRules as Partial<HouseRules>) },
+      rules: overUsual(defaultHouseRules, input.houseRules),
     }),
     shelf,
     workedBefore: [],

@@ -1,5 +1,7 @@
 import { border } from './border.js'
 import { card } from './card.js'
+import { chart } from './chart.js'
+import { evening } from './evening.js'
 import { nest } from './nest.js'
 import { outline } from './outline.js'
 import { plan } from './plan.js'
@@ -8,7 +10,17 @@ import { validate } from './validate.js'
 
 type Command = (file: string) => Promise<unknown>
 
-const commands: Readonly<Record<string, Command>> = { simulate, plan, card, border, nest, validate, outline }
+const commands: Readonly<Record<string, Command>> = {
+  simulate,
+  plan,
+  chart,
+  evening,
+  card,
+  border,
+  nest,
+  validate,
+  outline,
+}
 
 /** What can be asked for, in the order it is listed. */
 export const commandNames = Object.keys(commands)

@@ -1,15 +1,28 @@
 import { dirname } from 'node:path'
 import { formatOf, readDrawing } from '@bold-heron/formats'
-import { borderFile, cardFile, nestFile, planFile, recipeFile, simulationFile, workshopFile } from '@bold-heron/schema'
+import {
+  borderFile,
+  cardFile,
+  chartFile,
+  nestFile,
+  planFile,
+  recipeFile,
+  simulationFile,
+  workshopFile,
+} from '@bold-heron/schema'
 import { sayDrawingFault } from '@bold-heron/words'
 import { Faults } from '../faults.js'
 import { judged, readJson, readText } from '../read-file.js'
+import { requestOfChart } from './chart.js'
+import { judgedEvening } from './evening.js'
 import { requestOf } from './plan.js'
 import { pressingOf } from './simulate.js'
 
 const checks: Readonly<Record<string, (input: unknown, folder: string) => unknown>> = {
   'bold-heron/simulation': (input, folder) => pressingOf(judged(simulationFile, input), folder),
   'bold-heron/plan': (input, folder) => requestOf(judged(planFile, input), folder),
+  'bold-heron/chart': (input, folder) => requestOfChart(judged(chartFile, input), folder),
+  'bold-heron/evening': judgedEvening,
   'bold-heron/card': (input) => judged(cardFile, input),
   'bold-heron/border': (input) => judged(borderFile, input),
   'bold-heron/nest': (input) => judged(nestFile, input),

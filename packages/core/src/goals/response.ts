@@ -24,6 +24,8 @@ export interface Response {
   readonly pileMm: number
   /** How many series of passes were simulated so far. */
   readonly simulated: number
+  /** Squeezes in mm that were looked at with the sheet as strong as its table says, ascending; between them it is read in straight lines. */
+  readonly lookedMm: readonly number[]
   /** Least squeeze in mm that does after `passes` passes; Infinity where none looked at is enough. */
   goodFrom(passes: number, strength?: number): number
   /** Least squeeze in mm at which the effort reaches a share of the press's limit; Infinity where it never does. */

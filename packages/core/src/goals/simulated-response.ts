@@ -67,6 +67,10 @@ export abstract class SimulatedResponse<Series extends SeriesLoads> implements R
   abstract harmAt(squeezeMm: number, passes: number): number
   abstract window(mostPasses: number, handShare: number): Between | undefined
 
+  get lookedMm(): readonly number[] {
+    return this.firstLooks(1).map(({ squeezeMm }) => squeezeMm)
+  }
+
   /** The passes at a squeeze in mm, simulated or remembered. */
   at(squeezeMm: number, strength = 1): Series {
     const looks = this.looksAt(strength)

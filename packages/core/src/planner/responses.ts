@@ -13,8 +13,29 @@ import type { Press } from '../press/press.js'
 /** How many responses are remembered; each holds a few dozen simulations of one lay-out. */
 const MOST_REMEMBERED = 40
 
+/** Who knows how press runs answer to the squeeze, and what that makes of a press's gap. */
+export interface Answering {
+  of(goal: Computed, cut: CutContext, bed: Bed): Response
+  gapOf(press: Press, learnt?: Learnt): LearntGap
+}
+
+/** A name for a response: all that it depends on, but for what the goal is. */
+export const nameOfResponse = (
+  { press, dies, sheet, sheetCount, rules, matFactor = 1 }: CutContext,
+  bed: Bed,
+): string =>
+  JSON.stringify([
+    press.frame,
+    press.drive,
+    dies.map((die) => [fingerprintOf(die.outline.lines), die.height, die.bladeHeightMm, die.bodyStripMm]),
+    [sheet.kind, sheet.caliper.valueMm, sheet.shearStrengthMPa, sheet.squashModulusMPa, sheetCount],
+    bed,
+    rules.mostPasses,
+    matFactor,
+  ])
+
 /** Simulated responses, made when first asked for and remembered, and what follows from them for a press's gap. */
-export class Responses {
+export class Responses implements Answering {
   private readonly goals = new Map<Computed, number>()
   private readonly remembered = new Map<string, Response>()
 
@@ -25,18 +46,7 @@ export class Responses {
     bed: Bed,
     laying: Laying = PLAIN_LAYING,
   ): ReturnType<Of['respond']> {
-    const { press, dies, sheet, sheetCount, rules } = cut
-    const key = JSON.stringify([
-      this.numberOf(goal),
-      press.frame,
-      press.drive,
-      dies.map((die) => [fingerprintOf(die.outline.lines), die.height, die.bladeHeightMm, die.bodyStripMm]),
-      [sheet.kind, sheet.caliper.valueMm, sheet.shearStrengthMPa, sheet.squashModulusMPa, sheetCount],
-      bed,
-      [laying.rotationDeg, laying.poses ?? null],
-      rules.mostPasses,
-      cut.matFactor ?? 1,
-    ])
+    const key = `${this.numberOf(goal)} ${nameOfResponse(cut, bed)} ${JSON.stringify([laying.rotationDeg, laying.poses ?? null])}`
     const known = this.remembered.get(key)
     // A height map is a function and has no name, so a response to it is not remembered.
     if (known && !laying.heights) return known as ReturnType<Of['respond']>

@@ -1,0 +1,152 @@
+import type { Die } from '../dies/die.js'
+import { countOf } from '../faults/finding.js'
+import { fingerprintOf } from '../geometry/fingerprint.js'
+import type { Outlook } from '../goals/outlook.js'
+import { type KeptAnswers, KeptResponse, keptAnswersOf } from '../goals/kept-response.js'
+import type { Response } from '../goals/response.js'
+import type { Computed } from '../goals/goal.js'
+import { type CutContext, pileMmOf } from '../job/cut-context.js'
+import { type WrittenStack, writtenOf } from '../layers/written-stack.js'
+import type { Learnt } from '../learning/learnt.js'
+import type { LearntGap } from '../learning/learnt-gap.js'
+import { missingRolesOf, type PlanRequest } from '../planner/plan.js'
+import { rankSteps, type Ranking } from '../planner/rank-stacks.js'
+import { type Answering, nameOfResponse, type Responses } from '../planner/responses.js'
+import type { Steps } from '../planner/steps.js'
+import type { Bed } from '../press/bed.js'
+import type { Press } from '../press/press.js'
+import { goalOf } from '../techniques/goal-of.js'
+import { inspectStack } from '../techniques/inspect.js'
+import type { TechniqueId } from '../techniques/list.js'
+import { methodOf } from '../techniques/method.js'
+
+/** Answers of responses by what they depend on. */
+export type KeptByName = Map<string, KeptAnswers>
+
+/** A name for dies: answers for them have it in their own names. */
+export const nameOfDies = (dies: readonly Die[]): string =>
+  JSON.stringify(dies.map((die) => [fingerprintOf(die.outline.lines), die.bladeHeightMm, die.bodyStripMm]))
+
+/** A name for what a press run answers on a bed. */
+const nameOf = (technique: TechniqueId, cut: CutContext, bed: Bed): string =>
+  `${goalOf({ technique }).id} ${cut.rules.handShare} ${nameOfResponse(cut, bed)}`
+
+/** Answers from what is kept, and has simulated what is not; `made` is what it had to simulate. */
+export class KeepingResponses implements Answering {
+  readonly made: KeptByName = new Map()
+
+  constructor(
+    private readonly technique: TechniqueId,
+    private readonly kept: ReadonlyMap<string, KeptAnswers>,
+    private readonly live: Responses,
+  ) {}
+
+  of(goal: Computed, cut: CutContext, bed: Bed): Response {
+    return new KeptResponse(this.answersOf(goal, cut, bed))
+  }
+
+  answersOf(goal: Computed, cut: CutContext, bed: Bed): KeptAnswers {
+    const name = nameOf(this.technique, cut, bed)
+    const known = this.kept.get(name) ?? this.made.get(name)
+    if (known) return known
+    const answers = keptAnswersOf(this.live.of(goal, cut, bed), cut.rules)
+    this.made.set(name, answers)
+    return answers
+  }
+
+  gapOf(press: Press, learnt?: Learnt): LearntGap {
+    return this.live.gapOf(press, learnt)
+  }
+}
+
+/** Why nothing stands in a cell. */
+export const emptyReasons = [
+  'not-for-foam',
+  'missing-role',
+  'stopped',
+  'too-thick',
+  'too-stiff',
+  'nothing-fits',
+  'not-sure',
+] as const
+export type EmptyReason = (typeof emptyReasons)[number]
+
+/** What a stack does in a cell. */
+export interface CellFigures {
+  /** The least count of passes with the house's chance, and that chance, 0…1. */
+  readonly passes: number
+  readonly chance: number
+  /** Chance that the handle stops. */
+  readonly stops: number
+  /** Effort of the hardest pass as a share of what the hand, or the motor, can do. */
+  readonly effort: number
+  readonly squeezeMm: number
+  /** Codes of the cautions it comes with. */
+  readonly cautions: readonly string[]
+}
+
+/** The best stack of the shelf for one cell alone, as a plan has it. */
+export interface CellOwn extends CellFigures {
+  readonly stack: WrittenStack
+  /** Whether it counts: sure enough, and the handle goes on. */
+  readonly counts: boolean
+}
+
+/** What is known of one cell, whatever base stacks are chosen. */
+export interface Cell {
+  readonly own?: CellOwn | undefined
+  /** Where nothing may count. */
+  readonly why?: EmptyReason | undefined
+}
+
+/** Whether what an outlook says is enough for a chart: sure by the house, and the handle hardly ever stops. */
+export const countsAs = ({ sure, chances }: Outlook, { mostStopChance }: CutContext['rules']): boolean =>
+  sure && chances.stops <= mostStopChance
+
+/** What an outlook and the findings of a stack make of a cell. */
+export const figuresOfCell = (outlook: Outlook, squeezeMm: number, cautions: readonly string[]): CellFigures => ({
+  passes: outlook.passes,
+  chance: outlook.chances.goodBy[outlook.passes - 1] ?? 0,
+  stops: outlook.chances.stops,
+  effort: outlook.effort,
+  squeezeMm,
+  cautions,
+})
+
+const isFoamForNoFoamDie = ({ sheet, dies }: CutContext): boolean =>
+  sheet.kind === 'craft-foam' && dies.some((die) => !die.fitForFoam)
+
+/** Why a ranking has nothing that counts. */
+const whyEmpty = (request: PlanRequest, { ranked, stoppedBy, tooHeavy }: Ranking): EmptyReason => {
+  const { cut } = request
+  if (missingRolesOf(request).length > 0) return 'missing-role'
+  if (ranked.length > 0) return 'not-sure'
+  if (pileMmOf(cut) > Math.min(...cut.dies.map((die) => die.bladeHeightMm))) return 'too-thick'
+  if (stoppedBy) return 'stopped'
+  return tooHeavy ? 'too-stiff' : 'nothing-fits'
+}
+
+/** Works out one cell: how it answers on every bed of the shelf, and the best stack for it alone, which is the best of its plan. */
+export function* cellSteps(request: PlanRequest, answering: Answering): Steps<Cell> {
+  const ranking = yield* rankSteps(request, answering)
+  const { cut } = ranking.request
+  const best = ranking.ranked[0]
+  const own = best && {
+    ...figuresOfCell(
+      best.outlook,
+      best.found.squeezeMm,
+      inspectStack(methodOf(request), best.found.stack, cut).flatMap(({ severity, code }) =>
+        severity === 'caution' ? [code] : [],
+      ),
+    ),
+    stack: writtenOf(best.found.stack),
+    counts: countsAs(best.outlook, cut.rules),
+  }
+  if (isFoamForNoFoamDie(cut)) return { own: own && { ...own, counts: false }, why: 'not-for-foam' }
+  // Another stack may be surer than the one that a plan likes best.
+  const some = ranking.ranked.some(
+    ({ found, outlook }) =>
+      countsAs(outlook, cut.rules) && countOf(inspectStack(methodOf(request), found.stack, cut), 'stop') === 0,
+  )
+  return some ? { own } : { own, why: whyEmpty(request, ranking) }
+}

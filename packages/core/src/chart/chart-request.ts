@@ -1,0 +1,73 @@
+import type { Die } from '../dies/die.js'
+import type { HouseRules } from '../job/house-rules.js'
+import type { BladeSide } from '../layers/layer.js'
+import type { Plate } from '../layers/plate.js'
+import type { Learnt } from '../learning/learnt.js'
+import type { Sheet } from '../materials/sheet.js'
+import type { PlanRequest } from '../planner/plan.js'
+import type { Press } from '../press/press.js'
+import { asPressed } from '../techniques/as-pressed.js'
+import type { TechniqueId } from '../techniques/list.js'
+
+/** A row of a chart: what is pressed. */
+export interface ChartRow {
+  readonly id: string
+  readonly name: string
+  /** One, or several that go through together. */
+  readonly dies: readonly Die[]
+  /** How many sheets at once; 1 where absent. */
+  readonly sheetCount?: number | undefined
+  /** Plates that are otherwise under these dies than on the shelf: worn there, laid another way. */
+  readonly worn: readonly Plate[]
+  /** Plate ids of stacks that cut clean with this class of die on this press before. */
+  readonly workedBefore: readonly (readonly string[])[]
+}
+
+/** A column of a chart: what is pressed on. */
+export interface ChartColumn {
+  readonly id: string
+  readonly name: string
+  readonly sheet: Sheet
+  /** What the log says of the press with it. */
+  readonly learnt?: Learnt | undefined
+}
+
+/** Everything that a chart of one press for one kind of work is computed from. */
+export interface ChartRequest {
+  readonly technique: TechniqueId
+  readonly press: Press
+  readonly bladeSide: BladeSide
+  readonly rules: HouseRules
+  readonly shelf: readonly Plate[]
+  readonly rows: readonly ChartRow[]
+  readonly columns: readonly ChartColumn[]
+  /** λ: how many cells a base stack must earn to be kept. */
+  readonly perBase: number
+}
+
+/** λ where nobody has moved it. */
+export const USUAL_PER_BASE = 3
+
+/** What a planner is asked for one cell. */
+export const cellRequest = (
+  { technique, press, bladeSide, rules, shelf }: Omit<ChartRequest, 'rows' | 'columns' | 'perBase'>,
+  row: ChartRow,
+  column: ChartColumn,
+): PlanRequest => {
+  const worn = new Map(row.worn.map((plate) => [plate.id, plate]))
+  return {
+    technique,
+    region: 'all',
+    cut: asPressed(technique, {
+      press,
+      dies: row.dies,
+      sheet: column.sheet,
+      sheetCount: row.sheetCount ?? 1,
+      bladeSide,
+      rules,
+    }),
+    shelf: shelf.map((plate) => worn.get(plate.id) ?? plate),
+    workedBefore: row.workedBefore,
+    learnt: column.learnt,
+  }
+}

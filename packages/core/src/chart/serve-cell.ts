@@ -1,0 +1,225 @@
+import { Mistake } from '../faults/guards.js'
+import { countOf } from '../faults/finding.js'
+import type { Computed } from '../goals/goal.js'
+import { outlookOf } from '../goals/outlook.js'
+import type { Response } from '../goals/response.js'
+import { windowOf } from '../goals/window.js'
+import type { CutContext } from '../job/cut-context.js'
+import { jobLayer } from '../job/cut-context.js'
+import { thicknessOf } from '../layers/layer.js'
+import type { Plate } from '../layers/plate.js'
+import type { Stack } from '../layers/stack.js'
+import type { SqueezeWindow } from '../learning/squeeze-window.js'
+import { firstAtLeast } from '../numerics/first-at-least.js'
+import { certaintyOf } from '../planner/certainty.js'
+import { asLearnt } from '../planner/learnt-cut.js'
+import type { PlanRequest } from '../planner/plan.js'
+import { bedsOf } from '../planner/rank-stacks.js'
+import type { Answering } from '../planner/responses.js'
+import { computedOf } from '../techniques/goal-of.js'
+import { inspectStack } from '../techniques/inspect.js'
+import { type Method, methodOf } from '../techniques/method.js'
+import type { Place } from '../techniques/technique.js'
+import { type BaseStack, isShimPlace, isStopped, placesOf, stackOn } from './base-stacks.js'
+import { type CellFigures, countsAs, figuresOfCell } from './cell.js'
+
+/** What a cell costs with a base: 0.1 a shim and 0.05 a pass; what comes below that only settles ties. */
+export const SHIM_COST = 0.1
+export const PASS_COST = 0.05
+
+/** At most so many shims on a base. */
+export const MOST_SHIMS_ON_BASE = 2
+
+/** Shims that are laid together on a base. */
+export interface ShimSet {
+  readonly shims: readonly Plate[]
+  readonly mm: number
+}
+
+/** Every set of at most two shims of a shelf, thinnest first; of an entry no more than there are. */
+export const shimSetsOf = (shims: readonly Plate[]): ShimSet[] => {
+  const sets: ShimSet[] = [{ shims: [], mm: 0 }]
+  shims.forEach((one, at) => {
+    sets.push({ shims: [one], mm: one.thickness.valueMm })
+    shims.slice(at).forEach((other) => {
+      if (other !== one || one.count > 1)
+        sets.push({ shims: [one, other], mm: one.thickness.valueMm + other.thickness.valueMm })
+    })
+  })
+  return sets.sort((a, b) => a.mm - b.mm || a.shims.length - b.shims.length)
+}
+
+/** A base with shims as it does in a cell. */
+export interface Served extends CellFigures {
+  readonly shims: readonly Plate[]
+  /** 0.1 · shims + 0.05 · passes. */
+  readonly cost: number
+}
+
+/** A base by the series of places that it can stand in: outlines and lace have other series, and the same base may serve both. */
+export type SharedBase = ReadonlyMap<string, BaseStack>
+
+interface OnBedOfCell {
+  readonly response: Response
+  readonly window: SqueezeWindow
+}
+
+/** One cell, ready to be asked what any base does in it: by arithmetic alone. */
+export class CellReader {
+  readonly cut: CutContext
+  readonly places: readonly Place[]
+  readonly placesKey: string
+  private readonly method: Method
+  private readonly goal: Computed
+  private readonly onBed = new Map<string, OnBedOfCell | undefined>()
+  private readonly plateOf: ReadonlyMap<string, Plate>
+  private readonly jobMm: number
+  private readonly stopped = new Map<string, boolean>()
+  private shimSets: readonly ShimSet[] | undefined
+  private shimMm = new Float64Array(0)
+
+  constructor(
+    readonly request: PlanRequest,
+    answering: Answering,
+  ) {
+    this.goal = computedOf(request)
+    this.method = methodOf(request)
+    const learnt = asLearnt(request, answering)
+    this.cut = learnt.request.cut
+    this.places = placesOf(request, this.cut)
+    this.placesKey = JSON.stringify(this.places)
+    this.plateOf = new Map(request.shelf.map((plate) => [plate.id, plate]))
+    this.jobMm = thicknessOf(jobLayer('dies', this.cut)).valueMm + thicknessOf(jobLayer('sheets', this.cut)).valueMm
+    for (const { bed, plates } of bedsOf(learnt.request)) {
+      const response = answering.of(this.goal, this.cut, bed)
+      const window = windowOf(response, learnt.gap, this.cut)
+      for (const { id } of plates) this.onBed.set(id, window && { response, window })
+    }
+  }
+
+  get bedRole() {
+    return this.goal.bedRole
+  }
+
+  /** Heights of bases, without shims, between which one may serve, mm; undefined where none does. */
+  reach(): readonly [number, number] | undefined {
+    const windows = [...this.onBed.values()].flatMap((on) => on?.window ?? [])
+    if (windows.length === 0) return undefined
+    const sets = this.sets()
+    const thickestMm = sets.at(-1)?.mm ?? 0
+    return [
+      Math.min(...windows.map(({ lowMm, gapMm }) => lowMm + gapMm)) - this.jobMm - thickestMm,
+      Math.max(...windows.map(({ highMm, gapMm }) => highMm + gapMm)) - this.jobMm,
+    ]
+  }
+
+  /** A plate of the shelf as it is under the dies of this cell; undefined where it is not on this shelf. */
+  plate(id: string): Plate | undefined {
+    return this.plateOf.get(id)
+  }
+
+  mayStand(place: Extract<Place, { is: 'plates' }>, plate: Plate): boolean {
+    const key = `${place.role} ${plate.id}`
+    const known = this.stopped.get(key)
+    if (known !== undefined) return !known
+    const its = isStopped(this.method, this.cut, place, plate)
+    this.stopped.set(key, its)
+    return !its
+  }
+
+  /** The plate of a base that the press run is pressed on. */
+  private bedOf(base: BaseStack): Plate | undefined {
+    const framed = base.places.filter((place) => place.is === 'plates' && !isShimPlace(place))
+    const at = framed.findIndex((place) => place.is === 'plates' && place.role === this.goal.bedRole)
+    return base.plates[at]
+  }
+
+  /** The base as it is under these dies; undefined where a piece may not stand there, or is not on this shelf. */
+  private own(shared: SharedBase): BaseStack | undefined {
+    const base = shared.get(this.placesKey)
+    if (!base) return undefined
+    const framed = base.places.filter(
+      (place): place is Extract<Place, { is: 'plates' }> => place.is === 'plates' && !isShimPlace(place),
+    )
+    const plates: (Plate | undefined)[] = []
+    for (const [at, plate] of base.plates.entries()) {
+      const its = plate && this.plateOf.get(plate.id)
+      if (plate && (!its || !this.mayStand(framed[at] as (typeof framed)[number], its))) return undefined
+      plates.push(its)
+    }
+    return { ...base, plates }
+  }
+
+  /** The plate that the press run is pressed on, where a base stands here. */
+  bedIdOf(base: SharedBase): string | undefined {
+    const own = this.own(base)
+    return own && this.bedOf(own)?.id
+  }
+
+  /** Every way that a base with at most two shims serves this cell, cheapest first; `most` of each count of shims at most. */
+  waysOn(base: SharedBase): Served[] {
+    const own = this.own(base)
+    const on = own && this.onBed.get(this.bedOf(own)?.id ?? '')
+    if (!own || !on) return []
+    const { window } = on
+    const sets = this.sets()
+    const needMm = window.gapMm - this.jobMm - own.heightMm
+    const ways: Served[] = []
+    for (let at = firstAtLeast(this.shimMm, needMm + window.lowMm); at < sets.length; at++) {
+      const set = sets[at] as ShimSet
+      if (set.mm > needMm + window.highMm) break
+      const served = this.served(own, set, on)
+      if (served) ways.push(served)
+    }
+    return ways.sort((a, b) => preferred(a) - preferred(b) || a.shims.length - b.shims.length)
+  }
+
+  /** The cheapest way that no rule stops. */
+  bestOn(base: SharedBase): Served | undefined {
+    return this.waysOn(base).flatMap((way) => this.withCautions(base, way) ?? [])[0]
+  }
+
+  /** A way with the cautions it comes with; undefined where a rule stops it. */
+  withCautions(base: SharedBase, way: Served): Served | undefined {
+    const findings = inspectStack(this.method, this.stack(base, way.shims), this.cut)
+    if (countOf(findings, 'stop') > 0) return undefined
+    return {
+      ...way,
+      cautions: [...new Set(findings.flatMap(({ severity, code }) => (severity === 'caution' ? [code] : [])))],
+    }
+  }
+
+  /** The stack that a base with shims makes here. */
+  stack(base: SharedBase, shims: readonly Plate[]): Stack {
+    const own = this.own(base)
+    if (!own) throw new Mistake('a base that does not stand here was asked for its stack')
+    return stackOn(own, shims, this.cut)
+  }
+
+  private sets(): readonly ShimSet[] {
+    if (this.shimSets) return this.shimSets
+    const place = this.places.find(isShimPlace) as Extract<Place, { is: 'plates' }> | undefined
+    const shims = place
+      ? this.request.shelf.filter((plate) => place.kinds.includes(plate.kind) && this.mayStand(place, plate))
+      : []
+    this.shimSets = shimSetsOf(shims).filter(
+      (set) => set.shims.length <= Math.min(MOST_SHIMS_ON_BASE, place?.most ?? 0),
+    )
+    this.shimMm = Float64Array.from(this.shimSets, ({ mm }) => mm)
+    return this.shimSets
+  }
+
+  private served(base: BaseStack, { shims, mm }: ShimSet, { response, window }: OnBedOfCell): Served | undefined {
+    const squeezeMm = base.heightMm + mm + this.jobMm - window.gapMm
+    const stack = stackOn(base, shims, this.cut)
+    const { spreadMm } = certaintyOf(stack, squeezeMm, window)
+    const { rules } = this.cut
+    const outlook = outlookOf(response, squeezeMm, spreadMm, this.cut, window.nodes)
+    if (!countsAs(outlook, rules)) return undefined
+    const figures = figuresOfCell(outlook, squeezeMm, [])
+    return { ...figures, shims, cost: SHIM_COST * shims.length + PASS_COST * figures.passes }
+  }
+}
+
+/** Orders ways by their cost, and those that cost the same by their chance. */
+export const preferred = ({ cost, chance }: Pick<Served, 'cost' | 'chance'>): number => cost + 1e-3 * (1 - chance)

@@ -1,0 +1,95 @@
+import type { Die } from '../dies/die.js'
+import type { HouseRules } from '../job/house-rules.js'
+import type { BladeSide } from '../layers/layer.js'
+import type { Plate } from '../layers/plate.js'
+import type { WrittenStack } from '../layers/written-stack.js'
+import type { Learnt } from '../learning/learnt.js'
+import type { Sheet } from '../materials/sheet.js'
+import type { PieceTurns } from '../nesting/nest.js'
+import type { Press } from '../press/press.js'
+import type { TechniqueId } from '../techniques/list.js'
+import type { Timing } from './timing.js'
+
+/** A job of the evening: so many pieces still wanted. */
+export interface EveningJob {
+  readonly id: string
+  readonly name: string
+  /** Pieces that are still wanted. */
+  readonly pieces: number
+  /** Minutes from the beginning at which it is due. */
+  readonly dueMin?: number | undefined
+  readonly technique: TechniqueId
+  readonly bladeSide: BladeSide
+  readonly dies: readonly Die[]
+  /** How many of these dies there are, to be laid side by side. */
+  readonly copies: number
+  readonly sheet: Sheet
+  /** Of a whole sheet, along and across, mm. */
+  readonly sheetSizeMm: readonly [number, number]
+  /** Sheets in stock. */
+  readonly stock: number
+  readonly turns: PieceTurns
+  /** Most sheets at once that the user wants; as the class, the press and the hand bear where absent. */
+  readonly sheetsAtMost?: number | undefined
+  /** Never laid with other jobs. */
+  readonly alone: boolean
+  /** Plates that are otherwise under these dies than on the shelf. */
+  readonly worn: readonly Plate[]
+  /** Leftovers of this sheet: each its free rectangle, mm. */
+  readonly leftoversMm: readonly (readonly [number, number])[]
+}
+
+export interface EveningPress {
+  readonly press: Press
+  readonly personId: string
+  readonly timing: Timing
+  /** What lies in it now. */
+  readonly inPress: WrittenStack
+  /** What the log says of it, by sheet. */
+  readonly learnt: Readonly<Record<string, Learnt>>
+}
+
+export interface EveningPerson {
+  readonly id: string
+  readonly name: string
+  /** What this person's hand can do, as a share of a press's limit. */
+  readonly handShare: number
+  /** Minutes of rest in an hour of handwork. */
+  readonly restMin: number
+}
+
+/** Minutes of rest in an hour of handwork where nobody has said: for a strong hand, and for sore hands. From memory. */
+export const USUAL_REST_MIN = { strong: 10, sore: 20 } as const
+
+/** What was changed by hand. Batches go by their id. */
+export interface EveningPins {
+  readonly pressOf: Readonly<Record<string, string>>
+  /** Right after which batch one comes on its press; null: first. */
+  readonly after: Readonly<Record<string, string | null>>
+  /** Stacks that are not to be laid, by their name (`nameOfStack`). */
+  readonly forbidden: readonly string[]
+}
+
+export const noPins: EveningPins = { pressOf: {}, after: {}, forbidden: [] }
+
+/** Everything that an evening is planned from. */
+export interface EveningRequest {
+  readonly presses: readonly EveningPress[]
+  readonly people: readonly EveningPerson[]
+  readonly rules: HouseRules
+  readonly shelf: readonly Plate[]
+  readonly jobs: readonly EveningJob[]
+  /** Between dies, and from the edges of pad and sheet, mm. */
+  readonly gapMm: number
+  readonly changeWorthMin: number
+  readonly pins: EveningPins
+}
+
+/** Between dies where nobody has said, mm. */
+export const USUAL_LAY_GAP_MM = 2
+/** Minutes that a layer changed is worth beyond the time it takes, where nobody has moved it: changing plates is where mistakes are made. From memory. */
+export const USUAL_CHANGE_WORTH_MIN = 1
+
+/** A name for a stack by its plates in their roles, bottom to top. */
+export const nameOfStack = (stack: WrittenStack): string =>
+  stack.map((layer) => (layer.is === 'plate' ? `${layer.role} ${layer.plateId}` : layer.is)).join(' · ')

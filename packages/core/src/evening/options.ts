@@ -1,0 +1,284 @@
+import { factsOfDieClass } from '../dies/classes/list.js'
+import type { KeptAnswers } from '../goals/kept-response.js'
+import { type KeptByName, type CellFigures, KeepingResponses } from '../chart/cell.js'
+import { cellRequest, type ChartRow } from '../chart/chart-request.js'
+import { baseCandidateSteps, type Candidate, chooseAmong } from '../chart/read-chart.js'
+import { CellReader } from '../chart/serve-cell.js'
+import { faceStates, type Plate } from '../layers/plate.js'
+import { type WrittenStack, writtenOf } from '../layers/written-stack.js'
+import type { Responses } from '../planner/responses.js'
+import type { Steps } from '../planner/steps.js'
+import { methodOf } from '../techniques/method.js'
+import { type EveningPress, type EveningRequest, nameOfStack } from './evening-request.js'
+import type { Lay, LaidOut, LayOuts } from './lays.js'
+import { type LaidPlate, platesOf } from './layer-changes.js'
+import { minutesOfRun, turnsOfHandle } from './timing.js'
+
+/** One way to press a lay on one press. */
+export interface LayOption {
+  readonly pressId: string
+  readonly stack: WrittenStack
+  /** Of the stack. */
+  readonly name: string
+  readonly plates: readonly LaidPlate[]
+  readonly sheetCount: number
+  readonly runs: number
+  readonly figures: CellFigures
+  /** Of all runs. */
+  readonly minutes: number
+  readonly turns: number
+  readonly feedMm: number
+  readonly bedId: string | undefined
+}
+
+/** Why a lay cannot be pressed on a press. */
+export const noOptionReasons = ['does-not-fit', 'no-sure-stack', 'all-forbidden'] as const
+export type NoOptionReason = (typeof noOptionReasons)[number]
+
+/** The ways to press a lay, at most a few for each press. */
+export interface OptionsOfLay {
+  readonly lay: Lay
+  readonly laid: ReadonlyMap<string, LaidOut>
+  readonly options: readonly LayOption[]
+  readonly why?: NoOptionReason | undefined
+}
+
+/** Ways that are kept for one lay on one press: more would only be other shims for the same. */
+const MOST_OPTIONS = 4
+/** What keeping a base stack costs where the ways of one press are chosen among: less than for a chart, as an evening is soon over. */
+const PER_BASE = 0.5
+
+/** Plates as worn as under the worst of several dies. */
+export const worstWorn = (lists: readonly (readonly Plate[])[]): Plate[] => {
+  const byId = new Map<string, Plate>()
+  const rank = ({ faces }: Plate): number => Math.min(...faces.map((face) => faceStates.indexOf(face)))
+  for (const plate of lists.flat()) {
+    const known = byId.get(plate.id)
+    if (!known || rank(plate) > rank(known)) byId.set(plate.id, plate)
+  }
+  return [...byId.values()]
+}
+
+/** A lay with so many sheets on one press, ready to be asked for stacks. */
+interface ReadLay {
+  readonly lay: Lay
+  readonly laid: LaidOut
+  readonly sheetCount: number
+  readonly reader: CellReader
+}
+
+const sheetsToTry = (lay: Lay): number[] => {
+  const ofClass = Math.min(...lay.dies.map(({ dieClass }) => factsOfDieClass(dieClass).mostSheets))
+  const wanted = Math.max(...lay.jobs.map(({ copies }, at) => Math.ceil((lay.pieces[at] as number) / copies)))
+  const most = Math.min(ofClass, wanted, ...lay.jobs.map(({ job: { sheetsAtMost } }) => sheetsAtMost ?? Infinity))
+  return Array.from({ length: Math.max(1, most) }, (_, at) => Math.max(1, most) - at)
+}
+
+/** Findings that say that so many sheets are not pressed at once. */
+const TOO_MANY = new Set(['one-sheet-at-a-time', 'two-thicknesses', 'too-many-sheets'])
+
+/** The room that dies have on the pads of a base, and whether a lay fits there. */
+const fitsOn = (plates: readonly (Plate | undefined)[], { lengthMm, widthMm }: LaidOut, gapMm: number): boolean =>
+  plates.every(
+    (plate) =>
+      !plate ||
+      !(
+        plate.kind === 'cutting-pad' ||
+        plate.kind === 'hard-plate' ||
+        plate.kind === 'soft-mat' ||
+        plate.kind === 'embossing-mat'
+      ) ||
+      (plate.lengthMm >= lengthMm + 2 * gapMm && plate.fullThicknessWidthMm >= widthMm + 2 * gapMm) ||
+      (plate.lengthMm >= widthMm + 2 * gapMm && plate.fullThicknessWidthMm >= lengthMm + 2 * gapMm),
+  )
+
+/** Round dies that lie side by side, mm; one alone is laid by hand, as near an edge as one likes. */
+const gapOf = ({ dies }: Lay, { gapMm }: EveningRequest): number => (dies.length > 1 ? gapMm : 0)
+
+/** The best ways of some lays on one press: on few base stacks, so that plates change little. */
+export function* optionSteps(
+  request: EveningRequest,
+  on: EveningPress,
+  lays: readonly Lay[],
+  layOuts: LayOuts,
+  answers: ReadonlyMap<string, KeptAnswers>,
+  live: Responses,
+): Steps<{ readonly options: OptionsOfLay[]; readonly made: KeptByName }> {
+  const { press } = on
+  const person = request.people.find(({ id }) => id === on.personId)
+  const rules = {
+    ...request.rules,
+    handShare:
+      press.drive.by === 'hand' ? Math.min(request.rules.handShare, person?.handShare ?? 1) : request.rules.handShare,
+  }
+  const pads = request.shelf
+    .filter(({ kind, widthMm }) => kind === 'cutting-pad' && widthMm <= press.throatMm)
+    .sort((a, b) => b.lengthMm * b.fullThicknessWidthMm - a.lengthMm * a.fullThicknessWidthMm)
+  const made: KeptByName = new Map()
+  const read: ReadLay[] = []
+  const whyNot = new Map<Lay, NoOptionReason>()
+  const answersNow = new Map(answers)
+  for (const [at, lay] of lays.entries()) {
+    yield (0.7 * at) / lays.length
+    const [{ job }] = lay.jobs as [Lay['jobs'][number]]
+    const gapMm = gapOf(lay, request)
+    const laid = pads.reduce<LaidOut | undefined>(
+      (found, pad) =>
+        found ??
+        layOuts.of(
+          lay.dies,
+          job.turns,
+          [Math.min(pad.lengthMm, job.sheetSizeMm[0]), Math.min(pad.fullThicknessWidthMm, job.sheetSizeMm[1])],
+          gapMm,
+        ),
+      undefined,
+    )
+    if (!laid) {
+      whyNot.set(lay, 'does-not-fit')
+      continue
+    }
+    let found: ReadLay | undefined
+    for (const sheetCount of sheetsToTry(lay)) {
+      const answering = new KeepingResponses(job.technique, answersNow, live)
+      const row: ChartRow = {
+        id: lay.id,
+        name: lay.id,
+        dies: lay.dies,
+        sheetCount,
+        worn: worstWorn(lay.jobs.map((each) => each.job.worn)),
+        workedBefore: [],
+      }
+      const how = { technique: job.technique, press, bladeSide: job.bladeSide, rules, shelf: request.shelf }
+      const column = { id: job.sheet.id, name: job.sheet.name, sheet: job.sheet, learnt: on.learnt[job.sheet.id] }
+      const asked = cellRequest(how, row, column)
+      if (
+        methodOf(asked)
+          .ofJob(asked.cut)
+          .some(({ code }) => TOO_MANY.has(code))
+      )
+        continue
+      const reader = new CellReader(asked, answering)
+      answering.made.forEach((each, name) => {
+        made.set(name, each)
+        answersNow.set(name, each)
+      })
+      const candidates = yield* quietly(baseCandidateSteps([reader], request.shelf))
+      if (
+        !candidates.some(({ base }) =>
+          [...base.values()].some(({ plates }) => fitsOn(plates, laid, gapOf(lay, request))),
+        )
+      )
+        continue
+      found = { lay, laid, sheetCount, reader }
+      break
+    }
+    if (found) read.push(found)
+    else whyNot.set(lay, 'no-sure-stack')
+  }
+  const candidates = yield* quietly(
+    baseCandidateSteps(
+      read.map(({ reader }) => reader),
+      request.shelf,
+    ),
+  )
+  const fitting = candidates.map(({ served, ...each }) => ({
+    ...each,
+    served: served.map((its, at) => {
+      const { laid, lay } = read[at] as ReadLay
+      return its && [...each.base.values()].some(({ plates }) => fitsOn(plates, laid, gapOf(lay, request)))
+        ? its
+        : undefined
+    }),
+  }))
+  // A scored bed or a reserved pad only where nothing else does.
+  const fewestOf = read.map((_, at) =>
+    Math.min(...fitting.map(({ served }) => served[at]?.cautions.length ?? Infinity)),
+  )
+  const sound = fitting.map((each) => ({
+    ...each,
+    served: each.served.map((its, at) => (its && its.cautions.length > (fewestOf[at] as number) ? undefined : its)),
+  }))
+  const { chosen } = chooseAmong(sound, read.length, PER_BASE)
+  const kept = chosen.chosen.map((at) => sound[at] as Candidate)
+  const ways = read.map((each, at) => waysOf(each, at, kept, sound, on, request))
+  const shared = new Map<string, number>()
+  for (const name of ways.flatMap((its) => [...new Set(its.map((way) => way.name))]))
+    shared.set(name, (shared.get(name) ?? 0) + 1)
+  const options = lays.map((lay): OptionsOfLay => {
+    const at = read.findIndex((each) => each.lay === lay)
+    if (at === -1) return { lay, laid: new Map(), options: [], why: whyNot.get(lay) ?? 'no-sure-stack' }
+    const its = ways[at] as LayOption[]
+    const free = its.filter(({ name }) => !request.pins.forbidden.includes(name))
+    const fewest = Math.min(...free.map(({ figures }) => figures.cautions.length))
+    const allowed = free.filter(({ figures }) => figures.cautions.length === fewest)
+    const laid = new Map([[press.id, (read[at] as ReadLay).laid]])
+    if (allowed.length === 0) return { lay, laid, options: [], why: its.length > 0 ? 'all-forbidden' : 'no-sure-stack' }
+    const quickest = [...allowed].sort((a, b) => a.minutes - b.minutes)
+    const mostShared = [...allowed].sort(
+      (a, b) => (shared.get(b.name) ?? 0) - (shared.get(a.name) ?? 0) || a.minutes - b.minutes,
+    )
+    const picked = new Map<string, LayOption>()
+    for (const way of [quickest[0], ...mostShared]) if (way && picked.size < MOST_OPTIONS) picked.set(way.name, way)
+    return { lay, laid, options: [...picked.values()] }
+  })
+  return { options, made }
+}
+
+/** Steps whose progress nobody is told. */
+function* quietly<Made>(steps: Steps<Made>): Steps<Made> {
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+    yield 0.7
+  }
+}
+
+const waysOf = (
+  { lay, sheetCount, reader }: ReadLay,
+  at: number,
+  kept: readonly Candidate[],
+  all: readonly Candidate[],
+  { press, timing }: EveningPress,
+  { pins }: EveningRequest,
+): LayOption[] => {
+  const sets = Math.max(...lay.jobs.map(({ copies }, its) => Math.ceil((lay.pieces[its] as number) / copies)))
+  const runs = Math.ceil(sets / sheetCount)
+  const piecesPerRun = sheetCount * lay.jobs.reduce((sum, { copies }) => sum + copies, 0)
+  // What is forbidden may have been the only base that was kept, so then all are looked at.
+  const allowedOn = (candidates: readonly Candidate[]): LayOption[] =>
+    candidates.flatMap(({ base, served }) =>
+      served[at] === undefined
+        ? []
+        : reader.waysOn(base).flatMap((way): LayOption[] => {
+            const sure = reader.withCautions(base, way)
+            if (!sure) return []
+            const { shims, cost: _, ...figures } = sure
+            const stack = writtenOf(reader.stack(base, shims))
+            const feedMm = Math.max(
+              0,
+              ...reader.stack(base, shims).map((layer) => (layer.is === 'plate' ? layer.plate.lengthMm : 0)),
+            )
+            const lieOf = (plateId: string): string | undefined => {
+              const lie = reader.plate(plateId)?.lie
+              return lie && `${lie.face}${lie.turned ? ' turned' : ''}`
+            }
+            return [
+              {
+                pressId: press.id,
+                stack,
+                name: nameOfStack(stack),
+                plates: platesOf(stack, lieOf),
+                sheetCount,
+                runs,
+                figures,
+                minutes: runs * minutesOfRun(press, timing, { passes: figures.passes, feedMm, pieces: piecesPerRun }),
+                turns: runs * figures.passes * turnsOfHandle(press, feedMm),
+                feedMm,
+                bedId: reader.bedIdOf(base),
+              },
+            ]
+          }),
+    )
+  const few = allowedOn(kept)
+  return few.some(({ name }) => !pins.forbidden.includes(name)) ? few : allowedOn(all)
+}

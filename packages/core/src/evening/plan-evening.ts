@@ -1,0 +1,344 @@
+import type { KeptAnswers } from '../goals/kept-response.js'
+import type { KeptByName } from '../chart/cell.js'
+import type { Responses } from '../planner/responses.js'
+import { type Steps, within } from '../planner/steps.js'
+import { lengthOf } from '../geometry/polyline.js'
+import type { EveningRequest } from './evening-request.js'
+import { type LaidOut, type Lay, LayOuts, laysOf, largestPad } from './lays.js'
+import { type LayerChanges, layerChanges, platesOf } from './layer-changes.js'
+import { type LayOption, type NoOptionReason, type OptionsOfLay, optionSteps } from './options.js'
+import { putInOrder } from './put-in-order.js'
+import { type Batch, Numbered, type ProvenSchedule, restFor, type ScheduleWanted } from './schedule.js'
+
+/** Runs of one lay, as they stand in a queue. */
+export interface QueuedRuns {
+  readonly batchId: string
+  readonly jobIds: readonly string[]
+  /** How often each job's dies lie there. */
+  readonly copies: readonly number[]
+  /** Pieces of each job that are counted for it. */
+  readonly pieces: readonly number[]
+  readonly option: LayOption
+  readonly laid: LaidOut
+  /** Other stacks that would do on this press. */
+  readonly others: readonly LayOption[]
+  readonly changes: LayerChanges
+  /** Minutes from the beginning: when the set-up begins, when the last piece is let go, and rests within. */
+  readonly fromMin: number
+  readonly toMin: number
+  readonly restMin: number
+}
+
+/** The queue of one press. */
+export interface PressQueue {
+  readonly pressId: string
+  readonly personId: string
+  readonly runs: readonly QueuedRuns[]
+  readonly changes: number
+}
+
+/** Sheets of one kind that the evening takes. */
+export interface SheetsNeeded {
+  readonly sheetId: string
+  /** Pieces of sheet that are cut to size, and how many of them a leftover gives. */
+  readonly blanks: number
+  readonly blankMm: readonly [number, number]
+  readonly fromLeftovers: number
+  readonly perSheet: number
+  readonly sheets: number
+  readonly inStock: number
+  readonly toBuy: number
+}
+
+export interface EveningPlan {
+  readonly queues: readonly PressQueue[]
+  readonly unplaced: readonly {
+    readonly batchId: string
+    readonly jobIds: readonly string[]
+    readonly why: NoOptionReason | 'no-pad'
+  }[]
+  readonly jobs: readonly {
+    readonly jobId: string
+    readonly pieces: number
+    readonly doneMin: number
+    readonly lateMin: number
+  }[]
+  readonly runs: number
+  readonly passes: number
+  readonly turns: number
+  /** Layers put in or taken out, turned ones by half. */
+  readonly changes: number
+  readonly finishMin: number
+  readonly lateMin: number
+  readonly cost: number
+  readonly bound: number
+  readonly proven: boolean
+  readonly sheets: readonly SheetsNeeded[]
+  /** mm of line that will be cut on each bed, passes counted. */
+  readonly padWear: readonly { readonly plateId: string; readonly cutMm: number; readonly passes: number }[]
+  /** Pins that contradicted the others and were left out. */
+  readonly droppedPins: readonly string[]
+}
+
+/** The problem of order that lays with their options pose. */
+const wantedOf = (
+  request: EveningRequest,
+  lays: readonly OptionsOfLay[],
+  pins: EveningRequest['pins'],
+): ScheduleWanted => {
+  const personAt = (id: string): number =>
+    Math.max(
+      0,
+      request.people.findIndex((person) => person.id === id),
+    )
+  const indexOf = new Map(lays.map(({ lay }, at) => [lay.id, at]))
+  return {
+    presses: request.presses.map(({ press, personId, inPress }) => ({
+      person: personAt(personId),
+      inPress: platesOf(inPress),
+      byHand: press.drive.by === 'hand',
+    })),
+    restMin: request.people.map(({ restMin }) => restMin),
+    batches: lays.map(({ lay, options }): Batch => {
+      const after = pins.after[lay.id]
+      const afterAt = typeof after === 'string' ? indexOf.get(after) : after === null ? ('first' as const) : undefined
+      const fixed = pins.pressOf[lay.id]
+      const its = options.filter(({ pressId }) => fixed === undefined || pressId === fixed)
+      return {
+        id: lay.id,
+        dueMin: lay.dueMin,
+        options: (its.length > 0 ? its : options).map(({ pressId, plates, minutes }) => ({
+          press: request.presses.findIndex(({ press }) => press.id === pressId),
+          plates,
+          minutes,
+        })),
+        ...(afterAt === undefined ? {} : { after: afterAt }),
+      }
+    }),
+    perChangeMin:
+      request.presses.reduce((sum, { timing }) => sum + timing.perChangeMin, 0) / Math.max(1, request.presses.length),
+    changeWorthMin: request.changeWorthMin,
+  }
+}
+
+/** A schedule that keeps as many of the pins as it can: the last ones are given up first. */
+const ordered = (
+  request: EveningRequest,
+  lays: readonly OptionsOfLay[],
+): { readonly schedule: ProvenSchedule; readonly wanted: ScheduleWanted; readonly dropped: string[] } => {
+  const dropped: string[] = []
+  let { pins } = request
+  for (;;) {
+    const wanted = wantedOf(request, lays, pins)
+    const schedule = putInOrder(wanted)
+    if (schedule) return { schedule, wanted, dropped }
+    const last = Object.keys(pins.after).at(-1)
+    if (last === undefined) throw new RangeError('an evening without pins could not be put in order')
+    dropped.push(last)
+    const { [last]: _, ...after } = pins.after
+    pins = { ...pins, after }
+  }
+}
+
+const blankOf = (gapMm: number, { lengthMm, widthMm }: LaidOut, many: boolean): readonly [number, number] => {
+  const edgeMm = many ? gapMm : 0
+  return [Math.ceil(lengthMm + 2 * Math.max(edgeMm, 2)), Math.ceil(widthMm + 2 * Math.max(edgeMm, 2))]
+}
+
+/** How many blanks a guillotine cuts from a rectangle, all turned alike; the better way round where the grain lets them. */
+export const blanksFrom = (
+  [length, width]: readonly [number, number],
+  [l, w]: readonly [number, number],
+  mayTurn: boolean,
+): number => {
+  const straight = Math.floor(length / l) * Math.floor(width / w)
+  return mayTurn ? Math.max(straight, Math.floor(length / w) * Math.floor(width / l)) : straight
+}
+
+const sheetsOf = (request: EveningRequest, queued: readonly QueuedRuns[]): SheetsNeeded[] => {
+  const stock = new Map<string, number>()
+  return queued.map(({ jobIds, option, laid, copies }): SheetsNeeded => {
+    const job = request.jobs.find(({ id }) => id === jobIds[0]) as EveningRequest['jobs'][number]
+    const mayTurn = job.turns === 'any'
+    const blankMm = blankOf(request.gapMm, laid, copies.length > 1 || (copies[0] ?? 1) > 1)
+    const blanks = option.runs * option.sheetCount
+    const fromLeftovers = Math.min(
+      blanks,
+      job.leftoversMm.reduce((sum, size) => sum + blanksFrom(size, blankMm, mayTurn), 0),
+    )
+    const perSheet = Math.max(1, blanksFrom(job.sheetSizeMm, blankMm, mayTurn))
+    const sheets = Math.ceil((blanks - fromLeftovers) / perSheet)
+    const inStock = stock.get(job.sheet.id) ?? job.stock
+    stock.set(job.sheet.id, Math.max(0, inStock - sheets))
+    return {
+      sheetId: job.sheet.id,
+      blanks,
+      blankMm,
+      fromLeftovers,
+      perSheet,
+      sheets,
+      inStock,
+      toBuy: Math.max(0, sheets - inStock),
+    }
+  })
+}
+
+/** An evening as a schedule has it. */
+const told = (
+  request: EveningRequest,
+  lays: readonly OptionsOfLay[],
+  unplaced: EveningPlan['unplaced'],
+  { schedule, wanted, dropped }: ReturnType<typeof ordered>,
+): EveningPlan => {
+  const of = new Numbered(wanted)
+  const begun = new Map<number, number>()
+  // A person at several presses works one queue after the other.
+  const startOf = (person: number): number => begun.get(person) ?? 0
+  const order = [...schedule.queues.keys()].sort((a, b) => firstDue(a) - firstDue(b) || a - b)
+  function firstDue(press: number): number {
+    return Math.min(
+      Infinity,
+      ...(schedule.queues[press] ?? []).map(({ batch }) => wanted.batches[batch]?.dueMin ?? Infinity),
+    )
+  }
+  const doneOf = new Map<string, number>()
+  const queues: PressQueue[] = []
+  for (const press of order) {
+    const queue = schedule.queues[press] ?? []
+    const { press: its, personId } = request.presses[press] as EveningRequest['presses'][number]
+    const { person, byHand } = wanted.presses[press] as ScheduleWanted['presses'][number]
+    const rest = byHand ? (wanted.restMin[person] as number) : 0
+    const fromMin = startOf(person)
+    const through = of.runThrough(press, queue, fromMin)
+    let work = 0
+    let lies = platesOf((request.presses[press] as EveningRequest['presses'][number]).inPress)
+    let before = fromMin
+    const runs = queue.map(({ batch, option }, at): QueuedRuns => {
+      const { lay, options, laid } = lays[batch] as OptionsOfLay
+      const shown = wanted.batches[batch]?.options[option]
+      const own = options.filter(({ pressId }) => pressId === its.id)
+      const chosen = own.find(({ plates }) => plates === shown?.plates) as LayOption
+      const changes = layerChanges(lies, chosen.plates)
+      lies = [...chosen.plates]
+      const toMin = through?.doneMin[at] ?? before
+      const nextWork = work + changes.count * wanted.perChangeMin + chosen.minutes
+      const restMin = restFor(nextWork, rest) - restFor(work, rest)
+      work = nextWork
+      const made = {
+        batchId: lay.id,
+        jobIds: lay.jobs.map(({ job }) => job.id),
+        copies: lay.jobs.map(({ copies }) => copies),
+        pieces: lay.pieces,
+        option: chosen,
+        laid: laid.get(its.id) as LaidOut,
+        others: own.filter((each) => each !== chosen),
+        changes,
+        fromMin: before,
+        toMin,
+        restMin,
+      }
+      for (const { job } of lay.jobs) doneOf.set(job.id, Math.max(doneOf.get(job.id) ?? 0, toMin))
+      before = toMin
+      return made
+    })
+    begun.set(person, before)
+    queues.push({ pressId: its.id, personId, runs, changes: runs.reduce((sum, { changes }) => sum + changes.count, 0) })
+  }
+  const inOrder = request.presses.flatMap(({ press }) => queues.find(({ pressId }) => pressId === press.id) ?? [])
+  const all = inOrder.flatMap(({ runs }) => runs)
+  const wear = new Map<string, { cutMm: number; passes: number }>()
+  for (const { option, jobIds, copies } of all) {
+    if (!option.bedId) continue
+    const lineMm = jobIds.reduce((sum, id, at) => {
+      const lines = request.jobs.find((each) => each.id === id)?.dies.flatMap((die) => die.outline.lines) ?? []
+      return sum + (copies[at] as number) * lines.reduce((mm, line) => mm + lengthOf(line), 0)
+    }, 0)
+    const its = wear.get(option.bedId) ?? { cutMm: 0, passes: 0 }
+    const passes = option.runs * option.figures.passes
+    wear.set(option.bedId, { cutMm: its.cutMm + passes * lineMm, passes: its.passes + passes })
+  }
+  return {
+    queues: inOrder,
+    unplaced,
+    jobs: request.jobs.flatMap(({ id, pieces, dueMin }) => {
+      const doneMin = doneOf.get(id)
+      return doneMin === undefined
+        ? []
+        : [{ jobId: id, pieces, doneMin, lateMin: dueMin === undefined ? 0 : Math.max(0, doneMin - dueMin) }]
+    }),
+    runs: all.reduce((sum, { option }) => sum + option.runs, 0),
+    passes: all.reduce((sum, { option }) => sum + option.runs * option.figures.passes, 0),
+    turns: all.reduce((sum, { option }) => sum + option.turns, 0),
+    changes: schedule.changes,
+    finishMin: Math.max(0, ...all.map(({ toMin }) => toMin)),
+    lateMin: schedule.lateMin,
+    cost: schedule.cost,
+    bound: schedule.bound,
+    proven: schedule.proven,
+    sheets: sheetsOf(request, all),
+    padWear: [...wear].map(([plateId, its]) => ({ plateId, ...its })),
+    droppedPins: dropped,
+  }
+}
+
+/** Minutes that the quickest ways of lays take together; Infinity where one cannot be pressed. */
+const quickest = (lays: readonly OptionsOfLay[]): number =>
+  lays.reduce((sum, { options }) => sum + Math.min(Infinity, ...options.map(({ minutes }) => minutes)), 0)
+
+/**
+ * Plans an evening: lays the jobs, side by side where that is quicker, finds the stacks that are sure on each press for whoever stands
+ * there, and puts all runs in order. `made` is what had to be simulated.
+ */
+export function* eveningSteps(
+  request: EveningRequest,
+  answers: ReadonlyMap<string, KeptAnswers>,
+  live: Responses,
+): Steps<{ readonly plan: EveningPlan; readonly made: KeptByName }> {
+  const pad = largestPad(request.shelf, request.presses) ?? [0, 0]
+  const layOuts = new LayOuts()
+  const groups = laysOf(request.jobs, pad, request.gapMm, layOuts)
+  const lays = [
+    ...new Map(
+      groups.flatMap(({ together, alone }) => [...together, ...alone]).map((lay) => [keyOf(lay), lay]),
+    ).values(),
+  ]
+  const made: KeptByName = new Map()
+  const known = new Map(answers)
+  const byLay = new Map<string, OptionsOfLay>()
+  for (const [at, on] of request.presses.entries()) {
+    const found = yield* within(optionSteps(request, on, lays, layOuts, known, live), [
+      (0.9 * at) / request.presses.length,
+      (0.9 * (at + 1)) / request.presses.length,
+    ])
+    found.made.forEach((each, name) => {
+      made.set(name, each)
+      known.set(name, each)
+    })
+    for (const each of found.options) {
+      const there = byLay.get(keyOf(each.lay))
+      byLay.set(
+        keyOf(each.lay),
+        there
+          ? { ...there, laid: new Map([...there.laid, ...each.laid]), options: [...there.options, ...each.options] }
+          : each,
+      )
+    }
+  }
+  const optionsOf = (its: readonly Lay[]): OptionsOfLay[] => its.map((lay) => byLay.get(keyOf(lay)) as OptionsOfLay)
+  const chosen = groups.flatMap(({ together, alone }) => {
+    const [one, other] = [optionsOf(together), optionsOf(alone)]
+    return quickest(one) < quickest(other) ? one : other
+  })
+  const placed = chosen.filter(({ options }) => options.length > 0)
+  const unplaced = chosen
+    .filter(({ options }) => options.length === 0)
+    .map(({ lay, why }) => ({
+      batchId: lay.id,
+      jobIds: lay.jobs.map(({ job }) => job.id),
+      why: pad[0] > 0 ? (why ?? 'no-sure-stack') : ('no-pad' as const),
+    }))
+  yield 0.95
+  return { plan: told(request, placed, unplaced, ordered(request, placed)), made }
+}
+
+const keyOf = ({ id, pieces }: Lay): string => `${id} ${pieces.join(' ')}`

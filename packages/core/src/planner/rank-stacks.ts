@@ -1,0 +1,148 @@
+import type { Finding } from '../faults/finding.js'
+import { type Outlook, outlookOf } from '../goals/outlook.js'
+import type { Response } from '../goals/response.js'
+import { windowOf } from '../goals/window.js'
+import type { Plate } from '../layers/plate.js'
+import type { Stack } from '../layers/stack.js'
+import type { LearntGap } from '../learning/learnt-gap.js'
+import type { SqueezeWindow } from '../learning/squeeze-window.js'
+import type { PlateKind } from '../materials/plate-kind.js'
+import type { Bed } from '../press/bed.js'
+import type { FindingCode } from '../techniques/finding-code.js'
+import { computedOf } from '../techniques/goal-of.js'
+import { methodOf } from '../techniques/method.js'
+import { dieClassOf } from '../job/cut-context.js'
+import { certaintyOf } from './certainty.js'
+import { asLearnt } from './learnt-cut.js'
+import type { PlanRequest } from './plan.js'
+import { costOfOffset, piecesKey } from './ranking.js'
+import type { Answering } from './responses.js'
+import { type FoundStack, searchSteps } from './search.js'
+import { type Steps, within } from './steps.js'
+import { partedByStops } from './stopped.js'
+
+/** Stacks kept of each bed's search: the best few dozen by arithmetic. */
+const KEPT_PER_BED = 36
+
+/** A bed, how the press run answers on it, and the window that follows. */
+export interface OnBed {
+  readonly bed: Bed
+  readonly window: SqueezeWindow
+  readonly response: Response
+}
+
+/** A found stack, and how it is going to come out. */
+export interface RankedStack {
+  readonly found: FoundStack
+  readonly group: OnBed
+  readonly outlook: Outlook
+  readonly cost: number
+}
+
+/** The stacks of a shelf by how they are going to come out, and what can be said where there are none. */
+export interface Ranking {
+  /** The request with what resists as strong as the log says. */
+  readonly request: PlanRequest
+  readonly gap: LearntGap
+  /** Best first. */
+  readonly ranked: readonly RankedStack[]
+  /** How many fit, where all were counted; else at least this many. */
+  readonly count: number
+  readonly exact: boolean
+  /** Whether some bed would do, were it not for the handle. */
+  readonly tooHeavy: boolean
+  /** What stops the nearest stack, where a rule stops some. */
+  readonly stoppedBy: readonly Finding<FindingCode>[] | undefined
+}
+
+/** A name for a bed: stacks whose beds share it answer to squeeze alike. */
+const nameOfBed = (bed: Bed): string => JSON.stringify(bed)
+
+/** The kinds of plate that may serve as the bed of a press run. */
+export const bedKindsOf = (request: Pick<PlanRequest, 'technique' | 'region' | 'cut'>): readonly PlateKind[] => {
+  const { bedRole } = computedOf(request)
+  const place = methodOf(request)
+    .places(dieClassOf(request.cut), request.cut.bladeSide, request.cut.rules)
+    .find((each) => each.is === 'plates' && each.role === bedRole)
+  return place?.is === 'plates' ? place.kinds : []
+}
+
+/** The shelf's possible beds, those alike together. */
+export const bedsOf = (request: PlanRequest): { bed: Bed; plates: Set<Plate> }[] => {
+  const goal = computedOf(request)
+  const kinds = bedKindsOf(request)
+  const groups = new Map<string, { bed: Bed; plates: Set<Plate> }>()
+  for (const plate of request.shelf) {
+    if (!kinds.includes(plate.kind)) continue
+    const bed = goal.bedOfPlate(plate)
+    const group = groups.get(nameOfBed(bed))
+    if (group) group.plates.add(plate)
+    else groups.set(nameOfBed(bed), { bed, plates: new Set([plate]) })
+  }
+  return [...groups.values()]
+}
+
+/** The ranking's cost of a stack once the press is simulated: what it costs as pieces, and how it is going to cut. */
+const costOf = (found: FoundStack, window: SqueezeWindow, outlook: Outlook): number =>
+  found.cost - costOfOffset(found.squeezeMm, window) + outlook.cost
+
+const doubtOf = (stack: Stack, squeezeMm: number, window: SqueezeWindow): number =>
+  certaintyOf(stack, squeezeMm, window).spreadMm
+
+/** Where in the window of a bed to look for stacks first: the window's own best squeeze, or another inside it. */
+export type Aim = (window: SqueezeWindow, response: Response) => SqueezeWindow
+const atBest: Aim = (window) => window
+
+/**
+ * Ranks the stacks of a shelf: for each bed it offers the window, all stacks in it by arithmetic, and the best few dozen by how they are
+ * going to come out. Nothing of a stack is simulated here beyond its bed's response.
+ */
+export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = atBest): Steps<Ranking> {
+  const goal = computedOf(asked)
+  const { request, gap } = asLearnt(asked, responses)
+  const { cut, shelf } = request
+  const method = methodOf(request)
+  const workedBefore = new Set(request.workedBefore.map(piecesKey))
+  const beds = bedsOf(request)
+  const ranked: RankedStack[] = []
+  let count = 0
+  let exact = true
+  let tooHeavy = false
+  let stoppedBy: Ranking['stoppedBy']
+  for (const [at, { bed, plates }] of beds.entries()) {
+    const response = responses.of(goal, cut, bed)
+    const own = windowOf(response, gap, cut)
+    yield (at + 0.7) / beds.length
+    // It would cut, but not by this hand.
+    if (!own) {
+      tooHeavy ||= response.effortFrom(cut.rules.handShare) <= response.goodFrom(cut.rules.mostPasses)
+      continue
+    }
+    const window = aim(own, response)
+    const group: OnBed = { bed, window, response }
+    const { found, complete } = yield* within(
+      searchSteps({
+        method,
+        cut,
+        window,
+        shelf,
+        workedBefore,
+        keep: KEPT_PER_BED,
+        allows: (role, plate) => role !== goal.bedRole || plates.has(plate),
+      }),
+      [(at + 0.7) / beds.length, (at + 1) / beds.length],
+    )
+    const { allowed, stopped } = partedByStops(found, method, cut)
+    stoppedBy ??= stopped[0]?.findings
+    count += allowed.length
+    exact &&= complete
+    for (const each of allowed) {
+      const doubtMm = doubtOf(each.stack, each.squeezeMm, window)
+      const outlook = outlookOf(response, each.squeezeMm, doubtMm, cut, window.nodes)
+      ranked.push({ found: each, group, outlook, cost: costOf(each, window, outlook) })
+    }
+    yield (at + 1) / beds.length
+  }
+  ranked.sort((a, b) => a.cost - b.cost || (a.found.key < b.found.key ? -1 : 1))
+  return { request, gap, ranked, count, exact, tooHeavy, stoppedBy }
+}
