@@ -104,7 +104,7 @@ export {
   type EmptyReason,
   emptyReasons,
   type KeptByName,
-  nameOfDies,
+  isAnswerFor,
 } from './chart/cell.js'
 export {
   cellRequest,

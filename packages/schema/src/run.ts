@@ -71,6 +71,11 @@ const runFields = {
   joins: toldJoins.nullable().default(null),
   /** The leftover or sheet it was cut from. */
   cutFrom: cutFrom.nullable().default(null),
+  /** Pieces that came out of it for other jobs, whose dies lay beside. */
+  also: z
+    .array(z.object({ jobId: idField, pieces: countField, spoilt: countField.default(0) }))
+    .max(12)
+    .default([]),
 }
 
 const runAsItIs = z

@@ -54,7 +54,7 @@ export const requestOfEveningFile = (
           sheetSizeMm: [sheet.lengthMm, sheet.widthMm] as const,
           stock: sheet.stock,
           worn: [],
-          leftoversMm: [],
+          leftovers: [],
         },
       ]
     }),

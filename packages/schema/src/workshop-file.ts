@@ -1,5 +1,7 @@
 import { z } from 'zod'
 import { buildRow } from './build.js'
+import { chartRow } from './chart.js'
+import { eveningRow } from './evening.js'
 import { dieRow } from './die.js'
 import { houseRulesRow } from './house-rules.js'
 import { jobRow, runsFit } from './job.js'
@@ -32,6 +34,8 @@ const dieInFile = dieRow
 const offcutInFile = offcutRow
   .omit({ sheetName: true, lengthMm: true, widthMm: true, areaMm2: true, claims: true })
   .extend(deletable)
+const chartInFile = chartRow.omit({ pressName: true }).extend(deletable)
+const eveningInFile = eveningRow.omit({ progress: true }).extend(deletable)
 const buildInFile = buildRow.omit({ jobs: true }).extend(deletable)
 
 const workshopAsItIs = z.object({
@@ -49,6 +53,8 @@ const workshopAsItIs = z.object({
   recipes: z.array(recipeRow.extend(deletable)).max(20_000).default([]),
   offcuts: z.array(offcutInFile).max(20_000).default([]),
   builds: z.array(buildInFile).max(20_000).default([]),
+  charts: z.array(chartInFile).max(20_000).default([]),
+  evenings: z.array(eveningInFile).max(20_000).default([]),
   photos: z.array(photoInFile).max(20_000).default([]),
 })
 /** The whole workshop in one file: format `bold-heron/workshop`, version 2; version 1 is read too. Described in docs/workshop-file.md. */

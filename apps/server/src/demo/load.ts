@@ -46,6 +46,7 @@ import type { Workshop } from '../store/workshop.js'
 import { type DemoJob, demoJobs } from './jobs.js'
 import { demoBuilds, demoOffcuts } from './cards.js'
 import { demoId } from './demo-id.js'
+import { demoCharts, demoEvenings } from './evenings.js'
 import { demoOutlines } from './outlines.js'
 import { demoPress, pressRounds } from './outcomes.js'
 import { demoPlacements } from './placements.js'
@@ -183,6 +184,7 @@ const inventRun = (
     region: plainRun.region,
     shows: plainRun.shows,
     joins: null,
+    also: [],
     cutFrom: null,
     finishes: plainRun.finishes,
     sheetCount: job.sheetCount,
@@ -295,6 +297,21 @@ const loadCards = async (workshop: Workshop, { sheets }: DemoShelf, transaction:
   })
 }
 
+/** Charts and the evening. */
+const loadEvenings = async (workshop: Workshop, { presses }: DemoShelf, transaction: Transaction): Promise<void> => {
+  await saveAll('chart', demoCharts, ({ press, ...chart }, id) =>
+    workshop.charts.createIn({ ...chart, pressId: presses[press].id }, transaction, id),
+  )
+  await saveAll('evening', demoEvenings, ({ presses: its, jobs, ...evening }, id) => {
+    const made = {
+      ...evening,
+      presses: its.map(({ press, ...each }) => ({ ...each, pressId: presses[press].id })),
+      jobs: jobs.map(({ job, ...each }) => ({ ...each, jobId: demoId('job', job) })),
+    }
+    return workshop.evenings.createIn(made, transaction, id)
+  })
+}
+
 /** Loads the demo if it never was; a second start, or a workshop that the user has cleared, is left as it is. */
 export const loadDemoOnce = (workshop: Workshop, now: Date): Promise<boolean> =>
   inWriting(workshop.sequelize, async (transaction) => {
@@ -315,5 +332,6 @@ export const loadDemoOnce = (workshop: Workshop, now: Date): Promise<boolean> =>
       await loadJob(workshop, shelf, job, now, random, responses, press, transaction)
     }
     await loadCards(workshop, shelf, transaction)
+    await loadEvenings(workshop, shelf, transaction)
     return true
   })

@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import express, { type Express } from 'express'
 import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
+import { KeptResults } from '../over-cores/kept-answers.js'
 import type { Learner } from '../learning/learner.js'
 import type { Workshop } from '../store/workshop.js'
 import type { Work } from '../work/work.js'
@@ -13,7 +14,9 @@ import { addBodies, addGuards } from './guards.js'
 import { refuse } from '../refusals/refusal.js'
 import { type Route, serve } from './route.js'
 import { benchRunRoutes } from './routes/bench-runs.js'
+import { chartRoutes } from './routes/charts.js'
 import { deviceRoutes } from './routes/devices.js'
+import { eveningRoutes } from './routes/evenings.js'
 import { fileRoutes } from './routes/files.js'
 import { healthRoutes } from './routes/health.js'
 import { houseRuleRoutes } from './routes/house-rules.js'
@@ -45,7 +48,11 @@ export interface AppOptions {
 }
 
 /** Every operation of the API; those with a longer address come before those that it might be taken for. */
-const routesOf = (workshop: Workshop, { work, databaseUrl, learner, caliperUrl }: AppOptions): Route[] => [
+const routesOf = (
+  workshop: Workshop,
+  { work, databaseUrl, learner, caliperUrl }: AppOptions,
+  kept = new KeptResults(workshop.sequelize),
+): Route[] => [
   ...healthRoutes(workshop),
   ...deviceRoutes(caliperUrl),
   ...learningRoutes(workshop, learner),
@@ -54,6 +61,8 @@ const routesOf = (workshop: Workshop, { work, databaseUrl, learner, caliperUrl }
   ...padRoutes(workshop),
   ...stretchRoutes(workshop),
   ...reckoningRoutes(work),
+  ...chartRoutes(workshop, work, kept),
+  ...eveningRoutes(workshop, work, kept),
   ...placingRoutes(workshop),
   ...photoRoutes(workshop, work),
   ...runNoteRoutes(workshop),
@@ -71,13 +80,16 @@ const routesOf = (workshop: Workshop, { work, databaseUrl, learner, caliperUrl }
   ...rowRoutes(rowKinds.recipes, workshop.recipes),
   ...rowRoutes(rowKinds.offcuts, workshop.offcuts),
   ...rowRoutes(rowKinds.builds, workshop.builds),
+  ...rowRoutes(rowKinds.charts, workshop.charts),
+  ...rowRoutes(rowKinds.evenings, workshop.evenings),
 ]
 
 /** A change that was taken may be something to learn from. */
 const wakeAfterChanges = (app: Express, learner: Learner): void => {
   app.use('/api', (request, response, next) => {
     const changes =
-      !['GET', 'HEAD'].includes(request.method) && !/^\/(plans|simulations|borders|cards|nests)/.test(request.path)
+      !['GET', 'HEAD'].includes(request.method) &&
+      !/^\/(plans|simulations|borders|cards|nests|orders|charts|evenings)/.test(request.path)
     if (changes) response.on('finish', () => response.statusCode < 300 && learner.wake())
     next()
   })

@@ -2,7 +2,7 @@ import type { Request, Response } from 'express'
 import { Cancelled } from '../threads/pool.js'
 import { Refused } from '../refusals/refusal.js'
 import type { AnswerOf, InputOf, TaskName } from '../work/tasks.js'
-import type { Minding, Work } from '../work/work.js'
+import type { Work } from '../work/work.js'
 import { toldRefusal } from './problems.js'
 
 const LINES = 'application/x-ndjson'
@@ -25,27 +25,43 @@ const whenGone = (response: Response): AbortSignal => {
   return gone.signal
 }
 
+/** What stands round work whose answer may be given in lines. */
+export interface InLines {
+  /** Given when the caller goes away; undefined for work that goes on all the same. */
+  readonly signal: AbortSignal | undefined
+  readonly onProgress: ((share: number) => void) | undefined
+  /** Tells a part of the answer before the rest is there; nobody hears it who did not ask for lines. */
+  tell(part: unknown): void
+}
+
 /**
- * Does heavy work for a request on a thread of the pool, and gives it up when the caller goes away. A caller that accepts lines of JSON
- * hears how far it is: `{"progress":0.4}` …, then `{"answer":…}`, or `{"problem":…}` with problem details.
+ * Answers with what work makes, and gives it up when the caller goes away. A caller that accepts lines of JSON hears how far it is:
+ * `{"progress":0.4}` and `{"part":…}` …, then `{"answer":…}`, or `{"problem":…}` with problem details.
  */
-export const answerHeavily = async <Name extends TaskName>(
-  work: Work,
-  name: Name,
-  input: InputOf<Name>,
+export const answerInLines = async <Made>(
   request: Request,
   response: Response,
-  { tell = (answer) => answer, statusOf = () => 200, goesOn = false }: Answering<Name> = {},
+  work: (around: InLines) => Promise<Made>,
+  {
+    tell = (made) => made,
+    statusOf = () => 200,
+    goesOn = false,
+  }: {
+    readonly tell?: (made: Made) => unknown
+    readonly statusOf?: (made: Made) => number
+    readonly goesOn?: boolean
+  } = {},
 ): Promise<void> => {
   const inLines = request.accepts(['application/json', LINES]) === LINES
   const line = (value: unknown) => void response.write(`${JSON.stringify(value)}\n`)
-  const minding: Minding = {
+  const around: InLines = {
     signal: goesOn ? undefined : whenGone(response),
     onProgress: inLines ? (progress) => line({ progress }) : undefined,
+    tell: (part) => inLines && line({ part }),
   }
   try {
     if (inLines) response.type(LINES)
-    const made = await work.run(name, input, minding)
+    const made = await work(around)
     if (!inLines) return void response.status(statusOf(made)).json(tell(made))
     line({ answer: tell(made) })
     response.end()
@@ -56,6 +72,17 @@ export const answerHeavily = async <Name extends TaskName>(
     response.end()
   }
 }
+
+/** Does one task for a request on a thread of the pool (`answerInLines`). */
+export const answerHeavily = <Name extends TaskName>(
+  work: Work,
+  name: Name,
+  input: InputOf<Name>,
+  request: Request,
+  response: Response,
+  answering: Answering<Name> = {},
+): Promise<void> =>
+  answerInLines(request, response, ({ signal, onProgress }) => work.run(name, input, { signal, onProgress }), answering)
 
 /** Answers with what a task gives away by parts; should it fail in the middle, the connection is broken, so that nobody takes it for whole. */
 export const answerByParts = async <Name extends TaskName>(

@@ -9,6 +9,7 @@ import {
   type Placement,
   type PlanRequest,
   type Plate,
+  type Press,
   type Sheet,
 } from '@bold-heron/core'
 import { type PlanQuestion, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
@@ -26,7 +27,7 @@ import { toSheetRow } from '../store/sheets.js'
 import { inSnapshot } from '../store/transactions.js'
 
 /** Plate ids of each stack that cut clean on this press with this class of die, oldest first, newest at most 200. */
-const stacksThatWorked = async (
+export const stacksThatWorked = async (
   sequelize: Sequelize,
   pressId: string,
   dieClass: string,
@@ -71,6 +72,36 @@ const laidThings = async (placement: Placement, transaction: Transaction) => {
   return { dieOf: (id: string) => dies.get(id), sheetOf: (id: string) => sheets.get(id) }
 }
 
+/** The plates of the workshop: all by id, those on the shelf in a fixed order, and how a pad had best lie under dies by what it has borne. */
+export const readPlates = async (transaction: Transaction) => {
+  const plates = await PlateModel.findAll({ order: [['id', 'ASC']], raw: true, transaction })
+  const all = new Map<string, Plate>(plates.map((plate) => [plate.id, toPlate(toPlateRow(plate))]))
+  const wear = await wearOfPads(transaction)
+  return {
+    all,
+    onShelf: plates.flatMap(({ id, retiredAt, deletedAt }) =>
+      retiredAt === null && deletedAt === null ? (all.get(id) ?? []) : [],
+    ),
+    asItLiesUnder:
+      (dies: readonly Die[], throatMm: number) =>
+      (plate: Plate): Plate => {
+        const borne = wear.get(plate.id)
+        return borne ? asWorn(plate, borne, linesOnPad(dies, throatMm, plate)) : plate
+      },
+  }
+}
+
+/** A press as the core takes it; undefined where it is not there. */
+export const readPress = async (
+  id: string,
+  plates: ReadonlyMap<string, Plate>,
+  transaction: Transaction,
+): Promise<Press | undefined> => {
+  const press = await PressModel.findByPk(id, { transaction })
+  const [row] = press ? await pressesTable.rows([press], transaction) : []
+  return row && toPress(row, plates)
+}
+
 export interface Gathering {
   /** Runs not to learn from: whoever asks knows them already. */
   readonly exceptRuns?: readonly string[]
@@ -98,19 +129,13 @@ export const planRequestIn = async (
   transaction: Transaction,
   { exceptRuns = [], brought, placement }: Gathering = {},
 ): Promise<PlanRequest | undefined> => {
-  const [press, things, plates, rules] = [
-    await PressModel.findByPk(question.pressId, { transaction }),
-    brought ?? (await fromShelf(question, transaction)),
-    await PlateModel.findAll({ order: [['id', 'ASC']], raw: true, transaction }),
-    await readHouseRules(transaction),
-  ]
+  const things = brought ?? (await fromShelf(question, transaction))
+  const rules = await readHouseRules(transaction)
+  const { all, onShelf, asItLiesUnder } = await readPlates(transaction)
+  const press = await readPress(question.pressId, all, transaction)
   if (!press || !things) return undefined
-  const [pressRow] = await pressesTable.rows([press], transaction)
-  if (!pressRow) return undefined
-  const all = new Map<string, Plate>(plates.map((plate) => [plate.id, toPlate(toPlateRow(plate))]))
-  const onShelf = plates.filter((plate) => plate.retiredAt === null && plate.deletedAt === null)
   const plain: CutContext = asPressed(question.technique, {
-    press: toPress(pressRow, all),
+    press,
     ...things,
     sheetCount: question.sheetCount,
     bladeSide: question.bladeSide ?? rules.bladeSide,
@@ -120,16 +145,11 @@ export const planRequestIn = async (
   const laid = placement ? await laidThings(placement, transaction) : undefined
   const cut = placement && laid ? placedCut(plain, placement, laid.dieOf) : plain
   const dieClass = cut.dies[0]?.dieClass ?? ''
-  const wear = await wearOfPads(transaction)
-  const asItLies = (plate: Plate): Plate => {
-    const borne = wear.get(plate.id)
-    return borne ? asWorn(plate, borne, linesOnPad(cut.dies, cut.press.throatMm, plate)) : plate
-  }
   const request: PlanRequest = {
     technique: question.technique,
     region: question.region,
     cut: plain,
-    shelf: onShelf.flatMap(({ id }) => all.get(id) ?? []).map(asItLies),
+    shelf: onShelf.map(asItLiesUnder(cut.dies, cut.press.throatMm)),
     workedBefore: await stacksThatWorked(sequelize, question.pressId, dieClass, transaction),
     learnt: await learntOf(
       sequelize,

@@ -19,6 +19,7 @@ import { feels } from './migrations/0016-feels.js'
 import { shows } from './migrations/0017-shows.js'
 import { runShows } from './migrations/0018-run-shows.js'
 import { cards } from './migrations/0019-cards.js'
+import { chartsAndEvenings } from './migrations/0020-charts-and-evenings.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -42,6 +43,7 @@ export const migrations = [
   shows,
   runShows,
   cards,
+  chartsAndEvenings,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

@@ -28,7 +28,11 @@ export const piecesOfJobs = async (
   const rows = await ask<PiecesOfJob & { readonly jobId: string }>(
     `SELECT job_id AS "jobId", coalesce(sum(pieces) FILTER (WHERE finishes), 0)::integer AS cut,
        sum(spoilt)::integer AS spoilt, count(*)::integer AS runs
-     FROM runs WHERE deleted_at IS NULL AND job_id IN (:jobIds) GROUP BY job_id`,
+     FROM (SELECT job_id, pieces, spoilt, finishes FROM runs WHERE deleted_at IS NULL AND job_id IN (:jobIds)
+           UNION ALL
+           SELECT also.job_id, also.pieces, also.spoilt, run.finishes FROM run_also AS also
+           JOIN runs AS run ON run.id = also.run_id WHERE run.deleted_at IS NULL AND also.job_id IN (:jobIds)) AS pressed
+     GROUP BY job_id`,
     jobIds,
     transaction,
   )

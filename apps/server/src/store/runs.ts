@@ -6,7 +6,7 @@ import { cutReferences, referencesOfCutFrom } from './jobs.js'
 import { DieModel } from './models/die-model.js'
 import { JobLayerModel, JobModel } from './models/job-model.js'
 import { PressModel } from './models/press-model.js'
-import { RunDieModel, RunLayerModel, RunModel, RunRoundModel } from './models/run-model.js'
+import { RunAlsoModel, RunDieModel, RunLayerModel, RunModel, RunRoundModel } from './models/run-model.js'
 import { SheetModel } from './models/sheet-model.js'
 import { piecesOfJobs } from './pieces.js'
 import { groupBy, namesOf, rowShape } from './row-shape.js'
@@ -37,6 +37,7 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
   const dies = await RunDieModel.findAll(within)
   const layers = await RunLayerModel.findAll(within)
   const rounds = await RunRoundModel.findAll(within)
+  const also = await RunAlsoModel.findAll(within)
   const names = {
     die: await namesOf(
       DieModel,
@@ -62,6 +63,7 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
   const diesByRun = groupBy(dies, (die) => die.runId)
   const layersByRun = groupBy(layers, (layer) => layer.runId)
   const roundsByRun = groupBy(rounds, (round) => round.runId)
+  const alsoByRun = groupBy(also, (each) => each.runId)
   return stored.map((run) => {
     const dieIds = (diesByRun.get(run.id) ?? []).map((die) => die.dieId)
     return {
@@ -104,6 +106,7 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
       placement: run.placement,
       joins: run.joins,
       cutFrom: run.cutFrom,
+      also: (alsoByRun.get(run.id) ?? []).map(({ jobId, pieces, spoilt }) => ({ jobId, pieces, spoilt })),
       stockTaken: run.stockTaken,
       jobName: names.job.get(run.jobId) ?? '',
       pressName: names.press.get(run.pressId) ?? '',
@@ -136,6 +139,11 @@ export const runChildren: readonly ChildTable<RunInput>[] = [
     model: RunRoundModel,
     key: 'runId',
     rows: (runId, { rounds }) => rounds.map((round, position) => ({ runId, position, ...round })),
+  },
+  {
+    model: RunAlsoModel,
+    key: 'runId',
+    rows: (runId, { also }) => also.map((each, position) => ({ runId, position, ...each })),
   },
 ]
 
@@ -170,8 +178,8 @@ const usesDie = (dieId: string | undefined): WhereOptions => {
  * A change of the log moves its jobs on: under way, or done once enough pieces are finished. They are locked first, in one order, so that
  * two changes at once come one after the other.
  */
-const moveJobsOn = async (named: readonly { readonly jobId: string }[], transaction: Transaction) => {
-  const ids = [...new Set(named.map(({ jobId }) => jobId))]
+const moveJobsOn = async (named: readonly Pick<RunInput, 'jobId' | 'also'>[], transaction: Transaction) => {
+  const ids = [...new Set(named.flatMap(({ jobId, also }) => [jobId, ...also.map((each) => each.jobId)]))]
   const jobs = await JobModel.findAll({
     where: { id: ids },
     order: [['id', 'ASC']],
@@ -203,12 +211,18 @@ export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
     ['at', 'DESC'],
     ['id', 'ASC'],
   ],
-  columns: ({ dieIds: _, layers: __, rounds: ___, ...columns }) => columns,
+  columns: ({ dieIds: _, layers: __, rounds: ___, also: ____, ...columns }) => columns,
   rows: toRunRows,
   children: runChildren,
   references: (run) => [
     { path: 'jobId', id: run.jobId, model: JobModel, what: 'job' },
     ...(run.followsRunId ? [{ path: 'followsRunId', id: run.followsRunId, model: RunModel, what: 'run' }] : []),
+    ...run.also.map(({ jobId }, at) => ({
+      path: `also.${at}.jobId`,
+      id: jobId,
+      model: JobModel,
+      what: 'job' as const,
+    })),
     ...cutReferences(run),
     ...referencesOfCutFrom(run.cutFrom, 'cutFrom.'),
   ],

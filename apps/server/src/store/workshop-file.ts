@@ -5,7 +5,9 @@ import { insertOutlines, outlinesOf } from './dies.js'
 import { readHouseRules } from './house-rules.js'
 import { jobTable } from './jobs.js'
 import { BuildModel } from './models/build-model.js'
+import { ChartModel } from './models/chart-model.js'
 import { DieModel } from './models/die-model.js'
+import { EveningModel } from './models/evening-model.js'
 import { HouseRulesModel } from './models/house-rules-model.js'
 import { JobModel } from './models/job-model.js'
 import { OffcutModel } from './models/offcut-model.js'
@@ -80,6 +82,8 @@ const listsOf = (workshop: Workshop, transaction: Transaction) => {
       rows.map(({ sheetName: _, lengthMm: __, widthMm: ___, areaMm2: ____, claims: _____, ...offcut }) => offcut),
     ),
     builds: rowsOf(workshop.builds.spec, (rows) => rows.map(({ jobs: _, ...build }) => build)),
+    charts: rowsOf(workshop.charts.spec, (rows) => rows.map(({ pressName: _, ...chart }) => chart)),
+    evenings: rowsOf(workshop.evenings.spec, (rows) => rows.map(({ progress: _, ...evening }) => evening)),
     photos: photosForFile(transaction),
   } satisfies Partial<Record<keyof WorkshopFile, AsyncGenerator<unknown[]>>>
 }
@@ -121,6 +125,8 @@ const models: readonly ModelStatic<RowModel>[] = [
   RecipeModel,
   OffcutModel,
   BuildModel,
+  ChartModel,
+  EveningModel,
 ]
 
 /** Inserts the children of many rows at once. */
@@ -178,6 +184,8 @@ export const importWorkshop = (
           transaction,
         ),
       () => insertAll(BuildModel, file.builds, transaction),
+      () => insertAll(ChartModel, file.charts, transaction),
+      () => insertAll(EveningModel, file.evenings, transaction),
       () => replacePhotos(file.photos, photos, transaction),
     ]
     for (const [at, step] of steps.entries()) {

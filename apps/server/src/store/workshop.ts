@@ -1,6 +1,8 @@
 import { measureOutline } from '@bold-heron/core'
 import type { Sequelize } from 'sequelize'
 import { buildsTable } from './builds.js'
+import { chartsTable } from './charts.js'
+import { eveningsTable } from './evenings.js'
 import { diesTable, type Measure } from './dies.js'
 import { jobTable } from './jobs.js'
 import { offcutsTable } from './offcuts.js'
@@ -20,6 +22,8 @@ export const openWorkshop = (sequelize: Sequelize, measure: Measure = measureOut
   sheets: new Table(sequelize, sheetsTable),
   offcuts: new Table(sequelize, offcutsTable),
   builds: new Table(sequelize, buildsTable),
+  charts: new Table(sequelize, chartsTable),
+  evenings: new Table(sequelize, eveningsTable),
   jobs: new Table(sequelize, jobTable),
   runs: new Table(sequelize, runTable),
   recipes: new Table(sequelize, recipeTable),

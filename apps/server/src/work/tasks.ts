@@ -1,5 +1,13 @@
 import {
+  type Cell,
+  chartCellSteps,
+  type ChartRequest,
+  chartRestSteps,
   computedOf,
+  type EveningRequest,
+  eveningSteps,
+  type KeptAnswers,
+  type KeptByName,
   measureOutline,
   nestFor,
   type NestWanted,
@@ -11,11 +19,15 @@ import {
   type PressingResult,
   type Responses,
   type SimulatedPressing,
+  type ProvenSchedule,
+  putInOrder,
+  type ScheduleWanted,
   simulatePressing,
   type Steps,
   type TechniqueId,
   together,
 } from '@bold-heron/core'
+import { availableParallelism } from 'node:os'
 import { performance } from 'node:perf_hooks'
 import { readSvg } from '@bold-heron/formats'
 import { readPhoto } from '../store/read-photo.js'
@@ -43,6 +55,8 @@ export const turns = {
   files: 1,
   /** Pictures, unpacked; one of them fills the memory of many drawings. */
   pictures: 1,
+  /** What somebody waits for and all cores share: charts and evenings, part by part. */
+  cores: availableParallelism(),
   /** What nobody waits for. */
   learner: 1,
 } as const
@@ -65,6 +79,27 @@ const toTheEnd = <Made>(steps: Steps<Made>, tell: Hands['tell']): Made => {
   }
 }
 
+type Answers = readonly (readonly [name: string, answers: KeptAnswers])[]
+
+/** Some cells of a chart, by their places row by row, with what is known of their dies already. */
+interface ChartPart {
+  readonly request: ChartRequest
+  readonly at: readonly number[]
+  readonly answers: Answers
+}
+
+/** All cells of a chart, and all answers that they were made of. */
+interface ChartCells {
+  readonly request: ChartRequest
+  readonly cells: readonly Cell[]
+  readonly answers: Answers
+}
+
+interface EveningAsked {
+  readonly request: EveningRequest
+  readonly answers: Answers
+}
+
 /** Every task that is too heavy for the thread that answers. */
 export const tasks = {
   plan: task('people', (request: PlanRequest, { responses, tell }) => toTheEnd(planSteps(request, responses), tell)),
@@ -72,6 +107,35 @@ export const tasks = {
   nest: task('people', ({ wanted, ms }: { wanted: NestWanted; ms: number }) =>
     nestFor(wanted, ms, () => performance.now()),
   ),
+  chartCells: task('cores', ({ request, at, answers }: ChartPart, { responses, tell }) => {
+    const known: KeptByName = new Map(answers)
+    const fresh: [string, KeptAnswers][] = []
+    const cells = at.map((each, done) => {
+      const { cell, made } = toTheEnd(chartCellSteps(request, each, known, responses), (share) =>
+        tell((done + share) / at.length),
+      )
+      for (const [name, its] of made) {
+        known.set(name, its)
+        fresh.push([name, its])
+      }
+      return cell
+    })
+    return { cells, made: fresh }
+  }),
+  chartRest: task('cores', ({ request, cells, answers }: ChartCells, { responses, tell }) => {
+    const { chart, made } = toTheEnd(chartRestSteps(request, cells, new Map(answers), responses), tell)
+    return { chart, made: [...made] }
+  }),
+  evening: task('cores', ({ request, answers }: EveningAsked, { responses, tell }) => {
+    const { plan, made } = toTheEnd(eveningSteps(request, new Map(answers), responses), tell)
+    return { plan, made: [...made] }
+  }),
+  order: task('cores', (wanted: ScheduleWanted): ProvenSchedule => {
+    const schedule = putInOrder(wanted)
+    // Without pins there is always an order.
+    if (!schedule) throw new RangeError('batches without pins could not be put in order')
+    return schedule
+  }),
   readDrawing: task('quick', (svg: string) => readSvg(svg)),
   measure: task('quick', (lines: readonly Polyline[]): OutlineMeasures | undefined => measureOutline(lines)),
   thumbnail: task('quick', (lines: readonly Polyline[]): string => thumbnailOf(lines)),

@@ -23,7 +23,7 @@ export interface Minding {
 }
 
 /** Lanes in which people stand. */
-const WAITED_FOR: ReadonlySet<Lane> = new Set<Lane>(['quick', 'people'])
+const WAITED_FOR: ReadonlySet<Lane> = new Set<Lane>(['quick', 'people', 'cores'])
 
 /** The worker as it was built beside this file, or its source with a loader. */
 const WORKER = import.meta.url.endsWith('.ts') ? './start-worker.mjs' : './worker.js'

@@ -21,6 +21,8 @@ export interface PressedOutcome {
   readonly until?: string | undefined
   /** How the joins of a border came out. */
   readonly joins?: RunInput['joins']
+  /** Pieces that came out of it for other jobs, whose dies lay beside. */
+  readonly also?: RunInput['also'] | undefined
 }
 
 /** Where the things of a run lay: its own lay-out on the card, without what the card looks like. */
@@ -62,4 +64,5 @@ export const runOf = (
   placement: placeOf(job, run),
   joins: outcome.joins ?? null,
   cutFrom: run.cutFrom,
+  also: [...(outcome.also ?? [])],
 })

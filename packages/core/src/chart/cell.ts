@@ -23,9 +23,11 @@ import { methodOf } from '../techniques/method.js'
 /** Answers of responses by what they depend on. */
 export type KeptByName = Map<string, KeptAnswers>
 
-/** A name for dies: answers for them have it in their own names. */
-export const nameOfDies = (dies: readonly Die[]): string =>
-  JSON.stringify(dies.map((die) => [fingerprintOf(die.outline.lines), die.bladeHeightMm, die.bodyStripMm]))
+/** Whether answers of this name are for one of some dies, alone or with others. */
+export const isAnswerFor = (dies: readonly Die[]): ((name: string) => boolean) => {
+  const prints = dies.map((die) => fingerprintOf(die.outline.lines))
+  return (name) => prints.some((print) => name.includes(print))
+}
 
 /** A name for what a press run answers on a bed. */
 const nameOf = (technique: TechniqueId, cut: CutContext, bed: Bed): string =>

@@ -1,4 +1,5 @@
 import type { Die } from '../dies/die.js'
+import type { Polyline } from '../geometry/polyline.js'
 import type { HouseRules } from '../job/house-rules.js'
 import type { BladeSide } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
@@ -35,8 +36,8 @@ export interface EveningJob {
   readonly alone: boolean
   /** Plates that are otherwise under these dies than on the shelf. */
   readonly worn: readonly Plate[]
-  /** Leftovers of this sheet: each its free rectangle, mm. */
-  readonly leftoversMm: readonly (readonly [number, number])[]
+  /** Leftovers of this sheet: of each its outline, then its holes, mm. */
+  readonly leftovers: readonly (readonly Polyline[])[]
 }
 
 export interface EveningPress {

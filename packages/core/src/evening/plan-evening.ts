@@ -2,7 +2,9 @@ import type { KeptAnswers } from '../goals/kept-response.js'
 import type { KeptByName } from '../chart/cell.js'
 import type { Responses } from '../planner/responses.js'
 import { type Steps, within } from '../planner/steps.js'
-import { lengthOf } from '../geometry/polyline.js'
+import { lengthOf, type Polyline } from '../geometry/polyline.js'
+import { rectangle } from '../geometry/polygons.js'
+import { nest, type PieceTurns } from '../nesting/nest.js'
 import type { EveningRequest } from './evening-request.js'
 import { type LaidOut, type Lay, LayOuts, laysOf, largestPad } from './lays.js'
 import { type LayerChanges, layerChanges, platesOf } from './layer-changes.js'
@@ -126,7 +128,11 @@ const ordered = (
   request: EveningRequest,
   lays: readonly OptionsOfLay[],
 ): { readonly schedule: ProvenSchedule; readonly wanted: ScheduleWanted; readonly dropped: string[] } => {
-  const dropped: string[] = []
+  // A press on which there is no way to press a batch cannot be fixed for it.
+  const dropped = lays.flatMap(({ lay, options }) => {
+    const fixed = request.pins.pressOf[lay.id]
+    return fixed !== undefined && !options.some(({ pressId }) => pressId === fixed) ? [lay.id] : []
+  })
   let { pins } = request
   for (;;) {
     const wanted = wantedOf(request, lays, pins)
@@ -155,6 +161,22 @@ export const blanksFrom = (
   return mayTurn ? Math.max(straight, Math.floor(length / w) * Math.floor(width / l)) : straight
 }
 
+/** How many blanks a leftover gives, cut in rows. */
+const blanksOn = (
+  [outline, ...holes]: readonly Polyline[],
+  [l, w]: readonly [number, number],
+  turns: PieceTurns,
+): number => {
+  if (!outline) return 0
+  const blank = { outline: rectangle({ fromX: 0, fromY: 0, toX: l, toY: w }), count: MOST_BLANKS, turns }
+  // Rows of boxes come first; what a guillotine cuts is no better.
+  const rows = nest({ sheet: { outline, holes }, pieces: [blank], gapMm: 0, edgeMm: 0, seed: 1 }).next()
+  return rows.done ? 0 : rows.value.placed.length
+}
+
+/** More blanks than anybody cuts from a leftover. */
+const MOST_BLANKS = 200
+
 const sheetsOf = (request: EveningRequest, queued: readonly QueuedRuns[]): SheetsNeeded[] => {
   const stock = new Map<string, number>()
   return queued.map(({ jobIds, option, laid, copies }): SheetsNeeded => {
@@ -164,7 +186,7 @@ const sheetsOf = (request: EveningRequest, queued: readonly QueuedRuns[]): Sheet
     const blanks = option.runs * option.sheetCount
     const fromLeftovers = Math.min(
       blanks,
-      job.leftoversMm.reduce((sum, size) => sum + blanksFrom(size, blankMm, mayTurn), 0),
+      job.leftovers.reduce((sum, loops) => sum + blanksOn(loops, blankMm, job.turns), 0),
     )
     const perSheet = Math.max(1, blanksFrom(job.sheetSizeMm, blankMm, mayTurn))
     const sheets = Math.ceil((blanks - fromLeftovers) / perSheet)

@@ -101,7 +101,7 @@ export const anEveningRequest = (random: RandomSource, jobs: number): EveningReq
         turns: 'any',
         alone: false,
         worn: [],
-        leftoversMm: [],
+        leftovers: [],
       }
     }),
     gapMm: USUAL_LAY_GAP_MM,

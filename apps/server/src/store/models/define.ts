@@ -7,6 +7,8 @@ import { definePlates } from './plate-model.js'
 import { definePresses } from './press-model.js'
 import { definePhotos } from './photo-model.js'
 import { defineBuilds } from './build-model.js'
+import { defineCharts } from './chart-model.js'
+import { defineEvenings } from './evening-model.js'
 import { defineOffcuts } from './offcut-model.js'
 import { defineRecipes } from './recipe-model.js'
 import { defineRuns } from './run-model.js'
@@ -26,6 +28,8 @@ export const defineModels = (sequelize: Sequelize): void => {
     defineRecipes,
     defineOffcuts,
     defineBuilds,
+    defineCharts,
+    defineEvenings,
     defineHouseRules,
   ])
     define(sequelize)

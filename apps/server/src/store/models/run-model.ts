@@ -70,6 +70,15 @@ export class RunRoundModel extends Model {
   declare feel: HandleFeel
 }
 
+/** Pieces of a run for another job than its own. */
+export class RunAlsoModel extends Model {
+  declare runId: string
+  declare position: number
+  declare jobId: string
+  declare pieces: number
+  declare spoilt: number
+}
+
 const childKey = (): ModelAttributes => ({
   runId: { type: DataTypes.UUID, primaryKey: true },
   position: { type: DataTypes.INTEGER, primaryKey: true },
@@ -130,5 +139,9 @@ export const defineRuns = (sequelize: Sequelize): void => {
       feel: text(),
     },
     { sequelize, tableName: 'run_rounds' },
+  )
+  RunAlsoModel.init(
+    { ...childKey(), jobId: reference(), pieces: whole(), spoilt: whole() },
+    { sequelize, tableName: 'run_also' },
   )
 }

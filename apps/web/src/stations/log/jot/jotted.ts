@@ -62,6 +62,7 @@ export const jottedRun = (
     shows: run.shows,
     joins: null,
     cutFrom: null,
+    also: [],
     finishes: run.finishes,
     pressId: run.pressId,
     dieIds: run.dieIds,

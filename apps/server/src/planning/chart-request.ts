@@ -1,0 +1,191 @@
+import { createHash } from 'node:crypto'
+import {
+  type ChartRequest,
+  type Die,
+  type DieClass,
+  dieClasses,
+  factsOfDieClass,
+  type Plate,
+  type RowOfChart,
+  type Sheet,
+  techniqueOf,
+} from '@bold-heron/core'
+import {
+  type ChartBasis,
+  type ChartRow,
+  MOST_CHART_COLUMNS,
+  MOST_CHART_ROWS,
+  toDie,
+  toHouseRules,
+  toSheet,
+} from '@bold-heron/schema'
+import type { Sequelize, Transaction } from 'sequelize'
+import { learntOf } from '../learning/learnt-of.js'
+import { diesWithLines } from '../store/dies.js'
+import { readHouseRules } from '../store/house-rules.js'
+import { DieModel } from '../store/models/die-model.js'
+import { SheetModel } from '../store/models/sheet-model.js'
+import { toSheetRow } from '../store/sheets.js'
+import { inSnapshot } from '../store/transactions.js'
+import { readPlates, readPress, stacksThatWorked } from './plan-request.js'
+
+/** What a chart is computed from, a name for each part of it, and how many runs of the log it rests on. */
+export interface GatheredChart {
+  readonly request: ChartRequest
+  readonly basis: ChartBasis
+  readonly runs: number
+}
+
+/** A short name for something: the same for what says the same. */
+export const nameOf = (thing: unknown): string =>
+  createHash('sha256').update(JSON.stringify(thing)).digest('base64url').slice(0, 22)
+
+/** A die as it is usual for its class. */
+const usualDie = (dieClass: DieClass): Die => {
+  const { heightMm, bladeHeightMm, typicalSizeMm, cased } = factsOfDieClass(dieClass)
+  return toDie({
+    id: `usual ${dieClass}`,
+    name: dieClass,
+    dieClass,
+    lengthMm: typicalSizeMm[0],
+    widthMm: typicalSizeMm[1],
+    heightMm,
+    heightMeasuredBy: 'table',
+    bladeHeightMm,
+    bodyStripMm: null,
+    laciness: null,
+    fitForFoam: cased,
+    note: '',
+    outline: null,
+  })
+}
+
+/** Plain card of a thickness, mm. */
+const plainCard = (mm: number): Sheet =>
+  toSheet({
+    id: `card ${mm}`,
+    name: `${mm}`,
+    kind: 'smooth-card',
+    caliperMm: mm,
+    caliperBy: 'caliper',
+    grammage: null,
+    shearStrengthMPa: null,
+    squashModulusMPa: null,
+    lengthMm: 297,
+    widthMm: 210,
+    stock: 0,
+    colour: '',
+    weightTyped: '',
+    grain: 'unknown',
+    patterned: false,
+    parts: [],
+    note: '',
+  })
+
+/** The dies of a chart's rows: those that are named, all that the technique takes, or as kinds of die usually are. */
+const diesOf = async ({ rows, technique }: ChartRow, transaction: Transaction): Promise<Die[]> => {
+  if (rows.by === 'classes') return dieClasses.filter((each) => rows.dieClasses.includes(each)).map(usualDie)
+  const taken = dieClasses.filter((each) => techniqueOf(technique).takes.includes(factsOfDieClass(each).use))
+  const where = rows.dieIds.length > 0 ? { id: rows.dieIds } : { retiredAt: null, deletedAt: null, dieClass: taken }
+  const stored = await DieModel.findAll({
+    where,
+    attributes: ['id'],
+    order: [
+      ['dieClass', 'ASC'],
+      ['name', 'ASC'],
+      ['id', 'ASC'],
+    ],
+    limit: MOST_CHART_ROWS,
+    transaction,
+  })
+  const found = await diesWithLines(
+    transaction,
+    stored.map(({ id }) => id),
+  )
+  const ids = rows.dieIds.length > 0 ? rows.dieIds : stored.map(({ id }) => id)
+  return ids.flatMap((id) => found.get(id) ?? [])
+}
+
+const sheetsOf = async ({ columns }: ChartRow, transaction: Transaction): Promise<Sheet[]> => {
+  if (columns.by === 'thicknesses') return [...columns.mm].sort((a, b) => a - b).map(plainCard)
+  const where = columns.sheetIds.length > 0 ? { id: columns.sheetIds } : { retiredAt: null, deletedAt: null }
+  const stored = await SheetModel.findAll({
+    where,
+    order: [
+      ['caliperMm', 'ASC'],
+      ['name', 'ASC'],
+      ['id', 'ASC'],
+    ],
+    limit: MOST_CHART_COLUMNS,
+    transaction,
+  })
+  return stored.map((sheet) => toSheet(toSheetRow(sheet)))
+}
+
+/** The plates that are otherwise under some dies than on the shelf. */
+export const wornUnder = (shelf: readonly Plate[], asItLies: (plate: Plate) => Plate): Plate[] =>
+  shelf.flatMap((plate) => {
+    const its = asItLies(plate)
+    return its === plate || JSON.stringify(its) === JSON.stringify(plate) ? [] : [its]
+  })
+
+/** Gathers everything that a chart is computed from, read in one snapshot. Undefined where the press is not there. */
+export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<GatheredChart | undefined> =>
+  inSnapshot(sequelize, async (transaction) => {
+    const { technique, pressId, perBase } = chart
+    const { all, onShelf, asItLiesUnder } = await readPlates(transaction)
+    const press = await readPress(pressId, all, transaction)
+    if (!press) return undefined
+    const rules = await readHouseRules(transaction)
+    const dies = await diesOf(chart, transaction)
+    const sheets = await sheetsOf(chart, transaction)
+    const worked = new Map<DieClass, string[][]>()
+    for (const { dieClass } of dies)
+      if (!worked.has(dieClass)) worked.set(dieClass, await stacksThatWorked(sequelize, pressId, dieClass, transaction))
+    const rows = dies.map((die): RowOfChart => ({
+      id: die.id,
+      name: die.name,
+      dies: [die],
+      worn: wornUnder(onShelf, asItLiesUnder([die], press.throatMm)),
+      workedBefore: worked.get(die.dieClass) ?? [],
+    }))
+    const columns = []
+    for (const sheet of sheets) {
+      const spreadOf = (plateId: string): number | undefined => all.get(plateId)?.thickness.spreadMm
+      // Plain card of some thickness is no sheet of the log's; what the log says of the press holds for it all the same.
+      const of = {
+        technique,
+        sheetId: chart.columns.by === 'sheets' ? sheet.id : '00000000-0000-0000-0000-000000000000',
+      }
+      columns.push({
+        id: sheet.id,
+        name: sheet.name,
+        sheet,
+        learnt: await learntOf(sequelize, press, of, [], spreadOf, transaction),
+      })
+    }
+    const request: ChartRequest = {
+      technique,
+      press,
+      // A crease is pressed with the blades up: techniques, common practice, no source.
+      bladeSide: technique === 'crease' ? 'up' : rules.bladeSide,
+      rules: toHouseRules(rules),
+      shelf: onShelf,
+      rows,
+      columns,
+      perBase,
+    }
+    return {
+      request,
+      basis: {
+        press: nameOf(press),
+        plates: nameOf(onShelf),
+        dies: nameOf(dies),
+        sheets: nameOf(sheets),
+        rules: nameOf(request.rules),
+        log: nameOf([columns.map(({ learnt }) => learnt), rows.map(({ worn, workedBefore }) => [worn, workedBefore])]),
+        chart: nameOf([technique, chart.rows, chart.columns, perBase, request.bladeSide]),
+      },
+      runs: Math.max(0, ...columns.map(({ learnt }) => learnt.pressRuns)),
+    }
+  })
