@@ -48,16 +48,14 @@ describe('a wall chart', () => {
     expect(chart.columns.map(({ name }) => name)).toEqual(['Thin card', 'Card'])
     const cell = chart.cells[1]![1]!
     expect(cell.is).toBe('base')
-    const planned = await server.api
-      .post('/api/plans')
-      .send({
-        technique: 'cut',
-        region: 'all',
-        pressId: ids.press,
-        dieIds: [ids.leaf],
-        sheetId: ids.card,
-        sheetCount: 1,
-      })
+    const planned = await server.api.post('/api/plans').send({
+      technique: 'cut',
+      region: 'all',
+      pressId: ids.press,
+      dieIds: [ids.leaf],
+      sheetId: ids.card,
+      sheetCount: 1,
+    })
     const plan = planned.body as { best: { prediction: { recommended: number } } | null } & Partial<PlanAnswer>
     expect(plan.best!.prediction.recommended).toBeLessThanOrEqual(cell.figures!.passes)
     const again = await get<ComputedChart>(`/api/charts/${id}/computed`)

@@ -6,7 +6,8 @@ import { sendProblem } from './problems.js'
 export const DEADLINE_MS = 8000
 
 /** Addresses that mind their own time: work that is long by nature, given up by whoever asked, and the health. */
-const MIND_THEIR_TIME = /^\/(workshop|csv|plans|simulations|health)(\/|$)/i
+const MIND_THEIR_TIME =
+  /^\/(workshop|csv|plans|simulations|health|orders|charts\/[^/]+\/computed|evenings\/[^/]+\/plan)(\/|$)/i
 
 const isRead = (method: string): boolean => method === 'GET' || method === 'HEAD'
 

@@ -7,6 +7,8 @@ import type { NamedAnswers } from './kept-answers.js'
 export interface Keeping {
   answersFor(row: ChartRequest['rows'][number]): Promise<NamedAnswers>
   keep(made: NamedAnswers): Promise<void>
+  /** All cells, where nothing that they rest on has changed. */
+  readonly cells: readonly Cell[] | undefined
 }
 
 /** How a chart is minded while it is worked out. */
@@ -29,11 +31,11 @@ const noted = (answers: NamedAnswers): Map<string, NamedAnswers[number][1]> => n
 export const chartOverCores = async (
   work: Work,
   request: ChartRequest,
-  { answersFor, keep }: Keeping,
+  { answersFor, keep, cells: known }: Keeping,
   { signal, onProgress, onCell }: ChartMinding = {},
-): Promise<WholeChart> => {
+): Promise<{ readonly chart: WholeChart; readonly cells: readonly Cell[] }> => {
   const { rows, columns } = request
-  const cells: Cell[] = []
+  const cells: Cell[] = [...(known ?? [])]
   const all = noted([])
   let done = 0
   const parts = rows.map(async (row, its) => {
@@ -41,6 +43,7 @@ export const chartOverCores = async (
     const own: ChartRequest = { ...request, rows: [row] }
     const answers = await answersFor(row)
     for (const [name, each] of answers) all.set(name, each)
+    if (known) return
     const share = Math.ceil(columns.length / Math.min(turns.cores, columns.length))
     const pieces = Array.from({ length: Math.ceil(columns.length / share) }, (_, piece) =>
       columns.map((__, at) => at).slice(piece * share, (piece + 1) * share),
@@ -67,5 +70,5 @@ export const chartOverCores = async (
     { signal, onProgress: (share) => onProgress?.(CELLS_DONE + (1 - CELLS_DONE) * share) },
   )
   await keep(made)
-  return chart
+  return { chart, cells }
 }

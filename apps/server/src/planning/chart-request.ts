@@ -33,6 +33,8 @@ import { readPlates, readPress, stacksThatWorked } from './plan-request.js'
 export interface GatheredChart {
   readonly request: ChartRequest
   readonly basis: ChartBasis
+  /** Of all that its cells rest on, however few base stacks are wanted. */
+  readonly cellsName: string
   readonly runs: number
 }
 
@@ -175,17 +177,19 @@ export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<Gath
       columns,
       perBase,
     }
+    const shown = [technique, chart.rows, chart.columns, request.bladeSide]
+    const parts = {
+      press: nameOf(press),
+      plates: nameOf(onShelf),
+      dies: nameOf(dies),
+      sheets: nameOf(sheets),
+      rules: nameOf(request.rules),
+      log: nameOf([columns.map(({ learnt }) => learnt), rows.map(({ worn, workedBefore }) => [worn, workedBefore])]),
+    }
     return {
       request,
-      basis: {
-        press: nameOf(press),
-        plates: nameOf(onShelf),
-        dies: nameOf(dies),
-        sheets: nameOf(sheets),
-        rules: nameOf(request.rules),
-        log: nameOf([columns.map(({ learnt }) => learnt), rows.map(({ worn, workedBefore }) => [worn, workedBefore])]),
-        chart: nameOf([technique, chart.rows, chart.columns, perBase, request.bladeSide]),
-      },
+      basis: { ...parts, chart: nameOf([...shown, perBase]) },
+      cellsName: nameOf(['cells', parts, shown]),
       runs: Math.max(0, ...columns.map(({ learnt }) => learnt.pressRuns)),
     }
   })

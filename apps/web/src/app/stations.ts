@@ -6,13 +6,14 @@ import { place } from '../stations/place/station.js'
 import { plan } from '../stations/plan/station.js'
 import { practice } from '../stations/practice/station.js'
 import { shelf } from '../stations/shelf/station.js'
+import { wall } from '../stations/wall/station.js'
 import { welcome } from '../stations/welcome/station.js'
 import { words } from '../stations/words/station.js'
 import { workshop } from '../stations/workshop/station.js'
 import type { Station, StationNav } from '../stations/station.js'
 
 /** Every station, in the order people work. */
-export const stations = [jobs, cards, shelf, plan, place, bench, log, practice, workshop, words, welcome] as const
+export const stations = [jobs, cards, wall, shelf, plan, place, bench, log, practice, workshop, words, welcome] as const
 
 type AnyStation = (typeof stations)[number]
 type Reached = Extract<AnyStation, Station<string, unknown, StationNav>>

@@ -119,17 +119,19 @@ async function* linesOf(body: ReadableStream<Uint8Array>): AsyncGenerator<Record
   }
 }
 
-/** As `ask`, for long work: `tell` hears how far it is (0…1) until the answer is there. */
+/** As `ask`, for long work: `tell` hears how far it is (0…1), and `tellPart` what is there already, until the answer is. */
 export const askInLines = async <Schema extends z.ZodType>(
   path: string,
   schema: Schema,
   asked: Asked,
   tell: (share: number) => void = () => undefined,
+  tellPart: (part: unknown) => void = () => undefined,
 ): Promise<z.output<Schema>> => {
   const response = await send(path, { ...asked, accept: LINES })
   if (!response.ok || !response.body) throw await troubleOf(response)
   for await (const line of linesOf(response.body)) {
     if (typeof line['progress'] === 'number') tell(line['progress'])
+    if ('part' in line) tellPart(line['part'])
     if ('problem' in line) throw new ProblemError(problem.parse(line['problem']))
     if ('answer' in line) return parsed(response.url, schema, line['answer'])
   }

@@ -26,7 +26,9 @@ export const useChangeHouseRules = () => {
     },
     onSuccess: (rules) => {
       client.setQueryData(key, rules)
-      return client.invalidateQueries({ queryKey: ['plan'] })
+      return Promise.all(
+        ['plan', 'made-charts', 'made-evenings'].map((key) => client.invalidateQueries({ queryKey: [key] })),
+      )
     },
   })
 }

@@ -1,5 +1,5 @@
 import type { Assessment, Plan, PlanRequest, Press, Stack, Suggestion, TrialAdvice, TriedRound } from '@bold-heron/core'
-import { planRequest } from '@bold-heron/schema'
+import { type PlanQuestion, planRequest } from '@bold-heron/schema'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { longWork, planner } from '../workers/planner.js'
@@ -107,11 +107,20 @@ export const useSuggestions = (jobId: string, request: PlanRequest, assessment: 
  * What the planner needs for a session at the Bench: asked once and kept, as the session learns by itself from there on and may
  * have to do without the server. The session's own runs are left out of what is learnt.
  */
-export const useBenchRequest = (jobId: string, ownRuns: readonly string[]) =>
+export const useBenchRequest = (
+  jobId: string,
+  ownRuns: readonly string[],
+  /** Where what is pressed is not just the job's run in hand. */
+  question?: PlanQuestion,
+) =>
   useQuery({
-    queryKey: ['bench', jobId, 'request', ...ownRuns],
-    queryFn: ({ signal }) =>
-      ask(`/api/jobs/${jobId}/plan-request?except=${ownRuns.join(',')}`, planRequest, { signal }),
+    queryKey: ['bench', jobId, 'request', ...ownRuns, question ?? null],
+    queryFn: ({ signal }) => {
+      const except = `except=${ownRuns.join(',')}`
+      return question
+        ? ask(`/api/plan-requests?${except}`, planRequest, { signal, method: 'POST', body: question })
+        : ask(`/api/jobs/${jobId}/plan-request?${except}`, planRequest, { signal })
+    },
     staleTime: Infinity,
     gcTime: 0,
     refetchOnWindowFocus: false,

@@ -1,8 +1,12 @@
 import {
   type BuildInput,
   buildRow,
+  type ChartInput,
+  chartRow,
   type DieInput,
   dieRow,
+  type EveningInput,
+  eveningRow,
   type JobInput,
   jobRow,
   type OffcutInput,
@@ -35,6 +39,8 @@ const rows = {
   recipes: recipeRow,
   offcuts: offcutRow,
   builds: buildRow,
+  charts: chartRow,
+  evenings: eveningRow,
 }
 export type Kind = keyof typeof rows
 export type RowOf<K extends Kind> = z.infer<(typeof rows)[K]>
@@ -50,6 +56,8 @@ interface Inputs {
   recipes: RecipeInput
   offcuts: OffcutInput
   builds: BuildInput
+  charts: ChartInput
+  evenings: EveningInput
 }
 export type InputOf<K extends Kind> = Inputs[K]
 
@@ -112,15 +120,17 @@ export const useRow = <K extends Kind>(kind: K, id: string | undefined) =>
 
 /** What a change of one kind makes stale: its lists, whatever shows its names, and every plan. */
 const touchedBy: Readonly<Record<Kind, readonly string[]>> = {
-  plates: ['plates', 'presses', 'plan'],
-  presses: ['presses', 'jobs', 'runs', 'plan'],
-  dies: ['dies', 'jobs', 'runs', 'plan'],
-  sheets: ['sheets', 'jobs', 'runs', 'plan'],
-  jobs: ['jobs', 'runs', 'plan', 'offcuts', 'builds'],
-  runs: ['runs', 'jobs', 'plan', 'sheets', 'offcuts', 'builds'],
+  plates: ['plates', 'presses', 'plan', 'made-charts', 'made-evenings'],
+  presses: ['presses', 'jobs', 'runs', 'plan', 'charts', 'made-charts', 'made-evenings'],
+  dies: ['dies', 'jobs', 'runs', 'plan', 'made-charts', 'made-evenings'],
+  sheets: ['sheets', 'jobs', 'runs', 'plan', 'made-charts', 'made-evenings'],
+  jobs: ['jobs', 'runs', 'plan', 'offcuts', 'builds', 'evenings', 'made-evenings'],
+  runs: ['runs', 'jobs', 'plan', 'sheets', 'offcuts', 'builds', 'made-charts', 'evenings', 'made-evenings'],
   recipes: ['recipes'],
-  offcuts: ['offcuts'],
+  offcuts: ['offcuts', 'made-evenings'],
   builds: ['builds', 'jobs'],
+  charts: ['charts', 'made-charts'],
+  evenings: ['evenings'],
 }
 
 /** Makes stale what a change touched; `gone` is a row that was deleted, which nobody need ask for again. */

@@ -1,11 +1,14 @@
 import { type DieClass, type Fault, type Polyline, standInOutline, type TemplateLine } from '@bold-heron/core'
 import {
+  type ChartPaper,
+  chartWriter,
   type DrawingFaultCode,
   type DrawingNote,
   type Format,
   formatOf,
   formats,
   type Paper,
+  type PrintedChart,
   readDrawing,
   type TemplateWords,
 } from '@bold-heron/formats'
@@ -57,6 +60,12 @@ const drawing = {
     const write = await formats.find((format) => format.ending === ending)?.template?.()
     if (!write) throw new Error(`a template cannot be written as ${ending}`)
     return write(lines, words, paper)
+  },
+  /** A wall chart as a PDF's content; `pages` says how a page is numbered, with {{page}} and {{of}} in it. */
+  chart: async (chart: Omit<PrintedChart, 'page'>, pages: string, paper: ChartPaper): Promise<ArrayBuffer> => {
+    const write = await chartWriter()
+    const page = (at: number, of: number): string => pages.replace('{{page}}', `${at}`).replace('{{of}}', `${of}`)
+    return write({ ...chart, page }, paper)
   },
 }
 export type DrawingWorker = typeof drawing

@@ -240,7 +240,7 @@ const chartOf = (
     }),
     cells: request.rows.map((_, row) => shown.slice(row * columns, (row + 1) * columns)),
     cost,
-    bound: Math.max(0, Math.min(cost, chosen.bound - TIES)),
+    bound: chosen.proven ? cost : Math.max(0, Math.min(cost, chosen.bound - TIES)),
     proven: chosen.proven,
     candidates: candidates.length,
   }

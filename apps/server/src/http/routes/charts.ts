@@ -1,3 +1,4 @@
+import type { Cell } from '@bold-heron/core'
 import {
   answerOfChart,
   chartBasis,
@@ -24,20 +25,23 @@ export const chartRoutes = (workshop: Workshop, work: Work, kept: KeptResults): 
   const chartOf = async (id: string): Promise<ChartRow> => (await workshop.charts.find(id)) ?? refuseMissing('chart')
   const compute = async (row: ChartRow, { signal, onProgress, tell }: Partial<InLines>): Promise<ComputedChart> => {
     const gathered = (await gatherChart(workshop.sequelize, row)) ?? refuseMissing('press')
-    const { request, basis, runs } = gathered
+    const { request, basis, cellsName, runs } = gathered
     const name = nameOf(['chart', basis])
     const known = computedChart.safeParse(await kept.result(name))
     if (known.success) return known.data
     const keeping: Keeping = {
       answersFor: ({ dies }) => kept.answersFor(request.press, dies),
       keep: (made) => kept.keepAnswers(request.press, made),
+      // Only we write there.
+      cells: (await kept.result(cellsName)) as readonly Cell[] | undefined,
     }
-    const chart = await chartOverCores(work, request, keeping, {
+    const { chart, cells } = await chartOverCores(work, request, keeping, {
       signal,
       onProgress,
       onCell: (at, cell) => tell?.({ at, cell } satisfies { at: number; cell: unknown } as ChartCellTold),
     })
     const made = { chart: answerOfChart(request, chart, { basedOnRuns: runs }), basis, at: new Date().toISOString() }
+    await kept.keepResult(cellsName, cells)
     await kept.keepResult(name, made)
     return made
   }

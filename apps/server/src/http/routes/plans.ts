@@ -29,6 +29,18 @@ const requestQuery = z.object({
 export const planRoutes = (workshop: Workshop, work: Work): Route[] => [
   route({
     method: 'post',
+    path: '/api/plan-requests',
+    summary: 'Everything the planner needs for a cut that is no job of its own',
+    query: z.object({ except: requestQuery.shape.except }),
+    body: planQuestion,
+    answers: { 200: { says: 'The planner’s input', schema: planRequest }, 404: notThere, 422: refusedFields },
+    async handle({ body, query }) {
+      const exceptRuns = (query.except ?? '').split(',').filter((each) => idField.safeParse(each).success)
+      return (await gatherPlanRequest(workshop.sequelize, body, { exceptRuns })) ?? refuse(404, 'plan-things-missing')
+    },
+  }),
+  route({
+    method: 'post',
     path: '/api/plans',
     summary: 'Work out the stacks for a cut; with Accept: application/x-ndjson also hear how far it is',
     body: planQuestion,

@@ -1,4 +1,4 @@
-import { differenceOf, gapOfClass, type PlanRequest, type Stack, type TriedRound } from '@bold-heron/core'
+import { differenceOf, foundStack, gapOfClass, type PlanRequest, type Stack, type TriedRound } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { Volume2, VolumeX } from 'lucide-react'
 import { useRef, useState } from 'react'
@@ -10,6 +10,7 @@ import { Button, IconButton } from '../../ui/Button.js'
 import { Confirm } from '../../ui/Confirm.js'
 import type { BenchStep } from './bench-steps.js'
 import { BenchPicture } from './BenchPicture.js'
+import { EveningStage } from './evening/EveningStage.js'
 import { FinishStage } from './FinishStage.js'
 import { NextStage } from './NextStage.js'
 import { RehearsedStage } from './RehearsedStage.js'
@@ -71,6 +72,12 @@ const Progress = ({
   )
 }
 
+/** The plate that a layer names, where it is on the shelf. */
+const plateOf =
+  ({ shelf }: PlanRequest) =>
+  ({ plateId }: { readonly plateId: string }) =>
+    shelf.find(({ id }) => id === plateId)
+
 /** A session with its stack found on the shelf. */
 export const BenchOfSession = ({
   job,
@@ -100,7 +107,9 @@ export const BenchOfSession = ({
   const round = useRound({ job, request, session, stack, assessment, gapMm, standIn, onChange })
   const { step, steps } = round
   const run = runInHandOf(job)
-  const previous = rounds.at(-1)?.stack
+  // Before the first round lies what the evening's run before it left.
+  const left = session.evening ? foundStack(session.evening.inPress, request.cut, plateOf(request)) : undefined
+  const previous = rounds.at(-1)?.stack ?? left
   const inRound = session.stage === 'round'
   const cutByNow = session.pressed.reduce((sum, each) => sum + each.pieces, 0)
   const roundNumber = t('bench.roundNumber', { number: session.pressed.length + (inRound ? 1 : 0) })
@@ -151,7 +160,16 @@ export const BenchOfSession = ({
             onPiece={() => onChange(onlyPiece(session, passesWanted(session), newRun()))}
           />
         )}
-        {session.stage === 'finish' && !standIn && !session.rehearsing && (
+        {session.stage === 'finish' && !standIn && !session.rehearsing && session.evening && (
+          <EveningStage
+            session={session}
+            evening={session.evening}
+            job={job}
+            onMore={() => onChange(oneMore(session, passesWanted(session), newRun()))}
+            onDone={() => onChange(undefined)}
+          />
+        )}
+        {session.stage === 'finish' && !standIn && !session.rehearsing && !session.evening && (
           <FinishStage
             job={job}
             pieces={cutByNow}

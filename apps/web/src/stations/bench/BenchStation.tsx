@@ -1,93 +1,16 @@
-import type { PlanRequest, TriedRound } from '@bold-heron/core'
-import { type JobRow, pressIdOf, runInHandOf } from '@bold-heron/schema'
-import { useCallback, useState } from 'react'
+import { type JobRow, runInHandOf } from '@bold-heron/schema'
+import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useBenchRequest } from '../../data/plan.js'
+import { useSearchParams } from 'react-router'
 import { JobStation } from '../../pressing/JobStation.js'
-import { type chosenOfStack, stackOfChosen } from '../../pressing/stack/chosen-stack.js'
 import { Button } from '../../ui/Button.js'
-import { Empty, Loaded, Loading } from '../../ui/states.js'
-import { BenchOfSession } from './BenchOfSession.js'
-import { BenchStart } from './BenchStart.js'
+import { Empty, Loading } from '../../ui/states.js'
+import { BenchOfJob } from './BenchOfJob.js'
+import { EveningBench } from './evening/EveningBench.js'
 import { OutboxNotice } from './OutboxNotice.js'
-import { type BenchSession, newRun, type PressedAtBench, startSession, toldSoFar } from './session.js'
 import { useOnlyHere } from './use-only-here.js'
 import { useSession } from './use-session.js'
 import { useWakeLock } from './use-wake-lock.js'
-
-/** What is pressed: another press, die, sheet or side makes another session. */
-const cutKeyOf = (job: JobRow): string => {
-  const run = runInHandOf(job)
-  return JSON.stringify([
-    run.id,
-    run.technique,
-    run.region,
-    pressIdOf(job, run),
-    run.dieIds,
-    run.sheetId,
-    run.sheetCount,
-    run.bladeSide,
-    run.onlyOne,
-    job.card?.card ?? null,
-    run.placed,
-  ])
-}
-
-/** Rounds with their stacks found on the shelf; a stack of which a piece has left it is left out. */
-const roundsOn = (told: readonly PressedAtBench[], request: PlanRequest): TriedRound[] =>
-  told.flatMap(({ stack: chosen, look, freshSheets }): TriedRound[] => {
-    const stack = stackOfChosen(chosen, request)
-    return stack ? [{ stack, look, freshSheets }] : []
-  })
-
-/** The job's bench with the session that was found, or none. */
-const BenchOfJob = ({
-  job,
-  kept,
-  onKeep,
-}: {
-  readonly job: JobRow
-  readonly kept: BenchSession | undefined
-  readonly onKeep: (session: BenchSession | undefined) => void
-}) => {
-  const { t } = useTranslation()
-  const cutKey = cutKeyOf(job)
-  const session = kept?.cutKey === cutKey ? kept : undefined
-  // Told before a session was begun anew; asked for once, as the request leaves out just these.
-  const [earlier, setEarlier] = useState<readonly PressedAtBench[]>(session?.earlier ?? [])
-  const [ownRuns] = useState(() => [...new Set((session ? toldSoFar(session) : []).map((each) => each.runId))])
-  const request = useBenchRequest(job.id, ownRuns)
-  const start = useCallback(
-    (stack: ReturnType<typeof chosenOfStack>, passes: number) => {
-      const begins = { jobId: job.id, cutKey, cutBefore: job.cut, rehearsing: runInHandOf(job).onlyOne }
-      onKeep(startSession(begins, stack, passes, newRun(), earlier))
-    },
-    [onKeep, job, cutKey, earlier],
-  )
-  return (
-    <Loaded query={request} what={t('bench.loading')}>
-      {(input) => {
-        const stack = session && stackOfChosen(session.round.stack, input)
-        if (!session || !stack)
-          return <BenchStart job={job} request={input} earlier={roundsOn(earlier, input)} onStart={start} />
-        return (
-          <BenchOfSession
-            job={job}
-            request={input}
-            session={session}
-            stack={stack}
-            rounds={roundsOn(toldSoFar(session), input)}
-            onChange={onKeep}
-            onAnew={() => {
-              setEarlier(toldSoFar(session))
-              onKeep(undefined)
-            }}
-          />
-        )
-      }}
-    </Loaded>
-  )
-}
 
 /** The bench of a job, where no other page has it. */
 const BenchHere = ({ job }: { readonly job: JobRow }) => {
@@ -102,11 +25,12 @@ const BenchHere = ({ job }: { readonly job: JobRow }) => {
   )
 }
 
-const BenchIfFree = ({ job }: { readonly job: JobRow }) => {
+/** The bench of a job in one window at a time. */
+const BenchIfFree = ({ job, children }: { readonly job: JobRow; readonly children: ReactNode }) => {
   const { t } = useTranslation()
   const { where, takeOver } = useOnlyHere(`bold-heron/bench/${job.id}`)
   if (where === 'asking') return <Loading what={t('bench.loading')} />
-  if (where === 'here') return <BenchHere key={runInHandOf(job).id} job={job} />
+  if (where === 'here') return children
   return (
     <Empty
       title={t('bench.elsewhereTitle')}
@@ -123,9 +47,21 @@ const BenchIfFree = ({ job }: { readonly job: JobRow }) => {
 
 export const Component = () => {
   const { t } = useTranslation()
+  const [search] = useSearchParams()
+  const [eveningId, batchId] = [search.get('evening'), search.get('batch')]
   return (
     <JobStation title={t('bench.title')} loading={t('bench.loading')}>
-      {(job) => <BenchIfFree key={job.id} job={job} />}
+      {(job) =>
+        eveningId && batchId ? (
+          <BenchIfFree key={`${job.id} ${batchId}`} job={job}>
+            <EveningBench key={`${eveningId} ${batchId}`} job={job} eveningId={eveningId} batchId={batchId} />
+          </BenchIfFree>
+        ) : (
+          <BenchIfFree key={job.id} job={job}>
+            <BenchHere key={runInHandOf(job).id} job={job} />
+          </BenchIfFree>
+        )
+      }
     </JobStation>
   )
 }

@@ -59,6 +59,21 @@ export const stepsOfRound = (
       ]
     case 'change':
       return [{ is: 'change' }, ...fresh, ...then, ...press]
+    case 'onto':
+    case 'things':
+      return [
+        ...asked(guide.first),
+        ...(laying === 'onto' ? [{ is: 'change' } as const] : []),
+        ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
+        ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),
+        ...stack.flatMap((layer, at): BenchStep[] =>
+          layer.is === 'plate'
+            ? []
+            : [{ is: 'lay', layer: at }, ...(layer.is === 'dies' ? asked(guide.afterDies) : [])],
+        ),
+        ...then,
+        ...press,
+      ]
     case 'nothing':
       return [...fresh, ...(freshSheets ? then : []), ...press]
   }

@@ -23,8 +23,28 @@ export interface RoundInHand {
   readonly stack: readonly ChosenLayer[]
   readonly passes: number
   readonly freshSheets: boolean
-  /** What has to be laid: the whole stack, what changed, or nothing. */
-  readonly laying: 'all' | 'change' | 'nothing'
+  /**
+   * What has to be laid: the whole stack; what changed of it; nothing; what changes of another run's stack, and this run's things in it;
+   * or only these, where the plates are the same.
+   */
+  readonly laying: 'all' | 'change' | 'nothing' | 'onto' | 'things'
+}
+
+/** What of an evening is pressed: runs of one batch, for one job or several whose dies lie side by side. */
+export interface EveningBatch {
+  readonly eveningId: string
+  readonly batchId: string
+  readonly pressId: string
+  readonly jobIds: readonly string[]
+  readonly names: readonly string[]
+  readonly copies: readonly number[]
+  /** Pieces of each job that it is to give, and in how many runs of how many sheets. */
+  readonly pieces: readonly number[]
+  readonly runs: number
+  readonly sheetCount: number
+  readonly stack: readonly ChosenLayer[]
+  /** What lies in the press when it is begun. */
+  readonly inPress: readonly ChosenLayer[]
 }
 
 /**
@@ -48,6 +68,8 @@ export interface BenchSession {
   readonly rehearsing: boolean
   /** Good pieces that the job had when the session began. */
   readonly cutBefore: number
+  /** Of an evening; absent where a job is pressed by itself. */
+  readonly evening?: EveningBatch | undefined
   /** Whether the last look is being answered with a next try or with finishing. */
   readonly stage: 'round' | 'next' | 'finish'
 }
@@ -62,11 +84,20 @@ export interface NewRun {
 export const newRun = (): NewRun => ({ runId: crypto.randomUUID(), at: new Date().toISOString() })
 
 /** What a session begins with; where there is only one of the piece, by rehearsing. */
-type Begins = Pick<BenchSession, 'jobId' | 'cutKey' | 'cutBefore'> & Partial<Pick<BenchSession, 'rehearsing'>>
+type Begins = Pick<BenchSession, 'jobId' | 'cutKey' | 'cutBefore'> &
+  Partial<Pick<BenchSession, 'rehearsing' | 'evening'>>
+
+/** The plates of a stack, however they are ordered. */
+const platesOf = (stack: readonly ChosenLayer[]): string =>
+  JSON.stringify(stack.flatMap((layer) => (layer.is === 'plate' ? [`${layer.role} ${layer.plateId}`] : [])).sort())
+
+/** What has to be laid of a stack where something lies in the press already. */
+const layingOnto = (inPress: readonly ChosenLayer[], stack: readonly ChosenLayer[]): RoundInHand['laying'] =>
+  inPress.length === 0 ? 'all' : platesOf(inPress) === platesOf(stack) ? 'things' : 'onto'
 
 /** Begins with a planned stack, after whatever was told before. */
 export const startSession = (
-  { jobId, cutKey, cutBefore, rehearsing = false }: Begins,
+  { jobId, cutKey, cutBefore, rehearsing = false, evening }: Begins,
   stack: readonly ChosenLayer[],
   passes: number,
   { runId, at }: NewRun,
@@ -74,7 +105,16 @@ export const startSession = (
 ): BenchSession => ({
   jobId,
   cutKey,
-  round: { runId, beganAt: at, followsRunId: null, stack, passes, freshSheets: true, laying: 'all' },
+  round: {
+    runId,
+    beganAt: at,
+    followsRunId: null,
+    stack,
+    passes,
+    freshSheets: true,
+    laying: layingOnto(evening?.inPress ?? [], stack),
+  },
+  ...(evening ? { evening } : {}),
   step: 0,
   passesDone: 0,
   pressed: [],

@@ -37,6 +37,10 @@ const runOfSession = (
   dies: readonly Die[],
 ): Parameters<typeof layRun>[0]['input'] => {
   const all = roundsOfLastRun(session)
+  const sum = (of: 'pieces' | 'spoilt'): number => all.reduce((count, each) => count + each[of], 0)
+  // What is told is sheets; each gives as many pieces as there are dies of a job on it.
+  const { jobIds = [], copies = [] } = session.evening ?? {}
+  const times = (at: number): number => copies[at] ?? 1
   return {
     ...runOf(
       job,
@@ -44,8 +48,13 @@ const runOfSession = (
       { ledger },
       {
         rounds: all.map((each) => each.look),
-        pieces: all.reduce((sum, each) => sum + each.pieces, 0),
-        spoilt: all.reduce((sum, each) => sum + each.spoilt, 0),
+        pieces: times(0) * sum('pieces'),
+        spoilt: times(0) * sum('spoilt'),
+        also: jobIds.slice(1).map((jobId, at) => ({
+          jobId,
+          pieces: times(at + 1) * sum('pieces'),
+          spoilt: times(at + 1) * sum('spoilt'),
+        })),
         note: '',
         at: new Date(all[0]?.at ?? Date.now()),
         from: session.round.beganAt,

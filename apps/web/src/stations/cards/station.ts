@@ -6,7 +6,7 @@ import type { cards as words } from './text/en.js'
 /** What is made of several layers, and the envelope it goes in. */
 export const cards: Station<'cards', { cards: typeof words }, StationNav<false>> = {
   id: 'cards',
-  nav: { key: 'c', icon: Layers, withJob: false },
+  nav: { key: 'k', icon: Layers, withJob: false },
   routes: [
     {
       lazy: () => import('./CardsStation.js'),

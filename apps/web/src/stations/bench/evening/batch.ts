@@ -1,0 +1,76 @@
+import {
+  type ChosenLayer,
+  type EveningAnswer,
+  type JobRow,
+  type PlanQuestion,
+  pressIdOf,
+  type QueuedRunsAnswer,
+  runInHandOf,
+} from '@bold-heron/schema'
+import type { EveningBatch } from '../session.js'
+
+/** The plates that lay in the press before some runs: theirs, without what comes in and with what goes out. */
+const lyingBefore = ({ option, changes }: QueuedRunsAnswer): ChosenLayer[] => {
+  const left = [...changes.into]
+  const staying = option.stack.filter((layer) => {
+    if (layer.is !== 'plate') return false
+    const at = left.findIndex((each) => each.plateId === layer.plateId && each.role === layer.role)
+    if (at === -1) return true
+    left.splice(at, 1)
+    return false
+  })
+  const leaving = changes.out.map(({ plateId, role }) => ({ is: 'plate', plateId, role }) as ChosenLayer)
+  return [...staying, ...leaving] as ChosenLayer[]
+}
+
+/** The runs that an evening's plan begins a press's queue with, as the Bench takes them up. */
+export const batchOf = (eveningId: string, plan: EveningAnswer, batchId: string): EveningBatch | undefined => {
+  for (const { pressId, runs } of plan.queues) {
+    const run = runs.find((each) => each.batchId === batchId)
+    if (!run) continue
+    return {
+      eveningId,
+      batchId,
+      pressId,
+      jobIds: run.jobIds,
+      names: run.jobIds.map((id) => plan.names[id] ?? ''),
+      copies: run.copies,
+      pieces: run.pieces,
+      runs: run.option.runs,
+      sheetCount: run.option.sheetCount,
+      stack: run.option.stack as ChosenLayer[],
+      inPress: lyingBefore(run),
+    }
+  }
+  return undefined
+}
+
+/** A job as an evening presses it: with the dies of all that goes through together, in the stack and on the press of its plan. */
+export const jobOfBatch = (job: JobRow, others: readonly JobRow[], batch: EveningBatch): JobRow => {
+  const dieIds = batch.jobIds.flatMap((id, at) => {
+    const its = id === job.id ? job : others.find((each) => each.id === id)
+    return its ? Array.from({ length: batch.copies[at] ?? 1 }, () => runInHandOf(its).dieIds).flat() : []
+  })
+  return {
+    ...job,
+    runs: job.runs.map((run, at) =>
+      at === job.runInHand
+        ? {
+            ...run,
+            pressId: batch.pressId,
+            dieIds,
+            sheetCount: batch.sheetCount,
+            layers: [...batch.stack],
+            cutFrom: null,
+          }
+        : run,
+    ),
+  }
+}
+
+/** What the planner is asked for a job as it stands here. */
+export const questionOfBatch = (job: JobRow): PlanQuestion => {
+  const run = runInHandOf(job)
+  const { technique, region, dieIds, sheetId, sheetCount, bladeSide, onlyOne } = run
+  return { technique, region, pressId: pressIdOf(job, run), dieIds, sheetId, sheetCount, bladeSide, onlyOne }
+}

@@ -1,0 +1,315 @@
+import { USUAL_CHANGE_WORTH_MIN, USUAL_LAY_GAP_MM, USUAL_REST_MIN } from '@bold-heron/core'
+import { type EveningInput, eveningInput } from '@bold-heron/schema'
+import { Plus, Save, Trash2 } from 'lucide-react'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useEveryRow } from '../../../data/rows.js'
+import { Button, IconButton } from '../../../ui/Button.js'
+import { boxClass, Field } from '../../../ui/form/fields.js'
+import { NumberInput } from '../../../ui/form/LengthInput.js'
+import { noPinsAtAll } from './pins.js'
+
+/** What an evening begins with: one press, one person, the jobs that are still to be cut. */
+export const blankEvening = (
+  name: string,
+  person: string,
+  pressId: string,
+  jobIds: readonly string[],
+): EveningInput => ({
+  name,
+  beginsAt: null,
+  presses: [{ pressId, personId: 'one' }],
+  people: [{ id: 'one', name: person, handShare: 1, restMin: USUAL_REST_MIN.strong }],
+  jobs: jobIds.map((jobId) => ({ jobId, dueMin: null, copies: 1, alone: false, sheetsAtMost: null })),
+  gapMm: USUAL_LAY_GAP_MM,
+  changeWorthMin: USUAL_CHANGE_WORTH_MIN,
+  pins: noPinsAtAll,
+  note: '',
+})
+
+/** A moment as a field for date and time has it, in the time of the place. */
+const asLocal = (iso: string | null): string => {
+  if (iso === null) return ''
+  const at = new Date(iso)
+  return new Date(at.getTime() - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 16)
+}
+
+/** What is to be cut, on which presses, by whom. */
+export const EveningForm = ({
+  start,
+  onSave,
+}: {
+  readonly start: EveningInput
+  readonly onSave: (input: EveningInput) => void
+}) => {
+  const { t } = useTranslation()
+  const presses = useEveryRow('presses').data ?? []
+  const jobs = (useEveryRow('jobs').data ?? []).filter(({ state }) => state !== 'set-aside')
+  const [evening, setEvening] = useState(start)
+  const [asked, setAsked] = useState(false)
+  const change = (part: Partial<EveningInput>) => setEvening((now) => ({ ...now, ...part }))
+  const judged = eveningInput.safeParse(evening)
+  const missing =
+    asked && !judged.success ? new Set(judged.error.issues.map(({ path }) => path.join('.'))) : new Set<string>()
+  const { people } = evening
+  const setPerson = (at: number, part: Partial<EveningInput['people'][number]>) =>
+    change({ people: people.map((each, its) => (its === at ? { ...each, ...part } : each)) })
+  const setJob = (jobId: string, part: Partial<EveningInput['jobs'][number]>) =>
+    change({ jobs: evening.jobs.map((each) => (each.jobId === jobId ? { ...each, ...part } : each)) })
+  return (
+    <form
+      className="space-y-4"
+      onSubmit={(event) => {
+        event.preventDefault()
+        setAsked(true)
+        if (judged.success) onSave(judged.data)
+      }}
+    >
+      <div className="flex flex-wrap gap-3">
+        <Field
+          label={t('wall.form.name')}
+          className="min-w-48 flex-1"
+          fault={missing.has('name') ? t('wall.form.nameMissing') : undefined}
+        >
+          {(ids) => (
+            <input
+              {...ids}
+              className={boxClass}
+              value={evening.name}
+              maxLength={120}
+              onChange={(event) => change({ name: event.target.value })}
+            />
+          )}
+        </Field>
+        <Field label={t('wall.evening.begins')}>
+          {(ids) => (
+            <input
+              {...ids}
+              type="datetime-local"
+              className={boxClass}
+              value={asLocal(evening.beginsAt)}
+              onChange={(event) =>
+                change({ beginsAt: event.target.value ? new Date(event.target.value).toISOString() : null })
+              }
+            />
+          )}
+        </Field>
+      </div>
+      <fieldset className="space-y-2">
+        <legend className="font-bold">{t('wall.evening.people')}</legend>
+        {people.map((person, at) => (
+          <div key={person.id} className="flex flex-wrap items-end gap-3">
+            <Field
+              label={<span className="text-sm font-normal">{t('wall.evening.who')}</span>}
+              className="min-w-40 flex-1 gap-0"
+              fault={missing.has(`people.${at}.name`) ? t('wall.evening.whoMissing') : undefined}
+            >
+              {(ids) => (
+                <input
+                  {...ids}
+                  className={boxClass}
+                  value={person.name}
+                  maxLength={120}
+                  onChange={(event) => setPerson(at, { name: event.target.value })}
+                />
+              )}
+            </Field>
+            <NumberInput
+              label={t('wall.evening.hand')}
+              value={Math.round(100 * person.handShare)}
+              step={5}
+              least={10}
+              most={100}
+              onChange={(share) =>
+                setPerson(at, {
+                  handShare: share / 100,
+                  // Sore hands rest more, unless somebody has said otherwise.
+                  ...(share < 85 && person.restMin === USUAL_REST_MIN.strong ? { restMin: USUAL_REST_MIN.sore } : {}),
+                })
+              }
+            />
+            <NumberInput
+              label={t('wall.evening.rest')}
+              value={person.restMin}
+              step={5}
+              least={0}
+              most={50}
+              onChange={(restMin) => setPerson(at, { restMin })}
+            />
+            {people.length > 1 && (
+              <IconButton
+                className="size-11"
+                label={t('wall.evening.without', { name: person.name })}
+                onClick={() => {
+                  const left = people.filter((_, its) => its !== at)
+                  const [first] = left
+                  change({
+                    people: left,
+                    presses: evening.presses.map((each) =>
+                      each.personId === person.id && first ? { ...each, personId: first.id } : each,
+                    ),
+                  })
+                }}
+              >
+                <Trash2 aria-hidden size={18} />
+              </IconButton>
+            )}
+          </div>
+        ))}
+        <Button
+          look="quiet"
+          icon={<Plus aria-hidden size={18} />}
+          onClick={() =>
+            change({
+              people: [
+                ...people,
+                {
+                  id: crypto.randomUUID(),
+                  name: t('wall.evening.somebody', { number: people.length + 1 }),
+                  handShare: 1,
+                  restMin: USUAL_REST_MIN.strong,
+                },
+              ],
+            })
+          }
+        >
+          {t('wall.evening.addPerson')}
+        </Button>
+      </fieldset>
+      <fieldset>
+        <legend className="font-bold">{t('wall.evening.presses')}</legend>
+        {presses.map((press) => {
+          const its = evening.presses.find(({ pressId }) => pressId === press.id)
+          return (
+            <div key={press.id} className="flex flex-wrap items-center gap-3">
+              <label className="flex min-h-11 min-w-52 items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="size-5 accent-accent"
+                  checked={its !== undefined}
+                  onChange={() =>
+                    change({
+                      presses: its
+                        ? evening.presses.filter(({ pressId }) => pressId !== press.id)
+                        : [...evening.presses, { pressId: press.id, personId: people[0]?.id ?? '' }],
+                    })
+                  }
+                />
+                {press.name}
+              </label>
+              {its && (
+                <select
+                  aria-label={t('wall.evening.whoAt', { press: press.name })}
+                  className="min-h-11 rounded border border-ink/50 bg-white px-2"
+                  value={its.personId}
+                  onChange={(event) =>
+                    change({
+                      presses: evening.presses.map((each) =>
+                        each.pressId === press.id ? { ...each, personId: event.target.value } : each,
+                      ),
+                    })
+                  }
+                >
+                  {people.map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
+                  ))}
+                </select>
+              )}
+            </div>
+          )
+        })}
+        {missing.has('presses') && (
+          <p role="alert" className="text-danger">
+            <span aria-hidden>▲ </span>
+            {t('wall.evening.pressesMissing')}
+          </p>
+        )}
+      </fieldset>
+      <fieldset>
+        <legend className="font-bold">{t('wall.evening.jobs')}</legend>
+        <ul className="max-h-72 space-y-1 overflow-y-auto">
+          {jobs.map((job) => {
+            const its = evening.jobs.find(({ jobId }) => jobId === job.id)
+            return (
+              <li key={job.id} className="flex flex-wrap items-center gap-3">
+                <label className="flex min-h-11 min-w-64 flex-1 items-center gap-2">
+                  <input
+                    type="checkbox"
+                    className="size-5 accent-accent"
+                    checked={its !== undefined}
+                    onChange={() =>
+                      change({
+                        jobs: its
+                          ? evening.jobs.filter(({ jobId }) => jobId !== job.id)
+                          : [
+                              ...evening.jobs,
+                              { jobId: job.id, dueMin: null, copies: 1, alone: false, sheetsAtMost: null },
+                            ],
+                      })
+                    }
+                  />
+                  {job.name}{' '}
+                  <span className="text-ink-soft">{t('wall.evening.cutOf', { cut: job.cut, wanted: job.wanted })}</span>
+                </label>
+                {its && (
+                  <>
+                    <label className="flex items-center gap-1 text-sm">
+                      {t('wall.evening.due')}
+                      <input
+                        type="number"
+                        min={0}
+                        max={1440}
+                        step={5}
+                        className="min-h-11 w-20 rounded border border-ink/50 bg-white px-2"
+                        value={its.dueMin ?? ''}
+                        onChange={(event) =>
+                          setJob(job.id, {
+                            dueMin: event.target.value === '' ? null : Math.max(0, event.target.valueAsNumber),
+                          })
+                        }
+                      />
+                    </label>
+                    <label className="flex items-center gap-1 text-sm">
+                      {t('wall.evening.copies')}
+                      <input
+                        type="number"
+                        min={1}
+                        max={12}
+                        className="min-h-11 w-16 rounded border border-ink/50 bg-white px-2"
+                        value={its.copies}
+                        onChange={(event) => {
+                          const copies = event.target.valueAsNumber
+                          if (Number.isInteger(copies) && copies >= 1 && copies <= 12) setJob(job.id, { copies })
+                        }}
+                      />
+                    </label>
+                    <label className="flex min-h-11 items-center gap-1 text-sm">
+                      <input
+                        type="checkbox"
+                        className="size-5 accent-accent"
+                        checked={its.alone}
+                        onChange={() => setJob(job.id, { alone: !its.alone })}
+                      />
+                      {t('wall.evening.alone')}
+                    </label>
+                  </>
+                )}
+              </li>
+            )
+          })}
+        </ul>
+        {missing.has('jobs') && (
+          <p role="alert" className="text-danger">
+            <span aria-hidden>▲ </span>
+            {t('wall.evening.jobsMissing')}
+          </p>
+        )}
+      </fieldset>
+      <Button look="next" type="submit" icon={<Save aria-hidden size={18} />}>
+        {t('common.save')}
+      </Button>
+    </form>
+  )
+}

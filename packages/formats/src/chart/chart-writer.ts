@@ -1,0 +1,2 @@
+/** What writes a wall chart as PDF, fetched when it is asked for. */
+export const chartWriter = async () => (await import('./write-chart-pdf.js')).writeChartPdf
