@@ -1,6 +1,8 @@
 import { parseArgs } from 'node:util'
 import { benchBlindMats } from './blind-mats.js'
 import { benchBlindPress } from './blind-press.js'
+import { benchChart } from './chart.js'
+import { benchEvening } from './evening.js'
 import { benchLearning } from './learning.js'
 import { benchLongLog } from './long-log.js'
 import { benchMats } from './mats.js'
@@ -33,6 +35,8 @@ const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   planner: benchPlanner,
   placement: benchPlacement,
   nesting: benchNesting,
+  chart: benchChart,
+  evening: benchEvening,
   learning: benchLearning,
   'long-log': benchLongLog,
   'blind-press': (each) => benchBlindPress(each, presses),

@@ -26,6 +26,12 @@ const screens: [name: string, path: () => string | Promise<string>, words: strin
   ['A build', async () => `/cards/builds/${await idOf('builds', 'kite')}`, 'Goes into a bought'],
   ['Bases and mats', () => '/cards/panels', 'A mat of'],
   ['An envelope', () => '/cards/envelope', 'Cut a square of'],
+  [
+    'A wall chart',
+    async () => `/wall/charts/${await idOf('charts', 'thickness')}`,
+    'of 32 cells stand on a base stack',
+  ],
+  ['An evening', async () => `/wall/evenings/${await idOf('evenings', 'Kite')}`, 'Pads will bear'],
   ['Plan', async () => `/plan/${await idOf('jobs', 'Sail')}`, 'At worst:'],
   ['Log', () => '/log', 'Good pieces'],
   ['The log in pictures', () => '/log?view=pictures', 'beyond the sheets'],

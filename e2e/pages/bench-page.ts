@@ -11,6 +11,8 @@ export class BenchPage {
   constructor(
     private readonly browser: Browser,
     private readonly jobId: string,
+    /** Where the session is kept: with the job, unless it is one of an evening. */
+    private readonly keptAs: string = jobId,
   ) {}
 
   async open(): Promise<void> {
@@ -24,8 +26,8 @@ export class BenchPage {
 
   /** What the browser keeps of the session: the last of this job's, where it has several press runs. */
   async session(): Promise<BenchSession> {
-    const kept = await this.browser.kept(`bench/${this.jobId}`)
-    if (kept.length === 0) throw new Error(`no session is kept for ${this.jobId}`)
+    const kept = await this.browser.kept(`bench/${this.keptAs}`)
+    if (kept.length === 0) throw new Error(`no session is kept for ${this.keptAs}`)
     return kept.at(-1) as BenchSession
   }
 

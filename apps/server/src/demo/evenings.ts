@@ -64,7 +64,6 @@ export const demoEvenings: Readonly<Record<string, DemoEvening>> = {
       { job: 'Programme cover frame', dueMin: 90, copies: 1, alone: false, sheetsAtMost: null },
       { job: 'Entrants’ tags', dueMin: null, copies: 1, alone: false, sheetsAtMost: null },
       { job: 'Gulls for the thank-you cards', dueMin: null, copies: 1, alone: false, sheetsAtMost: null },
-      { job: 'Box kites for the tags', dueMin: null, copies: 1, alone: false, sheetsAtMost: null },
       { job: 'Pennants for the bunting', dueMin: null, copies: 1, alone: false, sheetsAtMost: null },
       { job: 'Gulls for the kite card', dueMin: null, copies: 1, alone: false, sheetsAtMost: null },
       { job: 'Kites for the kite card', dueMin: null, copies: 1, alone: false, sheetsAtMost: null },

@@ -1,5 +1,5 @@
 import type { ChartBasis, ChartInput, ChartRow } from '@bold-heron/schema'
-import type { Sequelize, Transaction } from 'sequelize'
+import { literal, type Sequelize, type Transaction } from 'sequelize'
 import { ChartModel } from './models/chart-model.js'
 import { DieModel } from './models/die-model.js'
 import { PressModel } from './models/press-model.js'
@@ -57,10 +57,13 @@ export const chartsTable: TableSpec<ChartModel, ChartInput, ChartRow, ChartFilte
   where: ({ q }) => nameHolds(q),
 }
 
-/** Notes that a chart was printed, and from what; its version stays, as nobody changed what is asked. */
+/** Notes that a chart was printed, and from what. */
 export const notePrinted = (sequelize: Sequelize, id: string, basis: ChartBasis): Promise<boolean> =>
   inWriting(sequelize, async (transaction) => {
     const printed = { at: new Date().toISOString(), basis }
-    const [count] = await ChartModel.update({ printed }, { where: { id, deletedAt: null }, transaction })
+    const [count] = await ChartModel.update(
+      { printed, version: literal('version + 1'), updatedAt: new Date() },
+      { where: { id, deletedAt: null }, transaction },
+    )
     return count > 0
   })

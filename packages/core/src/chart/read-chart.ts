@@ -80,11 +80,11 @@ function* readersOf(
   return readers
 }
 
-/** Every base of the shelf that serves some cell, those that differ in nothing but where they come on the shelf once. */
-export function* baseCandidateSteps(
+/** Every base of the shelf that might serve some of the cells, by its name: each in all series of places that it can stand in. */
+export const sharedBasesOf = (
   readers: readonly (CellReader | undefined)[],
   shelf: readonly Plate[],
-): Steps<Candidate[]> {
+): Map<string, SharedBase> => {
   const bySeries = new Map<string, CellReader[]>()
   for (const reader of readers)
     if (reader) bySeries.set(reader.placesKey, [...(bySeries.get(reader.placesKey) ?? []), reader])
@@ -108,8 +108,16 @@ export function* baseCandidateSteps(
       variants.set(series, base)
       shared.set(base.key, variants)
     }
-    yield 0.05
   }
+  return shared
+}
+
+/** Every base of the shelf that serves some cell, those that differ in nothing but where they come on the shelf once. */
+export function* baseCandidateSteps(
+  readers: readonly (CellReader | undefined)[],
+  shelf: readonly Plate[],
+): Steps<Candidate[]> {
+  const shared = sharedBasesOf(readers, shelf)
   const found: Candidate[] = []
   const seen = new Set<string>()
   let done = 0

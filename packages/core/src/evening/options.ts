@@ -2,7 +2,7 @@ import { factsOfDieClass } from '../dies/classes/list.js'
 import type { KeptAnswers } from '../goals/kept-response.js'
 import { type KeptByName, type CellFigures, KeepingResponses } from '../chart/cell.js'
 import { cellRequest, type ChartRow } from '../chart/chart-request.js'
-import { baseCandidateSteps, type Candidate, chooseAmong } from '../chart/read-chart.js'
+import { baseCandidateSteps, type Candidate, chooseAmong, sharedBasesOf } from '../chart/read-chart.js'
 import { CellReader } from '../chart/serve-cell.js'
 import { faceStates, type Plate } from '../layers/plate.js'
 import { type WrittenStack, writtenOf } from '../layers/written-stack.js'
@@ -162,13 +162,12 @@ export function* optionSteps(
         made.set(name, each)
         answersNow.set(name, each)
       })
-      const candidates = yield* quietly(baseCandidateSteps([reader], request.shelf))
-      if (
-        !candidates.some(({ base }) =>
-          [...base.values()].some(({ plates }) => fitsOn(plates, laid, gapOf(lay, request))),
-        )
+      yield (0.7 * at) / lays.length
+      const serves = [...sharedBasesOf([reader], request.shelf).values()].some(
+        (base) =>
+          [...base.values()].some(({ plates }) => fitsOn(plates, laid, gapMm)) && reader.bestOn(base) !== undefined,
       )
-        continue
+      if (!serves) continue
       found = { lay, laid, sheetCount, reader }
       break
     }
@@ -213,16 +212,23 @@ export function* optionSteps(
     const allowed = free.filter(({ figures }) => figures.cautions.length === fewest)
     const laid = new Map([[press.id, (read[at] as ReadLay).laid]])
     if (allowed.length === 0) return { lay, laid, options: [], why: its.length > 0 ? 'all-forbidden' : 'no-sure-stack' }
+    // What lies there already is a way, if it does as well.
+    const lying = JSON.stringify(placesOf(platesOf(on.inPress)))
+    const there = allowed.find(({ plates }) => JSON.stringify(placesOf(plates)) === lying)
     const quickest = [...allowed].sort((a, b) => a.minutes - b.minutes)
     const mostShared = [...allowed].sort(
       (a, b) => (shared.get(b.name) ?? 0) - (shared.get(a.name) ?? 0) || a.minutes - b.minutes,
     )
     const picked = new Map<string, LayOption>()
-    for (const way of [quickest[0], ...mostShared]) if (way && picked.size < MOST_OPTIONS) picked.set(way.name, way)
+    for (const way of [there, quickest[0], ...mostShared])
+      if (way && picked.size < MOST_OPTIONS) picked.set(way.name, way)
     return { lay, laid, options: [...picked.values()] }
   })
   return { options, made }
 }
+
+const placesOf = (plates: readonly LaidPlate[]): string[] =>
+  plates.map(({ plateId, role }) => `${role} ${plateId}`).sort()
 
 /** Steps whose progress nobody is told. */
 function* quietly<Made>(steps: Steps<Made>): Steps<Made> {

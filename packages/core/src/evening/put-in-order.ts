@@ -12,6 +12,8 @@ export const putInOrder = (
   wanted: ScheduleWanted,
   from?: readonly (readonly Queued[])[],
 ): ProvenSchedule | undefined => {
+  if (wanted.batches.length === 0)
+    return { queues: wanted.presses.map(() => []), lateMin: 0, changes: 0, cost: 0, bound: 0, proven: true }
   const of = new Numbered(wanted)
   const good = improvedSchedule(of, seededRandom(wanted.batches.length + 1), from)
   if (!good) return undefined

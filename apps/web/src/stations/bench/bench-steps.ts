@@ -62,7 +62,8 @@ export const stepsOfRound = (
     case 'onto':
     case 'things':
       return [
-        ...asked(guide.first),
+        // What lies there already need not be got out and looked over again.
+        ...asked(guide.first.filter((is) => is !== 'check')),
         ...(laying === 'onto' ? [{ is: 'change' } as const] : []),
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),

@@ -8,25 +8,27 @@ export const EveningTotals = ({ row, plan }: { readonly row: EveningRow; readonl
   const { t } = useTranslation()
   const off = plan.bound > 0 ? Math.round(100 * (plan.cost / plan.bound - 1)) : 0
   return (
-    <dl className="flex flex-wrap gap-x-8 gap-y-2">
-      {(
-        [
-          ['finish', `${sayMoment(t, plan.finishMin, row.beginsAt)}`],
-          ['runsAll', t('wall.evening.runsAndPasses', { runs: plan.runs, passes: plan.passes })],
-          ['turns', t('wall.evening.turnsOf', { count: Math.round(plan.turns) })],
-          ['changesAll', t('wall.evening.layers', { count: plan.changes })],
-          ['late', plan.lateMin > 0 ? sayMinutes(t, plan.lateMin) : t('wall.evening.notLate')],
-        ] as const
-      ).map(([what, said]) => (
-        <div key={what}>
-          <dt className="text-sm text-ink-soft">{t(`wall.evening.total.${what}`)}</dt>
-          <dd className="text-lg font-bold tabular-nums">{said}</dd>
-        </div>
-      ))}
+    <div className="flex flex-wrap gap-x-8 gap-y-2">
+      <dl className="flex flex-wrap gap-x-8 gap-y-2">
+        {(
+          [
+            ['finish', `${sayMoment(t, plan.finishMin, row.beginsAt)}`],
+            ['runsAll', t('wall.evening.runsAndPasses', { runs: plan.runs, passes: plan.passes })],
+            ['turns', t('wall.evening.turnsOf', { count: Math.round(plan.turns) })],
+            ['changesAll', t('wall.evening.layers', { count: plan.changes })],
+            ['late', plan.lateMin > 0 ? sayMinutes(t, plan.lateMin) : t('wall.evening.notLate')],
+          ] as const
+        ).map(([what, said]) => (
+          <div key={what}>
+            <dt className="text-sm text-ink-soft">{t(`wall.evening.total.${what}`)}</dt>
+            <dd className="text-lg font-bold tabular-nums">{said}</dd>
+          </div>
+        ))}
+      </dl>
       <div className="self-end text-sm text-ink-soft">
         {plan.proven ? t('wall.evening.proven') : t('wall.evening.atMost', { count: off })}
       </div>
-    </dl>
+    </div>
   )
 }
 

@@ -5,7 +5,7 @@ import { sayJobs, sayMoment } from './said.js'
 /** px. */
 const WIDE = 1000
 const LEFT = 8
-const LANE = 74
+const LANE = 86
 const TOP = 24
 
 /** A tick every so many minutes, so that there are about eight. */
@@ -66,7 +66,7 @@ export const TimePicture = ({ plan, beginsAt }: { readonly plan: EveningAnswer; 
                   <g key={run.batchId + run.fromMin}>
                     <rect
                       x={x(run.fromMin)}
-                      y={y + 24}
+                      y={y + 36}
                       width={wide}
                       height={34}
                       fill="#e6efee"
@@ -75,7 +75,7 @@ export const TimePicture = ({ plan, beginsAt }: { readonly plan: EveningAnswer; 
                     {run.restMin > 0 && (
                       <rect
                         x={x(run.toMin) - restWide}
-                        y={y + 24}
+                        y={y + 36}
                         width={Math.max(2, restWide - 1)}
                         height={34}
                         fill="url(#evening-rest)"
@@ -84,10 +84,10 @@ export const TimePicture = ({ plan, beginsAt }: { readonly plan: EveningAnswer; 
                     )}
                     {run.changes.count > 0 && (
                       <g>
-                        <path d={`M${x(run.fromMin)} ${y + 24}l-5 -8h10z`} fill="var(--color-accent-deep)" />
+                        <path d={`M${x(run.fromMin)} ${y + 36}l-5 -8h10z`} fill="var(--color-accent-deep)" />
                         <text
                           x={x(run.fromMin) + 7}
-                          y={y + 22}
+                          y={y + 34}
                           fontSize={12}
                           fontWeight={700}
                           fill="var(--color-accent-deep)"
@@ -97,7 +97,7 @@ export const TimePicture = ({ plan, beginsAt }: { readonly plan: EveningAnswer; 
                       </g>
                     )}
                     {wide > 60 && (
-                      <text x={x(run.fromMin) + 5} y={y + 46} fontSize={12.5} fill="var(--color-ink)">
+                      <text x={x(run.fromMin) + 5} y={y + 58} fontSize={12.5} fill="var(--color-ink)">
                         {sayJobs(run, plan.names).slice(0, Math.max(3, Math.floor((wide - restWide - 8) / 7)))}
                       </text>
                     )}

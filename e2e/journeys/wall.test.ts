@@ -1,0 +1,153 @@
+import {
+  type ChartRow,
+  type ComputedChart,
+  type EveningAnswer,
+  type EveningRow,
+  type JobRow,
+  type Page,
+  plainRun,
+  type RunRow,
+} from '@bold-heron/schema'
+import { By, Key } from 'selenium-webdriver'
+import { expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
+import { en } from '../fixtures/words.js'
+import { workshopAt } from '../fixtures/workshop-at.js'
+import { BenchPage } from '../pages/bench-page.js'
+import { PlanPage } from '../pages/plan-page.js'
+
+const { application, browser } = await setOut(withDemo)
+const { ask } = workshopAt(() => application.address)
+const { bench, wall } = en
+
+const idOf = async (kind: string, q: string): Promise<string> =>
+  (await ask<Page<{ id: string }>>(`/api/${kind}?q=${encodeURIComponent(q)}`)).items[0]!.id
+const send = async <Row>(path: string, body: object): Promise<Row> => {
+  const answer = await fetch(application.address + path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  })
+  expect(answer.ok, await answer.clone().text()).toBe(true)
+  return (await answer.json()) as Row
+}
+
+it('a cell of the chart becomes a job whose plan and Bench do what the chart says; a print goes stale when a plate is measured anew', async () => {
+  const press = await idOf('presses', 'Library')
+  const [gulls, kite] = [await idOf('dies', 'Gull'), await idOf('dies', 'Box kite')]
+  const [ivory, white] = [await idOf('sheets', 'Ivory'), await idOf('sheets', 'White')]
+  const { id } = await send<ChartRow>('/api/charts', {
+    name: 'Two by two',
+    pressId: press,
+    rows: { by: 'dies', dieIds: [gulls, kite] },
+    columns: { by: 'sheets', sheetIds: [ivory, white] },
+    perBase: 1,
+  })
+  await browser.go(`/wall/charts/${id}`)
+  const cell = By.css('tbody tr:nth-child(1) td:nth-of-type(1) button')
+  await browser.click(() => browser.find(cell))
+  await browser.press(wall.cell.makeJob)
+  await browser.untilPath(/^\/plan\//)
+  await new PlanPage(browser).settled()
+
+  const { chart } = await ask<ComputedChart>(`/api/charts/${id}/computed`)
+  const its = chart.cells[0]![0]!
+  const job = (await ask<Page<JobRow>>(`/api/jobs?q=${encodeURIComponent('Gull trio, ')}`)).items[0]!
+  expect(job.runs[0]!.layers).toEqual(its.stack)
+  const atBench = new BenchPage(browser, job.id)
+  await atBench.open()
+  await browser.says(bench.check.title)
+  const session = await atBench.session()
+  expect(session.round.stack).toEqual(its.stack)
+  expect(session.round.passes).toBe(its.figures!.passes)
+
+  await browser.go(`/wall/charts/${id}`)
+  await browser.press(wall.print.pdf)
+  await browser.says(wall.printedFresh.split('{{day}}')[1]!)
+  const paper = await ask<Page<{ id: string; version: number } & Record<string, unknown>>>(
+    '/api/plates?q=Clear%20pad%2C%20small',
+  )
+  const [pad] = paper.items
+  const { id: padId, version, createdAt: _, updatedAt: __, retiredAt: ___, ...input } = pad!
+  await ask(`/api/plates/${padId}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json', 'If-Match': `"${version}"` },
+    body: JSON.stringify({ ...input, thicknessMm: 3.11 }),
+  })
+  await browser.go(`/wall/charts/${id}`)
+  await browser.says(wall.printedStale.split('{{day}}')[1]!.split('{{parts}}')[0]!)
+  await browser.says(wall.part.plates)
+})
+
+it('an evening is pressed from run to run; what is spoilt is planned anew, and what a hand changes is kept', async () => {
+  const press = await idOf('presses', 'Harbour')
+  const [gulls, kite] = [await idOf('dies', 'Gull'), await idOf('dies', 'Box kite')]
+  const white = await idOf('sheets', 'White')
+  const jobOf = async (name: string, dieId: string, wanted: number): Promise<string> =>
+    (
+      await send<JobRow>('/api/jobs', {
+        name,
+        pressId: press,
+        wanted,
+        runs: [{ ...plainRun, dieIds: [dieId], sheetId: white, sheetCount: 1, bladeSide: 'down' }],
+      })
+    ).id
+  const flock = await jobOf('Flock', gulls, 4)
+  const fleet = await jobOf('Fleet', kite, 2)
+  const evening = await send<EveningRow>('/api/evenings', {
+    name: 'A short evening',
+    presses: [{ pressId: press, personId: 'ann' }],
+    people: [{ id: 'ann', name: 'Ann' }],
+    jobs: [
+      { jobId: flock, alone: true, sheetsAtMost: 2 },
+      { jobId: fleet, alone: true, sheetsAtMost: 2 },
+    ],
+  })
+  const plan = () => ask<EveningAnswer>(`/api/evenings/${evening.id}/plan`)
+  const order = async () => (await plan()).queues[0]!.runs.map(({ batchId }) => batchId)
+  await browser.go(`/wall/evenings/${evening.id}`)
+  await browser.says(wall.evening.sheets)
+
+  // The last is lifted and brought to the top with keys alone; the rest answers.
+  const before = await order()
+  const allLaid = (await plan()).changes
+  const name = before[1] === flock ? 'Flock' : 'Fleet'
+  const grip = await browser.button(wall.evening.drag.replace('{{name}}', name))
+  await grip.sendKeys(Key.SPACE)
+  await browser.announces(name)
+  await grip.sendKeys(Key.ARROW_UP)
+  await browser.announces('1')
+  await grip.sendKeys(Key.SPACE)
+  await browser.says(wall.evening.hasPins_zero)
+  await browser.until(async () => (await order())[0] === before[1], 'dragged to the front')
+
+  // Pressed at the Bench: two sheets, one of them spoilt.
+  await browser.press(wall.evening.letAllGo)
+  await browser.until(async () => JSON.stringify(await order()) === JSON.stringify(before), 'let go')
+  const first = before[0]!
+  const wanted = first === flock ? 4 : 2
+  await browser.go(`/bench/${first}?evening=${evening.id}&batch=${first}`)
+  const at = new BenchPage(browser, first, `evening/${evening.id}/${first}`)
+  await at.goOnTo(bench.tell.title)
+  await browser.click(() =>
+    browser.find(By.xpath(`//label[.//input[@name='seen-bench']][normalize-space(.)='${en.words.seen.clean}']`)),
+  )
+  await browser.press('−')
+  await at.tell({ seen: 'clean', feel: 'light' })
+  await browser.says(
+    bench.evening.progress
+      .replace('{{name}}', first === flock ? 'Flock' : 'Fleet')
+      .replace('{{made}}', '1')
+      .replace('{{of}}', String(wanted)),
+  )
+  const log = async () => (await ask<Page<RunRow>>(`/api/runs?jobId=${first}`)).items
+  await browser.until(async () => (await log()).length === 1, 'the run is in the log')
+  expect((await log())[0]).toMatchObject({ pieces: 1, spoilt: 1, sheetCount: 2 })
+  expect((await plan()).jobs.find(({ jobId }) => jobId === first)!.pieces).toBe(wanted - 1)
+
+  // Left there and taken up again where it was.
+  await browser.go(`/bench/${first}?evening=${evening.id}&batch=${first}`)
+  await browser.says(bench.evening.more)
+  // What lies in the press is not laid again.
+  expect((await plan()).changes).toBeLessThan(allLaid)
+})
