@@ -15,6 +15,17 @@ interface DrawnPlate {
   readonly thicknessMm: number
 }
 
+/** Layers from the bottom up, each with the height of its top and of its name, which never lie on one another; px. */
+const placedFrom = <Layer extends { readonly px: number }>(layers: readonly Layer[], bottom: number) => {
+  const placed: (Layer & { readonly y: number; readonly labelY: number })[] = []
+  for (const layer of layers) {
+    const below = placed.at(-1)
+    const y = (below?.y ?? bottom) - layer.px
+    placed.push({ ...layer, y, labelY: Math.min(below ? below.labelY - LABEL_PX : bottom, y + layer.px / 2 + 5) })
+  }
+  return placed
+}
+
 /** A base stack in section, plates to scale, each named; what is pressed is a line between them. */
 export const BaseStackDrawing = ({
   stack,
@@ -42,13 +53,7 @@ export const BaseStackDrawing = ({
       : [{ name: pressed, kind: 'dies', thicknessMm: 0, px: JOB_PX }]
   })
   const drawnPx = layers.reduce((sum, { px }) => sum + px, 0)
-  let y = drawnPx
-  let labelY = drawnPx + LABEL_PX
-  const placed = layers.map((layer) => {
-    y -= layer.px
-    labelY = Math.min(labelY - LABEL_PX, y + layer.px / 2 + 5)
-    return { ...layer, y, labelY }
-  })
+  const placed = placedFrom(layers, drawnPx)
   // Of many thin layers the names reach higher than the stack.
   const topPx = Math.min(0, ...placed.map((each) => each.labelY - 14)) - 2
   return (

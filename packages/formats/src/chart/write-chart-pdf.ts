@@ -50,8 +50,8 @@ const shapeOf = (doc: jsPDF, base: number, x: number, y: number, radius: number)
     return
   }
   const turn = corners === 4 ? Math.PI / 4 : -Math.PI / 2
-  const reach = corners === 3 ? 1.45 * radius : corners === 4 ? 1.25 * radius : 1.12 * radius
-  const lower = corners === 3 ? 0.22 * radius : 0
+  const reach = corners === 3 ? 1.75 * radius : corners === 4 ? 1.25 * radius : 1.12 * radius
+  const lower = corners === 3 ? 0.28 * radius : 0
   for (let at = 0; at <= corners; at++) {
     const angle = turn + (2 * Math.PI * at) / corners
     const [px, py] = [x + reach * Math.cos(angle), y + lower + reach * Math.sin(angle)]
@@ -66,7 +66,9 @@ const numberIn = (doc: jsPDF, base: number, x: number, y: number, layout: ChartL
   doc.setLineWidth(0.35).setLineDashPattern([], 0)
   shapeOf(doc, base, x, y, 0.52 * layout.lineMm)
   doc.setFont('helvetica', 'bold')
-  doc.text(`${base}`, x, y, { align: 'center', baseline: 'middle' })
+  // A triangle is widest below its middle.
+  const lower = SHAPES[(base - 1) % SHAPES.length] === 3 ? 0.16 * layout.lineMm : 0
+  doc.text(`${base}`, x, y + lower, { align: 'center', baseline: 'middle' })
   doc.setFont('helvetica', 'normal')
 }
 

@@ -2,7 +2,6 @@ import type { Cell } from '@bold-heron/core'
 import {
   answerOfChart,
   chartBasis,
-  type ChartCellTold,
   type ChartRow,
   chartRow,
   type ComputedChart,
@@ -38,7 +37,7 @@ export const chartRoutes = (workshop: Workshop, work: Work, kept: KeptResults): 
     const { chart, cells } = await chartOverCores(work, request, keeping, {
       signal,
       onProgress,
-      onCell: (at, cell) => tell?.({ at, cell } satisfies { at: number; cell: unknown } as ChartCellTold),
+      onCell: (at, cell) => tell?.({ at, cell } satisfies { at: number; cell: unknown }),
     })
     const made = { chart: answerOfChart(request, chart, { basedOnRuns: runs }), basis, at: new Date().toISOString() }
     await kept.keepResult(cellsName, cells)

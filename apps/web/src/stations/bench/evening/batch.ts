@@ -38,7 +38,7 @@ export const batchOf = (eveningId: string, plan: EveningAnswer, batchId: string)
       pieces: run.pieces,
       runs: run.option.runs,
       sheetCount: run.option.sheetCount,
-      stack: run.option.stack as ChosenLayer[],
+      stack: run.option.stack,
       inPress: lyingBefore(run),
     }
   }

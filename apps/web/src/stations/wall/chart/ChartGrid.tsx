@@ -57,7 +57,6 @@ export const ChartGrid = ({
   const lengths = useLengths()
   return (
     // Wider than the page it is moved along, by keys too.
-    // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
     <div
       className="max-h-[34rem] overflow-auto rounded border border-line"
       tabIndex={0}

@@ -21,7 +21,6 @@ export const TimePicture = ({ plan, beginsAt }: { readonly plan: EveningAnswer; 
   const high = TOP + plan.queues.length * LANE + 6
   return (
     // Wider than a phone it is moved along, by keys too.
-    // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={t('wall.evening.timePicture')}>
       <svg
         viewBox={`0 0 ${WIDE} ${high}`}
