@@ -31,7 +31,18 @@ const houses = {
     'evening',
     'practice',
   ],
-  'apps/server/src': ['threads', 'store', 'refusals', 'learning', 'planning', 'csv', 'demo', 'work', 'over-cores', 'http'],
+  'apps/server/src': [
+    'threads',
+    'store',
+    'refusals',
+    'learning',
+    'planning',
+    'csv',
+    'demo',
+    'work',
+    'over-cores',
+    'http',
+  ],
   'apps/web/src': ['paths', 'workers', 'data', 'devices', 'text', 'ui', 'drawing', 'pressing', 'stations', 'app'],
 } as const
 

@@ -95,62 +95,29 @@ export { DEEP_MM } from './press/constants.js'
 export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
 export { Responses } from './planner/responses.js'
 export { cutIn } from './planner/learnt-cut.js'
-export { type WrittenLayer, type WrittenStack, writtenOf } from './layers/written-stack.js'
+export { type WrittenStack, writtenOf } from './layers/written-stack.js'
 export type { KeptAnswers } from './goals/kept-response.js'
-export {
-  type Cell,
-  type CellFigures,
-  type CellOwn,
-  type EmptyReason,
-  emptyReasons,
-  type KeptByName,
-  isAnswerFor,
-} from './chart/cell.js'
-export {
-  cellRequest,
-  type ChartColumn,
-  type ChartRequest,
-  type ChartRow as RowOfChart,
-  USUAL_PER_BASE,
-} from './chart/chart-request.js'
-export { type BasesWanted, chooseBases, type ChosenBases } from './chart/fewest-bases.js'
-export { type BetterIn, betterIn, type Candidate, type Chart, type ChartCell } from './chart/read-chart.js'
-export { MOST_SHIMS_ON_BASE, PASS_COST, SHIM_COST } from './chart/serve-cell.js'
-export { type RangeBar, rulerMm } from './chart/ranges.js'
-export type { Wish } from './chart/wishes.js'
+export { type Cell, emptyReasons, type KeptByName, isAnswerFor } from './chart/cell.js'
+export { type ChartRequest, type ChartRow as RowOfChart, USUAL_PER_BASE } from './chart/chart-request.js'
+export { betterIn, type Candidate, type Chart } from './chart/read-chart.js'
+export { PASS_COST } from './chart/serve-cell.js'
 export { chartCellSteps, chartRestSteps, type WholeChart, wholeChartSteps } from './chart/whole-chart.js'
 export {
   type EveningJob,
-  type EveningPerson,
   type EveningPins,
   type EveningPress,
   type EveningRequest,
-  nameOfStack,
-  noPins,
   USUAL_CHANGE_WORTH_MIN,
   USUAL_LAY_GAP_MM,
   USUAL_REST_MIN,
 } from './evening/evening-request.js'
-export { type LaidPlate, type LayerChanges, layerChanges, platesOf } from './evening/layer-changes.js'
+export { layerChanges, platesOf } from './evening/layer-changes.js'
 export type { LaidOut } from './evening/lays.js'
 export { type LayOption, type NoOptionReason, noOptionReasons } from './evening/options.js'
-export {
-  type EveningPlan,
-  eveningSteps,
-  type PressQueue,
-  type QueuedRuns,
-  type SheetsNeeded,
-} from './evening/plan-evening.js'
+export { type EveningPlan, eveningSteps } from './evening/plan-evening.js'
 export { putInOrder } from './evening/put-in-order.js'
-export { type Batch, type ProvenSchedule, restFor, type ScheduleWanted } from './evening/schedule.js'
-export {
-  learntTiming,
-  type LoggedTimes,
-  minutesOfRun,
-  type Timing,
-  turnsOfHandle,
-  usualTiming,
-} from './evening/timing.js'
+export { type Batch, type ProvenSchedule, type ScheduleWanted } from './evening/schedule.js'
+export { learntTiming, type LoggedTimes, usualTiming } from './evening/timing.js'
 export { quickPlan } from './planner/quick-plan.js'
 export { resistOf, teachingLike } from './techniques/resist.js'
 export { toldOf } from './techniques/told-of.js'

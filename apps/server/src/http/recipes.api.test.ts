@@ -76,6 +76,8 @@ describe('giving recipes away', () => {
       recipes: [],
       offcuts: [],
       builds: [],
+      charts: [],
+      evenings: [],
     }
     expect((await server.api.put('/api/workshop').send({ ...before, ...nothing })).status).toBe(200)
     try {

@@ -37,6 +37,7 @@ export const chartOverCores = async (
   const { rows, columns } = request
   const cells: Cell[] = [...(known ?? [])]
   const all = noted([])
+  known?.forEach((cell, at) => onCell?.(at, cell))
   let done = 0
   const parts = rows.map(async (row, its) => {
     // A part is sent the rows it needs no lines of, too; so only its own row goes.

@@ -1,15 +1,15 @@
+import { factsOfDieClass } from '../dies/classes/list.js'
 import type { KeptAnswers } from '../goals/kept-response.js'
 import type { KeptByName } from '../chart/cell.js'
 import type { Responses } from '../planner/responses.js'
 import { type Steps, within } from '../planner/steps.js'
-import { lengthOf, type Polyline } from '../geometry/polyline.js'
-import { rectangle } from '../geometry/polygons.js'
-import { nest, type PieceTurns } from '../nesting/nest.js'
 import type { EveningRequest } from './evening-request.js'
 import { type LaidOut, type Lay, LayOuts, laysOf, largestPad } from './lays.js'
 import { type LayerChanges, layerChanges, platesOf } from './layer-changes.js'
 import { type LayOption, type NoOptionReason, type OptionsOfLay, optionSteps } from './options.js'
+import { type PadBears, sheetsOf, type SheetsNeeded, wearOf } from './materials.js'
 import { putInOrder } from './put-in-order.js'
+import { minutesOfRun } from './timing.js'
 import { type Batch, Numbered, type ProvenSchedule, restFor, type ScheduleWanted } from './schedule.js'
 
 /** Runs of one lay, as they stand in a queue. */
@@ -39,19 +39,6 @@ export interface PressQueue {
   readonly changes: number
 }
 
-/** Sheets of one kind that the evening takes. */
-export interface SheetsNeeded {
-  readonly sheetId: string
-  /** Pieces of sheet that are cut to size, and how many of them a leftover gives. */
-  readonly blanks: number
-  readonly blankMm: readonly [number, number]
-  readonly fromLeftovers: number
-  readonly perSheet: number
-  readonly sheets: number
-  readonly inStock: number
-  readonly toBuy: number
-}
-
 export interface EveningPlan {
   readonly queues: readonly PressQueue[]
   readonly unplaced: readonly {
@@ -77,7 +64,7 @@ export interface EveningPlan {
   readonly proven: boolean
   readonly sheets: readonly SheetsNeeded[]
   /** mm of line that will be cut on each bed, passes counted. */
-  readonly padWear: readonly { readonly plateId: string; readonly cutMm: number; readonly passes: number }[]
+  readonly padWear: readonly PadBears[]
   /** Pins that contradicted the others and were left out. */
   readonly droppedPins: readonly string[]
 }
@@ -146,65 +133,6 @@ const ordered = (
   }
 }
 
-const blankOf = (gapMm: number, { lengthMm, widthMm }: LaidOut, many: boolean): readonly [number, number] => {
-  const edgeMm = many ? gapMm : 0
-  return [Math.ceil(lengthMm + 2 * Math.max(edgeMm, 2)), Math.ceil(widthMm + 2 * Math.max(edgeMm, 2))]
-}
-
-/** How many blanks a guillotine cuts from a rectangle, all turned alike; the better way round where the grain lets them. */
-export const blanksFrom = (
-  [length, width]: readonly [number, number],
-  [l, w]: readonly [number, number],
-  mayTurn: boolean,
-): number => {
-  const straight = Math.floor(length / l) * Math.floor(width / w)
-  return mayTurn ? Math.max(straight, Math.floor(length / w) * Math.floor(width / l)) : straight
-}
-
-/** How many blanks a leftover gives, cut in rows. */
-const blanksOn = (
-  [outline, ...holes]: readonly Polyline[],
-  [l, w]: readonly [number, number],
-  turns: PieceTurns,
-): number => {
-  if (!outline) return 0
-  const blank = { outline: rectangle({ fromX: 0, fromY: 0, toX: l, toY: w }), count: MOST_BLANKS, turns }
-  // Rows of boxes come first; what a guillotine cuts is no better.
-  const rows = nest({ sheet: { outline, holes }, pieces: [blank], gapMm: 0, edgeMm: 0, seed: 1 }).next()
-  return rows.done ? 0 : rows.value.placed.length
-}
-
-/** More blanks than anybody cuts from a leftover. */
-const MOST_BLANKS = 200
-
-const sheetsOf = (request: EveningRequest, queued: readonly QueuedRuns[]): SheetsNeeded[] => {
-  const stock = new Map<string, number>()
-  return queued.map(({ jobIds, option, laid, copies }): SheetsNeeded => {
-    const job = request.jobs.find(({ id }) => id === jobIds[0]) as EveningRequest['jobs'][number]
-    const mayTurn = job.turns === 'any'
-    const blankMm = blankOf(request.gapMm, laid, copies.length > 1 || (copies[0] ?? 1) > 1)
-    const blanks = option.runs * option.sheetCount
-    const fromLeftovers = Math.min(
-      blanks,
-      job.leftovers.reduce((sum, loops) => sum + blanksOn(loops, blankMm, job.turns), 0),
-    )
-    const perSheet = Math.max(1, blanksFrom(job.sheetSizeMm, blankMm, mayTurn))
-    const sheets = Math.ceil((blanks - fromLeftovers) / perSheet)
-    const inStock = stock.get(job.sheet.id) ?? job.stock
-    stock.set(job.sheet.id, Math.max(0, inStock - sheets))
-    return {
-      sheetId: job.sheet.id,
-      blanks,
-      blankMm,
-      fromLeftovers,
-      perSheet,
-      sheets,
-      inStock,
-      toBuy: Math.max(0, sheets - inStock),
-    }
-  })
-}
-
 /** An evening as a schedule has it. */
 const told = (
   request: EveningRequest,
@@ -268,17 +196,6 @@ const told = (
   }
   const inOrder = request.presses.flatMap(({ press }) => queues.find(({ pressId }) => pressId === press.id) ?? [])
   const all = inOrder.flatMap(({ runs }) => runs)
-  const wear = new Map<string, { cutMm: number; passes: number }>()
-  for (const { option, jobIds, copies } of all) {
-    if (!option.bedId) continue
-    const lineMm = jobIds.reduce((sum, id, at) => {
-      const lines = request.jobs.find((each) => each.id === id)?.dies.flatMap((die) => die.outline.lines) ?? []
-      return sum + (copies[at] as number) * lines.reduce((mm, line) => mm + lengthOf(line), 0)
-    }, 0)
-    const its = wear.get(option.bedId) ?? { cutMm: 0, passes: 0 }
-    const passes = option.runs * option.figures.passes
-    wear.set(option.bedId, { cutMm: its.cutMm + passes * lineMm, passes: its.passes + passes })
-  }
   return {
     queues: inOrder,
     unplaced,
@@ -298,7 +215,7 @@ const told = (
     bound: schedule.bound,
     proven: schedule.proven,
     sheets: sheetsOf(request, all),
-    padWear: [...wear].map(([plateId, its]) => ({ plateId, ...its })),
+    padWear: wearOf(request, all),
     droppedPins: dropped,
   }
 }
@@ -306,6 +223,19 @@ const told = (
 /** Minutes that the quickest ways of lays take together; Infinity where one cannot be pressed. */
 const quickest = (lays: readonly OptionsOfLay[]): number =>
   lays.reduce((sum, { options }) => sum + Math.min(Infinity, ...options.map(({ minutes }) => minutes)), 0)
+
+/** Minutes that no way of lays undercuts: as many sheets at once as the class bears, in one pass each, fed no further than the die is long. */
+const leastAlone = ({ presses }: EveningRequest, lays: readonly Lay[]): number =>
+  lays.reduce((sum, lay) => {
+    const sets = Math.max(...lay.jobs.map(({ copies }, at) => Math.ceil((lay.pieces[at] as number) / copies)))
+    const most = Math.min(...lay.dies.map(({ dieClass }) => factsOfDieClass(dieClass).mostSheets))
+    const copies = lay.jobs.reduce((count, each) => count + each.copies, 0)
+    const feedMm = Math.max(...lay.dies.map(({ lengthMm, widthMm }) => Math.min(lengthMm, widthMm)))
+    const minutes = presses.map(({ press, timing }) =>
+      minutesOfRun(press, timing, { passes: 1, feedMm, pieces: copies * Math.min(most, sets) }),
+    )
+    return sum + Math.ceil(sets / most) * Math.min(...minutes)
+  }, 0)
 
 /**
  * Plans an evening: lays the jobs, side by side where that is quicker, finds the stacks that are sure on each press for whoever stands
@@ -319,37 +249,48 @@ export function* eveningSteps(
   const pad = largestPad(request.shelf, request.presses) ?? [0, 0]
   const layOuts = new LayOuts()
   const groups = laysOf(request.jobs, pad, request.gapMm, layOuts)
-  const lays = [
-    ...new Map(
-      groups.flatMap(({ together, alone }) => [...together, ...alone]).map((lay) => [keyOf(lay), lay]),
-    ).values(),
-  ]
   const made: KeptByName = new Map()
   const known = new Map(answers)
   const byLay = new Map<string, OptionsOfLay>()
-  for (const [at, on] of request.presses.entries()) {
-    const found = yield* within(optionSteps(request, on, lays, layOuts, known, live), [
-      (0.9 * at) / request.presses.length,
-      (0.9 * (at + 1)) / request.presses.length,
-    ])
-    found.made.forEach((each, name) => {
-      made.set(name, each)
-      known.set(name, each)
-    })
-    for (const each of found.options) {
-      const there = byLay.get(keyOf(each.lay))
-      byLay.set(
-        keyOf(each.lay),
-        there
-          ? { ...there, laid: new Map([...there.laid, ...each.laid]), options: [...there.options, ...each.options] }
-          : each,
-      )
+  /** Finds the ways of lays that have not been asked for yet, on every press. */
+  function* find(all: readonly Lay[], share: readonly [number, number]): Steps<void> {
+    const lays = [...new Map(all.map((lay) => [keyOf(lay), lay])).values()].filter((lay) => !byLay.has(keyOf(lay)))
+    if (lays.length === 0) return
+    for (const [at, on] of request.presses.entries()) {
+      const part = (its: number): number => share[0] + ((share[1] - share[0]) * its) / request.presses.length
+      const found = yield* within(optionSteps(request, on, lays, layOuts, known, live), [part(at), part(at + 1)])
+      found.made.forEach((each, name) => {
+        made.set(name, each)
+        known.set(name, each)
+      })
+      for (const each of found.options) {
+        const key = keyOf(each.lay)
+        const there = byLay.get(key)
+        const both = there && {
+          ...there,
+          laid: new Map([...there.laid, ...each.laid]),
+          options: [...there.options, ...each.options],
+        }
+        byLay.set(key, both ?? each)
+      }
     }
   }
   const optionsOf = (its: readonly Lay[]): OptionsOfLay[] => its.map((lay) => byLay.get(keyOf(lay)) as OptionsOfLay)
-  const chosen = groups.flatMap(({ together, alone }) => {
-    const [one, other] = [optionsOf(together), optionsOf(alone)]
-    return quickest(one) < quickest(other) ? one : other
+  yield* find(
+    groups.flatMap(({ together }) => together),
+    [0, 0.6],
+  )
+  // Where nothing alone could be quicker it need not be looked at.
+  const open = groups.filter(({ together, alone }) => quickest(optionsOf(together)) > leastAlone(request, alone))
+  yield* find(
+    open.flatMap(({ alone }) => alone),
+    [0.6, 0.9],
+  )
+  const chosen = groups.flatMap((group) => {
+    const together = optionsOf(group.together)
+    if (!open.includes(group)) return together
+    const alone = optionsOf(group.alone)
+    return quickest(together) < quickest(alone) ? together : alone
   })
   const placed = chosen.filter(({ options }) => options.length > 0)
   const unplaced = chosen

@@ -48,6 +48,17 @@ const Layers = ({ chart, cell }: { readonly chart: ChartAnswer; readonly cell: C
   )
 }
 
+/** What would fill a cell that stands empty. */
+const FilledBy = ({ chart, place }: { readonly chart: ChartAnswer; readonly place: CellPlace }) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const wish = chart.wishes.find(({ cells }) =>
+    cells.some(([row, column]) => row === place.row && column === place.column),
+  )
+  if (!wish) return null
+  return <p>{t(`wall.filledBy.${wish.kind}`, { thickness: lengths.thickness(wish.thicknessMm) })}</p>
+}
+
 /** What a cell says, and the way on to its plan or to a job of it. */
 export const CellPanel = ({
   row: chartRow,
@@ -103,7 +114,10 @@ export const CellPanel = ({
         {sayRow(t, die)} · {sayColumn(t, column, lengths).join(' ')}
       </h3>
       {cell.is === 'empty' ? (
-        <p className="my-2">{t(`wall.why.${cell.why ?? 'not-sure'}`)}</p>
+        <>
+          <p className="my-2">{t(`wall.why.${cell.why ?? 'not-sure'}`)}</p>
+          <FilledBy chart={chart} place={place} />
+        </>
       ) : (
         <>
           <Layers chart={chart} cell={cell} />

@@ -18,6 +18,7 @@ import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
 import { Choice } from '../../../ui/Choice.js'
 import { boxClass, Field } from '../../../ui/form/fields.js'
+import { Tick } from '../../../ui/form/Tick.js'
 
 /** Leaves of the wall chart: all that can be computed. */
 const leaves = techniqueIds.filter((technique) => !isGuided({ technique }))
@@ -129,16 +130,13 @@ export const ChartForm = ({
                 .filter(({ dieClass }) => taken(dieClass))
                 .map((die) => (
                   <li key={die.id}>
-                    <label className="flex min-h-11 items-center gap-2">
-                      <input
-                        type="checkbox"
-                        className="size-5 accent-accent"
-                        checked={rows.dieIds.includes(die.id)}
-                        onChange={() => change({ rows: { by: 'dies', dieIds: toggled(rows.dieIds, die.id) } })}
-                      />
+                    <Tick
+                      checked={rows.dieIds.includes(die.id)}
+                      onChange={() => change({ rows: { by: 'dies', dieIds: toggled(rows.dieIds, die.id) } })}
+                    >
                       <DieThumb die={die} />
                       <span className="min-w-0 truncate">{die.name}</span>
-                    </label>
+                    </Tick>
                   </li>
                 ))}
             </ul>
@@ -146,15 +144,13 @@ export const ChartForm = ({
         ) : (
           <div className="mt-1 flex flex-wrap gap-x-4">
             {dieClasses.filter(taken).map((each) => (
-              <label key={each} className="flex min-h-11 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="size-5 accent-accent"
-                  checked={rows.dieClasses.includes(each)}
-                  onChange={() => change({ rows: { by: 'classes', dieClasses: toggled(rows.dieClasses, each) } })}
-                />
+              <Tick
+                key={each}
+                checked={rows.dieClasses.includes(each)}
+                onChange={() => change({ rows: { by: 'classes', dieClasses: toggled(rows.dieClasses, each) } })}
+              >
                 {t(`words.dieClass.${each}`)}
-              </label>
+              </Tick>
             ))}
           </div>
         )}
@@ -186,28 +182,23 @@ export const ChartForm = ({
         <div className="mt-1 flex max-h-40 flex-wrap gap-x-4 overflow-y-auto">
           {columns.by === 'sheets'
             ? sheets.map((sheet) => (
-                <label key={sheet.id} className="flex min-h-11 items-center gap-2">
-                  <input
-                    type="checkbox"
-                    className="size-5 accent-accent"
-                    checked={columns.sheetIds.includes(sheet.id)}
-                    onChange={() =>
-                      change({ columns: { by: 'sheets', sheetIds: toggled(columns.sheetIds, sheet.id) } })
-                    }
-                  />
+                <Tick
+                  key={sheet.id}
+                  checked={columns.sheetIds.includes(sheet.id)}
+                  onChange={() => change({ columns: { by: 'sheets', sheetIds: toggled(columns.sheetIds, sheet.id) } })}
+                >
                   {sheet.name} · {lengths.thickness(sheet.caliperMm)}
-                </label>
+                </Tick>
               ))
             : THICKNESSES_MM.map((mm) => (
-                <label key={mm} className="flex min-h-11 items-center gap-2 tabular-nums">
-                  <input
-                    type="checkbox"
-                    className="size-5 accent-accent"
-                    checked={columns.mm.includes(mm)}
-                    onChange={() => change({ columns: { by: 'thicknesses', mm: toggled(columns.mm, mm) } })}
-                  />
+                <Tick
+                  key={mm}
+                  className="tabular-nums"
+                  checked={columns.mm.includes(mm)}
+                  onChange={() => change({ columns: { by: 'thicknesses', mm: toggled(columns.mm, mm) } })}
+                >
                   {lengths.thickness(mm)}
-                </label>
+                </Tick>
               ))}
         </div>
         {missing.has('columns') && (

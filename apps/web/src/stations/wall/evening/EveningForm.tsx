@@ -6,7 +6,9 @@ import { useTranslation } from 'react-i18next'
 import { useEveryRow } from '../../../data/rows.js'
 import { Button, IconButton } from '../../../ui/Button.js'
 import { boxClass, Field } from '../../../ui/form/fields.js'
+import { Tick } from '../../../ui/form/Tick.js'
 import { NumberInput } from '../../../ui/form/LengthInput.js'
+import { JobChoices } from './JobChoices.js'
 import { noPinsAtAll } from './pins.js'
 
 /** What an evening begins with: one press, one person, the jobs that are still to be cut. */
@@ -44,7 +46,6 @@ export const EveningForm = ({
 }) => {
   const { t } = useTranslation()
   const presses = useEveryRow('presses').data ?? []
-  const jobs = (useEveryRow('jobs').data ?? []).filter(({ state }) => state !== 'set-aside')
   const [evening, setEvening] = useState(start)
   const [asked, setAsked] = useState(false)
   const change = (part: Partial<EveningInput>) => setEvening((now) => ({ ...now, ...part }))
@@ -54,8 +55,6 @@ export const EveningForm = ({
   const { people } = evening
   const setPerson = (at: number, part: Partial<EveningInput['people'][number]>) =>
     change({ people: people.map((each, its) => (its === at ? { ...each, ...part } : each)) })
-  const setJob = (jobId: string, part: Partial<EveningInput['jobs'][number]>) =>
-    change({ jobs: evening.jobs.map((each) => (each.jobId === jobId ? { ...each, ...part } : each)) })
   return (
     <form
       className="space-y-4"
@@ -182,21 +181,19 @@ export const EveningForm = ({
           const its = evening.presses.find(({ pressId }) => pressId === press.id)
           return (
             <div key={press.id} className="flex flex-wrap items-center gap-3">
-              <label className="flex min-h-11 min-w-52 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="size-5 accent-accent"
-                  checked={its !== undefined}
-                  onChange={() =>
-                    change({
-                      presses: its
-                        ? evening.presses.filter(({ pressId }) => pressId !== press.id)
-                        : [...evening.presses, { pressId: press.id, personId: people[0]?.id ?? '' }],
-                    })
-                  }
-                />
+              <Tick
+                className="min-w-52"
+                checked={its !== undefined}
+                onChange={() =>
+                  change({
+                    presses: its
+                      ? evening.presses.filter(({ pressId }) => pressId !== press.id)
+                      : [...evening.presses, { pressId: press.id, personId: people[0]?.id ?? '' }],
+                  })
+                }
+              >
                 {press.name}
-              </label>
+              </Tick>
               {its && (
                 <select
                   aria-label={t('wall.evening.whoAt', { press: press.name })}
@@ -229,77 +226,7 @@ export const EveningForm = ({
       </fieldset>
       <fieldset>
         <legend className="font-bold">{t('wall.evening.jobs')}</legend>
-        <ul className="max-h-72 space-y-1 overflow-y-auto">
-          {jobs.map((job) => {
-            const its = evening.jobs.find(({ jobId }) => jobId === job.id)
-            return (
-              <li key={job.id} className="flex flex-wrap items-center gap-3">
-                <label className="flex min-h-11 min-w-64 flex-1 items-center gap-2">
-                  <input
-                    type="checkbox"
-                    className="size-5 accent-accent"
-                    checked={its !== undefined}
-                    onChange={() =>
-                      change({
-                        jobs: its
-                          ? evening.jobs.filter(({ jobId }) => jobId !== job.id)
-                          : [
-                              ...evening.jobs,
-                              { jobId: job.id, dueMin: null, copies: 1, alone: false, sheetsAtMost: null },
-                            ],
-                      })
-                    }
-                  />
-                  {job.name}{' '}
-                  <span className="text-ink-soft">{t('wall.evening.cutOf', { cut: job.cut, wanted: job.wanted })}</span>
-                </label>
-                {its && (
-                  <>
-                    <label className="flex items-center gap-1 text-sm">
-                      {t('wall.evening.due')}
-                      <input
-                        type="number"
-                        min={0}
-                        max={1440}
-                        step={5}
-                        className="min-h-11 w-20 rounded border border-ink/50 bg-white px-2"
-                        value={its.dueMin ?? ''}
-                        onChange={(event) =>
-                          setJob(job.id, {
-                            dueMin: event.target.value === '' ? null : Math.max(0, event.target.valueAsNumber),
-                          })
-                        }
-                      />
-                    </label>
-                    <label className="flex items-center gap-1 text-sm">
-                      {t('wall.evening.copies')}
-                      <input
-                        type="number"
-                        min={1}
-                        max={12}
-                        className="min-h-11 w-16 rounded border border-ink/50 bg-white px-2"
-                        value={its.copies}
-                        onChange={(event) => {
-                          const copies = event.target.valueAsNumber
-                          if (Number.isInteger(copies) && copies >= 1 && copies <= 12) setJob(job.id, { copies })
-                        }}
-                      />
-                    </label>
-                    <label className="flex min-h-11 items-center gap-1 text-sm">
-                      <input
-                        type="checkbox"
-                        className="size-5 accent-accent"
-                        checked={its.alone}
-                        onChange={() => setJob(job.id, { alone: !its.alone })}
-                      />
-                      {t('wall.evening.alone')}
-                    </label>
-                  </>
-                )}
-              </li>
-            )
-          })}
-        </ul>
+        <JobChoices chosen={evening.jobs} onChange={(chosen) => change({ jobs: chosen })} />
         {missing.has('jobs') && (
           <p role="alert" className="text-danger">
             <span aria-hidden>▲ </span>

@@ -94,6 +94,10 @@ export const wall = {
     span_other: '{{from}} to {{to}} in {{count}} passes',
     onlyShims: 'only with other shims',
   },
+  filledBy: {
+    shim: 'A shim of {{thickness}} would fill it.',
+    spacer: 'A spacer of {{thickness}} would fill it.',
+  },
   wishes: 'What to buy or cut next',
   wishNone: 'Nothing is missing: every cell stands on a base stack.',
   wishNothing_one: 'One cell does not stand on a base stack, and no single shim or spacer would change that.',
