@@ -14,6 +14,7 @@ import { firstAtLeast } from '../numerics/first-at-least.js'
 import { certaintyOf } from '../planner/certainty.js'
 import { asLearnt } from '../planner/learnt-cut.js'
 import type { PlanRequest } from '../planner/plan.js'
+import { costOfPiece } from '../planner/ranking.js'
 import { bedsOf } from '../planner/rank-stacks.js'
 import type { Answering } from '../planner/responses.js'
 import { computedOf } from '../techniques/goal-of.js'
@@ -81,6 +82,8 @@ export class CellReader {
   constructor(
     readonly request: PlanRequest,
     answering: Answering,
+    /** Only so many beds, the soundest; all where it says nothing. */
+    mostBeds = Infinity,
   ) {
     this.goal = computedOf(request)
     this.method = methodOf(request)
@@ -90,7 +93,11 @@ export class CellReader {
     this.placesKey = JSON.stringify(this.places)
     this.plateOf = new Map(request.shelf.map((plate) => [plate.id, plate]))
     this.jobMm = thicknessOf(jobLayer('dies', this.cut)).valueMm + thicknessOf(jobLayer('sheets', this.cut)).valueMm
-    for (const { bed, plates } of bedsOf(learnt.request)) {
+    const beds = bedsOf(learnt.request)
+    const worstOf = (plates: ReadonlySet<Plate>): number =>
+      Math.min(...[...plates].map((plate) => costOfPiece(this.method, this.goal.bedRole, plate, this.cut)))
+    beds.sort((a, b) => worstOf(a.plates) - worstOf(b.plates))
+    for (const { bed, plates } of beds.slice(0, mostBeds)) {
       const response = answering.of(this.goal, this.cut, bed)
       const window = windowOf(response, learnt.gap, this.cut)
       for (const { id } of plates) this.onBed.set(id, window && { response, window })

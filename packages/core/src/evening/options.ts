@@ -45,6 +45,8 @@ export interface OptionsOfLay {
 
 /** Ways that are kept for one lay on one press: more would only be other shims for the same. */
 const MOST_OPTIONS = 4
+/** Beds that are looked at first: the soundest. All are only where these do not do even for one sheet. */
+const FEW_BEDS = 2
 /** What keeping a base stack costs where the ways of one press are chosen among: less than for a chart, as an evening is soon over. */
 const PER_BASE = 0.5
 
@@ -157,17 +159,23 @@ export function* optionSteps(
           .some(({ code }) => TOO_MANY.has(code))
       )
         continue
-      const reader = new CellReader(asked, answering)
+      const serves = (reader: CellReader): boolean =>
+        [...sharedBasesOf([reader], request.shelf).values()].some(
+          (base) =>
+            [...base.values()].some(({ plates }) => fitsOn(plates, laid, gapMm)) && reader.bestOn(base) !== undefined,
+        )
+      yield (0.7 * at) / lays.length
+      let reader = new CellReader(asked, answering, FEW_BEDS)
+      let isSure = serves(reader)
+      if (!isSure && sheetCount === 1) {
+        reader = new CellReader(asked, answering)
+        isSure = serves(reader)
+      }
       answering.made.forEach((each, name) => {
         made.set(name, each)
         answersNow.set(name, each)
       })
-      yield (0.7 * at) / lays.length
-      const serves = [...sharedBasesOf([reader], request.shelf).values()].some(
-        (base) =>
-          [...base.values()].some(({ plates }) => fitsOn(plates, laid, gapMm)) && reader.bestOn(base) !== undefined,
-      )
-      if (!serves) continue
+      if (!isSure) continue
       found = { lay, laid, sheetCount, reader }
       break
     }
