@@ -186,6 +186,7 @@ export const BenchOfSession = ({
             saidIn={said}
             number={session.pressed.length}
             pieces={session.rehearsing ? 0 : run.sheetCount}
+            counts={session.evening?.copies.some((copies, at) => at > 0 || copies > 1) ? 'sheets' : 'pieces'}
             picture={standIn?.picture}
           />
         )}

@@ -38,6 +38,7 @@ export const RoundStage = ({
   saidIn,
   number,
   pieces,
+  counts,
   picture,
 }: {
   readonly round: RoundAtBench
@@ -48,6 +49,7 @@ export const RoundStage = ({
   readonly number: number
   /** Pieces that come out of a round. */
   readonly pieces: number
+  readonly counts: 'pieces' | 'sheets'
   readonly picture: ReactNode
 }) => {
   const { step, steps, feel, passesMade, tell } = round
@@ -65,6 +67,7 @@ export const RoundStage = ({
           passes={passesMade}
           feel={feel}
           pieces={pieces}
+          counts={counts}
           onTell={tell}
         />
       )}

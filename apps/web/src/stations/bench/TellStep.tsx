@@ -13,6 +13,7 @@ export const TellStep = ({
   passes,
   feel,
   pieces: usual,
+  counts = 'pieces',
   onTell,
 }: {
   readonly technique: TechniqueId
@@ -20,6 +21,8 @@ export const TellStep = ({
   /** What the handle is thought to have felt like, to begin with. */
   readonly feel: HandleFeel
   readonly pieces: number
+  /** What is counted: pieces, or sheets where each gives several pieces. */
+  readonly counts?: 'pieces' | 'sheets'
   readonly onTell: (round: Round, counted: { readonly pieces: number; readonly spoilt: number }) => void
 }) => {
   const { t } = useTranslation()
@@ -46,8 +49,8 @@ export const TellStep = ({
       <LookFields name="bench" technique={technique} round={round} onChange={setRound} />
       <div className="flex flex-wrap items-center gap-4">
         {good && usual > 0 && (
-          <div className="flex items-center gap-2" role="group" aria-label={t('bench.tell.pieces')}>
-            <span className="font-bold">{t('bench.tell.pieces')}</span>
+          <div className="flex items-center gap-2" role="group" aria-label={t(`bench.tell.${counts}`)}>
+            <span className="font-bold">{t(`bench.tell.${counts}`)}</span>
             <IconButton
               label="−"
               look="plain"

@@ -253,6 +253,7 @@ export const bench = {
     title: 'What came of it?',
     save: 'Write it down',
     pieces: 'Good pieces',
+    sheets: 'Good sheets',
     spoilt_one: '{{count}} spoilt',
     spoilt_other: '{{count}} spoilt',
   },
