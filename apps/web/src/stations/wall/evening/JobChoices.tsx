@@ -69,6 +69,21 @@ export const JobChoices = ({
                     }}
                   />
                 </label>
+                <label className="flex items-center gap-1 text-sm">
+                  {t('wall.evening.sheetsAtMost')}
+                  <input
+                    type="number"
+                    min={1}
+                    max={12}
+                    className="min-h-11 w-16 rounded border border-ink/50 bg-white px-2"
+                    value={its.sheetsAtMost ?? ''}
+                    onChange={(event) => {
+                      const most = event.target.valueAsNumber
+                      if (event.target.value === '') setJob(job.id, { sheetsAtMost: null })
+                      else if (Number.isInteger(most) && most >= 1 && most <= 12) setJob(job.id, { sheetsAtMost: most })
+                    }}
+                  />
+                </label>
                 <Tick className="text-sm" checked={its.alone} onChange={() => setJob(job.id, { alone: !its.alone })}>
                   {t('wall.evening.alone')}
                 </Tick>

@@ -188,6 +188,7 @@ export const wall = {
     jobsMissing: 'Tick one job at least.',
     due: 'due after, min',
     copies: 'dies of it',
+    sheetsAtMost: 'sheets at most',
     alone: 'alone',
     total: {
       finish: 'Done',
