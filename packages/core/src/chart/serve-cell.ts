@@ -9,6 +9,7 @@ import { jobLayer } from '../job/cut-context.js'
 import { thicknessOf } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
+import type { LearntGap } from '../learning/learnt-gap.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 import { firstAtLeast } from '../numerics/first-at-least.js'
 import { certaintyOf } from '../planner/certainty.js'
@@ -17,6 +18,7 @@ import type { PlanRequest } from '../planner/plan.js'
 import { costOfPiece } from '../planner/ranking.js'
 import { bedsOf } from '../planner/rank-stacks.js'
 import type { Answering } from '../planner/responses.js'
+import type { Bed } from '../press/bed.js'
 import { computedOf } from '../techniques/goal-of.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { type Method, methodOf } from '../techniques/method.js'
@@ -30,6 +32,9 @@ export const PASS_COST = 0.05
 
 /** At most so many shims on a base. */
 export const MOST_SHIMS_ON_BASE = 2
+
+/** mm. How far what lies behind a mat may move the window. From memory. */
+const ASIDE_MM = 0.5
 
 /** Shims that are laid together on a base. */
 export interface ShimSet {
@@ -72,7 +77,9 @@ export class CellReader {
   readonly placesKey: string
   private readonly method: Method
   private readonly goal: Computed
+  private readonly gap: LearntGap
   private readonly onBed = new Map<string, OnBedOfCell | undefined>()
+  private readonly bedIds = new Set<string>()
   private readonly plateOf: ReadonlyMap<string, Plate>
   private readonly jobMm: number
   private readonly stopped = new Map<string, boolean>()
@@ -81,7 +88,7 @@ export class CellReader {
 
   constructor(
     readonly request: PlanRequest,
-    answering: Answering,
+    private readonly answering: Answering,
     /** Only so many beds, the soundest; all where it says nothing. */
     mostBeds = Infinity,
   ) {
@@ -89,6 +96,7 @@ export class CellReader {
     this.method = methodOf(request)
     const learnt = asLearnt(request, answering)
     this.cut = learnt.request.cut
+    this.gap = learnt.gap
     this.places = placesOf(request, this.cut)
     this.placesKey = JSON.stringify(this.places)
     this.plateOf = new Map(request.shelf.map((plate) => [plate.id, plate]))
@@ -98,10 +106,20 @@ export class CellReader {
       Math.min(...[...plates].map((plate) => costOfPiece(this.method, this.goal.bedRole, plate, this.cut)))
     beds.sort((a, b) => worstOf(a.plates) - worstOf(b.plates))
     for (const { bed, plates } of beds.slice(0, mostBeds)) {
-      const response = answering.of(this.goal, this.cut, bed)
-      const window = windowOf(response, learnt.gap, this.cut)
-      for (const { id } of plates) this.onBed.set(id, window && { response, window })
+      for (const { id } of plates) this.bedIds.add(id)
+      this.on(bed)
     }
+  }
+
+  /** How the run answers on a bed, and the window that follows; no window where no squeeze does. */
+  private on(bed: Bed): OnBedOfCell | undefined {
+    const name = JSON.stringify(bed)
+    if (this.onBed.has(name)) return this.onBed.get(name)
+    const response = this.answering.of(this.goal, this.cut, bed)
+    const window = windowOf(response, this.gap, this.cut)
+    const on = window && { response, window }
+    this.onBed.set(name, on)
+    return on
   }
 
   get bedRole() {
@@ -114,9 +132,11 @@ export class CellReader {
     if (windows.length === 0) return undefined
     const sets = this.sets()
     const thickestMm = sets.at(-1)?.mm ?? 0
+    // What lies behind the bed moves the window, where that counts; how far is seen base by base.
+    const asideMm = this.answersByBed ? 0 : ASIDE_MM
     return [
-      Math.min(...windows.map(({ lowMm, gapMm }) => lowMm + gapMm)) - this.jobMm - thickestMm,
-      Math.max(...windows.map(({ highMm, gapMm }) => highMm + gapMm)) - this.jobMm,
+      Math.min(...windows.map(({ lowMm, gapMm }) => lowMm + gapMm)) - this.jobMm - thickestMm - asideMm,
+      Math.max(...windows.map(({ highMm, gapMm }) => highMm + gapMm)) - this.jobMm + asideMm,
     ]
   }
 
@@ -163,10 +183,28 @@ export class CellReader {
     return own && this.bedOf(own)?.id
   }
 
+  /** How the run answers on a base: by its bed, and by what else of it gives way. */
+  private pressedOn(own: BaseStack): OnBedOfCell | undefined {
+    if (!this.bedIds.has(this.bedOf(own)?.id ?? '')) return undefined
+    const bed = this.goal.bedOfStack(stackOn(own, [], this.cut))
+    return bed && this.on(bed)
+  }
+
+  /** Has everything that a base asks of the press simulated, where that is not known. */
+  touch(base: SharedBase): void {
+    const own = this.own(base)
+    if (own) this.pressedOn(own)
+  }
+
+  /** Whether a stack answers by its bed alone; else by what lies behind it too. */
+  get answersByBed(): boolean {
+    return this.goal.bedRole === 'bed'
+  }
+
   /** Every way that a base with at most two shims serves this cell, cheapest first; `most` of each count of shims at most. */
   waysOn(base: SharedBase): Served[] {
     const own = this.own(base)
-    const on = own && this.onBed.get(this.bedOf(own)?.id ?? '')
+    const on = own && this.pressedOn(own)
     if (!own || !on) return []
     const { window } = on
     const sets = this.sets()

@@ -8,7 +8,7 @@ import type { PlanRequest } from '../planner/plan.js'
 import { seededRandom } from '../numerics/random.js'
 import { aChart } from '../testing/charts.js'
 import { basesByInteger } from '../testing/bases-solver.js'
-import { aSheet } from '../testing/makers.js'
+import { aPlate, aSheet } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
 import type { WrittenStack } from '../layers/written-stack.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
@@ -184,5 +184,29 @@ describe('what to buy or cut next', () => {
     expect(finish(wholeChartSteps(noPads)).chart.cells[0]![0]).toMatchObject({ is: 'empty', why: 'missing-role' })
     const board = { ...request, columns: [{ ...request.columns[0]!, sheet: aSheet({ mm: 3.5 }) }] }
     expect(finish(wholeChartSteps(board)).chart.cells[0]![0]).toMatchObject({ is: 'empty', why: 'too-thick' })
+  })
+})
+
+describe('a leaf of creases', () => {
+  it('counts what lies behind the mat, as the plan of a stack does', () => {
+    const cutting = aChart(seededRandom(1), 2, 3)
+    const request: ChartRequest = {
+      ...cutting,
+      technique: 'crease',
+      bladeSide: 'up',
+      shelf: [...cutting.shelf, aPlate({ id: 'silicone', kind: 'embossing-mat', mm: 1.05, count: 1 })],
+      perBase: 0.5,
+    }
+    const live = new Responses()
+    const { chart } = finish(wholeChartSteps(request, new Map(), live))
+    const shown = chart.cells.flatMap((cells, row) => cells.map((cell, column) => ({ cell, row, column })))
+    const served = shown.filter(({ cell }) => cell.is !== 'empty')
+    expect(served.length).toBeGreaterThan(0)
+    for (const { cell, row, column } of served) {
+      const asked = requestAt(request, row, column)
+      const { prediction } = assessStack(asked, stackIn(cell.stack!, asked), live)
+      expect(prediction?.recommended).toBe(cell.figures!.passes)
+      expect(prediction?.passes[cell.figures!.passes - 1]?.chance).toBeCloseTo(cell.figures!.chance, 9)
+    }
   })
 })

@@ -6,7 +6,8 @@ import { type Steps, within } from '../planner/steps.js'
 import { type Cell, cellSteps, KeepingResponses, type KeptByName } from './cell.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
 import { type RangeBar, rangeSteps } from './ranges.js'
-import { type Candidate, type Chart, readChartSteps } from './read-chart.js'
+import { type Candidate, type Chart, readChartSteps, sharedBasesOf } from './read-chart.js'
+import { CellReader } from './serve-cell.js'
 import { type Wish, wishSteps } from './wishes.js'
 
 /** A chart with everything that goes with it on the wall. */
@@ -35,7 +36,15 @@ export function* chartCellSteps(
   const column = request.columns[at % request.columns.length]
   if (!row || !column) return { cell: { why: 'nothing-fits' }, made: new Map() }
   const answering = new KeepingResponses(request.technique, answers, live)
-  const cell = yield* cellSteps(cellRequest(request, row, column), answering)
+  const asked = cellRequest(request, row, column)
+  const cell = yield* cellSteps(asked, answering)
+  const reader = new CellReader(asked, answering)
+  // What lies behind a mat counts too, and is simulated here rather than when all cells are read.
+  if (!reader.answersByBed)
+    for (const base of sharedBasesOf([reader], request.shelf).values()) {
+      reader.touch(base)
+      yield 1
+    }
   return { cell, made: answering.made }
 }
 

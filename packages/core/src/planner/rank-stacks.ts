@@ -105,6 +105,18 @@ export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = 
   const workedBefore = new Set(request.workedBefore.map(piecesKey))
   const beds = bedsOf(request)
   const ranked: RankedStack[] = []
+  const others = new Map<string, OnBed | undefined>()
+  /** How a stack answers on its own bed: what lies behind a mat counts too. Undefined where no squeeze does. */
+  const pressedOn = (its: Bed, group: OnBed): OnBed | undefined => {
+    const name = nameOfBed(its)
+    if (name === nameOfBed(group.bed)) return group
+    if (!others.has(name)) {
+      const response = responses.of(goal, cut, its)
+      const own = windowOf(response, gap, cut)
+      others.set(name, own && { bed: its, window: aim(own, response), response })
+    }
+    return others.get(name)
+  }
   let count = 0
   let exact = true
   let tooHeavy = false
@@ -137,9 +149,11 @@ export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = 
     count += allowed.length
     exact &&= complete
     for (const each of allowed) {
-      const doubtMm = doubtOf(each.stack, each.squeezeMm, window)
-      const outlook = outlookOf(response, each.squeezeMm, doubtMm, cut, window.nodes)
-      ranked.push({ found: each, group, outlook, cost: costOf(each, window, outlook) })
+      const on = pressedOn(goal.bedOfStack(each.stack) ?? bed, group)
+      if (!on) continue
+      const doubtMm = doubtOf(each.stack, each.squeezeMm, on.window)
+      const outlook = outlookOf(on.response, each.squeezeMm, doubtMm, cut, on.window.nodes)
+      ranked.push({ found: each, group: on, outlook, cost: costOf(each, window, outlook) })
     }
     yield (at + 1) / beds.length
   }
