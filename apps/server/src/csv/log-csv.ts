@@ -37,6 +37,7 @@ const headings = [
   'squeeze_mm',
   'pieces',
   'spoilt',
+  'also',
   'round',
   'passes',
   'seen',
@@ -73,6 +74,7 @@ const linesOf = (run: RunRow): string[][] =>
       squeeze_mm: String(run.squeezeMm),
       pieces: String(run.pieces),
       spoilt: String(run.spoilt),
+      also: run.also.map(({ jobId, pieces, spoilt }) => `${jobId} ${pieces} ${spoilt}`).join(' | '),
       round: String(index + 1),
       passes: String(round.passes),
       seen: round.seen,
@@ -209,6 +211,7 @@ const readRun = async (lines: readonly CsvRow[], find: Finding): Promise<ReadRow
     setAside: false,
     pieces: numberOf(cells, 'pieces') ?? 0,
     spoilt: numberOf(cells, 'spoilt') ?? 0,
+    also: alsoOf(textOf(cells, 'also')),
     note: textOf(cells, 'note'),
   }
   if (faults.length > 0) return { errors: faults }
@@ -217,6 +220,15 @@ const readRun = async (lines: readonly CsvRow[], find: Finding): Promise<ReadRow
   const id = idField.safeParse(textOf(cells, 'run'))
   return { ...(id.success ? { id: id.data.toLowerCase() } : {}), input: input.data }
 }
+
+/** Pieces for other jobs, as they are written: `job pieces spoilt | …`. */
+const alsoOf = (text: string): unknown[] =>
+  text === ''
+    ? []
+    : text.split('|').map((each) => {
+        const [jobId, pieces, spoilt] = each.trim().split(/\s+/)
+        return { jobId, pieces: Number(pieces), spoilt: Number(spoilt ?? 0) }
+      })
 
 /** Reads the log from CSV. Lines that share a run id are one run; a run already in the log is replaced. All lines or none. */
 const readLog: TableCsv['read'] = async (workshop, text, tell = () => undefined) => {

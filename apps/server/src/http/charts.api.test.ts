@@ -199,6 +199,12 @@ describe('an evening', () => {
     expect(after.jobs.map(({ pieces }) => pieces)).toEqual([10, 4])
     // What lies in the press since the evening began need not be laid again.
     expect(after.changes).toBeLessThan(plan.changes)
+    // Read back as a table, it still gives them.
+    const table = (await server.api.get('/api/csv/runs')).text
+    expect(table).toContain(`${both.jobIds[1]} 2 1`)
+    const readBack = await server.api.post('/api/csv/runs').set('Content-Type', 'text/csv').send(table)
+    expect(readBack.status, JSON.stringify(readBack.body)).toBe(200)
+    expect((await get<EveningRow>(`/api/evenings/${id}`)).progress.map(({ cut }) => cut)).toEqual([2, 2])
     // Undone, the pieces are wanted again.
     await server.api.delete(`/api/runs/${runId}`)
     expect((await get<EveningAnswer>(`/api/evenings/${id}/plan`)).jobs.map(({ pieces }) => pieces)).toEqual([12, 6])
