@@ -1,8 +1,6 @@
-import type { CutContext } from '../job/cut-context.js'
-import { dieClassOf, jobLayer } from '../job/cut-context.js'
+import { type CutContext, dieClassOf, jobLayer } from '../job/cut-context.js'
 import type { Layer, Role } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
-import type { Stack } from '../layers/stack.js'
 import { type Method, methodOf, type PressedHow } from '../techniques/method.js'
 import type { Place } from '../techniques/technique.js'
 
@@ -24,8 +22,9 @@ const isFramed = (place: Place): place is PlatesPlace => place.is === 'plates' &
 export const placesOf = (how: PressedHow, cut: CutContext): readonly Place[] =>
   methodOf(how).places(dieClassOf(cut), cut.bladeSide, cut.rules)
 
-/** Plates that are tried in one place where the shelf has so many that all together would be too many. */
+/** Combinations of plates beyond which each place tries only some of those that the shelf has for it. */
 const MOST_FRAMES = 20_000
+/** Plates that are tried in one place all the same. */
 const FEWEST_PER_PLACE = 6
 
 const thinned = (plates: readonly Plate[], most: number): readonly Plate[] => {
@@ -111,6 +110,3 @@ export const stackOn = ({ plates, places }: BaseStack, shims: readonly Plate[], 
 /** Whether a rule stops a plate in a place whatever else is there. */
 export const isStopped = (method: Method, cut: CutContext, place: PlatesPlace, plate: Plate): boolean =>
   method.ofPiece(place.role, plate, cut).some(({ severity }) => severity === 'stop')
-
-/** The stack of a base alone, for drawing it: the dies and sheets of a cut in their places. */
-export const bareStack = (base: BaseStack, cut: CutContext): Stack => stackOn(base, [], cut)

@@ -8,7 +8,7 @@ import { type BaseStack, basesIn } from './base-stacks.js'
 import { type Cell, type CellFigures, type EmptyReason, KeepingResponses } from './cell.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
 import { type ChosenBases, chooseBases } from './fewest-bases.js'
-import { CellReader, type Served, type SharedBase } from './serve-cell.js'
+import { CellReader, PASS_COST, type Served, type SharedBase } from './serve-cell.js'
 
 /** In what the best stack for a cell alone is better than the one the chart shows. */
 export const betterIn = ['passes', 'chance', 'cautions'] as const
@@ -161,7 +161,7 @@ const costsOf = (candidates: readonly Candidate[], cells: number) => {
   candidates.forEach(({ served }, base) => {
     served.forEach((each, cell) => {
       if (!each) return
-      const cost = each.cost - 0.05 * (fewest[cell] as number)
+      const cost = each.cost - PASS_COST * (fewest[cell] as number)
       plain[base * cells + cell] = cost
       const worse = Math.min(1, CAUTION_IN_TIES * each.cautions.length + (1 - each.chance))
       settled[base * cells + cell] = cost + (TIES / cells) * worse
