@@ -2,6 +2,8 @@ import js from '@eslint/js'
 import reactHooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
+/** Two letters and more that are no unit, nor what a format goes by. */
+const WORD = '/\\b(?!(?:mm|cm|in|lb|min|N|MPa|CSV|JSON|PDF|SVG|DXF)\\b)[A-Za-zÀ-ž]{2,}/'
 /** Rooms and what they may import of ours; see docs/architecture.md. */
 const mayNotImport = (files, groups, message) => ({
   files,
@@ -48,6 +50,23 @@ export default tseslint.config(
     rules: { ...reactHooks.configs['recommended-latest'].rules },
   },
   {
+    files: ['apps/web/src/**/*.tsx'],
+    rules: {
+      // What is shown or said aloud stands in text/<language>; units and the letters of formats are the same in all of them.
+      'no-restricted-syntax': [
+        'error',
+        ...[
+          `JSXText[value=${WORD}]`,
+          `JSXAttribute[name.name=/^(aria-label|aria-description|title|placeholder|alt|label|hint)$/] > Literal[value=${WORD}]`,
+          ...['', 'ConditionalExpression > ', 'LogicalExpression > '].map(
+            (within) => `JSXElement > JSXExpressionContainer > ${within}Literal[value=${WORD}]`,
+          ),
+          `JSXElement > JSXExpressionContainer > TemplateLiteral > TemplateElement[value.raw=${WORD}]`,
+        ].map((selector) => ({ selector, message: 'A word that is shown belongs in text/<language>.' })),
+      ],
+    },
+  },
+  {
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts', '**/testing/**'],
     rules: {
@@ -65,6 +84,24 @@ export default tseslint.config(
         { object: 'Date', property: 'now', message: 'The core knows no clock.' },
       ],
       'no-restricted-globals': ['error', 'Date', 'performance', 'setTimeout', 'fetch', 'process', 'window', 'document'],
+    },
+  },
+  {
+    files: ['e2e/**/*.ts', 'hardening/**/*.ts', 'benchmarks/**/*.ts'],
+    ignores: ['e2e/fixtures/{browser,chromium,hand,keys}.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['selenium-webdriver*', '*/fixtures/hand.js', '*/fixtures/chromium.js'],
+              message:
+                'No test takes an element of a page in hand: the page may draw it anew. Say where it is (fixtures/spot.ts) to the Browser.',
+            },
+          ],
+        },
+      ],
     },
   },
   mayNotImport(

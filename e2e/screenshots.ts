@@ -2,9 +2,10 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { By, Key } from 'selenium-webdriver'
 import { type Application, startApplication } from './fixtures/application.js'
 import { Browser } from './fixtures/browser.js'
+import { Key } from './fixtures/keys.js'
+import { css, heading } from './fixtures/spot.js'
 import { PlanPage } from './pages/plan-page.js'
 
 const folder = join(dirname(dirname(fileURLToPath(import.meta.url))), 'docs', 'screenshots')
@@ -46,8 +47,8 @@ const views: readonly View[] = [
       await new PlanPage(browser).settled()
       await browser.open('The cut')
       await browser.says('seen from above')
-      await (await browser.slider('After pass')).sendKeys(Key.HOME)
-      await browser.find(By.css('canvas[role=img]'))
+      await browser.slide('After pass', Key.HOME)
+      await browser.shows(css('canvas[role=img]'))
     },
   },
   {
@@ -93,7 +94,7 @@ const views: readonly View[] = [
     path: async (application) => `/bench/${await idOf(application, 'jobs', 'Sail lace')}`,
     words: 'Get these out',
     prepare: async (browser) => {
-      await browser.find(By.css('main h2'))
+      await browser.shows(css('main h2'))
       for (let step = 0; step < 4; step++) await browser.press('Next')
     },
   },
@@ -103,9 +104,8 @@ const views: readonly View[] = [
     words: 'What this press has taught',
     prepare: async (browser) => {
       await browser.says('By itself it says')
-      const title = await browser.heading('What this press has taught')
-      await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "start" })', title)
-      await browser.find(By.css('canvas[role=img]'))
+      await browser.scrollTo(heading('What this press has taught'))
+      await browser.shows(css('canvas[role=img]'))
     },
   },
   {
@@ -114,8 +114,7 @@ const views: readonly View[] = [
     words: 'How it wears',
     prepare: async (browser) => {
       await browser.says('Bowed by about')
-      const title = await browser.heading('How it wears')
-      await browser.driver.executeScript('arguments[0].scrollIntoView({ block: "start" })', title)
+      await browser.scrollTo(heading('How it wears'))
     },
   },
   { name: 'log', path: () => '/log', words: 'Good pieces' },
@@ -138,7 +137,7 @@ const views: readonly View[] = [
     prepare: async (browser) => {
       await browser.press('Gull trio')
       await browser.says('of it used.')
-      await browser.until(async () => !(await browser.pageText()).includes('Looking for better'), 'the best')
+      await browser.saysNoMore('Looking for better')
     },
   },
   {
@@ -156,7 +155,7 @@ const views: readonly View[] = [
       return `/wall/charts/${id}`
     },
     words: 'base stacks',
-    prepare: (browser) => browser.click(() => browser.find(By.css('tbody tr:nth-child(8) td:nth-of-type(4) button'))),
+    prepare: (browser) => browser.click(css('tbody tr:nth-child(8) td:nth-of-type(4) button')),
   },
   {
     name: 'evening',
@@ -164,6 +163,11 @@ const views: readonly View[] = [
     words: 'Pads will bear',
   },
 ]
+
+/** In the page: whether everything in view is there, the pictures of dies too. */
+const ALL_THERE = `
+  const inView = [...document.images].filter((image) => image.getBoundingClientRect().top < innerHeight)
+  return document.querySelector('.animate-spin') === null && inView.every((image) => image.complete && image.naturalWidth > 0)`
 
 const only = process.argv.slice(2)
 mkdirSync(folder, { recursive: true })
@@ -175,7 +179,8 @@ try {
     await browser.go(await view.path(application))
     await browser.says(view.words)
     await view.prepare?.(browser)
-    writeFileSync(join(folder, `${view.name}.png`), Buffer.from(await browser.driver.takeScreenshot(), 'base64'))
+    await browser.until(() => browser.inPage<boolean>(ALL_THERE), 'all that is in view')
+    writeFileSync(join(folder, `${view.name}.png`), await browser.picture())
   }
 } finally {
   await browser.close()

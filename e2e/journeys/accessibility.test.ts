@@ -1,6 +1,6 @@
-import { By } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { css } from '../fixtures/spot.js'
 import { PlanPage } from '../pages/plan-page.js'
 
 const { application, browser } = await setOut(withDemo)
@@ -41,47 +41,30 @@ const screens: [name: string, path: () => string | Promise<string>, words: strin
   ['Welcome', () => '/welcome', 'What kind of press is it?'],
 ]
 
-/** A laptop and a phone. */
-const sizes = [
-  [1280, 800],
-  [390, 844],
-] as const
-
 it.each(screens)(
-  '%s has nothing an accessibility checker objects to, and does not scroll sideways, on a laptop and a phone',
+  '%s has nothing an accessibility checker objects to on a laptop; on a phone it does not scroll sideways, and all that has the focus is seen',
   async (_name, path, words) => {
+    await browser.resize(1280, 800)
     await browser.go(await path())
-    for (const [width, height] of sizes) {
-      await browser.resize(width, height)
-      await browser.says(words)
-      expect(await browser.accessibilityFaults(), `at ${width}`).toEqual([])
-      const overflow = await browser.driver.executeScript<number>(
-        'return Math.max(0, document.documentElement.scrollWidth - window.innerWidth)',
-      )
-      expect(overflow, `at ${width}`).toBe(0)
-    }
+    await browser.says(words)
+    expect(await browser.accessibilityFaults()).toEqual([])
+    await browser.resize(390, 844)
+    await browser.says(words)
+    expect(await browser.sidewaysOverflow()).toBe(0)
+    expect(await browser.lostFocus()).toEqual([])
   },
 )
 
-it.each([
-  ['a laptop', 1280, 800],
-  ['a phone', 390, 844],
-])('the cut and what would do better have nothing either, on %s', async (_, width, height) => {
-  await browser.resize(width, height)
+it('the leaves and dialogs of a plan have nothing either', async () => {
+  await browser.resize(1280, 800)
   await browser.go(`/plan/${await idOf('jobs', 'Sail')}`)
-  const plan = new PlanPage(browser)
-  await plan.settled()
+  await new PlanPage(browser).settled()
   await browser.open('The cut')
   await browser.says('seen from above')
-  await browser.find(By.css('canvas'))
+  await browser.shows(css('canvas'))
   await browser.open('To do better')
   await browser.says('Waxed paper')
   expect(await browser.accessibilityFaults()).toEqual([])
-})
-
-it('the dialogs have nothing either', async () => {
-  await browser.resize(1280, 800)
-  await browser.go(`/plan/${await idOf('jobs', 'Sail')}`)
   await browser.press('Cut it, then tell')
   await browser.heading('How did it come out?')
   expect(await browser.accessibilityFaults()).toEqual([])
@@ -89,4 +72,17 @@ it('the dialogs have nothing either', async () => {
   await browser.press('Shortcuts')
   await browser.heading('Keys')
   expect(await browser.accessibilityFaults()).toEqual([])
+  await browser.press('Close')
+  await browser.press('Jot down a run')
+  await browser.says('What did you see?')
+  expect(await browser.accessibilityFaults()).toEqual([])
+})
+
+it('the leaves of Place have nothing either', async () => {
+  await browser.go(`/place/${await idOf('jobs', 'Window with')}`)
+  await browser.says('Kept')
+  for (const tab of ['Lay', 'Card', 'Result', 'Press', 'Print']) {
+    await browser.open(tab)
+    expect(await browser.accessibilityFaults(), tab).toEqual([])
+  }
 })

@@ -8,10 +8,10 @@ import {
   seededRandom,
 } from '@bold-heron/core'
 import { type Page, plainRun, type RunRow } from '@bold-heron/schema'
-import { Key } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { stackOfChosen } from '../../apps/web/src/pressing/stack/chosen-stack.js'
 import { setOut } from '../fixtures/journey.js'
+import { Key } from '../fixtures/keys.js'
 import { startServerProcess } from '../fixtures/server-process.js'
 import { workshopAt } from '../fixtures/workshop-at.js'
 import { BenchPage } from '../pages/bench-page.js'
@@ -91,10 +91,8 @@ it('the only piece there is goes in after a rehearsal on scrap, and when asked',
 it('reads its steps aloud once it is asked to', async () => {
   const jobId = await addJob('A kite with full hands', 'motor')
   await new BenchPage(browser, jobId).open()
-  const said = () => browser.driver.executeScript<string[]>('return window.said')
-  await browser.driver.executeScript(
-    'window.said = []; speechSynthesis.speak = (utterance) => window.said.push(utterance.text)',
-  )
+  const said = () => browser.inPage<string[]>('return window.said')
+  await browser.inPage('window.said = []; speechSynthesis.speak = (utterance) => window.said.push(utterance.text)')
   await browser.keys(Key.SPACE)
   expect(await said()).toEqual([])
   await browser.press('Read the steps aloud')
@@ -163,14 +161,14 @@ it('is worked by touch on a tablet, with targets for a thumb', async () => {
   const bench = new BenchPage(browser, jobId)
   await bench.open()
   const targets = () =>
-    browser.driver.executeScript<string[]>(
+    browser.inPage<string[]>(
       `return [...document.querySelectorAll('main button, main a, main label:has(input)')]
          .filter((each) => each.getBoundingClientRect().height < 44)
          .map((each) => each.textContent)`,
     )
   expect(await targets()).toEqual([])
   const forward = async () => {
-    const next = await browser.driver.executeScript<string>(
+    const next = await browser.inPage<string>(
       `return [...document.querySelectorAll('main footer button')].at(-1).textContent`,
     )
     await browser.press(next)
@@ -182,8 +180,5 @@ it('is worked by touch on a tablet, with targets for a thumb', async () => {
   await browser.heading('Clean')
   expect(await browser.accessibilityFaults()).toEqual([])
   await browser.until(async () => (await roundsInLog(jobId)).length === 1, 'the round in the log')
-  const wide = await browser.driver.executeScript<boolean>(
-    'return document.documentElement.scrollWidth > document.documentElement.clientWidth',
-  )
-  expect(wide).toBe(false)
+  expect(await browser.sidewaysOverflow()).toBe(0)
 })

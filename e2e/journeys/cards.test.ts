@@ -7,9 +7,10 @@ import {
   type RunRow,
   type SheetRow,
 } from '@bold-heron/schema'
-import { By, Key } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { Key } from '../fixtures/keys.js'
+import { buttonThatBegins, css, option } from '../fixtures/spot.js'
 import { en } from '../fixtures/words.js'
 import { workshopAt } from '../fixtures/workshop-at.js'
 import { BenchPage } from '../pages/bench-page.js'
@@ -28,13 +29,13 @@ it('a border is joined from a short die, marked, pressed at the Bench cut by cut
   await browser.go(`/place/${job.id}`)
   await browser.says(place.border.endMet)
   await browser.says(place.border.pitchFound.replace('{{pitch}}', '10 mm'))
-  const table = await (await browser.find(By.css('table'))).getText()
+  const table = await browser.text(css('table'))
   expect([...table.matchAll(/^\d+ (\d+) mm/gm)].map(([, at]) => Number(at))).toEqual([0, 120, 240, 360, 490])
 
   // What cannot be is said beside the field, and the cuts are gone until it is mended.
-  await browser.type(place.border.field.marginStartMm, `650${Key.ENTER}`)
+  await browser.enter(place.border.field.marginStartMm, '650')
   await browser.says(place.border.mend)
-  await browser.type(place.border.field.marginStartMm, `0${Key.ENTER}`)
+  await browser.enter(place.border.field.marginStartMm, '0')
   await browser.says(place.border.endMet)
   await browser.follow(place.border.plan)
   await new PlanPage(browser).settled()
@@ -48,7 +49,7 @@ it('a border is joined from a short die, marked, pressed at the Bench cut by cut
   const met: string[] = []
   // Whoever has told of a join goes on from there.
   const on = async () => {
-    await browser.driver.executeScript('document.activeElement?.blur()')
+    await browser.inPage('document.activeElement?.blur()')
     await browser.keys(Key.SPACE)
   }
   for (const [number, at] of [
@@ -76,7 +77,7 @@ it('a border is joined from a short die, marked, pressed at the Bench cut by cut
 it('a closed outline is told to sever the strip', async () => {
   const job = await first<JobRow>('jobs', 'Kites for the kite')
   await browser.go(`/place/${job.id}`)
-  await browser.click(() => browser.find(By.xpath(`//button[contains(., ${JSON.stringify(place.border.start)})]`)))
+  await browser.click(buttonThatBegins(place.border.start))
   await browser.says(place.border.kind.closed)
   await browser.says(place.border.noPitch)
 })
@@ -115,13 +116,12 @@ it('a leftover is noted by its size, and says which dies fit it', async () => {
   await browser.go('/shelf/offcuts/new')
   await browser.type(shelf.field.name, 'A strip of ivory')
   await browser.choose(shelf.field.sheetId, 'Ivory card 250')
-  await browser.type(shelf.offcut.length, `130${Key.ENTER}`)
-  await browser.type(shelf.offcut.width, `46${Key.ENTER}`)
+  await browser.enter(shelf.offcut.length, '130')
+  await browser.enter(shelf.offcut.width, '46')
   await browser.press(en.common.save)
   await browser.says(shelf.fit.diesTitle)
-  const text = await browser.pageText()
-  expect(text).toContain('Pier numerals')
-  expect(text).not.toContain('Lattice sail lace')
+  await browser.says('Pier numerals')
+  expect(await browser.pageText()).not.toContain('Lattice sail lace')
   expect(await first<OffcutRow>('offcuts', 'A strip')).toMatchObject({ lengthMm: 130, widthMm: 46, source: 'typed' })
 })
 
@@ -134,10 +134,7 @@ it('a card is built of layers: its height, its envelope, and its count for the j
   await browser.choose(cards.build.sheet, 'Ivory card 250')
   await browser.press(cards.build.addLayer)
   await browser.says(cards.build.layer.replace('{{count}}', '2'))
-  const byJob = await browser.driver.findElements(
-    By.xpath(`//label[normalize-space(.)='${cards.build.job}']/following-sibling::select`),
-  )
-  await byJob[1]!.findElement(By.xpath(`.//option[.='Kites for the kite card']`)).click()
+  await browser.pick(option(cards.build.job, 'Kites for the kite card', 1))
   await browser.press(en.common.save)
   await browser.untilPath(/^\/cards\/builds\/[0-9a-f-]{36}$/)
   // Two sheets of 0.31 mm and a film of glue.
@@ -149,12 +146,12 @@ it('a card is built of layers: its height, its envelope, and its count for the j
 
 it('the square of an envelope is told in the house’s unit', async () => {
   await browser.go('/cards/envelope')
-  await browser.type(cards.envelope.long, `215.9${Key.ENTER}`)
-  await browser.type(cards.envelope.short, `127${Key.ENTER}`)
+  await browser.enter(cards.envelope.long, '215.9')
+  await browser.enter(cards.envelope.short, '127')
   await browser.press('in')
   // Common practice, no source: a card of 8 1/2 × 5 in.
   await browser.says(cards.envelope.square.replace('{{square}}', '10 3/4 in'))
-  expect(await browser.pageText()).toContain('4 1/8 in')
+  await browser.says('4 1/8 in')
   await browser.press('mm')
 })
 
@@ -164,14 +161,12 @@ it('a frame lies round a piece with equal margins, and says so again when it was
   )
   const jobId = await addKiteJob('A framed light', 'Library', [{ ...plainRun, dieIds }])
   await browser.go(`/place/${jobId}`)
-  await browser.click(() =>
-    browser.find(By.xpath(`//button[contains(., ${JSON.stringify(place.start['frame-round'])})]`)),
-  )
+  await browser.click(buttonThatBegins(place.start['frame-round']))
   const second = place.run.newName.replace('{{count}}', '2')
   await browser.choose(place.run.inHand, `2. ${second} — ${en.words.region.all}`)
   await browser.says(place.margins.title.replace('{{name}}', 'Lighthouse'))
-  const [, left, right, top, bottom] = /left (\S+) mm, right (\S+) mm, above (\S+) mm, below (\S+) mm/.exec(
-    await browser.pageText(),
-  )!
+  const [, left, right, top, bottom] = await browser.match(
+    /left (\S+) mm, right (\S+) mm, above (\S+) mm, below (\S+) mm/,
+  )
   expect([left, top]).toEqual([right, bottom])
 })

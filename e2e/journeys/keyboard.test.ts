@@ -1,6 +1,6 @@
-import { Key } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { Key } from '../fixtures/keys.js'
 import { PlanPage } from '../pages/plan-page.js'
 
 const { browser } = await setOut(withDemo)
@@ -19,20 +19,20 @@ it('leads from a job to its plan, through the layers and into the log without a 
   const before = await plan.layers()
   const top = before[0] as string
   await browser.tabTo(`Move ${top}`)
-  await browser.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_DOWN).keyUp(Key.ALT).perform()
+  await browser.chord(Key.ALT, Key.ARROW_DOWN)
   await plan.shows([before[1] as string, top, ...before.slice(2)])
-  await browser.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform()
+  await browser.chord(Key.CONTROL, 'z')
   await plan.shows(before)
 
   // Space lifts a layer, the arrows carry it, space lays it down.
-  await browser.driver.executeScript(`document.querySelector('[aria-label="Move ${top}"]').focus()`)
+  await browser.inPage(`document.querySelector('[aria-label="Move ${top}"]').focus()`)
   await browser.keys(Key.SPACE)
   await browser.announces(`${top} is over place 1`)
   await browser.keys(Key.ARROW_DOWN)
   await browser.announces(`${top} is over place 2`)
   await browser.keys(Key.SPACE)
   await plan.shows([before[1] as string, top, ...before.slice(2)])
-  await browser.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform()
+  await browser.chord(Key.CONTROL, 'z')
   await plan.shows(before)
 
   await browser.keys('g', 'p')

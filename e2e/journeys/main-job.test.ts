@@ -1,6 +1,7 @@
-import { By, Key } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { Key } from '../fixtures/keys.js'
+import { button, css, label } from '../fixtures/spot.js'
 import { PlanPage } from '../pages/plan-page.js'
 
 const { browser } = await setOut(withDemo)
@@ -52,8 +53,7 @@ it('a layer can be swapped and taken out, and going back to the best is one step
 
 it('a die turned to look away from the sheet is a stop, said in words', async () => {
   const best = await plan.layers()
-  const handle = await browser.button('Move Lattice sail lace, blade down')
-  await handle.sendKeys(Key.chord(Key.ALT, Key.ARROW_DOWN))
+  await browser.keysOn(button('Move Lattice sail lace, blade down'), Key.chord(Key.ALT, Key.ARROW_DOWN))
   await browser.says('The blade looks away from the sheet.')
   await browser.press('Back to the best')
   await plan.shows(best)
@@ -80,15 +80,15 @@ it('a kept stack is still there after a reload', async () => {
   await browser.press('Keep this stack')
   await browser.says('Kept for this job')
   const kept = await plan.layers()
-  await browser.driver.navigate().refresh()
+  await browser.reload()
   await plan.shows(kept)
   await browser.says('Kept for this job')
 })
 
 it('what came of it goes into the log, hanging first and then clean', async () => {
   await browser.press('Cut it, then tell')
-  await (await browser.find(By.xpath(`//label[normalize-space(.)='hanging in places']`))).click()
-  await (await browser.find(By.xpath(`//label[normalize-space(.)='in the middle']`))).click()
+  await browser.click(label('hanging in places'))
+  await browser.click(label('in the middle'))
   await browser.says('Still hanging')
   await browser.press('It went through again')
   await browser.type('Good pieces', '2')
@@ -99,8 +99,7 @@ it('what came of it goes into the log, hanging first and then clean', async () =
   await browser.choose('Came out', 'dented')
   await browser.says('No run matches these filters.')
   await browser.press('Clear the filters')
-  const newest = await browser.find(By.css('tbody tr a'))
-  await newest.click()
+  await browser.click(css('tbody tr a'))
   await browser.untilPath(/^\/log\/.+/)
   await browser.says('in the middle')
   await browser.says('2 good pieces')
@@ -113,8 +112,9 @@ it('the job is done, and its run can be deleted and had back', async () => {
   await browser.press('Undo')
   await browser.go('/jobs')
   await browser.press('all')
-  const done = await browser.find(By.xpath(`//section[@aria-label='Done']`))
-  expect(await done.getText()).toContain('Sails for the window')
+  await browser.until(async () =>
+    (await browser.text(css(`section[aria-label='Done']`))).includes('Sails for the window'),
+  )
 })
 
 it('nothing was complained of', async () => {

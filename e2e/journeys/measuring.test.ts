@@ -1,8 +1,8 @@
-import { By } from 'selenium-webdriver'
 import { afterAll, expect, it } from 'vitest'
 import { en } from '../fixtures/words.js'
 import { startApplication } from '../fixtures/application.js'
 import { setOut } from '../fixtures/journey.js'
+import { css } from '../fixtures/spot.js'
 import { startCaliper } from '../fixtures/caliper.js'
 import { ownPort } from '../fixtures/own-port.js'
 
@@ -12,11 +12,11 @@ const { browser } = await setOut(() => startApplication({ demo: true, caliperUrl
 afterAll(() => caliper.stop())
 
 const { measure } = en.common
-const readings = () => browser.driver.findElements(By.css(`ol[aria-label="${measure.readings}"] > li`))
+const readings = css(`ol[aria-label="${measure.readings}"] > li`)
 const take = async (count: number): Promise<void> => {
   for (let at = 1; at <= count; at++) {
     await browser.press(measure.read)
-    await browser.until(async () => (await readings()).length === at, `reading ${at}`)
+    await browser.counts(readings, at)
   }
 }
 
@@ -30,16 +30,12 @@ it('a thickness is filled by the caliper, averaged, and then known by caliper', 
   await browser.says('One piece is')
   expect(await browser.accessibilityFaults()).toEqual([])
   await browser.press(measure.take)
-  const field = await browser.field(en.shelf.field.thicknessMm)
-  await browser.until(
-    async () => /^2\.[3-7]\d* mm$/.test((await field.getAttribute('value')) ?? ''),
-    'a reading in the field',
-  )
-  expect(await (await browser.field(en.shelf.field.measuredBy)).getAttribute('value')).toBe('caliper')
+  await browser.holds(en.shelf.field.thicknessMm, /^2\.[3-7]\d* mm$/)
+  await browser.holds(en.shelf.field.measuredBy, 'caliper')
 })
 
 it('a pile of ten is ten times as sure', async () => {
-  const spread = async (): Promise<number> => Number(/give or take ([\d.]+) mm/.exec(await browser.pageText())![1])
+  const spread = async (): Promise<number> => Number((await browser.match(/give or take ([\d.]+) mm/))[1])
   await browser.go('/shelf/sheets/new')
   await browser.type(en.shelf.field.caliperMm, '0.3 mm')
   await browser.press(`${measure.open}: ${en.shelf.field.caliperMm}`)
@@ -52,7 +48,7 @@ it('a pile of ten is ten times as sure', async () => {
   await browser.says('give or take')
   expect(await spread()).toBeLessThan(one / 4)
   // The pile is ten times as thick, so that one piece is as thick as before.
-  expect(await browser.pageText()).toMatch(/One piece is 0\.(2[7-9]|3[0-3])\d* mm/)
+  await browser.match(/One piece is 0\.(2[7-9]|3[0-3])\d* mm/)
   await browser.type(measure.pieces, 'ten')
   await browser.says('A whole number from 1 to')
 })
@@ -65,5 +61,5 @@ it('a caliper that is gone says so, and nothing typed is lost', async () => {
   await browser.press(measure.simulated)
   await browser.says(measure.failed)
   await browser.press(en.common.close)
-  expect(await (await browser.field(en.shelf.field.thicknessMm)).getAttribute('value')).toBe('3 mm')
+  await browser.holds(en.shelf.field.thicknessMm, '3 mm')
 })

@@ -1,8 +1,8 @@
 import type { PadWearRow, RunRow } from '@bold-heron/schema'
-import { By } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { en } from '../fixtures/words.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { css, field } from '../fixtures/spot.js'
 import { BenchPage } from '../pages/bench-page.js'
 import { PlanPage } from '../pages/plan-page.js'
 
@@ -18,10 +18,9 @@ it('a pad shows what each face has borne, and how long it will last', async () =
   await browser.go(`/shelf/plates/${plateId}`)
   await browser.says(en.shelf.wear.title)
   await browser.says(`About ${Math.round(passesLeft!)} more passes`)
-  const [a, b] = await browser.driver.findElements(By.css('figure svg[role=img]'))
-  expect(await a!.getAttribute('aria-label')).toMatch(/marked face: \d+ passes, \d+\.\d m of cut/)
-  expect(await b!.getAttribute('aria-label')).toContain('plain face: 0 passes')
-  expect(await browser.accessibilityFaults()).toEqual([])
+  const [a, b] = await browser.attributes(css('figure svg[role=img]'), 'aria-label')
+  expect(a).toMatch(/marked face: \d+ passes, \d+\.\d m of cut/)
+  expect(b).toContain('plain face: 0 passes')
 })
 
 it('the plan lays it the other way, the Bench says so, and the log keeps how it lay', async () => {
@@ -33,7 +32,7 @@ it('the plan lays it the other way, the Bench says so, and the log keeps how it 
   const bench = new BenchPage(browser, job!.id)
   await bench.open()
   await browser.heading(en.bench.check.title)
-  expect(await browser.pageText()).toContain('plain face to the blade')
+  await browser.says('plain face to the blade')
   await bench.goOnTo(en.bench.tell.title)
   await bench.tell({ seen: 'clean', feel: 'light' })
   await browser.heading(en.bench.finish.title)
@@ -50,11 +49,11 @@ it('a pad is marked as kept for the hard plate, and only a pad can be', async ()
   const { plateId } = await padNamed(PAD)
   await browser.go(`/shelf/plates/${plateId}`)
   const label = en.shelf.field.reservedForSteel
-  await browser.click(() => browser.field(label))
+  await browser.click(field(label))
   await browser.press('Save')
   await browser.until(async () => (await ask<{ reservedForSteel: boolean }>(`plates/${plateId}`)).reservedForSteel)
   await browser.choose('Kind', 'shim')
-  await browser.until(async () => !(await browser.pageText()).includes(label), 'the mark to go with the kind')
+  await browser.saysNoMore(label)
 })
 
 it('the log’s pictures say how long the pads will last', async () => {

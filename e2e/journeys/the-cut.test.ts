@@ -1,9 +1,10 @@
 import { simulatePressing, type PressingResult } from '@bold-heron/core'
 import { readSvg } from '@bold-heron/formats'
 import { answerOfPressing, drawnThings, simulationFile, toPressing } from '@bold-heron/schema'
-import { By, Key } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { Key } from '../fixtures/keys.js'
+import { css } from '../fixtures/spot.js'
 import { PlanPage } from '../pages/plan-page.js'
 
 const { application, browser } = await setOut(withDemo)
@@ -17,8 +18,8 @@ const jobNamed = async (q: string): Promise<string> => {
 /** Waits until the cut map, as it is read out, has such a share of the line clean, per cent. */
 const untilClean = (check: (clean: number) => boolean, what: string) =>
   browser.until(async () => {
-    const map = await browser.find(By.css('figure svg[role=img]'))
-    return check(Number(/(\d+) % of the line clean/.exec((await map.getAttribute('aria-label')) ?? '')?.[1]))
+    const map = await browser.attribute(css('figure svg[role=img]'), 'aria-label')
+    return check(Number(/(\d+) % of the line clean/.exec(map)?.[1]))
   }, what)
 
 it('the passes say what each leaves, how the handle feels and how sure that is', async () => {
@@ -44,25 +45,24 @@ it('the handle and the chance can be asked why, and answer with the arithmetic',
 it('the cut map follows the pass slider', async () => {
   await browser.open('The cut')
   await untilClean((clean) => clean >= 99, 'a clean cut after the recommended passes')
-  await (await browser.slider('After pass')).sendKeys(Key.HOME)
+  await browser.slide('After pass', Key.HOME)
   await untilClean((clean) => clean < 90, 'a cut that hangs after the first pass')
-  await (await browser.slider('After pass')).sendKeys(Key.END)
+  await browser.slide('After pass', Key.END)
   await untilClean((clean) => clean >= 99, 'a clean cut again')
 })
 
 it('sliders press it anew: less squeeze hangs, and going back is one step', async () => {
-  await (await browser.slider('Squeeze')).sendKeys(Key.HOME)
+  await browser.slide('Squeeze', Key.HOME)
   await untilClean((clean) => clean < 5, 'a loose stack to hang')
   await browser.press('Back to the plan’s values')
   await untilClean((clean) => clean >= 99, 'the plan’s own cut')
-  await (await browser.slider('Sheets at once')).sendKeys(Key.END)
+  await browser.slide('Sheets at once', Key.END)
   await untilClean((clean) => clean < 90, 'eight sheets to hang')
   await browser.press('Back to the plan’s values')
 })
 
 it('the load along the feed is a chart that is read out with its limit', async () => {
-  const chart = await browser.find(By.css('canvas[role=img]'))
-  expect(await chart.getAttribute('aria-label')).toMatch(
+  expect(await browser.attribute(css('canvas[role=img]'), 'aria-label')).toMatch(
     /force at the handle along the feed: at most \d+ N; the limit is \d+ N/,
   )
 })
@@ -141,7 +141,7 @@ it('the page’s worker, the server’s thread and a plain call answer the same 
   await browser.open('The cut')
   await browser.says('seen from above')
   // The very worker that the page loaded, spoken to as the page does.
-  const inPage = await browser.driver.executeAsyncScript<PressingResult>(
+  const inPage = await browser.laterInPage<PressingResult>(
     `const [pressing, done] = arguments
      const address = performance.getEntriesByType('resource').map((each) => each.name).find((name) => name.includes('press.worker'))
      const worker = new Worker(address, { type: 'module' })

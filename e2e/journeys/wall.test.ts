@@ -8,12 +8,13 @@ import {
   plainRun,
   type RunRow,
 } from '@bold-heron/schema'
-import { By, Key } from 'selenium-webdriver'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { Key } from '../fixtures/keys.js'
+import { button, css } from '../fixtures/spot.js'
 import { en } from '../fixtures/words.js'
 import { workshopAt } from '../fixtures/workshop-at.js'
-import { BenchPage } from '../pages/bench-page.js'
+import { BenchPage, lookPicture } from '../pages/bench-page.js'
 import { PlanPage } from '../pages/plan-page.js'
 
 const { application, browser } = await setOut(withDemo)
@@ -44,8 +45,7 @@ it('a cell of the chart becomes a job whose plan and Bench do what the chart say
     perBase: 1,
   })
   await browser.go(`/wall/charts/${id}`)
-  const cell = By.css('tbody tr:nth-child(1) td:nth-of-type(1) button')
-  await browser.click(() => browser.find(cell))
+  await browser.click(css('tbody tr:nth-child(1) td:nth-of-type(1) button'))
   await browser.press(wall.cell.makeJob)
   await browser.untilPath(/^\/plan\//)
   await new PlanPage(browser).settled()
@@ -112,12 +112,12 @@ it('an evening is pressed from run to run; what is spoilt is planned anew, and w
   const before = await order()
   const allLaid = (await plan()).changes
   const name = before[1] === flock ? 'Flock' : 'Fleet'
-  const grip = await browser.button(wall.evening.drag.replace('{{name}}', name))
-  await grip.sendKeys(Key.SPACE)
+  const grip = button(wall.evening.drag.replace('{{name}}', name))
+  await browser.keysOn(grip, Key.SPACE)
   await browser.announces(name)
-  await grip.sendKeys(Key.ARROW_UP)
+  await browser.keysOn(grip, Key.ARROW_UP)
   await browser.announces('1')
-  await grip.sendKeys(Key.SPACE)
+  await browser.keysOn(grip, Key.SPACE)
   await browser.says(wall.evening.hasPins_zero)
   await browser.until(async () => (await order())[0] === before[1], 'dragged to the front')
 
@@ -129,9 +129,7 @@ it('an evening is pressed from run to run; what is spoilt is planned anew, and w
   await browser.go(`/bench/${first}?evening=${evening.id}&batch=${first}`)
   const at = new BenchPage(browser, first, `evening/${evening.id}/${first}`)
   await at.goOnTo(bench.tell.title)
-  await browser.click(() =>
-    browser.find(By.xpath(`//label[.//input[@name='seen-bench']][normalize-space(.)='${en.words.seen.clean}']`)),
-  )
+  await browser.click(lookPicture(en.words.seen.clean))
   await browser.press('−')
   await at.tell({ seen: 'clean', feel: 'light' })
   await browser.says(

@@ -1,8 +1,15 @@
 import { hangingPlaces, type Round, type TechniqueId, toldOf } from '@bold-heron/core'
-import { By, Key } from 'selenium-webdriver'
 import { en } from '../fixtures/words.js'
 import type { BenchSession } from '../../apps/web/src/stations/bench/session.js'
 import type { Browser } from '../fixtures/browser.js'
+import { Key } from '../fixtures/keys.js'
+import { css, radio, xpath } from '../fixtures/spot.js'
+
+/** The picture of a look, by its words. */
+export const lookPicture = (words: string) =>
+  xpath(`//label[.//input[@name='seen-bench']][normalize-space(.)='${words}']`)
+
+const TITLE = css('main h2')
 
 const anyOf = (words: readonly string[]): RegExp => new RegExp(`^(${words.join('|')})$`)
 
@@ -17,11 +24,11 @@ export class BenchPage {
 
   async open(): Promise<void> {
     await this.browser.go(`/bench/${this.jobId}`)
-    await this.browser.find(By.css('main h2'))
+    await this.browser.shows(TITLE)
   }
 
-  async title(): Promise<string> {
-    return (await this.browser.find(By.css('main h2'))).getText()
+  title(): Promise<string> {
+    return this.browser.text(TITLE)
   }
 
   /** What the browser keeps of the session: the last of this job's, where it has several press runs. */
@@ -73,20 +80,14 @@ export class BenchPage {
 
   /** Tells what was seen and felt by touching the pictures. */
   async tell(look: Pick<Round, 'seen' | 'feel'>): Promise<void> {
-    await this.browser.click(() =>
-      this.browser.find(
-        By.xpath(`//label[.//input[@name='seen-bench']][normalize-space(.)='${en.words.seen[look.seen]}']`),
-      ),
-    )
-    await this.browser.click(() =>
-      this.browser.find(By.xpath(`//button[@role='radio'][normalize-space(.)='${en.words.feel[look.feel]}']`)),
-    )
+    await this.browser.click(lookPicture(en.words.seen[look.seen]))
+    await this.browser.click(radio(en.words.feel[look.feel]))
     await this.browser.press(en.bench.tell.save)
   }
 
   private async arrowTo(group: 'seen' | 'where', at: number, of: number): Promise<void> {
     const checked = () =>
-      this.browser.driver.executeScript<number>(
+      this.browser.inPage<number>(
         'return [...document.querySelectorAll(`input[name="${arguments[0]}-bench"]`)].findIndex((each) => each.checked)',
         group,
       )

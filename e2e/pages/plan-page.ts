@@ -1,45 +1,41 @@
-import { By } from 'selenium-webdriver'
 import type { Browser } from '../fixtures/browser.js'
+import { css, xpath } from '../fixtures/spot.js'
 
 const millimetres = (text: string): number => Number(/(-?[\d.]+) mm/.exec(text.replace('−', '-'))?.[1])
+
+const LAYERS = 'ol[aria-label="Layers, top to bottom"] > li'
 
 /** The Plan station as a test sees it. */
 export class PlanPage {
   constructor(private readonly browser: Browser) {}
 
-  private get rows() {
-    return this.browser.driver.findElements(By.css('ol[aria-label="Layers, top to bottom"] > li'))
-  }
-
   /** Names of the layers, top to bottom. */
   async layers(): Promise<string[]> {
-    await this.browser.find(By.css('ol[aria-label="Layers, top to bottom"] > li'))
-    return Promise.all(
-      (await this.rows).map(async (row) => (await row.findElement(By.css('span[title]')).getAttribute('title')) ?? ''),
-    )
+    await this.browser.shows(css(LAYERS))
+    return this.browser.attributes(css(`${LAYERS} span[title]`), 'title')
   }
 
   /** Thicknesses as they stand in the list, mm, top to bottom. */
   async thicknesses(): Promise<number[]> {
-    return Promise.all((await this.rows).map(async (row) => millimetres(await row.getText())))
+    return (await this.browser.texts(css(LAYERS))).map(millimetres)
   }
 
   /** Total, gap and squeeze as they stand under the list, mm. */
   async sum(): Promise<{ totalMm: number; gapMm: number; squeezeMm: number }> {
-    const [total, gap, squeeze] = await Promise.all(
-      ['Stack height', '− Gap', '= Squeeze'].map(async (label) => {
-        const value = await this.browser.find(By.xpath(`//dt[normalize-space(.)='${label}']/following-sibling::dd`))
-        return millimetres(await value.getText())
-      }),
-    )
-    return { totalMm: total as number, gapMm: gap as number, squeezeMm: squeeze as number }
+    const figure = async (label: string): Promise<number> =>
+      millimetres(await this.browser.text(xpath(`//dt[normalize-space(.)='${label}']/following-sibling::dd`)))
+    return {
+      totalMm: await figure('Stack height'),
+      gapMm: await figure('− Gap'),
+      squeezeMm: await figure('= Squeeze'),
+    }
   }
 
   /** Waits until the press has been simulated and nothing is being worked out any more. */
   async settled(): Promise<void> {
     await this.browser.until(
       () =>
-        this.browser.driver.executeScript<boolean>(
+        this.browser.inPage<boolean>(
           `return document.body.innerText.includes('At worst:') && !document.querySelector('progress')`,
         ),
       'the simulated plan',
@@ -48,8 +44,9 @@ export class PlanPage {
 
   /** What each pass leaves, how the handle feels and how sure that is, a line per pass. */
   async passes(): Promise<string[]> {
-    const table = await this.browser.find(By.xpath(`//table[.//th[normalize-space(.)='Pass']][.//th[.='Clean']]`))
-    return Promise.all((await table.findElements(By.css('tbody tr'))).map((row) => row.getText()))
+    const rows = xpath(`//table[.//th[normalize-space(.)='Pass']][.//th[.='Clean']]/tbody/tr`)
+    await this.browser.shows(rows)
+    return this.browser.texts(rows)
   }
 
   /** Waits until the list shows just these layers, top to bottom. */
@@ -63,7 +60,6 @@ export class PlanPage {
   /** Opens a menu of pieces and picks one. */
   async pick(trigger: string, piece: string): Promise<void> {
     await this.browser.press(trigger)
-    const item = await this.browser.find(By.xpath(`//*[@role='menuitem'][.//span[normalize-space(.)='${piece}']]`))
-    await item.click()
+    await this.browser.click(xpath(`//*[@role='menuitem'][.//span[normalize-space(.)='${piece}']]`))
   }
 }
