@@ -12,7 +12,7 @@ export default defineConfig({
           ...shared,
           name: 'unit',
           setupFiles: ['scripts/property-seed.mjs'],
-          include: ['packages/*/src/**/*.test.ts', 'apps/*/src/**/*.test.ts', 'scripts/**/*.test.ts'],
+          include: ['packages/*/src/**/*.test.ts', 'apps/*/src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'],
           exclude: ['**/*.api.test.ts', '**/node_modules/**'],
           testTimeout: 60_000,
         },

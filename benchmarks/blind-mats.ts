@@ -10,7 +10,7 @@ import { MOST_ROUNDS, runTrial, type TrialResult } from './blind/trial.js'
 import { oneCardAtATime, ourWay } from './blind/ways.js'
 import { aBlindForming, aBlindPress, matShelfFor } from './blind/workshop.js'
 
-export const PRESSES = 300
+const PRESSES = 300
 const RUNS_BEFORE = 5
 
 const row = (name: string, results: readonly TrialResult[]): void => {

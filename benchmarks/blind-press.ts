@@ -9,7 +9,7 @@ import { MOST_ROUNDS, runTrial, type TrialResult } from './blind/trial.js'
 import { addingFromLoose, fromUsual, ourWay, type Way } from './blind/ways.js'
 import { aBlindCut, aBlindPress, shelfFor } from './blind/workshop.js'
 
-export const PRESSES = 300
+const PRESSES = 300
 const RUNS_BEFORE = 5
 
 const ways: Readonly<Record<string, Way>> = {

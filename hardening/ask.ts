@@ -1,13 +1,3 @@
-import { setTimeout } from 'node:timers/promises'
-
-/** ms. What no single request may take, but whole imports and exports. */
-export const LONGEST_MS = 5000
-/** ms. What others may wait at most while something hard is done. */
-export const OTHERS_MS = 1000
-
-/** ms between two questions where the server says that they were too many. */
-const PAUSE_MS = 500
-
 /** An answer of the server's, or none. */
 export interface Answer {
   /** 0 where there was none. */
@@ -27,21 +17,13 @@ export interface Asked {
 }
 
 /** Why there was no answer, as far as anybody says. */
-export const causeOf = (error: unknown): string => {
+const causeOf = (error: unknown): string => {
   const { message, cause } = error as Error
   return cause instanceof Error ? `${message}: ${cause.message}` : message
 }
 
-/** Asks the server something; never throws. Where it says that it was asked too often, asks again a little later. */
-export const ask = async (address: string, path: string, asked: Asked = {}): Promise<Answer> => {
-  for (;;) {
-    const answer = await askOnce(address, path, asked)
-    if (answer.status !== 429) return answer
-    await setTimeout(PAUSE_MS)
-  }
-}
-
-const askOnce = async (
+/** Asks the server something; never throws. */
+export const ask = async (
   address: string,
   path: string,
   { method = 'GET', body, raw, headers = {}, patienceMs = 120_000 }: Asked = {},
@@ -62,13 +44,15 @@ const askOnce = async (
   }
 }
 
-/** What is wrong with an answer, if anything: none at all, a fault of ours, or one that came too late. */
-export const faultOf = ({ status, ms, text }: Answer, longestMs = LONGEST_MS): string | undefined => {
+/** What is wrong with an answer, if anything: none at all, or a fault of ours. */
+export const faultOf = ({ status, text }: Answer): string | undefined => {
   if (status === 0) return `no answer: ${text}`
   if (status === 500) return `500: ${text.slice(0, 200)}`
-  if (ms > longestMs) return `${status} after ${Math.round(ms)} ms`
   return undefined
 }
+
+/** An answer that should have been another, in a few words. */
+export const toldOf = ({ status, text }: Answer): string => `${status}: ${text.slice(0, 300)}`
 
 /** The rows of a list. */
 export const rowsOf = async <Row>(address: string, path: string): Promise<Row[]> => {

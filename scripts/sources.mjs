@@ -1,19 +1,26 @@
 import { createHash } from 'node:crypto'
-import { readdirSync, readFileSync } from 'node:fs'
+import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { join, relative } from 'node:path'
 
 const PASSED_OVER = new Set(['node_modules', 'dist'])
 
-const filesBelow = (folder) =>
-  readdirSync(folder, { withFileTypes: true })
-    .filter((entry) => !PASSED_OVER.has(entry.name) && !entry.name.includes('.test.'))
-    .sort((a, b) => (a.name < b.name ? -1 : 1))
-    .flatMap((entry) => (entry.isDirectory() ? filesBelow(join(folder, entry.name)) : [join(folder, entry.name)]))
+const filesBelow = (path, isTaken) => {
+  if (!statSync(path).isDirectory()) return [path]
+  return readdirSync(path)
+    .filter((name) => !PASSED_OVER.has(name) && isTaken(name))
+    .sort()
+    .flatMap((name) => filesBelow(join(path, name), isTaken))
+}
 
-/** A fingerprint of the packages' lock and of all files below some folders of the checkout: what is made of them is stale when it changes. */
-export const fingerprintOf = (root, folders) => {
+/**
+ * A fingerprint of the packages' lock and of all files below some folders of the checkout: what is made of them is stale when it changes.
+ * Tests count only where they are asked for.
+ */
+export const fingerprintOf = (root, paths, { tests = false } = {}) => {
+  const isTaken = (name) => tests || !name.includes('.test.')
   const hash = createHash('sha256').update(readFileSync(join(root, 'package-lock.json')))
-  for (const folder of folders)
-    for (const file of filesBelow(join(root, folder))) hash.update(relative(root, file)).update(readFileSync(file))
+  for (const path of paths)
+    for (const file of filesBelow(join(root, path), isTaken))
+      hash.update(relative(root, file)).update(readFileSync(file))
   return hash.digest('hex')
 }

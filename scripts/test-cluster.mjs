@@ -1,4 +1,5 @@
 // The cluster that tests and pictures are made on, and what is left on it from those before.
+import { join } from 'node:path'
 import { startCluster } from './cluster.mjs'
 import { demoTemplate } from './demo-template.mjs'
 import { takeLock } from './lock.mjs'
@@ -28,5 +29,6 @@ export const startTestCluster = async (root) => {
   const { url, stop } = await startCluster(root, 'test-postgres', { durable: false })
   const template = demoTemplate(root)
   await tidy(url, template)
-  return { env: { ...process.env, TEST_DATABASE_URL: url, DEMO_TEMPLATE: template }, stop }
+  const BUILT_WORKER = join(root, 'apps/server/dist/worker.js')
+  return { env: { ...process.env, TEST_DATABASE_URL: url, DEMO_TEMPLATE: template, BUILT_WORKER }, stop }
 }

@@ -8,6 +8,7 @@ import { runChecks } from './checks.mjs'
 import { prepare } from './prepare.mjs'
 import { giveUp, say } from './say.mjs'
 import { startTestCluster } from './test-cluster.mjs'
+import { timesOf } from './times.mjs'
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const only = process.argv.slice(2)
@@ -35,10 +36,15 @@ const runTests = () =>
   })
 
 say(only.length > 0 ? 'running tests' : 'running the tests, and checking types, lint and layout beside them')
-const [status, failed] = await Promise.all([runTests(), only.length > 0 ? [] : runChecks(root)])
+const from = performance.now()
+const [status, checks] = await Promise.all([runTests(), only.length > 0 ? [] : runChecks(root)])
 stop()
+const failed = checks.filter(({ passed }) => !passed)
 for (const { what, said } of failed) console.error(`\nThe check of ${what} failed:\n${said}`)
 if (!existsSync(report)) giveUp('The tests did not run; the lines above say why.')
-const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(report, 'utf8'))
-console.log(`${numPassedTests} passed, ${numFailedTests} failed; ${failed.length} of the checks failed`)
+const told = JSON.parse(readFileSync(report, 'utf8'))
+for (const line of timesOf(root, told, checks)) console.log(line)
+const { numPassedTests, numFailedTests } = told
+const seconds = Math.round((performance.now() - from) / 1000)
+console.log(`${numPassedTests} passed, ${numFailedTests} failed; ${failed.length} of the checks failed; ${seconds} s`)
 process.exit(status === 0 && failed.length === 0 ? 0 : 1)

@@ -3,7 +3,7 @@ import { openRoad } from '../../apps/server/src/testing/database-road.js'
 import { plateInputs } from '../../apps/server/src/testing/inputs.js'
 import { startServerProcess } from '../../e2e/fixtures/server-process.js'
 import { randomInteger, randomItem } from '../../packages/core/src/numerics/random.js'
-import { ask, faultOf } from '../ask.js'
+import { ask } from '../ask.js'
 import type { Trial } from '../scene.js'
 
 /** ms. What a request may take while the database does not answer: the server's own deadline, and some. */
@@ -15,6 +15,7 @@ const LONGEST_TROUBLE_MS = 1500
 /** The database frozen, cut off and back again, under reads and writes: each is answered in words, and what was acknowledged is there. */
 export const database: Trial = {
   name: 'database',
+  hasSlice: true,
   async run(scene) {
     const road = await openRoad(process.env['TEST_DATABASE_URL'] as string)
     const server = await startServerProcess({ demo: false, through: (url) => road.through(url) })
@@ -28,7 +29,7 @@ export const database: Trial = {
         const answer = await ask(address, '/api/plates', { method: 'POST', body: { ...plateInputs.pad, name } })
         if (answer.status === 201) acknowledged.push(name)
         else if (answer.text.includes('not-known')) unknown.add(name)
-        const fault = faultOf(answer, LONGEST_MS)
+        const fault = scene.faultOf(answer, LONGEST_MS)
         scene.tried('a write while the database is in trouble', fault)
         await setTimeout(20)
       }
@@ -37,7 +38,7 @@ export const database: Trial = {
       while (!isOver) {
         scene.tried(
           'a read while the database is in trouble',
-          faultOf(await ask(address, '/api/plates?pageSize=5'), LONGEST_MS),
+          scene.faultOf(await ask(address, '/api/plates?pageSize=5'), LONGEST_MS),
         )
         await setTimeout(20)
       }

@@ -2,9 +2,9 @@ import sharp from 'sharp'
 import { startServerProcess } from '../../e2e/fixtures/server-process.js'
 import { readDrawing } from '../../packages/formats/src/index.js'
 import { sheetInputs } from '../../apps/server/src/testing/inputs.js'
-import { type Answer, ask, faultOf, LONGEST_MS, OTHERS_MS, rowsOf } from '../ask.js'
+import { type Answer, ask, rowsOf } from '../ask.js'
 import { watchOthers } from '../others.js'
-import type { Scene, Trial } from '../scene.js'
+import { LONGEST_MS, type Scene, type Trial } from '../scene.js'
 
 const svg = (content: string, size = '100mm'): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" width="${size}" height="${size}" viewBox="0 0 100 100">${content}</svg>`
@@ -150,13 +150,14 @@ const bigPicture = (side: number): Promise<Buffer> =>
     .toBuffer()
 
 const judged = (scene: Scene, what: string, name: string, answer: Answer, longestMs = LONGEST_MS): void => {
-  const fault = faultOf(answer, longestMs)
+  const fault = scene.faultOf(answer, longestMs)
   scene.tried(what, fault && `${name}: ${fault}`)
 }
 
 /** Files that cost far more than they look: drawings, outlines, pictures, tables. Each is answered in time, and nobody else waits. */
 export const files: Trial = {
   name: 'files',
+  hasSlice: true,
   async run(scene) {
     const scale = scene.times(1, 0.05)
     const server = await startServerProcess({ demo: true })
@@ -166,11 +167,8 @@ export const files: Trial = {
       for (const [name, drawing] of Object.entries(drawings(scale))) {
         const from = performance.now()
         const read = await readDrawing(name, drawing)
-        const ms = performance.now() - from
-        scene.tried(
-          'a hostile drawing, read',
-          ms > LONGEST_MS ? `${name}: ${read.ok ? 'read' : read.fault.code} after ${Math.round(ms)} ms` : undefined,
-        )
+        const late = scene.tooLong(performance.now() - from)
+        scene.tried('a hostile drawing, read', late && `${name}: ${read.ok ? 'read' : read.fault.code} ${late}`)
         if (name.endsWith('.svg'))
           judged(
             scene,
@@ -206,9 +204,7 @@ export const files: Trial = {
       )
       const good = Object.keys(sheetInputs.card).length
       scene.note('a table of nothing but faults', `${rows} rows of ${good} fields`)
-      const { longestMs, faults } = await others.end()
-      scene.tried('others meanwhile', longestMs > OTHERS_MS ? `waited ${Math.round(longestMs)} ms` : faults[0])
-      scene.note('others meanwhile', `waited ${Math.round(longestMs)} ms at most`)
+      scene.othersMet(await others.end())
     } finally {
       await server.close()
     }

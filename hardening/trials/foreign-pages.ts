@@ -50,6 +50,7 @@ const statusOf = (
 /** Pages that are not ours change nothing, and hear nothing. */
 export const foreignPages: Trial = {
   name: 'foreign-pages',
+  hasSlice: true,
   async run(scene) {
     const server = await startServerProcess({ demo: false })
     try {

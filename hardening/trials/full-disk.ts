@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { plateInputs, sheetInputs } from '../../apps/server/src/testing/inputs.js'
 import { Checkout, OPEN } from '../../e2e/fixtures/checkout.js'
-import { ask, faultOf } from '../ask.js'
+import { ask, toldOf } from '../ask.js'
 import type { Trial } from '../scene.js'
 
 const DISK_MB = 220
@@ -12,6 +12,7 @@ const DISK_MB = 220
 /** A disk full to the last byte: what does not fit is told, nothing is half written, and once there is room it goes on. */
 export const fullDisk: Trial = {
   name: 'full-disk',
+  hasSlice: true,
   async run(scene) {
     const disk = mkdtempSync(join(tmpdir(), 'heron-disk-'))
     const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', `size=${DISK_MB}m`, 'tmpfs', disk], { stdio: 'ignore' })
@@ -28,7 +29,7 @@ export const fullDisk: Trial = {
       const add = (name: string) =>
         ask(address, '/api/plates', { method: 'POST', body: { ...plateInputs.pad, name, note: 'x'.repeat(1900) } })
       const before = await add('before')
-      scene.tried('a write while there is room', before.status === 201 ? undefined : `${before.status}`)
+      scene.tried('a write while there is room', before.status === 201 ? undefined : toldOf(before))
       const filler = join(disk, 'filler')
       const { bavail, bsize } = statfsSync(disk)
       writeFileSync(filler, Buffer.alloc(bavail * bsize - 64 * 1024))
@@ -46,13 +47,13 @@ export const fullDisk: Trial = {
         if (answer.status === 507) told++
         scene.tried(
           'a write on a full disk',
-          faultOf(answer, 20_000) ??
-            ([200, 201, 422, 503, 507].includes(answer.status) ? undefined : `${answer.status}`),
+          scene.faultOf(answer, 20_000) ??
+            ([200, 201, 422, 503, 507].includes(answer.status) ? undefined : toldOf(answer)),
         )
       }
       scene.tried('a full disk is told as such', told > 0 ? undefined : 'nobody said so')
       const read = await ask(address, '/api/plates?pageSize=5')
-      scene.tried('a read on a full disk', faultOf(read))
+      scene.tried('a read on a full disk', scene.faultOf(read))
       rmSync(filler)
       let after = await add('after')
       // Should PostgreSQL have had to end itself, it comes back by itself.

@@ -1,6 +1,6 @@
 import { randomInteger, randomItem, type RandomSource } from '../../packages/core/src/numerics/random.js'
 import { startServerProcess } from '../../e2e/fixtures/server-process.js'
-import { ask, faultOf, OTHERS_MS } from '../ask.js'
+import { ask, toldOf } from '../ask.js'
 import { madeBySchema, type Schema } from '../made-by-schema.js'
 import { watchOthers } from '../others.js'
 import type { Scene, Trial } from '../scene.js'
@@ -100,13 +100,14 @@ const askOnce = async (
     headers,
     ...(raw ? { raw } : {}),
   })
-  const fault = faultOf(answer)
+  const fault = scene.faultOf(answer)
   scene.tried('an operation asked anything', fault && `${method} ${asked.slice(0, 200)}: ${fault}`)
 }
 
 /** Every operation of the API, by its own document, asked things that fit, nearly fit, and do not fit at all. */
 export const fuzz: Trial = {
   name: 'fuzz',
+  hasSlice: true,
   async run(scene) {
     const server = await startServerProcess({ demo: true })
     try {
@@ -128,11 +129,9 @@ export const fuzz: Trial = {
       const rounds = scene.times(40, 1)
       for (let round = 0; round < rounds; round++)
         for (const operation of operations) await askOnce(scene, address, document, operation, ids)
-      const { longestMs, faults } = await others.end()
-      scene.tried('others meanwhile', longestMs > OTHERS_MS ? `waited ${Math.round(longestMs)} ms` : faults[0])
-      scene.note('others meanwhile', `waited ${Math.round(longestMs)} ms at most`)
+      scene.othersMet(await others.end())
       const after = await ask(address, '/api/health')
-      scene.tried('the server lives on', after.status === 200 ? undefined : `${after.status}`)
+      scene.tried('the server lives on', after.status === 200 ? undefined : toldOf(after))
     } finally {
       await server.close()
     }

@@ -1,8 +1,8 @@
 import { randomInteger, randomItem, type RandomSource } from '../../packages/core/src/numerics/random.js'
 import { readDrawing } from '../../packages/formats/src/index.js'
 import { startServerProcess } from '../../e2e/fixtures/server-process.js'
-import { ask, faultOf, LONGEST_MS } from '../ask.js'
-import type { Trial } from '../scene.js'
+import { ask } from '../ask.js'
+import { LONGEST_MS, type Trial } from '../scene.js'
 
 const GOOD_SVG = `<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><defs><circle id="c" r="4"/></defs>
 <g transform="translate(5 5) rotate(10)"><path d="M0 0h20v10a5 5 0 0 1-5 5H0zM30 5c5 0 5 10 0 10s-5-10 0-10"/><use href="#c" x="40" y="8"/>
@@ -82,6 +82,7 @@ const mutated = (random: RandomSource, text: string): string => {
 /** Good files with something wrong in them: each is read, or refused in words. */
 export const mutations: Trial = {
   name: 'mutations',
+  hasSlice: true,
   async run(scene) {
     const { random } = scene
     for (let turn = scene.times(20_000, 300); turn > 0; turn--) {
@@ -95,10 +96,7 @@ export const mutations: Trial = {
         fault = `${String(error)}: ${JSON.stringify(text.slice(0, 400))}`
       }
       const ms = performance.now() - from
-      scene.tried(
-        'a drawing with something wrong in it',
-        fault ?? (ms > LONGEST_MS ? `${Math.round(ms)} ms` : undefined),
-      )
+      scene.tried('a drawing with something wrong in it', fault ?? scene.tooLong(ms))
     }
     const server = await startServerProcess({ demo: true })
     try {
@@ -110,7 +108,7 @@ export const mutations: Trial = {
         const name = tables[turn % tables.length] as string
         const content = mutated(random, texts.get(name) as string)
         const answer = await ask(address, `/api/csv/${name}`, { method: 'POST', raw: { type: 'text/csv', content } })
-        const fault = faultOf(answer, 2 * LONGEST_MS)
+        const fault = scene.faultOf(answer, 2 * LONGEST_MS)
         scene.tried('a table with something wrong in it', fault && `${name}: ${fault}`)
       }
       const workshop = (await ask(address, '/api/workshop')).text
@@ -120,7 +118,7 @@ export const mutations: Trial = {
           method: 'PUT',
           raw: { type: 'application/json', content },
         })
-        const fault = faultOf(answer, 4 * LONGEST_MS)
+        const fault = scene.faultOf(answer, 4 * LONGEST_MS)
         scene.tried('a workshop with something wrong in it', fault)
         // Should it have been good enough, the next ones are asked of the workshop as it was.
         if (answer.status === 200)

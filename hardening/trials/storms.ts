@@ -1,8 +1,8 @@
 import { startServerProcess } from '../../e2e/fixtures/server-process.js'
 import { randomInteger, randomItem } from '../../packages/core/src/numerics/random.js'
-import { type Answer, ask, faultOf, LONGEST_MS, OTHERS_MS, rowsOf } from '../ask.js'
+import { type Answer, ask, rowsOf } from '../ask.js'
 import { watchOthers } from '../others.js'
-import type { Scene, Trial } from '../scene.js'
+import { LONGEST_MS, type Scene, type Trial } from '../scene.js'
 
 interface Row {
   readonly id: string
@@ -16,7 +16,7 @@ const TOLD = new Set([200, 201, 404, 409, 412, 422, 503])
 const judged = (scene: Scene, what: string, answer: Answer, longestMs = LONGEST_MS): void =>
   scene.tried(
     what,
-    faultOf(answer, longestMs) ??
+    scene.faultOf(answer, longestMs) ??
       (TOLD.has(answer.status) ? undefined : `${answer.status}: ${answer.text.slice(0, 200)}`),
   )
 
@@ -100,6 +100,7 @@ const onEverything = async (scene: Scene, address: string): Promise<void> => {
 /** Many at once on one row, one job, and the whole workshop. */
 export const storms: Trial = {
   name: 'storms',
+  hasSlice: false,
   async run(scene) {
     const server = await startServerProcess({ demo: true })
     try {
@@ -108,9 +109,7 @@ export const storms: Trial = {
       await onOneRow(scene, address)
       await onOneJob(scene, address)
       await onEverything(scene, address)
-      const { longestMs, faults } = await others.end()
-      scene.tried('others meanwhile', longestMs > OTHERS_MS ? `waited ${Math.round(longestMs)} ms` : faults[0])
-      scene.note('others meanwhile', `waited ${Math.round(longestMs)} ms at most`)
+      scene.othersMet(await others.end())
     } finally {
       await server.close()
     }
