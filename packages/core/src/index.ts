@@ -1,16 +1,14 @@
 export { type Fault, failed, ok, type Result } from './faults/fault.js'
-export { countOf, type Finding, gravestFirst, type Severity } from './faults/finding.js'
-export { atLeast, Mistake } from './faults/guards.js'
-export { type RandomSource, randomInteger, randomItem, randomNormal, seededRandom } from './numerics/random.js'
+export { countOf, type Finding, type Severity } from './faults/finding.js'
+
+export { type RandomSource, randomInteger, randomNormal, seededRandom } from './numerics/random.js'
 export { type FractionDenominator } from './units/fraction.js'
 export {
-  fromMm,
   type LengthFault,
   type LengthUnit,
   LONGEST_MM,
   MM_PER_INCH,
   parseLength,
-  toMm,
   type TypedLength,
 } from './units/length.js'
 export {
@@ -19,22 +17,18 @@ export {
   printExact,
   printSize,
   printThickness,
-  handMm,
   printHand,
 } from './units/length-print.js'
 export {
   type BasisKind,
-  basisKinds,
   type CardWeightFault,
-  grammageFromPounds,
   HEAVIEST_GRAMMAGE,
   LIGHTEST_GRAMMAGE,
   parseCardWeight,
-  poundsFromGrammage,
   type TypedCardWeight,
 } from './units/card-weight.js'
 export { type Averaged, averagedReadings } from './units/readings.js'
-export { measured, type MeasuredMm, type MeasuringWay, measuringWays, spreadOf } from './units/measured.js'
+export { measured, type MeasuredMm, type MeasuringWay, measuringWays } from './units/measured.js'
 export { estimatedCaliper, isSoldByWeight, type SheetKind, sheetKinds, strengthOfKind } from './materials/sheet-kind.js'
 export type { Sheet } from './materials/sheet.js'
 export { type DieClass, dieClasses, factsOfDieClass, isFolder } from './dies/classes/list.js'
@@ -50,11 +44,11 @@ export { bestFace, type FaceState, faceStates, type Plate } from './layers/plate
 export { type PlateKind, plateKinds } from './materials/plate-kind.js'
 export { type BladeSide, type Layer, type Role, roles, thicknessOf } from './layers/layer.js'
 export { type PlacedLayer, rolesByPlace } from './layers/role-by-place.js'
-export { heightOf, isSameStack, landingAmong, landingOf, type Stack } from './layers/stack.js'
+export { heightOf, isSameStack, landingAmong, type Stack } from './layers/stack.js'
 export { type Ledger, ledgerOf } from './layers/ledger.js'
 export { factsOfPressClass, gapOfClass, type PressClass, pressClasses } from './press/press-class.js'
 export type { KnownGoodStack, Press } from './press/press.js'
-export type { GapEstimate, GapWitness } from './press/gap.js'
+export type { GapEstimate } from './press/gap.js'
 export { type FindingCode, findingCodes } from './techniques/finding-code.js'
 export {
   defaultHouseRules,
@@ -79,19 +73,17 @@ export {
   seenOutcomes,
   sheetsGoOn,
   cameOutAsWanted,
-  tellsHanging,
 } from './goals/looks.js'
 export { computedOf, goalOf, isCut, isGuided } from './techniques/goal-of.js'
 export type { Computed, Goal } from './goals/goal.js'
 export { type JobState, jobStates, type Logged, stateAfterLog } from './job/job-state.js'
 export type { PassAdvice, PassReason } from './goals/advice.js'
-export type { Fit, SqueezeWindow, WitnessOfGap } from './learning/squeeze-window.js'
+export type { Fit, SqueezeWindow } from './learning/squeeze-window.js'
 export { foundStack } from './job/found-stack.js'
 export { differenceOf, type PieceCount, type StackDifference } from './planner/difference.js'
-export { type Alternative, type Assessment, type Plan, planCut, type PlanRequest } from './planner/plan.js'
+export { type Assessment, type Plan, planCut, type PlanRequest } from './planner/plan.js'
 export { assessStack, planSteps } from './planner/model-plan.js'
 export { cleanerStack } from './planner/cleaner-stack.js'
-export { DEEP_MM } from './press/constants.js'
 export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
 export { Responses } from './planner/responses.js'
 export { cutIn } from './planner/learnt-cut.js'
@@ -111,7 +103,7 @@ export {
   USUAL_LAY_GAP_MM,
   USUAL_REST_MIN,
 } from './evening/evening-request.js'
-export { layerChanges, platesOf } from './evening/layer-changes.js'
+export { layerChanges } from './evening/layer-changes.js'
 export type { LaidOut } from './evening/lays.js'
 export { type LayOption, type NoOptionReason, noOptionReasons } from './evening/options.js'
 export { type EveningPlan, eveningSteps } from './evening/plan-evening.js'
@@ -124,17 +116,11 @@ export { toldOf } from './techniques/told-of.js'
 export type { OwnFigures } from './goals/prediction.js'
 export { asPressed } from './techniques/as-pressed.js'
 export { type DieUse } from './dies/classes/die-class.js'
-export { feelsOn } from './outcomes/round.js'
+
 export { type Adapted, adaptSteps, type ProvenCut } from './planner/adapt.js'
-export {
-  type CutFacts,
-  fittingRecipes,
-  type RecipeDifference,
-  recipeDifferences,
-  recipeFit,
-} from './planner/recipe-fit.js'
-export { type NextTry, nextTrySteps } from './planner/next-try.js'
-export { FARTHEST_OFFSET_MM, OFFSET_STEP_MM, offsetMmAt } from './learning/axes.js'
+export { type CutFacts, fittingRecipes, type RecipeDifference, recipeDifferences } from './planner/recipe-fit.js'
+export { type NextTry } from './planner/next-try.js'
+export { offsetMmAt } from './learning/axes.js'
 export type { Learnt } from './learning/learnt.js'
 export { type LearntGap } from './learning/learnt-gap.js'
 export {
@@ -148,16 +134,7 @@ export {
 } from './learning/posterior.js'
 export { learntRounds, type Pressed, type PressedRound } from './learning/pressed.js'
 export { evidenceForPair, type RunEvidence } from './learning/run-evidence.js'
-export {
-  evidenceOfPile,
-  type LastTry,
-  lastTryOf,
-  learntFromPile,
-  nominalSqueezeMm,
-  pilesOf,
-  tightestOverMm,
-  type TriedRound,
-} from './planner/trial.js'
+export { type LastTry, pilesOf, type TriedRound } from './planner/trial.js'
 export { type BlindOutcome, BlindPress, drawTraits, type HiddenTraits } from './practice/blind-press.js'
 export {
   type Exercise,
@@ -168,7 +145,6 @@ export {
   gradeOf,
   type PlayedRound,
   playRounds,
-  type PracticeThing,
 } from './practice/exercises.js'
 export { type GapStory, gapStoryOf } from './planner/gap-story.js'
 export { type TrialAdvice, trialAdviceSteps } from './planner/trial-advice.js'
@@ -180,63 +156,40 @@ export {
   type WorstCase,
   worstCases,
 } from './goals/prediction.js'
-export { simulatePasses, standardRun } from './goals/clean-cut/figures.js'
+
 export { bedOfStack } from './goals/clean-cut/cut-setup.js'
 export { type Laying, PLAIN_LAYING } from './goals/laying.js'
 export { type Hanging } from './outcomes/hanging.js'
-export { type PadFace, padFaces, type PadLie, padLies, PLAIN_LIE } from './pads/lie.js'
+export { type PadFace, padFaces, type PadLie, PLAIN_LIE } from './pads/lie.js'
 export {
   type BorneRun,
   type FaceWear,
   linesOnPad,
   type PadWear,
   wearCounter,
-  wearOf,
   wearTogether,
   ZONE_MM,
 } from './pads/pad-wear.js'
-export {
-  adviceOnPad,
-  asWorn,
-  bestLie,
-  bowMmOf,
-  MOST_BOW_MM,
-  type PadAdvice,
-  padAdvices,
-  passesLeft,
-  SCORED_FROM,
-} from './pads/pad-state.js'
-export { offsetOf, rectangle } from './geometry/polygons.js'
-export { splitByRegion, type LinePart } from './geometry/region.js'
-export { acrossX, acrossY } from './geometry/reflect.js'
+export { adviceOnPad, asWorn, bowMmOf, type PadAdvice, padAdvices, passesLeft, SCORED_FROM } from './pads/pad-state.js'
+export { rectangle } from './geometry/polygons.js'
+export { type LinePart } from './geometry/region.js'
+
 export { type Affine, after, identity, rotation, transformed, translation } from './geometry/affine.js'
 export { areaOfPolygon } from './geometry/polygons.js'
-export { type Box, boxAround, heightOfBox, middleOf, widthOf } from './geometry/box.js'
+export { type Box, boxAround, heightOfBox, widthOf } from './geometry/box.js'
 export { appendCubic, appendQuadratic, arcLine, type Point } from './geometry/flatten.js'
 export { joinLines } from './geometry/join.js'
 export { contains } from './geometry/nesting-depth.js'
 export { circleAt, closedLoop, isClosed, lengthOf, type Polyline, signedAreaOf } from './geometry/polyline.js'
-export {
-  measureOutline,
-  type Outline,
-  type OutlineMeasures,
-  type OutlineSource,
-  outlineSources,
-} from './dies/outline.js'
+export { measureOutline, type Outline, type OutlineMeasures, outlineSources } from './dies/outline.js'
 export { standInOutline } from './dies/stand-in.js'
 export { GLUE_MM, shapeHeightMm } from './dies/shape-height.js'
-export { type Bed, bedOf, softnessOf } from './press/bed.js'
+export { type Bed } from './press/bed.js'
 export type { BladeLaw, BladeShape } from './press/laws/blade.js'
-export { CLEAN_CELL, CLEAN_CUT, WEDGE_RATIO } from './press/constants.js'
-export { type Drive, effortOf, feelOf, handleForceN, type PredictedFeel, predictedFeels } from './press/drive.js'
+
+export { type Drive, feelOf, type PredictedFeel, predictedFeels } from './press/drive.js'
 export type { RollerFrame } from './press/mechanics.js'
-export {
-  type ContactCells,
-  type GridSize,
-  type HeightMap,
-  layOnGrid,
-  STANDARD_GRID,
-} from './press/nip/contact-cells.js'
+export { type ContactCells, type GridSize, type HeightMap } from './press/nip/contact-cells.js'
 export { type FrameMargins, frameRound, marginsRound } from './placement/frame-round.js'
 export { placeLines } from './geometry/place-lines.js'
 export { edgesOf, type DiePose } from './placement/place-die.js'
@@ -248,24 +201,20 @@ export {
   type Fold,
   frontOf,
   lineOfFold,
-  outlineOfCard,
-  type UsualFront,
   usualFronts,
 } from './placement/card.js'
-export { gluedBlock, gluedCount, gluingOrder, MOST_GLUED } from './placement/card-stack.js'
-export type { CardPiece, PieceKind } from './placement/card-pieces.js'
-export { type Crease, clearOfCrease } from './placement/crease.js'
-export { cutLinesOf, cutOfRun, type DieCut, type Hinge, type RunCut } from './placement/cut-of-run.js'
-export { type PlacementFindingCode, placementFindingCodes } from './placement/finding-code.js'
+export { gluedCount, gluingOrder } from './placement/card-stack.js'
+export type { CardPiece } from './placement/card-pieces.js'
+export { type Crease } from './placement/crease.js'
+export { type DieCut, type Hinge, type RunCut } from './placement/cut-of-run.js'
+export { type PlacementFindingCode } from './placement/finding-code.js'
 export { fitFindings, type Fitting } from './placement/fit-findings.js'
 export { type Guide, guideFor } from './placement/guide.js'
-export { type KnifeCut, type KnifePlan, planKnife } from './placement/knife-plan.js'
+export { type KnifeCut, type KnifePlan } from './placement/knife-plan.js'
 export {
-  type BlockMaterial,
   type CardEdge,
   cardEdges,
   type EdgeLine,
-  type Laid,
   type LaidBlock,
   type LaidDie,
   linesOnCard,
@@ -276,15 +225,15 @@ export {
   regionIds,
   type Spot,
 } from './placement/placed-run.js'
-export { liesMirrored, sizeInPress, cardToPress, cardToPressDrawing } from './placement/press-view.js'
-export { beyondLine, outlineOfBlock, type PadOnLine, padOnLine } from './placement/pressed-region.js'
+export { liesMirrored, cardToPressDrawing } from './placement/press-view.js'
+export { outlineOfBlock, type PadOnLine, padOnLine } from './placement/pressed-region.js'
 export { type PlacementFinding, type PlacementReading, readPlacement } from './placement/read-placement.js'
-export { insideRim, RIM_CLEARANCE_MM } from './placement/rim-saved.js'
+export { insideRim } from './placement/rim-saved.js'
 export { type ByHand, byHandOf } from './placement/by-hand.js'
 export { type Surer, surerBy } from './planner/surer.js'
 export { type StartKind, startKinds, startPlacement } from './placement/starts.js'
 export { type RowOfDies, setInRow } from './placement/set-in-row.js'
-export { snapAlong, type Snapped, type SnapTo } from './placement/snap.js'
+export { snapAlong, type Snapped } from './placement/snap.js'
 export { templateOf, type TemplateChoice } from './placement/template.js'
 export { type TemplateLine, type TemplatePart, templateParts } from './templates/template-line.js'
 export {
@@ -295,26 +244,17 @@ export {
   type BorderWanted,
   borderFaults,
   borderFeeds,
-  MOST_CUTS,
   planBorder,
   USUAL_STRETCH,
 } from './borders/joins.js'
 export { type LearntStretch, learntStretch, type ToldMisfit } from './borders/stretch.js'
-export {
-  type EdgePhase,
-  edgePhases,
-  type FrameCorners,
-  frameCorners,
-  LEAST_RIBBON_MM,
-  secondEdge,
-} from './borders/edges.js'
+export { type EdgePhase, edgePhases, type FrameCorners, frameCorners, LEAST_RIBBON_MM } from './borders/edges.js'
 export { type BorderKind, borderKindOf, crestOf, pitchOf } from './borders/pitch.js'
 export {
   type Nest,
   type Enough,
   nest,
   nestFor,
-  type NestPiece,
   type NestWanted,
   type PieceTurns,
   pieceTurns,
@@ -322,23 +262,22 @@ export {
   USUAL_EDGE_MM,
   USUAL_GAP_MM,
 } from './nesting/nest.js'
+export { turnsOn } from './nesting/turns-on.js'
 export { borderMarks } from './borders/marks.js'
 export { insidePlace } from './placement/window-through.js'
 export { USUAL_OVERLAP_MM, type WordOnFold, wordOnFold } from './placement/word-on-fold.js'
 export {
   type BesidePressed,
-  besidePressed,
   type PlacedPlan,
   placedPlanSteps,
   placedDies,
   placedCut,
   placedRequest,
-  runInHand,
 } from './planner/placed-cut.js'
-export { type CutPass, CutSimulation, type Pressing } from './press/cut-simulation.js'
+export { type CutPass, type Pressing } from './press/cut-simulation.js'
 export type { ForceCurve } from './press/press-passes.js'
 export { type FineFeel, fineFeels } from './press/simulated/press-through.js'
-export { setUpPressing, type CutPressing, type PressingDie } from './press/simulated/cut.js'
+export { type CutPressing, type PressingDie } from './press/simulated/cut.js'
 export {
   outOfThroat,
   simulatePressing,
@@ -355,19 +294,11 @@ export { feltBelief, type FeltBelief, nextFeltTry } from './learning/felt.js'
 export { type FeltGap, feltHeightMm, type FeltPlace, feltPlaces, type FeltTry } from './press/felt-gap.js'
 export { feltBase } from './planner/felt-base.js'
 
-export { envelopeTemplate, type EnvelopeFlaps, flapsOf, type FoldingStep, foldingSteps } from './cards/envelope-fold.js'
-export { envelopesThatHold, holds, type StandardEnvelope, standardEnvelopes } from './cards/standard-envelopes.js'
-export { cutUp, DOUBLE_SCORE_FROM_MM, matOf, type PanelSize, scoresFor } from './cards/panels.js'
-export { factsOfJoin, type LayerJoin, layerJoins } from './materials/joins.js'
-export {
-  type BuildLayer,
-  type BuildSection,
-  FLUSH_WITHIN_MM,
-  layerMm,
-  piecesWanted,
-  type BuiltLayer,
-  sectionOf,
-} from './builds/layers.js'
+export { envelopeTemplate, type EnvelopeFlaps, flapsOf, foldingSteps } from './cards/envelope-fold.js'
+export { envelopesThatHold, type StandardEnvelope } from './cards/standard-envelopes.js'
+export { cutUp, matOf, type PanelSize, scoresFor } from './cards/panels.js'
+export { type LayerJoin, layerJoins } from './materials/joins.js'
+export { type BuildLayer, type BuildSection, FLUSH_WITHIN_MM, piecesWanted, sectionOf } from './builds/layers.js'
 export {
   afterwardsOf,
   type CompositePart,

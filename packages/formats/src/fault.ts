@@ -25,15 +25,13 @@ export const drawingFaults = [
 export type DrawingFaultCode = (typeof drawingFaults)[number]
 
 /** What was passed over or assumed in reading a drawing that was taken. */
-export const drawingNotes = [
-  'size-assumed',
-  'units-assumed',
-  'text-passed-over',
-  'image-passed-over',
-  'hidden-passed-over',
-  'other-passed-over',
-] as const
-export type DrawingNote = (typeof drawingNotes)[number]
+export type DrawingNote =
+  | 'size-assumed'
+  | 'units-assumed'
+  | 'text-passed-over'
+  | 'image-passed-over'
+  | 'hidden-passed-over'
+  | 'other-passed-over'
 
 /** Limits on drawings, so that a hostile or broken one is refused at once. */
 export const limits = {

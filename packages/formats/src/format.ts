@@ -5,11 +5,11 @@ import type { Paper } from './template/paper.js'
 import type { TemplateWords } from './template/strokes.js'
 
 /** Reads a drawing's text: its lines in mm as drawn, or what is wrong with it. */
-export type ReadDrawing = (text: string) => Result<Drawing, DrawingFaultCode>
+type ReadDrawing = (text: string) => Result<Drawing, DrawingFaultCode>
 /** Writes lines (mm, as drawn) under a title. */
-export type WriteDrawing = (lines: readonly Polyline[], title: string) => string
+type WriteDrawing = (lines: readonly Polyline[], title: string) => string
 /** Writes a template (mm, y down) of true size. */
-export type WriteTemplate = (lines: readonly TemplateLine[], words: TemplateWords, paper: Paper) => string | ArrayBuffer
+type WriteTemplate = (lines: readonly TemplateLine[], words: TemplateWords, paper: Paper) => string | ArrayBuffer
 
 /** A kind of file, and what it can. What can be done is fetched when it is done, so that to know a format costs nothing. */
 export interface Format {

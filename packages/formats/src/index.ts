@@ -1,11 +1,5 @@
 export { type Drawing } from './drawing.js'
-export {
-  type DrawingFaultCode,
-  drawingFaults,
-  type DrawingNote,
-  drawingNotes,
-  limits as drawingLimits,
-} from './fault.js'
+export { type DrawingFaultCode, drawingFaults, type DrawingNote, limits as drawingLimits } from './fault.js'
 export { type Format } from './format.js'
 export { formatOf, formats } from './list.js'
 export { readDrawing } from './read-drawing.js'

@@ -5,7 +5,7 @@ import { idField, labelField, nameField, noteField, rowFields, someField } from 
 const MOST_WANTED = 10_000
 
 /** A layer of what is built, from the base up; what is cut for it is a job, or nothing where it is only a panel. */
-export const buildLayer = z.object({
+const buildLayer = z.object({
   id: z.string().min(1).max(60),
   name: labelField,
   jobId: idField.nullable().default(null),

@@ -81,7 +81,7 @@ const figures = {
   cautions: z.array(z.string()),
 }
 
-export const chartCell = z.object({
+const chartCell = z.object({
   is: z.enum(['base', 'own', 'empty']),
   /** Index among the bases. */
   base: z.number().exactOptional(),

@@ -137,7 +137,6 @@ const wholeEvening = z
   })
 
 /** The input of `evening`: format `bold-heron/evening`, version 1; whole, or with `batches` only to be put in order. Described in docs/evening-file.md. */
-export const eveningFile = z.union([orderOnly, wholeEvening])
 export const eveningOrderFile = orderOnly
 export const eveningWholeFile = wholeEvening
 export type EveningOrderFile = z.infer<typeof orderOnly>

@@ -106,7 +106,7 @@ const writtenStack = z.array(
 )
 
 /** One way to press a batch. */
-export const layOptionAnswer = z.object({
+const layOptionAnswer = z.object({
   pressId: z.string(),
   stack: writtenStack,
   name: z.string(),
@@ -122,7 +122,7 @@ export const layOptionAnswer = z.object({
 })
 export type LayOptionAnswer = z.infer<typeof layOptionAnswer>
 
-export const queuedRuns = z.object({
+const queuedRuns = z.object({
   batchId: z.string(),
   jobIds: z.array(z.string()),
   copies: z.array(z.number()),

@@ -16,7 +16,6 @@ export const labelField = plainText(120).default('')
 export const noteField = plainText(2000).default('')
 export const shortTextField = plainText(80).default('')
 export const idField = z.uuid()
-export const idOfRow = z.object({ id: idField })
 
 /** mm; anything that can lie on a craft table. */
 export const sizeMmField = z.number().min(1).max(LONGEST_MM)

@@ -1,21 +1,12 @@
-export { feltGap, feltGapOfPress, type FeltGapOfPress } from './felt-gap.js'
+export { type FeltGapOfPress } from './felt-gap.js'
 export { type CsvReport, csvReport, MOST_REFUSED_TOLD } from './csv-report.js'
 export { type DieEntry, dieEntry, type DieInput, dieInput, type DieRow, dieRow, dieTable } from './die.js'
 export { columnName, type Field, type FieldKind, type FieldsOf, type FieldTable } from './field-table.js'
 export { faultsOf } from './faults-of.js'
-export { idField, idOfRow } from './fields.js'
+export { idField } from './fields.js'
 export { type HouseRulesInput, houseRulesInput, type HouseRulesRow, houseRulesRow } from './house-rules.js'
 export { type JobInput, jobInput, type JobRow, jobRow } from './job.js'
-export {
-  type ChosenLayer,
-  chosenLayer,
-  chosenStack,
-  type PressRun,
-  pressRun,
-  pressedHowFields,
-  type PressRunRow,
-  pressRunRow,
-} from './press-run.js'
+export { type ChosenLayer, type PressRun, pressedHowFields, type PressRunRow } from './press-run.js'
 export {
   inputOfJob,
   placementOf,
@@ -27,44 +18,19 @@ export {
   withRunInHand,
   shownAs,
 } from './runs-of-job.js'
-export { evidenceChange, type PressLearning, pressLearning, type RunAsEvidence, runAsEvidence } from './learning.js'
+export { evidenceChange, type PressLearning, pressLearning, type RunAsEvidence } from './learning.js'
 export { fromOlderTechnique } from './older.js'
-export { type OutlineInput, outlineInput, type OutlineSummary, outlineSummary } from './outline.js'
-export {
-  answerOfBorder,
-  type BorderAnswer,
-  borderAnswer,
-  borderCanBeCut,
-  borderFields,
-  borderFile,
-} from './border-file.js'
-export {
-  answerOfNest,
-  type NestAnswer,
-  nestAnswer,
-  type NestFile,
-  nestFile,
-  outlinePairs,
-  wantedOfNest,
-} from './nest-file.js'
-export { type BorderOfRun, borderOfRun, stretchLearnt, type ToldJoins, toldJoins } from './border-of-run.js'
+export { type OutlineInput, outlineInput, type OutlineSummary } from './outline.js'
+export { answerOfBorder, type BorderAnswer, borderAnswer, borderFile } from './border-file.js'
+export { answerOfNest, type NestAnswer, nestAnswer, type NestFile, nestFile, wantedOfNest } from './nest-file.js'
+export { type BorderOfRun, stretchLearnt, type ToldJoins } from './border-of-run.js'
 export { type BuildInput, buildInput, type BuildLayerInput, type BuildRow, buildRow, wantedOfJobs } from './build.js'
-export {
-  type CutFrom,
-  cutFrom,
-  type OffcutInput,
-  offcutInput,
-  offcutLoops,
-  type OffcutRow,
-  offcutRow,
-  offcutSources,
-} from './offcut.js'
+export { type CutFrom, type OffcutInput, offcutInput, type OffcutRow, offcutRow } from './offcut.js'
 export { matWear, type MatWear } from './mat-wear.js'
 export { padWear, type PadWearRow } from './pad-wear.js'
 export { type Page, pageOf, pageQuery } from './page.js'
 export {
   firstPhoto,
-  photoInFile,
   type PhotoInFile,
   type Photographed,
   photographed,
@@ -72,7 +38,7 @@ export {
   photoRow,
   type PhotoRow,
 } from './photo.js'
-export { type CardLayout, cardLayout, placementInput } from './placement.js'
+export { type CardLayout } from './placement.js'
 export { answerOfCard, type CardAnswer, cardAnswer, type CardFile, cardFile } from './card-file.js'
 export { type PlanAnswer, planAnswer, type PlanFile, planFile, type PlannedStack } from './plan-file.js'
 export { devices } from './devices.js'
@@ -94,12 +60,10 @@ export {
   pressRow,
   pressTable,
 } from './press.js'
-export { type Problem, problem, type ProblemCode, problemCodes, type ProblemField, problemField } from './problem.js'
+export { type Problem, problem, type ProblemCode, problemCodes, type ProblemField } from './problem.js'
 export {
-  type FittingRecipe,
   fittingRecipe,
   type RecipeBody,
-  recipeBody,
   type RecipeFile,
   recipeFile,
   type RecipeInput,
@@ -111,17 +75,7 @@ export {
   type RecipeRow,
   recipeRow,
 } from './recipe.js'
-export {
-  roundFields,
-  type RunInput,
-  runInput,
-  type RunLayer,
-  runLayer,
-  runNote,
-  type RunNoteInput,
-  type RunRow,
-  runRow,
-} from './run.js'
+export { type RunInput, runInput, type RunLayer, runNote, type RunNoteInput, type RunRow, runRow } from './run.js'
 export { type SetupInput, setupInput } from './setup.js'
 export { caliperWays, grains, type SheetInput, sheetInput, type SheetRow, sheetRow, sheetTable } from './sheet.js'
 export { answerOfPressing, placingFaults, toPressing } from './to-simulation.js'
@@ -164,7 +118,6 @@ export {
   type QueuedRunsAnswer,
 } from './evening.js'
 export {
-  eveningFile,
   type EveningOrderFile,
   eveningOrderFile,
   type EveningWholeFile,

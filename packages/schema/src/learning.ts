@@ -4,7 +4,7 @@ import { pressedHowFields } from './press-run.js'
 import { idField } from './fields.js'
 
 /** A run of a press, and what it says of the press's gap by itself. */
-export const runAsEvidence = z.object({
+const runAsEvidence = z.object({
   id: idField,
   at: z.iso.datetime(),
   jobName: z.string(),

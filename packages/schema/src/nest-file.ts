@@ -11,7 +11,7 @@ const MOST_COPIES = 100_000
 const LEAST_MM2 = 0.5
 
 /** An outline as pairs, as it is written by hand and by programs. */
-export const outlinePairs = z
+const outlinePairs = z
   .array(z.tuple([z.number().min(-MOST_MM).max(MOST_MM), z.number().min(-MOST_MM).max(MOST_MM)]))
   .min(3)
   .max(MOST_POINTS)

@@ -14,14 +14,14 @@ const closedLoop = z
   .refine((numbers) => numbers.length % 2 === 0, { error: 'not-x-and-y' })
 
 /** The outline of a leftover first, then its holes. */
-export const offcutLoops = z
+const offcutLoops = z
   .array(closedLoop)
   .min(1)
   .max(100)
   .refine(([outer]) => outer === undefined || Math.abs(signedAreaOf(outer)) >= LEAST_MM2, { error: 'not-an-outline' })
 
 /** How an offcut's outline came to be known: typed, traced from a picture, or what a run left over. */
-export const offcutSources = ['typed', 'traced', 'left-over'] as const
+const offcutSources = ['typed', 'traced', 'left-over'] as const
 
 const offcutFields = {
   name: nameField,

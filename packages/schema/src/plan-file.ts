@@ -1,4 +1,4 @@
-import { fineFeels, hangingPlaces, predictedFeels, roles, worstCases } from '@bold-heron/core'
+import { fineFeels, hangingPlaces, predictedFeels, roles, seenOutcomes, worstCases } from '@bold-heron/core'
 import { z } from 'zod'
 import { fromOlderTechnique } from './older.js'
 import { pressedHowFields, pressedWhatFields } from './press-run.js'
@@ -39,6 +39,8 @@ const plannedLayer = z.object({
 const plannedLoad = {
   /** Of coming out as wanted by the end of this pass, 0…1. */
   chance: z.number(),
+  /** What a look after it is expected to show. */
+  seen: z.enum(seenOutcomes),
   peakForceN: z.number(),
   /** Null for a motor. */
   handleForceN: z.number().nullable(),

@@ -37,7 +37,7 @@ export const pressNumberNames = Object.keys(pressNumbers) as readonly PressNumbe
 export const numberSources = ['booklet', 'measured', 'guess'] as const
 
 /** A number of this very press, in place of what is usual for its class. */
-export const pressNumber = z
+const pressNumber = z
   .object({
     name: z.enum(pressNumberNames as readonly [PressNumberName, ...PressNumberName[]]),
     value: z.number(),

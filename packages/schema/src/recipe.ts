@@ -53,7 +53,7 @@ const bodyAsItIs = z.object(bodyFields).superRefine(({ layers, plates }, context
   })
 })
 /** As it is now, or as it was before plates had roles. */
-export const recipeBody = z.preprocess(recipeBodyFromOlder, bodyAsItIs)
+const recipeBody = z.preprocess(recipeBodyFromOlder, bodyAsItIs)
 export type RecipeBody = z.infer<typeof recipeBody>
 
 const namedFields = { name: nameField, note: noteField }
@@ -88,4 +88,3 @@ export type RecipeJob = z.infer<typeof recipeJob>
 
 /** A recipe that fits a job, and in what it differs from it. */
 export const fittingRecipe = z.object({ recipe: recipeRow, differences: z.array(z.enum(recipeDifferences)) })
-export type FittingRecipe = z.infer<typeof fittingRecipe>

@@ -8,7 +8,7 @@ import { placementInput, pressRunIdField } from './placement.js'
 import { pressedHowFields, pressedWhatFields, showsField } from './press-run.js'
 
 /** One set of passes and the look after it. */
-export const roundFields = z
+const roundFields = z
   .object({
     passes: z.int().min(1).max(20),
     seen: z.enum(seenOutcomes),
@@ -23,7 +23,7 @@ export const roundFields = z
   })
 
 /** A layer as it lay in the press, with the thickness it had then. */
-export const runLayer = z.object({
+const runLayer = z.object({
   is: z.enum(['plate', 'dies', 'sheets']),
   /** The shelf's plate; null where it has left the shelf. */
   plateId: idField.nullable().default(null),

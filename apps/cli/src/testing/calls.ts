@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { heron as call } from '../heron.js'
 
 /** A folder for the files of the tests, which share it where they share a process; taken away with that. */
-export const folder = mkdtempSync(join(tmpdir(), 'heron-cli-'))
+const folder = mkdtempSync(join(tmpdir(), 'heron-cli-'))
 process.once('exit', () => rmSync(folder, { recursive: true, force: true }))
 
 export const heron = async (...args: string[]) => {

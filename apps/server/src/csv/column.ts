@@ -27,7 +27,7 @@ const numberOf = (text: string): unknown => {
   return text.trim() === '' ? undefined : Number.isNaN(number) ? text : number
 }
 
-export const numberColumn = (heading: string, field: string): Column => ({
+const numberColumn = (heading: string, field: string): Column => ({
   heading,
   field,
   write: plain,
@@ -35,13 +35,13 @@ export const numberColumn = (heading: string, field: string): Column => ({
 })
 
 /** A number that may be left out. */
-export const optionalNumberColumn = (heading: string, field: string): Column => ({
+const optionalNumberColumn = (heading: string, field: string): Column => ({
   ...numberColumn(heading, field),
   read: (text) => numberOf(text) ?? null,
 })
 
 /** A length in mm; on reading also `1/8 in`, `3.2 cm`. */
-export const lengthColumn = (heading: string, field: string): Column => ({
+const lengthColumn = (heading: string, field: string): Column => ({
   heading,
   field,
   write: plain,
@@ -52,7 +52,7 @@ export const lengthColumn = (heading: string, field: string): Column => ({
   },
 })
 
-export const yesNoColumn = (heading: string, field: string): Column => ({
+const yesNoColumn = (heading: string, field: string): Column => ({
   heading,
   field,
   write: (value) => (value === true ? 'yes' : 'no'),
@@ -62,7 +62,7 @@ export const yesNoColumn = (heading: string, field: string): Column => ({
 })
 
 /** A structure that has no columns of its own, as JSON. */
-export const jsonColumn = (heading: string, field: string): Column => ({
+const jsonColumn = (heading: string, field: string): Column => ({
   heading,
   field,
   write: (value) => JSON.stringify(value),

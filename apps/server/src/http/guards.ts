@@ -1,7 +1,5 @@
 import { photographedKinds } from '@bold-heron/schema'
-import compression from 'compression'
 import express, { type Express } from 'express'
-import { rateLimit } from 'express-rate-limit'
 import helmet from 'helmet'
 import { answeredIn } from './deadline.js'
 import { ownHostOnly, ownPageOnly } from './own-page-only.js'
@@ -21,9 +19,8 @@ const TAKES_FILES = [
   '/api/bench-runs',
 ]
 const TAKES_PHOTOS = new RegExp(`^/(${photographedKinds.join('|')})/[^/]+/photos$`)
-const REQUESTS_PER_MINUTE = 3000
 
-/** What stands before every operation: who may ask, how often, how long that may take, and what the answer may do in a page. */
+/** What stands before every operation: who may ask, how long that may take, and what the answer may do in a page. */
 export const addGuards = (
   app: Express,
   { caliperUrl, deadlineMs }: { readonly caliperUrl?: string | undefined; readonly deadlineMs: number },
@@ -42,22 +39,6 @@ export const addGuards = (
   )
   app.use(ownHostOnly)
   app.use('/api', ownPageOnly, answeredIn(deadlineMs))
-  // What the API answers stays on this machine, where packing it costs more than sending it.
-  app.use(
-    compression({
-      filter: (request, response) => !request.url.startsWith('/api/') && compression.filter(request, response),
-    }),
-  )
-  app.use(
-    '/api',
-    rateLimit({
-      windowMs: 60_000,
-      limit: REQUESTS_PER_MINUTE,
-      standardHeaders: true,
-      legacyHeaders: false,
-      validate: false,
-    }),
-  )
 }
 
 /** Reads bodies, each kind up to its own limit; photos are read by their own operation, as they are no JSON. */

@@ -8,7 +8,7 @@ import { startTestServer, type TestServer } from '../testing/test-server.js'
 let server: TestServer
 let example: RunRow
 beforeAll(async () => {
-  server = await startTestServer({ demo: true })
+  server = await startTestServer({ demo: true, learns: true })
   const { items } = (await server.api.get('/api/runs').query({ pageSize: 1, seen: 'clean' })).body as Page<RunRow>
   example = items[0]!
 })

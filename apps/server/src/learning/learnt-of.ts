@@ -15,6 +15,9 @@ interface EvidenceRow extends RunEvidence {
   readonly runId: string
 }
 
+/** A sheet that no run names, where only the press is asked about. */
+export const NO_SHEET = '00000000-0000-4000-8000-000000000000'
+
 /** A technique on a sheet: what the strength that runs teach stands for (`resistOf`). */
 interface Resisting {
   readonly technique: TechniqueId

@@ -15,10 +15,7 @@ import { RunModel } from '../store/models/run-model.js'
 import { runTable } from '../store/runs.js'
 import { inSnapshot } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
-import { evidenceOfPress, tightestOf } from './learnt-of.js'
-
-/** A sheet that no run names, so that only the press is asked about. */
-const NO_SHEET = '00000000-0000-4000-8000-000000000000'
+import { evidenceOfPress, NO_SHEET, tightestOf } from './learnt-of.js'
 
 /** Of what is guided only nothing can be learnt. */
 const techniquesLearntFrom = techniqueIds.filter((technique) => !isGuided({ technique }))

@@ -20,7 +20,7 @@ import {
   toSheet,
 } from '@bold-heron/schema'
 import type { Sequelize, Transaction } from 'sequelize'
-import { learntOf } from '../learning/learnt-of.js'
+import { learntOf, NO_SHEET } from '../learning/learnt-of.js'
 import { diesWithLines } from '../store/dies.js'
 import { readHouseRules } from '../store/house-rules.js'
 import { DieModel } from '../store/models/die-model.js'
@@ -155,10 +155,7 @@ export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<Gath
     for (const sheet of sheets) {
       const spreadOf = (plateId: string): number | undefined => all.get(plateId)?.thickness.spreadMm
       // Plain card of some thickness is no sheet of the log's; what the log says of the press holds for it all the same.
-      const of = {
-        technique,
-        sheetId: chart.columns.by === 'sheets' ? sheet.id : '00000000-0000-0000-0000-000000000000',
-      }
+      const of = { technique, sheetId: chart.columns.by === 'sheets' ? sheet.id : NO_SHEET }
       columns.push({
         id: sheet.id,
         name: sheet.name,

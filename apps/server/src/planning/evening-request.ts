@@ -7,6 +7,7 @@ import {
   layerChanges,
   type Press,
   type WrittenStack,
+  turnsOn,
 } from '@bold-heron/core'
 import { type EveningRow, runInHandOf, toHouseRules, toSheet } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
@@ -104,7 +105,7 @@ export const gatherEvening = ({ sequelize, jobs }: Workshop, evening: EveningRow
         sheet: toSheet(row),
         sheetSizeMm: [row.lengthMm, row.widthMm],
         stock: row.stock,
-        turns: row.patterned || row.grain !== 'unknown' ? 'half' : 'any',
+        turns: turnsOn(row),
         // Laid out on a card of its own, or along a strip, it goes through as it was laid.
         alone: alone || job.card !== null || run.border !== null || run.region !== 'all',
         worn: wornUnder(onShelf, asItLiesUnder(its, throatMm)),

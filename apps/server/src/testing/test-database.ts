@@ -16,7 +16,7 @@ export interface TestDatabase {
 }
 
 /** When the demo is loaded in tests; any fixed time will do. */
-export const DEMO_TIME = new Date('2026-06-20T10:00:00Z')
+const DEMO_TIME = new Date('2026-06-20T10:00:00Z')
 
 const DEMO_LOCK = 4_310
 

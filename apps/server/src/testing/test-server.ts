@@ -2,12 +2,13 @@ import type { Express } from 'express'
 import { pino } from 'pino'
 import supertest from 'supertest'
 import { createApp } from '../http/app.js'
-import { Learner } from '../learning/learner.js'
+import { type Evaluating, Learner } from '../learning/learner.js'
 import { migrate } from '../store/migrate.js'
 import { defineModels } from '../store/models/define.js'
 import { openWorkshop, type Workshop } from '../store/workshop.js'
 import { measureOn } from '../work/measure.js'
 import { learnOn } from '../work/learn.js'
+import { CELLS } from '../../../../packages/core/src/learning/axes.js'
 import { Work } from '../work/work.js'
 import { createTestDatabase, type TestDatabase } from './test-database.js'
 
@@ -20,18 +21,24 @@ export interface TestServer {
   close(): Promise<void>
 }
 
+/** Takes every run for one that tells nothing, at once: working out what they tell is most of what a test would wait for. */
+const tellsNothing: Evaluating = { evidenceOf: () => Promise.resolve(new Float64Array(CELLS)) }
+
 /**
  * The server on a database of its own, empty or with the demo; it serves pages where a folder of them is given. It reaches the database
- * by the address that `through` makes of the database's own.
+ * by the address that `through` makes of the database's own. What the demo's log tells is known to it; of new runs it works that out only
+ * where it `learns`.
  */
 export const startTestServer = async ({
   demo = false,
   pagesFolder = '/nowhere',
+  learns = false,
   through,
   ...options
 }: {
   readonly demo?: boolean
   readonly pagesFolder?: string
+  readonly learns?: boolean
   readonly caliperUrl?: string
   readonly deadlineMs?: number
   readonly through?: (databaseUrl: string) => string
@@ -41,7 +48,7 @@ export const startTestServer = async ({
   await migrate(database.sequelize)
   const work = new Work()
   const workshop = openWorkshop(database.sequelize, measureOn(work))
-  const learner = new Learner(database.sequelize, learnOn(work))
+  const learner = new Learner(database.sequelize, learns ? learnOn(work) : tellsNothing)
   const app = createApp(workshop, {
     logger: pino({ level: 'silent' }),
     pagesFolder,

@@ -8,7 +8,7 @@ import type { Outcome, Told } from './work.js'
 const responses = new Responses()
 
 /** What a thread of the pool does with what it is sent. */
-export const doTask = async ({ name, input, port }: Sent): Promise<Outcome> => {
+const doTask = async ({ name, input, port }: Sent): Promise<Outcome> => {
   port.postMessage(BEGUN)
   const say = (told: Told): void => port.postMessage(told)
   const hands: Hands = {

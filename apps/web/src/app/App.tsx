@@ -3,6 +3,7 @@ import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
 import { RouterProvider } from 'react-router/dom'
 import { ProblemError } from '../data/client.js'
+import { WhoseWork } from '../ui/saving/WhoseWork.js'
 import { Toasts } from '../ui/toasts.js'
 import { router } from './routes.js'
 
@@ -27,7 +28,9 @@ export const App = () => {
   return (
     <QueryClientProvider client={client}>
       <Toasts>
-        <RouterProvider router={router} />
+        <WhoseWork>
+          <RouterProvider router={router} />
+        </WhoseWork>
       </Toasts>
     </QueryClientProvider>
   )

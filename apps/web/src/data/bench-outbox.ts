@@ -13,14 +13,13 @@ const PREFIX = 'outbox/'
 const OLDER_KEY = 'bold-heron.outbox'
 const RETRY_MS = 4000
 const SERVER_FAULTS_FROM = 500
-const TOO_MANY = 429
 
 const deliver = async ({ id, input }: Parcel): Promise<Delivery> => {
   try {
     await ask(`/api/bench-runs/${id}`, z.unknown(), { method: 'PUT', body: input })
     return { is: 'there' }
   } catch (error) {
-    if (error instanceof ProblemError && error.problem.status < SERVER_FAULTS_FROM && error.problem.status !== TOO_MANY)
+    if (error instanceof ProblemError && error.problem.status < SERVER_FAULTS_FROM)
       return { is: 'refused', why: sayProblem(speak(i18next.language), error.problem) }
     if (error instanceof AwayError || error instanceof ProblemError) return { is: 'away' }
     throw error
@@ -60,13 +59,15 @@ const outbox = new Outbox(shelf, deliver)
 /** Lays a run down to be sent. Resolves once it is as safe as this browser can keep it. */
 export const layRun = (parcel: Parcel): Promise<void> => keep(outbox.lay(parcel))
 
+const subscribe = (listener: () => void) => outbox.subscribe(listener)
+
+/** Whether a run told at the Bench has not arrived yet: what hangs on it, as what it left over, has to wait. */
+export const useIsOnItsWay = (runId: string): boolean => useSyncExternalStore(subscribe, () => outbox.isOnItsWay(runId))
+
 /** Keeps sending what waits for as long as the page is open, and says how many runs have not arrived yet. */
 export const useOutbox = () => {
   const client = useQueryClient()
-  const waiting = useSyncExternalStore(
-    (listener) => outbox.subscribe(listener),
-    () => outbox.waiting(),
-  )
+  const waiting = useSyncExternalStore(subscribe, () => outbox.waiting())
   const toSend = waiting.filter((each) => each.refused === undefined).length
   useEffect(() => void outbox.open(), [])
   useEffect(() => {

@@ -4,6 +4,7 @@ import { z } from 'zod'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { planner } from '../workers/planner.js'
 import { ask } from './client.js'
+import { editionOf } from './editions.js'
 
 /** How often to look again while the server still learns from runs, ms. */
 const LOOK_AGAIN_MS = 1500
@@ -27,7 +28,7 @@ const learntOf = ({ log, pressRuns, tightestOverMm }: PressLearning): Learnt => 
 /** How the gap of a press came to be known. */
 export const useGapStory = (press: Press | undefined, learning: PressLearning | undefined) =>
   useQuery<GapStory>({
-    queryKey: ['worked-out', 'gap-story', press, learning?.log],
+    queryKey: ['worked-out', 'gap-story', press, editionOf(learning)],
     queryFn: () => planner().gapStory(press as Press, learntOf(learning as PressLearning)),
     enabled: press !== undefined && learning !== undefined,
     placeholderData: keepPreviousData,

@@ -1,21 +1,9 @@
-import {
-  type Nest,
-  type NestWanted,
-  pieceOf,
-  type PieceTurns,
-  rectangle,
-  standInOutline,
-  factsOfDieClass,
-} from '@bold-heron/core'
+import { type Nest, type NestWanted, pieceOf, rectangle, standInOutline, factsOfDieClass } from '@bold-heron/core'
 import type { DieRow, SheetRow } from '@bold-heron/schema'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { layPieces } from '../workers/nest.js'
 import { fetchOutline } from './outlines.js'
-
-/** How a sheet lets pieces be turned: where it has a pattern or a grain that is known, end for end at most. */
-export const turnsOn = (sheet: Pick<SheetRow, 'grain' | 'patterned'> | undefined): PieceTurns =>
-  sheet && (sheet.patterned || sheet.grain !== 'unknown') ? 'half' : 'any'
 
 /** A whole sheet as something that pieces are laid on. */
 export const loopsOfSheet = ({ lengthMm, widthMm }: Pick<SheetRow, 'lengthMm' | 'widthMm'>): number[][] => [

@@ -135,4 +135,16 @@ describe('the outbox', () => {
     expect(seen).toEqual([1, 2])
     expect(await shelf.all()).toEqual([])
   })
+
+  it('says that a run is on its way until the server has it', async () => {
+    const server = serverThatDies(['before'])
+    const outbox = new Outbox(shelfInMemory(), server.deliver)
+    const lying = outbox.lay({ id: 'run-1', input: runWith(1) })
+    expect(outbox.isOnItsWay('run-1')).toBe(true)
+    await lying
+    await outbox.send()
+    expect(outbox.isOnItsWay('run-1')).toBe(true)
+    await outbox.send()
+    expect(outbox.isOnItsWay('run-1')).toBe(false)
+  })
 })

@@ -50,6 +50,10 @@ export class Outbox {
     return this.parcels
   }
 
+  isOnItsWay(id: string): boolean {
+    return this.parcels.some((each) => each.id === id)
+  }
+
   /** Takes in what was laid down before this page, or on another. */
   async open(): Promise<void> {
     const found = (await this.shelf.all().catch(() => [])).filter((parcel) => {

@@ -7,6 +7,9 @@ import type { PlacementView } from '../workers/place.worker.js'
 import { longWork, planner } from '../workers/planner.js'
 import { ask } from './client.js'
 import { useLengthStyle } from './house-rules.js'
+import { byHandKey, placedPlanKey, placementViewKey, withoutPicture } from './placing-keys.js'
+
+const caliperOf = (things: PlaceRequest | undefined): number => things?.request.cut.sheet.caliper.valueMm ?? 0
 
 /** Everything Place needs for a job. */
 export const usePlaceRequest = (jobId: string | undefined) =>
@@ -22,20 +25,14 @@ export const usePlaceRequest = (jobId: string | undefined) =>
     refetchOnWindowFocus: false,
   })
 
-/** Pictures are long and change nothing that is computed. */
-export const withoutPicture = (placement: Placement): Placement => ({
-  ...placement,
-  motif: placement.motif && { ...placement.motif, picture: null },
-})
-
 /** How a placement reads, worked out in the worker while it is being changed. */
-export const usePlacementView = (placement: Placement, caliperMm: number, fitting: Fitting, enabled = true) => {
+export const usePlacementView = (things: PlaceRequest | undefined, placement: Placement, fitting: Fitting) => {
   const bare = useMemo(() => withoutPicture(placement), [placement])
   const asked = useDeferredValue(bare)
   return useQuery<PlacementView>({
-    queryKey: ['worked-out', 'placement', asked, caliperMm, fitting.throatMm, fitting.blade],
-    queryFn: () => placeWorker().read(asked, caliperMm, fitting),
-    enabled,
+    queryKey: placementViewKey(things, asked, fitting),
+    queryFn: () => placeWorker().read(asked, caliperOf(things), fitting),
+    enabled: things !== undefined,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 10_000,
@@ -44,13 +41,13 @@ export const usePlacementView = (placement: Placement, caliperMm: number, fittin
 }
 
 /** What laying a placement by a ruler does to it. */
-export const useByHand = (placement: Placement, caliperMm: number, enabled = true) => {
+export const useByHand = (things: PlaceRequest | undefined, placement: Placement) => {
   const style = useLengthStyle()
   const bare = useMemo(() => withoutPicture(placement), [placement])
   return useQuery<ByHand>({
-    queryKey: ['worked-out', 'by-hand', bare, caliperMm, style.unit],
-    queryFn: () => placeWorker().byHand(bare, caliperMm, style),
-    enabled,
+    queryKey: byHandKey(things, bare, style.unit),
+    queryFn: () => placeWorker().byHand(bare, caliperOf(things), style),
+    enabled: things !== undefined,
     staleTime: Infinity,
     gcTime: 10_000,
     retry: false,
@@ -58,11 +55,11 @@ export const useByHand = (placement: Placement, caliperMm: number, enabled = tru
 }
 
 /** The plan of the run in hand with the press simulated; asked for only while `wanted`. */
-export const usePlacedPlan = ({ request, dies, sheets }: PlaceRequest, placement: Placement, wanted: boolean) => {
+export const usePlacedPlan = (things: PlaceRequest, placement: Placement, wanted: boolean) => {
   const asked = withoutPicture(placement)
-  const { card, runs, runInHand } = asked
+  const { request, dies, sheets } = things
   return useQuery<PlacedPlan>({
-    queryKey: ['worked-out', 'placed-plan', request.cut.press.id, card, runs[runInHand]],
+    queryKey: placedPlanKey(things, asked),
     queryFn: ({ signal }) =>
       longWork((task, onProgress) => planner().planPlaced(task, request, asked, { dies, sheets }, onProgress), {
         signal,

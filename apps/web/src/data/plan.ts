@@ -4,23 +4,12 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useState } from 'react'
 import { longWork, planner } from '../workers/planner.js'
 import { ask } from './client.js'
+import { editionOf } from './editions.js'
 
 /** What was worked out in a worker stays true for as long as what it was worked out from. */
 const forGood = { staleTime: Infinity, gcTime: 60_000, retry: false } as const
 /** First part of the keys of what was worked out; a change of the shelf makes stale what it is worked out from, not this. */
 const WORKED_OUT = 'worked-out'
-
-const editions = new WeakMap<PlanRequest, number>()
-let lastEdition = 0
-
-/** A number for what a plan is worked out from; a request that says the same again keeps it. */
-const editionOf = (request: PlanRequest | undefined): number => {
-  if (!request) return 0
-  const known = editions.get(request)
-  if (known !== undefined) return known
-  editions.set(request, ++lastEdition)
-  return lastEdition
-}
 
 /** How far the simulated plan is. */
 export interface PlanProgress {

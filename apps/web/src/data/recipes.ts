@@ -14,6 +14,7 @@ import { z } from 'zod'
 import { longWork, planner } from '../workers/planner.js'
 import { press } from '../workers/press.js'
 import { ask } from './client.js'
+import { editionOf } from './editions.js'
 
 /** Recipes that fit a job, nearest first. */
 export const useFittingRecipes = (jobId: string) =>
@@ -73,7 +74,7 @@ export const useRecipeMap = (recipe: RecipeRow) =>
 export const useAdaptedMap = (done: { adapted: Adapted; request: PlanRequest }) => {
   const best = done.adapted.plan.best
   return useQuery({
-    queryKey: ['plan', 'adapted-map', done.request.cut.press.id, best?.stack, best?.ledger.squeezeMm],
+    queryKey: ['plan', 'adapted-map', editionOf(done)],
     queryFn: () => {
       if (!best) return null
       return press().pressOnce(done.request.cut, best.stack, best.ledger.squeezeMm, best.passes.passes, best.window)

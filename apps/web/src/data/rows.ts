@@ -24,9 +24,10 @@ import {
   sheetRow,
 } from '@bold-heron/schema'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useMemo } from 'react'
+import { use, useMemo } from 'react'
 import type { z } from 'zod'
 import { ask, type Asked } from './client.js'
+import { AskWhose, NotSaved, saveOrAsk } from './whose-work.js'
 
 /** Every kind of row the server keeps, as it is stored. */
 const rows = {
@@ -86,18 +87,33 @@ export const useRowsPage = <K extends Kind>(kind: K, question: ListQuestion) =>
     placeholderData: keepPreviousData,
   })
 
+const fetchUpTo = async <K extends Kind>(
+  kind: K,
+  most: number,
+  question: ListQuestion,
+  signal: AbortSignal,
+): Promise<{ readonly items: RowOf<K>[]; readonly total: number }> => {
+  const rows: RowOf<K>[] = []
+  for (let page = 1; ; page++) {
+    const { items, total } = await fetchRows(kind, { ...question, page, pageSize: WHOLE_PAGE }, { signal })
+    rows.push(...items)
+    if (rows.length >= Math.min(total, most) || items.length === 0) return { items: rows.slice(0, most), total }
+  }
+}
+
 /** Every row there is, however many pages that takes: for pickers, where what is missing cannot be picked. */
 export const useEveryRow = <K extends Kind>(kind: K, question: ListQuestion = {}) =>
   useQuery({
     queryKey: [kind, 'list', 'every', question],
-    queryFn: async ({ signal }): Promise<RowOf<K>[]> => {
-      const rows: RowOf<K>[] = []
-      for (let page = 1; ; page++) {
-        const { items, total } = await fetchRows(kind, { ...question, page, pageSize: WHOLE_PAGE }, { signal })
-        rows.push(...items)
-        if (rows.length >= total || items.length === 0) return rows
-      }
-    },
+    queryFn: async ({ signal }) => (await fetchUpTo(kind, Infinity, question, signal)).items,
+    placeholderData: keepPreviousData,
+  })
+
+/** Rows as they come in their list, at most so many, and how many there are in all. */
+export const useNewestRows = <K extends Kind>(kind: K, most: number, question: ListQuestion = {}) =>
+  useQuery({
+    queryKey: [kind, 'list', 'newest', most, question],
+    queryFn: ({ signal }) => fetchUpTo(kind, most, question, signal),
     placeholderData: keepPreviousData,
   })
 
@@ -155,16 +171,25 @@ export const useAddRow = <K extends Kind>(kind: K) => {
   })
 }
 
+/** Saves a row; where somebody else saved it in between, the user is asked whose work to keep, and it throws NotSaved where that is not this. */
 export const useSaveRow = <K extends Kind>(kind: K) => {
   const touch = useTouch(kind)
   const client = useQueryClient()
+  const askWhose = use(AskWhose)
+  const show = (row: RowOf<K>) => {
+    client.setQueryData([kind, 'row', row.id], row)
+    return touch()
+  }
   return useMutation({
     mutationFn: ({ id, version, input }: { id: string; version: number; input: InputOf<K> }) =>
-      ask(`/api/${kind}/${id}`, rowOf(kind), { method: 'PUT', body: input, version }),
-    onSuccess: (row) => {
-      client.setQueryData([kind, 'row', row.id], row)
-      return touch()
-    },
+      saveOrAsk<RowOf<K>>(
+        (from) => ask(`/api/${kind}/${id}`, rowOf(kind), { method: 'PUT', body: input, version: from }),
+        version,
+        (answer) => rowOf(kind).parse(answer),
+        (theirs) => askWhose({ mine: input, theirs }),
+      ),
+    onSuccess: show,
+    onError: (error) => (error instanceof NotSaved && error.theirs ? show(error.theirs as RowOf<K>) : undefined),
   })
 }
 

@@ -1,7 +1,7 @@
 import { type CutMap, type CutState, cutStates } from '@bold-heron/core'
 
 /** Part of a cut map in one state: its path, and its share of all line. */
-export interface StatePath {
+interface StatePath {
   readonly d: string
   readonly share: number
 }

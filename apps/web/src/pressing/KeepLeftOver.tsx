@@ -2,12 +2,12 @@ import { isUseful, leftOver, placeLines } from '@bold-heron/core'
 import type { CutFrom, DieRow } from '@bold-heron/schema'
 import { PackageCheck } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
+import { useIsOnItsWay } from '../data/bench-outbox.js'
 import { loopsOfSheet, usePieceShapes } from '../data/nesting.js'
 import { useAddRow, useEveryRow, useRow, useRowsById } from '../data/rows.js'
 import { NestDrawing } from '../drawing/nest/NestDrawing.js'
-import { sayTrouble } from '../text/say-trouble.js'
 import { Button } from '../ui/Button.js'
-import { useSay } from '../ui/toasts.js'
+import { useSayTrouble } from '../ui/use-say-trouble.js'
 
 /** What a run left over of the sheet or leftover that it was cut from, where that is worth keeping: kept with one tap. */
 export const KeepLeftOver = ({
@@ -20,8 +20,9 @@ export const KeepLeftOver = ({
   readonly cutFrom: CutFrom
 }) => {
   const { t } = useTranslation()
-  const say = useSay()
+  const sayTrouble = useSayTrouble()
   const add = useAddRow('offcuts')
+  const isOnItsWay = useIsOnItsWay(runId)
   const sheet = useRow('sheets', sheetId).data
   const offcuts = useEveryRow('offcuts', { retired: 'all', sheetId }).data
   const diesById = useRowsById('dies')
@@ -49,14 +50,14 @@ export const KeepLeftOver = ({
         fromRunId: runId,
         note: '',
       },
-      { onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }) },
+      { onError: sayTrouble },
     )
   return (
     <section className="flex flex-wrap items-center gap-4 rounded-lg border border-line p-3">
       <NestDrawing loops={kept} spoken={t('common.leftOver.spoken')} className="h-24 w-36" />
       <div>
         <h3 className="font-bold">{t('common.leftOver.title')}</h3>
-        <Button icon={<PackageCheck aria-hidden size={18} />} disabled={add.isPending} onClick={keep}>
+        <Button icon={<PackageCheck aria-hidden size={18} />} disabled={add.isPending || isOnItsWay} onClick={keep}>
           {t('common.leftOver.keep')}
         </Button>
       </div>

@@ -3,7 +3,7 @@ import type { TFunction } from 'i18next'
 import type { faults } from './en/faults.js'
 import type { Lengths } from './lengths.js'
 
-export type FieldFaultCode = keyof typeof faults
+type FieldFaultCode = keyof typeof faults
 
 /** Why a field cannot be taken: a code, and the limit where one was broken (mm for lengths). */
 export interface FieldFault {

@@ -3,7 +3,7 @@ import { Link, type LinkProps } from 'react-router'
 import { classes } from './classes.js'
 
 /** `next` is the one thing to do next on a screen; there is at most one. */
-export type ButtonLook = 'next' | 'plain' | 'quiet' | 'danger'
+type ButtonLook = 'next' | 'plain' | 'quiet' | 'danger'
 
 const looks: Record<ButtonLook, string> = {
   next: 'bg-accent text-white hover:bg-accent-deep border-accent',

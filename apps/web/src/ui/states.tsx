@@ -2,6 +2,7 @@ import { CloudOff, LoaderCircle } from 'lucide-react'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { AwayError, MisreadError, ProblemError } from '../data/client.js'
+import { NotSaved } from '../data/whose-work.js'
 import { sayTrouble } from '../text/say-trouble.js'
 import { Button } from './Button.js'
 
@@ -33,7 +34,7 @@ export const Failure = ({ error, onRetry }: { readonly error: unknown; readonly 
       <p className="mb-5 text-ink-soft">
         {away
           ? t('common.awayText')
-          : error instanceof ProblemError || error instanceof MisreadError
+          : error instanceof ProblemError || error instanceof MisreadError || error instanceof NotSaved
             ? sayTrouble(t, error)
             : t('common.failedText')}
       </p>

@@ -11,7 +11,7 @@ let tasks = 0
 export const planner = (): Remote<PlannerWorker> => api
 
 /** The work was given up by whoever asked for it. */
-export class GivenUp extends Error {
+class GivenUp extends Error {
   override readonly name = 'GivenUp'
 }
 

@@ -43,7 +43,7 @@ export interface Border {
 export const USUAL_STRETCH = 0.004
 
 /** Cuts that anybody would lay one after the other. */
-export const MOST_CUTS = 1000
+const MOST_CUTS = 1000
 
 /** Overlaps in pitches: the least, the most, and what is usual. Common practice, no source. */
 const LEAST_OVERLAP_PITCHES = 1

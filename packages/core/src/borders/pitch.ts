@@ -137,8 +137,7 @@ export const crestOf = (lines: readonly Polyline[], pitchMm: number): number => 
 const AT_END_MM = 0.5
 
 /** What a die's lines make of a strip: a border where some line runs from end to end; a piece cut out where all are closed; nothing to join otherwise. */
-export const borderKinds = ['open', 'closed', 'no-line-through'] as const
-export type BorderKind = (typeof borderKinds)[number]
+export type BorderKind = 'open' | 'closed' | 'no-line-through'
 
 /** Whether a die is open at both ends along x, as a border die must be: a closed outline severs the strip at each cut. */
 export const borderKindOf = (lines: readonly Polyline[]): BorderKind => {

@@ -17,7 +17,7 @@ export interface BuildLayer {
 }
 
 /** A layer in its place: from where to where it reaches, mm above the table, and what is between it and what it lies on. */
-export interface BuiltLayer {
+interface BuiltLayer {
   readonly id: string
   readonly fromMm: number
   readonly toMm: number
@@ -40,7 +40,7 @@ const BETWEEN_SHEETS_MM = factsOfJoin('wet-glue').heightMm
 export const FLUSH_WITHIN_MM = 0.05
 
 /** Thickness of a layer's sheets with the glue between them, mm. */
-export const layerMm = ({ caliperMm, sheets }: Pick<BuildLayer, 'caliperMm' | 'sheets'>): number =>
+const layerMm = ({ caliperMm, sheets }: Pick<BuildLayer, 'caliperMm' | 'sheets'>): number =>
   sheets * caliperMm + (sheets - 1) * BETWEEN_SHEETS_MM
 
 const joinMmOf = ({ join, joinMm }: BuildLayer): number => joinMm ?? factsOfJoin(join).heightMm

@@ -23,7 +23,6 @@ export const foldingSteps = [
   'glue-low-flap',
   'fold-top-flap',
 ] as const
-export type FoldingStep = (typeof foldingSteps)[number]
 
 /**
  * The true-size template of an envelope: its square, with the tips of long flaps taken off where they reach too far, and the four scores,

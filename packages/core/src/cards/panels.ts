@@ -16,7 +16,7 @@ export const matOf = (
 }
 
 /** mm. A card thicker than this folds on two scores. From memory. */
-export const DOUBLE_SCORE_FROM_MM = 0.35
+const DOUBLE_SCORE_FROM_MM = 0.35
 
 /** Where a card is scored for a fold, mm along it: once, or for thick card twice, its caliper apart. */
 export const scoresFor = (foldMm: number, caliperMm: number): readonly number[] =>

@@ -34,7 +34,7 @@ export const standardEnvelopes: readonly StandardEnvelope[] = [
 const LEAST_ROOM_MM = 3
 
 /** Whether an envelope takes a card so high: what is thick rounds the envelope, which takes its height off both ways. */
-export const holds = (
+const holds = (
   { longMm, shortMm }: StandardEnvelope,
   cardLongMm: number,
   cardShortMm: number,

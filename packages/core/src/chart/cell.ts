@@ -88,7 +88,7 @@ export interface CellFigures {
 }
 
 /** The best stack of the shelf for one cell alone, as a plan has it. */
-export interface CellOwn extends CellFigures {
+interface CellOwn extends CellFigures {
   readonly stack: WrittenStack
   /** Whether it counts: sure enough, and the handle goes on. */
   readonly counts: boolean

@@ -42,7 +42,7 @@ const blendKept = (
 ): number | null => (one === null || other === null ? null : mm + blend(one - oneMm, other - otherMm, share))
 
 /** Answers for a pile between two that are known, each threshold by what it is over the pile. mm. */
-export const answersBetween = (one: KeptAnswers, other: KeptAnswers, pileMm: number): KeptAnswers => {
+const answersBetween = (one: KeptAnswers, other: KeptAnswers, pileMm: number): KeptAnswers => {
   const share = (pileMm - one.pileMm) / (other.pileMm - one.pileMm)
   const kept = (a: number | null, b: number | null | undefined): number | null =>
     blendKept(a, b ?? null, share, one.pileMm, other.pileMm, pileMm)
@@ -105,7 +105,7 @@ const mostUsed = (chart: Chart, row: number, base: number): readonly string[] =>
 }
 
 /** The thicknesses that are told, mm. */
-export const rulerMm: readonly number[] = Array.from(
+const rulerMm: readonly number[] = Array.from(
   { length: Math.round((2 - 0.1) / STEP_MM) + 1 },
   (_, at) => Math.round((0.1 + at * STEP_MM) * 100) / 100,
 )

@@ -12,10 +12,10 @@ import { CellReader, PASS_COST, type Served, type SharedBase } from './serve-cel
 
 /** In what the best stack for a cell alone is better than the one the chart shows. */
 export const betterIn = ['passes', 'chance', 'cautions'] as const
-export type BetterIn = (typeof betterIn)[number]
+type BetterIn = (typeof betterIn)[number]
 
 /** A cell as the chart shows it. */
-export interface ChartCell {
+interface ChartCell {
   /** On a base with these shims; or only a stack of its own, as no base earns its place for it; or nothing. */
   readonly is: 'base' | 'own' | 'empty'
   readonly base?: number | undefined
@@ -31,7 +31,7 @@ export interface ChartCell {
 }
 
 /** A base stack that the chart keeps. */
-export interface ChartBase {
+interface ChartBase {
   readonly stack: WrittenStack
   /** Without shims, dies and sheets, mm. */
   readonly heightMm: number

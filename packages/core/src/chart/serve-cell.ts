@@ -27,11 +27,11 @@ import { type BaseStack, isShimPlace, isStopped, placesOf, stackOn } from './bas
 import { type CellFigures, countsAs, figuresOfCell } from './cell.js'
 
 /** What a cell costs with a base: 0.1 a shim and 0.05 a pass; what comes below that only settles ties. */
-export const SHIM_COST = 0.1
+const SHIM_COST = 0.1
 export const PASS_COST = 0.05
 
 /** At most so many shims on a base. */
-export const MOST_SHIMS_ON_BASE = 2
+const MOST_SHIMS_ON_BASE = 2
 
 /** mm. How far what lies behind a mat may move the window. From memory. */
 const ASIDE_MM = 0.5
@@ -43,7 +43,7 @@ export interface ShimSet {
 }
 
 /** Every set of at most two shims of a shelf, thinnest first; of an entry no more than there are. */
-export const shimSetsOf = (shims: readonly Plate[]): ShimSet[] => {
+const shimSetsOf = (shims: readonly Plate[]): ShimSet[] => {
   const sets: ShimSet[] = [{ shims: [], mm: 0 }]
   shims.forEach((one, at) => {
     sets.push({ shims: [one], mm: one.thickness.valueMm })
@@ -267,4 +267,4 @@ export class CellReader {
 }
 
 /** Orders ways by their cost, and those that cost the same by their chance. */
-export const preferred = ({ cost, chance }: Pick<Served, 'cost' | 'chance'>): number => cost + 1e-3 * (1 - chance)
+const preferred = ({ cost, chance }: Pick<Served, 'cost' | 'chance'>): number => cost + 1e-3 * (1 - chance)

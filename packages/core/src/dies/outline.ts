@@ -6,7 +6,7 @@ import type { DieClass } from './classes/list.js'
 
 /** Where an outline is from: a drawing, a trace of what the die cut, or worked out from class, size and laciness. */
 export const outlineSources = ['drawing', 'traced', 'stand-in'] as const
-export type OutlineSource = (typeof outlineSources)[number]
+type OutlineSource = (typeof outlineSources)[number]
 
 /**
  * The cutting lines of a die as polylines, mm: x along the feed, y across the throat, as the die is usually laid. Closed

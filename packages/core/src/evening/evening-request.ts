@@ -50,7 +50,7 @@ export interface EveningPress {
   readonly learnt: Readonly<Record<string, Learnt>>
 }
 
-export interface EveningPerson {
+interface EveningPerson {
   readonly id: string
   readonly name: string
   /** What this person's hand can do, as a share of a press's limit. */

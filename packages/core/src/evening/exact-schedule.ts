@@ -2,7 +2,7 @@ import type { Batch, BatchOption, Numbered, Queued, Schedule, ScheduledPress } f
 import { isBetter, restFor } from './schedule.js'
 
 /** Batches up to which every order is reckoned with, and presses likewise. */
-export const MOST_EXACT = 12
+const MOST_EXACT = 12
 const MOST_PRESSES = 3
 
 /** A queue of one press so far: what it cost, and how it came to be. */

@@ -51,7 +51,7 @@ const FEW_BEDS = 2
 const PER_BASE = 0.5
 
 /** Plates as worn as under the worst of several dies. */
-export const worstWorn = (lists: readonly (readonly Plate[])[]): Plate[] => {
+const worstWorn = (lists: readonly (readonly Plate[])[]): Plate[] => {
   const byId = new Map<string, Plate>()
   const rank = ({ faces }: Plate): number => Math.min(...faces.map((face) => faceStates.indexOf(face)))
   for (const plate of lists.flat()) {

@@ -13,7 +13,7 @@ import { minutesOfRun } from './timing.js'
 import { type Batch, Numbered, type ProvenSchedule, restFor, type ScheduleWanted } from './schedule.js'
 
 /** Runs of one lay, as they stand in a queue. */
-export interface QueuedRuns {
+interface QueuedRuns {
   readonly batchId: string
   readonly jobIds: readonly string[]
   /** How often each job's dies lie there. */
@@ -32,7 +32,7 @@ export interface QueuedRuns {
 }
 
 /** The queue of one press. */
-export interface PressQueue {
+interface PressQueue {
   readonly pressId: string
   readonly personId: string
   readonly runs: readonly QueuedRuns[]

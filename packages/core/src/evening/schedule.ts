@@ -69,7 +69,7 @@ export const restFor = (workMin: number, restMin: number): number =>
   restMin <= 0 || workMin <= 0 ? 0 : restMin * Math.max(0, Math.ceil(workMin / (60 - restMin) - 1e-9) - 1)
 
 /** How many layers change between any two stacks of a schedule, looked up: options by number, from the stack at the beginning too. */
-export class ChangeTable {
+class ChangeTable {
   private readonly stacks: (readonly LaidPlate[])[] = []
   private readonly numbers = new Map<string, number>()
   private readonly known = new Map<number, number>()

@@ -110,7 +110,7 @@ const polygonsUnder = (node: PolyPathD): Polygon[] => {
 }
 
 /** mm. Half the width that a cut is given to part the sheet: far below what a hand can see, far above rounding. */
-export const HALF_KERF_MM = 0.01
+const HALF_KERF_MM = 0.01
 /** mm². Crumbs smaller than this are rounding, not pieces. */
 const LEAST_PIECE_MM2 = 0.02
 

@@ -1,9 +1,6 @@
 /** A chain of straight pieces as flat numbers: x0, y0, x1, y1, … Closed chains repeat their first point at the end. */
 export type Polyline = readonly number[] | Float64Array
 
-/** How many points a polyline has. */
-export const pointCount = (line: Polyline): number => line.length >> 1
-
 /** Length of a polyline, in the unit of its points. */
 export const lengthOf = (line: Polyline): number => {
   let length = 0

@@ -3,23 +3,21 @@ import type { CutContext } from '../job/cut-context.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 /** Why a pass count is what it is; a sentence in each language belongs to each. */
-export const passReasons = [
-  'simulated',
-  'soft-mat',
-  'lace-on-hard-plate',
-  'lace-on-pad',
-  'lace-foil',
-  'foam',
-  'several-sheets',
-  'single-sheet',
-  'crease',
-  'raise',
-  'folder',
-  'guided',
-  'rule-there-and-back',
-  'rule-one-and-look',
-] as const
-export type PassReason = (typeof passReasons)[number]
+export type PassReason =
+  | 'simulated'
+  | 'soft-mat'
+  | 'lace-on-hard-plate'
+  | 'lace-on-pad'
+  | 'lace-foil'
+  | 'foam'
+  | 'several-sheets'
+  | 'single-sheet'
+  | 'crease'
+  | 'raise'
+  | 'folder'
+  | 'guided'
+  | 'rule-there-and-back'
+  | 'rule-one-and-look'
 
 /** How many passes to expect. */
 export interface PassAdvice {

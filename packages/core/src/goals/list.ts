@@ -7,7 +7,5 @@ import { relief } from './relief/relief.js'
 /** Everything that a press run may be for. */
 export const goals = [cleanCut, crease, relief, formed, foilLine] as const
 
-export type GoalId = (typeof goals)[number]['id']
-
 /** The goal whose stacks a press may be known to do well with: the one by which its gap is told. */
 export const goalOfKnown = cleanCut

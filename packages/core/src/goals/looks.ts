@@ -28,9 +28,6 @@ const lookOf = (seen: string): Look => {
 /** Whether a look shows what was wanted. */
 export const isGood = (seen: Seen): boolean => lookOf(seen).isGood
 
-/** Whether it is told with a look how much hangs, and where. */
-export const tellsHanging = (seen: Seen): boolean => lookOf(seen).tellsHanging
-
 /** Whether a round came to a good end: it looks good, and the handle went round. */
 export const cameOutGood = ({ seen, feel }: Pick<Round, 'seen' | 'feel'>): boolean => isGood(seen) && feel !== 'stopped'
 

@@ -3,7 +3,7 @@ import { heightOf, type Stack } from './stack.js'
 import type { MeasuredMm } from '../units/measured.js'
 
 /** One line of the sum: what is added, and the height of the stack up to and including it. All mm. */
-export interface LedgerLine {
+interface LedgerLine {
   readonly layer: Layer
   readonly thickness: MeasuredMm
   readonly runningMm: number

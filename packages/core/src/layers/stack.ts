@@ -21,7 +21,7 @@ export const heightOf = (stack: Stack): MeasuredMm => {
 }
 
 /** Index of the die layer, or -1. */
-export const dieIndexOf = (stack: Stack): number => stack.findIndex((layer) => layer.is === 'dies')
+const dieIndexOf = (stack: Stack): number => stack.findIndex((layer) => layer.is === 'dies')
 
 /** Which way the blade of the stack's die looks; undefined without a die. */
 export const bladeSideOf = (stack: Stack): BladeSide | undefined => {

@@ -1,4 +1,4 @@
-import { STRENGTH_LOG_SPREAD, strengthNodes } from './strength-nodes.js'
+import { strengthNodes } from './strength-nodes.js'
 import { logStrengthAt, OFFSET_STEP_MM, OFFSETS, offsetMmAt, STRENGTHS } from './axes.js'
 import { marginalsOf, type Moments, momentsOf } from './posterior.js'
 
@@ -68,6 +68,3 @@ export const knowledgeOf = (chances: Float64Array): Knowledge => {
     nodes: nodes.map((node) => ({ ...node, weight: node.weight / kept })),
   }
 }
-
-/** What is believed of the strength of a sheet that is known by its kind only. */
-export const UNLEARNT_STRENGTH: Moments = { mean: 0, spread: STRENGTH_LOG_SPREAD }

@@ -2,7 +2,7 @@ import type { DoubtNode } from './knowledge.js'
 import type { Moments } from './posterior.js'
 
 /** A known-good stack's part in the gap: its height − the squeeze wanted = the gap it speaks for, mm. */
-export interface WitnessOfGap {
+interface WitnessOfGap {
   readonly id: string
   readonly heightMm: number
   readonly wantedMm: number

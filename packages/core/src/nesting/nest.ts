@@ -12,7 +12,7 @@ import { Room } from './room.js'
 export const pieceTurns = ['any', 'half', 'none'] as const
 export type PieceTurns = (typeof pieceTurns)[number]
 
-export interface NestPiece {
+interface NestPiece {
   /** Its outline, closed or not, mm. */
   readonly outline: Polyline
   /** How many are wanted at most. */

@@ -12,7 +12,7 @@ const SCORED_LOSS_MM = 0.1
 /** mm of bow per pass pressed one way more than the other. From memory. */
 const BOW_MM_PER_PASS = 0.004
 /** mm. A pad bowed by so much is hard to lay flat. From memory. */
-export const MOST_BOW_MM = 1.5
+const MOST_BOW_MM = 1.5
 /** How much of its bow a pad keeps between the rollers, as doubt of its thickness. From memory. */
 const BOW_KEPT = 0.04
 
@@ -23,7 +23,7 @@ const COST_OF_BENDING = 0.02
 export const bowMmOf = ({ bentPasses }: PadWear): number => BOW_MM_PER_PASS * bentPasses
 
 /** What a density of cut makes of a place, mm of cut per mm². */
-export const stateOfDensity = (density: number): FaceState =>
+const stateOfDensity = (density: number): FaceState =>
   density >= SCORED_FROM ? 'scored' : density >= LINED_FROM ? 'lined' : 'fresh'
 
 /** How densely cut the pad is right under lines, mm per mm², averaged along them; 0 for no lines. */

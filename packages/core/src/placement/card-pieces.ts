@@ -9,7 +9,7 @@ import type { Spot } from './placed-run.js'
  * What a piece of the card is once all is cut: the card itself, waste that was to come away, an opening of a die, a shape cut
  * right out, or something that falls out though nobody asked for it.
  */
-export type PieceKind = 'card' | 'waste' | 'opening' | 'shape' | 'loose'
+type PieceKind = 'card' | 'waste' | 'opening' | 'shape' | 'loose'
 
 export interface CardPiece extends Polygon {
   readonly is: PieceKind
@@ -19,14 +19,14 @@ export interface CardPiece extends Polygon {
 }
 
 /** Whether a place lies in a polygon. */
-export const isInPolygon = ({ outer, holes }: Polygon, x: number, y: number): boolean =>
+const isInPolygon = ({ outer, holes }: Polygon, x: number, y: number): boolean =>
   contains(outer, x, y) && !holes.some((hole) => contains(hole, x, y))
 
 /** How far inside its edge a place in a polygon is looked for, mm, widest first. */
 const INSETS_MM = [2, 0.5, 0.1, 0.02]
 
 /** A place inside a polygon, as far from its edge as is easily found. */
-export const spotIn = (polygon: Polygon): Spot => {
+const spotIn = (polygon: Polygon): Spot => {
   const { outer } = polygon
   for (const inset of INSETS_MM)
     for (let at = 2; at + 1 < outer.length; at += 2) {
@@ -48,7 +48,7 @@ export const spotIn = (polygon: Polygon): Spot => {
 }
 
 /** The closed lines of one die on the card, and whether its run cuts it whole, so that its shape is what is wanted. */
-export interface DieShape {
+interface DieShape {
   readonly loops: readonly Polyline[]
   readonly whole: boolean
 }

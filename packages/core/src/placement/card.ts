@@ -60,4 +60,3 @@ export const usualFronts = [
   { id: 'five-by-seven', widthMm: 5 * MM_PER_INCH, heightMm: 7 * MM_PER_INCH },
   { id: 'six-square', widthMm: 6 * MM_PER_INCH, heightMm: 6 * MM_PER_INCH },
 ] as const
-export type UsualFront = (typeof usualFronts)[number]['id']

@@ -1,25 +1,23 @@
 /** Every finding on a placement. A new one needs a sentence in each language; the type keeps that so. */
-export const placementFindingCodes = [
-  'nothing-cut',
-  'nothing-attached',
-  'inner-shape-attached',
-  'little-overlap',
-  'hinge-narrow',
-  'die-off-card',
-  'cut-near-crease',
-  'crease-gone',
-  'halves-parted',
-  'two-thicknesses',
-  'open-the-card',
-  'card-wider-than-throat',
-  'no-line',
-  'no-block',
-  'pad-too-short',
-  'pad-too-narrow',
-  'pad-has-bevel',
-  'piece-falls-out',
-  'waste-held',
-  'dies-differ',
-  'no-dies',
-] as const
-export type PlacementFindingCode = (typeof placementFindingCodes)[number]
+export type PlacementFindingCode =
+  | 'nothing-cut'
+  | 'nothing-attached'
+  | 'inner-shape-attached'
+  | 'little-overlap'
+  | 'hinge-narrow'
+  | 'die-off-card'
+  | 'cut-near-crease'
+  | 'crease-gone'
+  | 'halves-parted'
+  | 'two-thicknesses'
+  | 'open-the-card'
+  | 'card-wider-than-throat'
+  | 'no-line'
+  | 'no-block'
+  | 'pad-too-short'
+  | 'pad-too-narrow'
+  | 'pad-has-bevel'
+  | 'piece-falls-out'
+  | 'waste-held'
+  | 'dies-differ'
+  | 'no-dies'

@@ -17,7 +17,7 @@ export const cardEdges = ['top', 'right', 'bottom', 'left'] as const
 export type CardEdge = (typeof cardEdges)[number]
 
 /** Something laid on the card by the middle of its unturned box: mm from the card's top left corner, degrees from +x to +y. */
-export interface Laid extends DiePose {
+interface Laid extends DiePose {
   readonly id: string
 }
 
@@ -37,7 +37,7 @@ export interface EdgeLine {
 }
 
 /** What a press block is: a clear block or plate of the shelf, or card glued up. */
-export type BlockMaterial =
+type BlockMaterial =
   { readonly is: 'plate'; readonly plateId: string } | { readonly is: 'cards'; readonly sheetId: string }
 
 /** A press block where it lies. Its outline is a rectangle of the given size, or closed lines (`outline`) about their middle. */

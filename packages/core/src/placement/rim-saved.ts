@@ -3,7 +3,7 @@ import { depthsOf } from '../geometry/nesting-depth.js'
 import { offsetOf } from '../geometry/polygons.js'
 
 /** mm. How much smaller than the die's inner rim the card is cut, so that the outer blade is not pressed. From memory. */
-export const RIM_CLEARANCE_MM = 2
+const RIM_CLEARANCE_MM = 2
 
 /**
  * The shape of a block that presses a die's inside but not its outer blade: the outline of the largest line made smaller all round.

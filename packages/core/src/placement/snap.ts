@@ -2,7 +2,7 @@ import type { Box } from '../geometry/box.js'
 import { type Card, frontOf } from './card.js'
 
 /** What a die, block or line caught hold of, for the hint on the drawing. */
-export type SnapTo = 'edge' | 'centre' | 'fold' | 'equal-margins' | 'other'
+type SnapTo = 'edge' | 'centre' | 'fold' | 'equal-margins' | 'other'
 
 export interface Snapped {
   /** How far to move, mm. */

@@ -22,7 +22,7 @@ import type { Responses } from './responses.js'
 import type { Steps } from './steps.js'
 
 /** The run of a placement that is planned and pressed now. */
-export const runInHand = ({ runs, runInHand: at }: Placement): PlacedRun | undefined => runs[at]
+const runInHand = ({ runs, runInHand: at }: Placement): PlacedRun | undefined => runs[at]
 
 type DieOf = (id: string) => Die | undefined
 

@@ -41,7 +41,7 @@ export interface Assessment {
   readonly prediction?: Prediction | undefined
 }
 
-export interface Alternative {
+interface Alternative {
   readonly assessment: Assessment
   readonly difference: StackDifference
 }

@@ -8,7 +8,6 @@ import { matGrid } from '../press/mats/mat-grid.js'
 import { fineFeelOf } from '../press/simulated/press-through.js'
 import { goalOf } from '../techniques/goal-of.js'
 import type { TechniqueId } from '../techniques/list.js'
-import type { CutSeen } from '../goals/clean-cut/looks.js'
 import type { HandleFeel } from '../outcomes/round.js'
 import { CLEAN_CUT, DEEP_MM } from '../press/constants.js'
 import { effortOf, feelOf } from '../press/drive.js'
@@ -18,6 +17,7 @@ import type { Press } from '../press/press.js'
 import { gapOfClass } from '../press/press-class.js'
 import { CutSimulation } from '../press/cut-simulation.js'
 import { pressRound } from '../goals/clean-cut/press-round.js'
+import { cutSeenIn } from '../goals/clean-cut/seen-in.js'
 import { whereItHangsIn } from '../goals/clean-cut/where-it-hangs-in.js'
 import { PLAIN_LAYING } from '../goals/laying.js'
 import { bedOfStack, cellsOf, lawOf } from '../goals/clean-cut/cut-setup.js'
@@ -140,7 +140,7 @@ export class BlindPress {
     this.isFresh = false
     const { cutFraction, meanDepth, overcutMm, effort } = pressRound(run, cut, passes, 1)
     const isOverload = effort >= 1
-    const seen = seenOf(cutFraction, meanDepth, overcutMm)
+    const seen = cutSeenIn({ cutFraction, meanDepth, overcutMm })
     const hanging = seen === 'hanging' ? whereItHangsIn(run) : undefined
     const told = hanging && Math.min(1, Math.max(0.02, hanging.share + SHARE_TOLD_SPREAD * randomNormal(this.random)))
     return {
@@ -241,14 +241,4 @@ export class BlindPress {
     // A handle that went round did not stop.
     return feel === 'stop' ? 'hard' : feel
   }
-}
-
-/** Depth below which a sheet looks untouched, and share of the line below which it is only dented. From memory. */
-const UNTOUCHED_BELOW = 0.05
-const HANGS_FROM = 0.02
-
-const seenOf = (cutFraction: number, meanDepth: number, overcutMm: number): CutSeen => {
-  if (cutFraction >= CLEAN_CUT) return overcutMm > DEEP_MM ? 'cut-into-pad' : 'clean'
-  if (meanDepth < UNTOUCHED_BELOW) return 'untouched'
-  return cutFraction < HANGS_FROM ? 'dented' : 'hanging'
 }

@@ -29,7 +29,7 @@ export const exerciseIds = [
 export type ExerciseId = (typeof exerciseIds)[number]
 
 /** Things that lie on the table of an exercise; what they are called is the page's business. */
-export type PracticeThing =
+type PracticeThing =
   | 'board'
   | 'pad'
   | 'spacer'

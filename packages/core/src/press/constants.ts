@@ -38,6 +38,3 @@ export const WEDGE_RATIO = 0.15
 
 /** MPa. Young's modulus of steel rollers (engineering handbooks). */
 export const STEEL_MPA = 205_000
-
-/** mm. Body strip that follows each blade of a thin die; cased dies have ejection foam there instead. Press model, from memory. */
-export const THIN_BODY_STRIP_MM = 2.5

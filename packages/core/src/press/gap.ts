@@ -3,7 +3,7 @@ import { gapOfClass } from './press-class.js'
 import type { KnownGoodStack, Press } from './press.js'
 
 /** The gap in mm that one known-good stack speaks for, and its weight in the average (all weights add up to 1). */
-export interface GapWitness {
+interface GapWitness {
   readonly known: KnownGoodStack
   /** Height of the known stack, and the squeeze that its die and sheets want on its bed. */
   readonly heightMm: number

@@ -4,7 +4,7 @@ import type { BasesWanted } from '../chart/fewest-bases.js'
 const highs = loadHighs()
 
 /** Writes the choice of base stacks as an integer program in the solver's LP format; cells that nothing serves are left out. */
-export const basesProgram = ({ cells, bases, costs, perBase, emptyCost }: BasesWanted): string => {
+const basesProgram = ({ cells, bases, costs, perBase, emptyCost }: BasesWanted): string => {
   const goal: string[] = []
   const rows: string[] = []
   for (let base = 0; base < bases; base++) goal.push(`+ ${perBase} y${base}`)

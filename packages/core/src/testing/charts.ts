@@ -12,7 +12,7 @@ const plate = (id: string, kind: Plate['kind'], mm: number, more: Partial<Plate>
   aPlate({ id, name: id, kind, mm, ...more })
 
 /** A shelf as a workshop of some years has it: platforms, spacers, pads, steel, and shims of six thicknesses. */
-export const aWorkshopShelf = (): Plate[] => [
+const aWorkshopShelf = (): Plate[] => [
   plate('platform', 'platform', 7, { count: 1 }),
   plate('thick platform', 'platform', 9.2, { count: 1 }),
   plate('thin spacer', 'spacer', 1.2, { count: 1 }),

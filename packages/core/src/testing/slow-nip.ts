@@ -9,7 +9,7 @@ const TERMS = 9
 const MOST_STEPS = 200
 
 /** The solver's slow, obvious twin: every row, every cell, a dense system solved by a general library. */
-export class SlowNip {
+class SlowNip {
   readonly travel: number[]
   steps = 0
   private readonly compliance: Matrix

@@ -1,24 +1,25 @@
 import { Camera, Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import { sayTrouble } from '../../text/say-trouble.js'
 import { type ThingOfPhotos, useChangePhotos, usePhotos } from '../../data/photos.js'
 import { IconButton } from '../../ui/Button.js'
 import { FilePicker } from '../../ui/FilePicker.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
 
 /** Photos of a die or a plate, or of what a run came to. */
 export const PhotosPanel = ({ of }: { readonly of: ThingOfPhotos }) => {
   const { t } = useTranslation()
   const say = useSay()
+  const sayTrouble = useSayTrouble()
   const photos = usePhotos(of)
   const { add, mark } = useChangePhotos(of)
   const take = async (file: File) => {
     try {
       await add.mutateAsync(file)
     } catch (error) {
-      say(sayTrouble(t, error), { tone: 'danger' })
+      sayTrouble(error)
     }
   }
   const remove = async (id: string) => {

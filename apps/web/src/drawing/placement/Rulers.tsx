@@ -1,8 +1,8 @@
 import { MM_PER_INCH } from '@bold-heron/core'
-import type { ZoomTransform } from 'd3-zoom'
+import type { Framing } from './framing.js'
 
 /** Pixels of a ruler's breadth. */
-export const RULER_PX = 22
+const RULER_PX = 22
 /** Pixels between two ticks with a number, at least. */
 const BETWEEN_PX = 56
 
@@ -23,12 +23,12 @@ const label = (mm: number, unit: 'mm' | 'in'): string =>
 
 /** Rulers along the top and the left, in the user's unit. */
 export const Rulers = ({
-  transform: { k, x, y },
+  framing: { k, x, y },
   width,
   height,
   unit,
 }: {
-  readonly transform: ZoomTransform
+  readonly framing: Framing
   readonly width: number
   readonly height: number
   readonly unit: 'mm' | 'in'

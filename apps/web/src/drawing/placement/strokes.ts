@@ -10,4 +10,3 @@ export const placementStrokes = {
   knife: { stroke: 'var(--color-accent)', strokeWidth: 3.4 },
   motif: { stroke: 'var(--color-ink-soft)', strokeWidth: 1, strokeDasharray: '1 4' },
 } as const satisfies Record<string, React.SVGAttributes<SVGPathElement>>
-export type PlacementStroke = keyof typeof placementStrokes

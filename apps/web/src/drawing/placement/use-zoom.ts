@@ -1,67 +1,76 @@
-import { select } from 'd3-selection'
-import { zoom, zoomIdentity, type ZoomBehavior, type ZoomTransform } from 'd3-zoom'
-import { type RefObject, useCallback, useEffect, useRef, useState } from 'react'
+import { useGesture } from '@use-gesture/react'
+import { type RefObject, useCallback, useEffect, useState } from 'react'
+import { fitted, moved, scaled, type Framing } from './framing.js'
 
-/** Pixels a millimetre: from a whole table to a single fibre. */
-const SCALES: [number, number] = [0.4, 40]
-/** Pixels left free round the card, the rulers included. */
-const FREE_PX = 34
-const STEP = 1.4
+/** By how much a button makes the drawing larger. */
+export const ZOOM_STEP = 1.4
+/** How much larger a wheel's pixel makes it, as a power of two. */
+const WHEEL_POWER = 0.002
 
 export interface Zoom {
-  readonly transform: ZoomTransform
+  readonly framing: Framing
   readonly width: number
   readonly height: number
   fit(): void
   by(factor: number): void
 }
 
+const isOnThing = (event: Event): boolean => (event.target as Element).closest('[data-thing]') !== null
+
 /** Panning and zooming of a drawing in mm; what carries `data-thing` is dragged, not panned. */
 export const useZoom = (ref: RefObject<SVGSVGElement | null>, widthMm: number, heightMm: number): Zoom => {
-  const [transform, setTransform] = useState<ZoomTransform>(zoomIdentity)
+  const [framing, setFraming] = useState<Framing>({ k: 1, x: 0, y: 0 })
   const [size, setSize] = useState({ width: 0, height: 0 })
-  const behaviour = useRef<ZoomBehavior<SVGSVGElement, unknown> | null>(null)
 
   useEffect(() => {
     const svg = ref.current
     if (!svg) return
-    const made = zoom<SVGSVGElement, unknown>()
-      .scaleExtent(SCALES)
-      .filter(
-        (event: Event) =>
-          !(event.target as Element).closest('[data-thing]') && !('button' in event && event.button !== 0),
-      )
-      .on('zoom', (event: { transform: ZoomTransform }) => setTransform(event.transform))
-    behaviour.current = made
-    select(svg).call(made).on('dblclick.zoom', null)
     const watcher = new ResizeObserver(([entry]) => {
       if (entry) setSize({ width: entry.contentRect.width, height: entry.contentRect.height })
     })
     watcher.observe(svg)
-    return () => {
-      watcher.disconnect()
-      select(svg).on('.zoom', null)
-    }
+    return () => watcher.disconnect()
   }, [ref])
+
+  const pixelOf = ([clientX, clientY]: readonly [number, number]): readonly [number, number] => {
+    const box = ref.current?.getBoundingClientRect()
+    return [clientX - (box?.left ?? 0), clientY - (box?.top ?? 0)]
+  }
+  useGesture(
+    {
+      onDrag: ({ delta: [dx, dy], event, pinching, cancel, first }) => {
+        if (pinching || (first && isOnThing(event))) return cancel()
+        setFraming((now) => moved(now, dx, dy))
+      },
+      onPinch: ({ origin, offset: [scale], memo }) => {
+        const before = (memo as number | undefined) ?? scale
+        setFraming((now) => scaled(now, scale / before, pixelOf(origin)))
+        return scale
+      },
+      onWheel: ({ event, delta: [, dy], ctrlKey }) => {
+        event.preventDefault()
+        if (!ctrlKey)
+          setFraming((now) => scaled(now, 2 ** (-dy * WHEEL_POWER), pixelOf([event.clientX, event.clientY])))
+      },
+    },
+    { target: ref, eventOptions: { passive: false }, drag: { filterTaps: true, pointer: { keys: false } } },
+  )
 
   const { width, height } = size
   const fit = useCallback(() => {
-    const svg = ref.current
-    if (!svg || !behaviour.current || width === 0) return
-    const scale = Math.min((width - 2 * FREE_PX) / widthMm, (height - 2 * FREE_PX) / heightMm)
-    const x = (width - scale * widthMm) / 2 + FREE_PX / 3
-    const y = (height - scale * heightMm) / 2 + FREE_PX / 3
-    select(svg).call(behaviour.current.transform, zoomIdentity.translate(x, y).scale(scale))
-  }, [ref, width, height, widthMm, heightMm])
-  useEffect(fit, [fit])
+    if (width > 0) setFraming(fitted({ width, height }, { widthMm, heightMm }))
+  }, [width, height, widthMm, heightMm])
+  // Shown whole again in a window, or of a card, of another size.
+  const [fittedTo, setFittedTo] = useState('')
+  const sizes = `${width} ${height} ${widthMm} ${heightMm}`
+  if (width > 0 && fittedTo !== sizes) {
+    setFittedTo(sizes)
+    fit()
+  }
 
   const by = useCallback(
-    (factor: number) => {
-      if (ref.current && behaviour.current) select(ref.current).call(behaviour.current.scaleBy, factor)
-    },
-    [ref],
+    (factor: number) => setFraming((now) => scaled(now, factor, [width / 2, height / 2])),
+    [width, height],
   )
-  return { transform, width, height, fit, by }
+  return { framing, width, height, fit, by }
 }
-
-export const ZOOM_STEP = STEP

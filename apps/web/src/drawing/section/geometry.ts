@@ -1,16 +1,5 @@
 import { type Stack, thicknessOf } from '@bold-heron/core'
 
-/** What is seen of the nip, in mm: the stack lies on the lower roller, whose crown is at height 0. */
-export interface SectionView {
-  readonly heightMm: number
-  readonly gapMm: number
-  readonly rollerRadiusMm: number
-  /** How much of the stack's length is shown, mm. */
-  readonly widthMm: number
-  /** How much of each roller is shown above and below, mm. */
-  readonly rollerShownMm: number
-}
-
 /** One layer as a band of the section; heights in mm from the lower roller's crown. */
 export interface Band {
   readonly fromMm: number

@@ -4,11 +4,10 @@ import { Download } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { sayFormat } from '../../text/say-format.js'
-import { sayTrouble } from '../../text/say-trouble.js'
 import { Button } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { saveFile } from '../../ui/save-file.js'
-import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { drawing } from '../../workers/drawing.js'
 
 const templateFormats = formats.filter((format) => format.template)
@@ -25,7 +24,7 @@ export const TemplateDownloads = ({
   readonly seen: string
 }) => {
   const { t } = useTranslation()
-  const say = useSay()
+  const sayTrouble = useSayTrouble()
   const [paper, setPaper] = useState<Paper>('a4')
   const words: TemplateWords = {
     title,
@@ -41,7 +40,7 @@ export const TemplateDownloads = ({
       const content = await drawing().template(lines, words, ending, paper)
       saveFile(`${title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.${ending}`, mimeType, content)
     } catch (error) {
-      say(sayTrouble(t, error), { tone: 'danger' })
+      sayTrouble(error)
     }
   }
   return (

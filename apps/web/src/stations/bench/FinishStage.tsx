@@ -1,31 +1,41 @@
 import { type FinishingStep, isCut, techniqueOf } from '@bold-heron/core'
 import { inputOfJob, type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
+import { useIsOnItsWay } from '../../data/bench-outbox.js'
 import { useSaveRow } from '../../data/rows.js'
 import { sayRun } from '../../text/say-run.js'
-import { sayTrouble } from '../../text/say-trouble.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
-import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { KeepLeftOver } from '../../pressing/KeepLeftOver.js'
 import { AfterParts } from './finishing/AfterParts.js'
 import { shownFinishing } from './finishing/list.js'
 import { BenchTitle } from './steps/BenchTitle.js'
 
 /** The way on to the run that comes after this one: the next of the piece, or the first of another piece. */
-const OtherRun = ({ job, onDone }: { readonly job: JobRow; readonly onDone: () => void }) => {
+const OtherRun = ({
+  job,
+  toldRunId,
+  onDone,
+}: {
+  readonly job: JobRow
+  readonly toldRunId: string
+  readonly onDone: () => void
+}) => {
   const { t } = useTranslation()
-  const say = useSay()
+  const sayTrouble = useSayTrouble()
   const saving = useSaveRow('jobs')
+  // What was told changes the job, too: it goes first.
+  const isOnItsWay = useIsOnItsWay(toldRunId)
   const at = (job.runInHand + 1) % job.runs.length
   const goOn = () => {
     onDone()
     saving.mutate(
       { id: job.id, version: job.version, input: { ...inputOfJob(job), runInHand: at } },
-      { onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }) },
+      { onError: sayTrouble },
     )
   }
   return (
-    <Button className="min-h-16 px-6 text-xl" disabled={saving.isPending} onClick={goOn}>
+    <Button className="min-h-16 px-6 text-xl" disabled={saving.isPending || isOnItsWay} onClick={goOn}>
       {t('bench.finish.otherRun', { run: sayRun(t, job, at) })}
     </Button>
   )
@@ -76,7 +86,7 @@ export const FinishStage = ({
         <ButtonLink to="/log" className="min-h-16 px-6 text-xl" onClick={onDone}>
           {t('bench.finish.done')}
         </ButtonLink>
-        {job.runs.length > 1 && <OtherRun job={job} onDone={onDone} />}
+        {job.runs.length > 1 && runId && <OtherRun job={job} toldRunId={runId} onDone={onDone} />}
         <Button look="next" autoFocus className="min-h-16 px-8 text-2xl" onClick={onMore}>
           {t('bench.finish.more')}
         </Button>

@@ -5,16 +5,14 @@ import { useByHand, usePlaceRequest, usePlacementView } from '../../data/placing
 /** The card of a job as it was laid out in Place: drawn, and checked for being laid by a ruler. */
 export const useLaidOut = (job: JobRow, placement: Placement) => {
   const things = usePlaceRequest(job.id).data
-  const isKnown = things !== undefined
-  const caliperMm = things?.request.cut.sheet.caliper.valueMm ?? 0
   const fitting = {
     throatMm: things?.request.cut.press.throatMm ?? 0,
     blade: runInHandOf(job).bladeSide,
     plates: things?.request.shelf ?? [],
   }
   return {
-    view: usePlacementView(placement, caliperMm, fitting, isKnown).data,
-    byHand: useByHand(placement, caliperMm, isKnown).data,
+    view: usePlacementView(things, placement, fitting).data,
+    byHand: useByHand(things, placement).data,
     sizeOf: (id: string) => things?.dies.find((die) => die.id === id),
   }
 }

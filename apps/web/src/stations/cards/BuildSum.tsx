@@ -6,6 +6,7 @@ import {
   FLUSH_WITHIN_MM,
   piecesWanted,
   scoresFor,
+  turnsOn,
 } from '@bold-heron/core'
 import type { BuildInput, SheetRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
@@ -33,7 +34,7 @@ export const BuildSum = ({
   const baseSheet = sheets.get(layers[0]?.sheetId ?? '')
   const scores = open.fold && baseSheet ? scoresFor(open.fold.atMm, baseSheet.caliperMm) : []
   const perSheet = baseSheet
-    ? cutUp({ widthMm: baseSheet.lengthMm, heightMm: baseSheet.widthMm }, open, baseSheet.grain === 'unknown').pieces
+    ? cutUp({ widthMm: baseSheet.lengthMm, heightMm: baseSheet.widthMm }, open, turnsOn(baseSheet) === 'any').pieces
     : 0
   const needed = perSheet > 0 ? Math.ceil(wanted / perSheet) : 0
   return (

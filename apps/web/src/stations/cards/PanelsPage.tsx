@@ -1,4 +1,13 @@
-import { type BaseKind, baseKinds, cardOfFront, cutUp, matOf, type PanelSize, scoresFor } from '@bold-heron/core'
+import {
+  type BaseKind,
+  baseKinds,
+  cardOfFront,
+  cutUp,
+  matOf,
+  type PanelSize,
+  scoresFor,
+  turnsOn,
+} from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useEveryRow } from '../../data/rows.js'
@@ -63,7 +72,7 @@ export const Component = () => {
   const liner = matOf(open.widthMm, open.heightMm, marginMm)
   const scores = open.fold ? scoresFor(open.fold.atMm, sheet?.caliperMm ?? 0) : []
   const pieces = sheet
-    ? cutUp({ widthMm: sheet.lengthMm, heightMm: sheet.widthMm }, open, sheet.grain === 'unknown').pieces
+    ? cutUp({ widthMm: sheet.lengthMm, heightMm: sheet.widthMm }, open, turnsOn(sheet) === 'any').pieces
     : undefined
   return (
     <div className="grid items-start gap-6 md:grid-cols-2">

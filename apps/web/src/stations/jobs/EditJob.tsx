@@ -7,15 +7,12 @@ import { useMarkRow, useRow } from '../../data/rows.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { RowFormFrame } from '../../ui/form/RowFormFrame.js'
 import { useRowForm } from '../../ui/form/row-form.js'
-import { useRowSaving } from '../../ui/form/row-saving.js'
+import { useFormSaving } from '../../ui/form/form-saving.js'
 import { useLengths } from '../../text/lengths.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
 import { JobFormFields, jobForm } from './job-form.js'
-import type { jobs } from './text/en.js'
-
-type JobField = keyof (typeof jobs)['field']
 
 const EditJobForm = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
@@ -24,10 +21,7 @@ const EditJobForm = ({ job }: { readonly job: JobRow }) => {
   const say = useSay()
   const mark = useMarkRow('jobs')
   const form = useRowForm(jobForm, inputOfJob(job))
-  const saving = useRowSaving('jobs', job, {
-    labelOf: (field) => t(`jobs.field.${field as JobField}`),
-    onTheirs: (theirs) => form.reset(jobForm.write(inputOfJob(theirs), style)),
-  })
+  const saving = useFormSaving('jobs', job, (shown) => form.reset(jobForm.write(inputOfJob(shown), style)))
   const save = async (input: JobInput) => {
     if (await saving.save(input)) await navigate(`/plan/${job.id}`)
   }
@@ -62,7 +56,6 @@ const EditJobForm = ({ job }: { readonly job: JobRow }) => {
       >
         <JobFormFields withState technique={runInHandOf(job).technique} />
       </RowFormFrame>
-      {saving.dialog}
     </Panel>
   )
 }

@@ -1,4 +1,4 @@
-import { type Nest, type NestWanted, type PieceTurns, USUAL_EDGE_MM, USUAL_GAP_MM } from '@bold-heron/core'
+import { type Nest, type NestWanted, type PieceTurns, turnsOn, USUAL_EDGE_MM, USUAL_GAP_MM } from '@bold-heron/core'
 import {
   type CutFrom,
   type DieRow,
@@ -12,14 +12,14 @@ import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
-import { loopsOfSheet, turnsOn, usePieceShapes } from '../../data/nesting.js'
+import { editionOf } from '../../data/editions.js'
+import { loopsOfSheet, usePieceShapes } from '../../data/nesting.js'
 import { useEveryRow, useRow, useRowsById, useSaveRow } from '../../data/rows.js'
 import { NestDrawing } from '../../drawing/nest/NestDrawing.js'
 import { useLengths } from '../../text/lengths.js'
-import { sayTrouble } from '../../text/say-trouble.js'
 import { Button } from '../../ui/Button.js'
 import { Empty, Loaded } from '../../ui/states.js'
-import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { layPieces } from '../../workers/nest.js'
 
 /** ms that laying is improved on each leftover, and on a whole sheet. */
@@ -56,8 +56,8 @@ const useLaid = (job: JobRow, sources: readonly Source[] | undefined, dies: read
       job.version,
       count,
       turns,
-      sources?.map(({ offcut }) => offcut?.version),
-      outlines?.size,
+      sources?.map(({ offcut }) => [offcut?.id, offcut?.version]),
+      editionOf(outlines),
     ],
     enabled: outlines !== undefined && sources !== undefined,
     queryFn: async ({ signal }) => {
@@ -86,7 +86,7 @@ const useLaid = (job: JobRow, sources: readonly Source[] | undefined, dies: read
 const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
-  const say = useSay()
+  const sayTrouble = useSayTrouble()
   const navigate = useNavigate()
   const saving = useSaveRow('jobs')
   const run = runInHandOf(job)
@@ -115,7 +115,7 @@ const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
       { id: job.id, version: job.version, input: withRunInHand(inputOfJob(job), { cutFrom }) },
       {
         onSuccess: () => void navigate(`/plan/${job.id}`),
-        onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }),
+        onError: sayTrouble,
       },
     )
   return (

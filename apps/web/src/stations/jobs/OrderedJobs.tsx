@@ -3,23 +3,21 @@ import { inputOfJob, type JobRow } from '@bold-heron/schema'
 import { GripVertical } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useSaveRow } from '../../data/rows.js'
-import { sayTrouble } from '../../text/say-trouble.js'
 import { type OnItsWay, SortedByHand } from '../../ui/SortedByHand.js'
-import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { JobCard, type Seen } from './JobCard.js'
 import { reordered } from './order.js'
 
 /** Saves a job at another place in the order. */
 const useMove = (jobs: readonly JobRow[]) => {
-  const { t } = useTranslation()
-  const say = useSay()
+  const sayTrouble = useSayTrouble()
   const save = useSaveRow('jobs')
   return async (from: number, to: number): Promise<void> => {
     try {
       for (const { job, rank } of reordered(jobs, from, to))
         await save.mutateAsync({ id: job.id, version: job.version, input: { ...inputOfJob(job), rank } })
     } catch (error) {
-      say(sayTrouble(t, error), { tone: 'danger' })
+      sayTrouble(error)
     }
   }
 }
@@ -53,7 +51,7 @@ const CarriedJob = ({ job, seen, inHand }: { readonly job: JobRow; readonly seen
 }
 
 /** Jobs whose order is being changed: by their grips, or Space and arrows on them. */
-export const OrderedJobs = ({
+const OrderedJobs = ({
   jobs,
   seen,
   inHand,

@@ -1,7 +1,7 @@
 import { type JobRow, pressIdOf, runInHandOf } from '@bold-heron/schema'
 
 /** What two jobs have in common whose plates need not be changed between them: the press, and the very same kept stack. */
-export const stackKeyOf = (job: JobRow): string | undefined => {
+const stackKeyOf = (job: JobRow): string | undefined => {
   const run = runInHandOf(job)
   if (run.layers.length === 0) return undefined
   return JSON.stringify([pressIdOf(job, run), run.layers])

@@ -7,7 +7,7 @@ import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { usePadWear } from '../../data/pad-wear.js'
-import { useRows, useRowsById, useRowsPage } from '../../data/rows.js'
+import { useNewestRows, useRowsById, useRowsPage } from '../../data/rows.js'
 import { DieThumb } from '../../drawing/DieThumb.js'
 import { Photographed } from '../../drawing/photos/Photographed.js'
 import { sayTime } from '../../text/dates.js'
@@ -21,6 +21,7 @@ import { SeenBadge } from '../../ui/SeenBadge.js'
 import { Empty, Loaded, Loading } from '../../ui/states.js'
 import { Filters } from './Filters.js'
 import { Timeline } from './Timeline.js'
+import { mostPressed } from './pictures/series.js'
 import { type LogFilters, logViews, useLogFilters } from './use-filters.js'
 
 const PAGE_SIZE = 25
@@ -103,19 +104,32 @@ const columnsOf = (t: TFunction<'app'>, lengths: Lengths, dies: ReadonlyMap<stri
 
 const LogPictures = lazy(() => import('./pictures/LogPictures.js'))
 
-/** All runs that the filters leave, in pictures. */
+/** Runs that are drawn at most, the newest of those that the filters leave. */
+const MOST_PICTURED = 5_000
+
+/** The runs that the filters leave, in pictures: of the technique that most of them are of. */
 const Pictures = ({ filters }: { readonly filters: LogFilters }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
-  const all = useRows('runs', filters.values)
+  const newest = useNewestRows('runs', MOST_PICTURED, filters.values)
   const pads = usePadWear()
   return (
-    <Loaded query={all} what={t('log.pictures.loading')}>
-      {({ items }) => (
-        <Suspense fallback={<Loading what={t('log.pictures.loading')} />}>
-          <LogPictures runs={items} pads={pads.data ?? []} lengths={lengths} />
-        </Suspense>
-      )}
+    <Loaded query={newest} what={t('log.pictures.loading')}>
+      {({ items, total }) => {
+        const technique = mostPressed(items) ?? 'cut'
+        const runs = items.filter((run) => run.technique === technique)
+        const word = t(`words.technique.${technique}`)
+        return (
+          <Suspense fallback={<Loading what={t('log.pictures.loading')} />}>
+            <p className="mb-2 text-ink-soft">
+              {items.length < total
+                ? t('log.pictures.ofNewest', { technique: word, drawn: runs.length, looked: items.length, total })
+                : t('log.pictures.of', { technique: word, count: runs.length })}
+            </p>
+            <LogPictures runs={runs} technique={technique} pads={pads.data ?? []} lengths={lengths} />
+          </Suspense>
+        )
+      }}
     </Loaded>
   )
 }

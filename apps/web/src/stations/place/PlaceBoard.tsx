@@ -45,7 +45,7 @@ export const PlaceBoard = ({
   const dieOf = (id: string): Die | undefined => dies.get(id)
   const { cut, shelf } = things.request
   const fitting = { throatMm: cut.press.throatMm, blade, plates: shelf }
-  const view = usePlacementView(placement, cut.sheet.caliper.valueMm, fitting).data
+  const view = usePlacementView(things, placement, fitting).data
   const planned = usePlacedPlan(things, placement, tab === 'press')
   const cutMap = tab === 'press' && !planned.isPlaceholderData ? planned.data?.map : undefined
   const map = useMemo(() => cutMap && pathsOf(cutMap, (x, y) => [x, y]).byState, [cutMap])

@@ -3,14 +3,13 @@ import { type Format, formats, type Paper, type TemplateWords } from '@bold-hero
 import { Download, Printer } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { withoutPicture } from '../../data/placing.js'
+import { withoutPicture } from '../../data/placing-keys.js'
 import { sayFormat } from '../../text/say-format.js'
-import { sayTrouble } from '../../text/say-trouble.js'
 import { Button } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { boxClass, Field } from '../../ui/form/fields.js'
 import { saveFile } from '../../ui/save-file.js'
-import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { placeWorker } from '../../workers/place.js'
 import type { PanelProps } from './panel-props.js'
 
@@ -25,7 +24,7 @@ export const PrintPanel = ({
   blade,
 }: Pick<PanelProps, 'placement' | 'things' | 'lengths'> & { readonly name: string; readonly blade: BladeSide }) => {
   const { t } = useTranslation()
-  const say = useSay()
+  const sayTrouble = useSayTrouble()
   const [which, setWhich] = useState<'all' | number>('all')
   const [inPress, setInPress] = useState(false)
   const [guides, setGuides] = useState(false)
@@ -55,7 +54,7 @@ export const PrintPanel = ({
       })
       saveFile(`${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.${ending}`, mimeType, content)
     } catch (error) {
-      say(sayTrouble(t, error), { tone: 'danger' })
+      sayTrouble(error)
     }
   }
   const run = which === 'all' ? undefined : placement.runs[which]

@@ -22,7 +22,7 @@ export const StepSheet = ({
 }) => {
   const { t } = useTranslation()
   const { card, runs } = placement
-  const byHand = useByHand(placement, things.request.cut.sheet.caliper.valueMm).data
+  const byHand = useByHand(things, placement).data
   const onPaper = { width: `${Math.min(card.widthMm, 90)}mm` }
   const at = (mm: number) => lengths.place(mm)
   const sizeOf = (dieId: string) => things.dies.find((die) => die.id === dieId)

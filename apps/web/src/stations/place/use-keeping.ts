@@ -3,13 +3,14 @@ import { inputOfJob, type JobRow, placementOf, withPlacement } from '@bold-heron
 import { useEffect, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useSaveRow } from '../../data/rows.js'
-import { sayTrouble } from '../../text/say-trouble.js'
 import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
 
 /** Keeping a placement with its job, or taking it off; whoever leaves with changes that are not kept is asked first. */
 export const useKeeping = (job: JobRow, placement: Placement, onTaken: () => void) => {
   const { t } = useTranslation()
   const say = useSay()
+  const sayTrouble = useSayTrouble()
   const saving = useSaveRow('jobs')
   const [kept, setKept] = useState<Placement | null>(() => placementOf(job))
   const isKept = useMemo(() => JSON.stringify(kept) === JSON.stringify(placement), [kept, placement])
@@ -30,7 +31,7 @@ export const useKeeping = (job: JobRow, placement: Placement, onTaken: () => voi
           say(t(next ? 'place.tools.kept' : 'place.tools.removed', { name: job.name }))
           if (!next) onTaken()
         },
-        onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }),
+        onError: sayTrouble,
       },
     )
   return { isKept, isSaving: saving.isPending, keep: () => save(placement), remove: () => save(null) }

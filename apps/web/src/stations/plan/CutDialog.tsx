@@ -9,6 +9,7 @@ import { LookFields } from '../../pressing/LookFields.js'
 import { Button, IconButton } from '../../ui/Button.js'
 import { classes } from '../../ui/classes.js'
 import { boxClass, Field } from '../../ui/form/fields.js'
+import { NumberBox } from '../../ui/form/NumberBox.js'
 import { Modal } from '../../ui/Modal.js'
 import { Failure } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
@@ -41,16 +42,13 @@ const RoundFields = ({
       <div className="space-y-3">
         <Field label={t('plan.cut.passes')}>
           {(ids) => (
-            <input
+            <NumberBox
               {...ids}
-              type="number"
-              min={1}
-              max={20}
+              least={1}
+              most={20}
               className={classes(boxClass, 'max-w-24')}
               value={round.passes}
-              onChange={(event) =>
-                onChange({ ...round, passes: Math.min(20, Math.max(1, Math.trunc(event.target.valueAsNumber) || 1)) })
-              }
+              onChange={(passes) => onChange({ ...round, passes })}
             />
           )}
         </Field>
@@ -128,16 +126,13 @@ export const CutDialog = ({
           {good && (
             <Field label={t('plan.cut.pieces')}>
               {(ids) => (
-                <input
+                <NumberBox
                   {...ids}
-                  type="number"
-                  min={0}
-                  max={10_000}
+                  least={0}
+                  most={10_000}
                   className={classes(boxClass, 'max-w-28')}
                   value={pieces}
-                  onChange={(event) =>
-                    setPieces(Math.min(10_000, Math.max(0, Math.trunc(event.target.valueAsNumber) || 0)))
-                  }
+                  onChange={setPieces}
                 />
               )}
             </Field>

@@ -65,7 +65,7 @@ const PassRow = ({
         {number}
       </th>
       <td className="w-full py-0.5 pr-2 leading-tight">
-        {sayCut(t, pass)}
+        {sayCut(t, lengths, pass)}
         {look && (
           <span className="ml-1 whitespace-nowrap text-accent-deep">
             <Eye aria-hidden className="inline" size={15} /> {t('plan.passes.lookHere')}

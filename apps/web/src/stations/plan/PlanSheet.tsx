@@ -76,7 +76,7 @@ export const PlanSheet = ({
         <ol className="list-decimal pl-6">
           {prediction.passes.map((pass, at) => (
             <li key={at}>
-              {sayCut(t, pass)} · {t('plan.passes.feel')}: {t(`words.predictedFeel.${pass.feel}`)} ·{' '}
+              {sayCut(t, lengths, pass)} · {t('plan.passes.feel')}: {t(`words.predictedFeel.${pass.feel}`)} ·{' '}
               {t('plan.passes.chance', { chance: sayChance(t, pass.chance) })}
             </li>
           ))}

@@ -1,19 +1,12 @@
 import { inputOfJob, type JobInput, type JobRow, type PressRun, withRunInHand } from '@bold-heron/schema'
-import { useTranslation } from 'react-i18next'
 import { useSaveRow } from '../../data/rows.js'
-import { sayTrouble } from '../../text/say-trouble.js'
-import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
 
 /** Changes a job at once: itself, or its run in hand. */
 export const useChangeJob = (job: JobRow) => {
-  const { t } = useTranslation()
-  const say = useSay()
+  const sayTrouble = useSayTrouble()
   const saving = useSaveRow('jobs')
-  const save = (input: JobInput) =>
-    saving.mutate(
-      { id: job.id, version: job.version, input },
-      { onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }) },
-    )
+  const save = (input: JobInput) => saving.mutate({ id: job.id, version: job.version, input }, { onError: sayTrouble })
   return {
     isPending: saving.isPending,
     change: (change: Partial<JobInput>) => save({ ...inputOfJob(job), ...change }),

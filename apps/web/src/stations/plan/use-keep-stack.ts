@@ -1,15 +1,16 @@
 import type { Stack } from '@bold-heron/core'
 import { inputOfJob, type JobRow, withRunInHand } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
-import { sayTrouble } from '../../text/say-trouble.js'
 import { useSaveRow } from '../../data/rows.js'
 import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { chosenOfStack } from '../../pressing/stack/chosen-stack.js'
 
 /** Keeps a stack with its job's run in hand; the job is then planned. */
 export const useKeepStack = (job: JobRow) => {
   const { t } = useTranslation()
   const say = useSay()
+  const sayTrouble = useSayTrouble()
   const saving = useSaveRow('jobs')
   return {
     isPending: saving.isPending,
@@ -25,7 +26,7 @@ export const useKeepStack = (job: JobRow) => {
         },
         {
           onSuccess: () => say(t('plan.stack.keptSaid', { name: job.name })),
-          onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }),
+          onError: sayTrouble,
         },
       ),
   }

@@ -6,15 +6,12 @@ import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
 import { RowFormFrame } from '../../ui/form/RowFormFrame.js'
 import { useRowForm } from '../../ui/form/row-form.js'
-import { useRowSaving } from '../../ui/form/row-saving.js'
+import { useFormSaving } from '../../ui/form/form-saving.js'
 import { classes } from '../../ui/classes.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
 import type { Room, ShelfKind } from './rooms/room.js'
-import type { shelf } from './text/en.js'
-
-type FieldName = keyof (typeof shelf)['field']
 
 const NewRow = <K extends ShelfKind>({ room, start }: { readonly room: Room<K>; readonly start: InputOf<K> }) => {
   const { t } = useTranslation()
@@ -85,10 +82,7 @@ const EditRow = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; r
   const say = useSay()
   const form = useRowForm(room.form, room.inputOf(row))
   const show = (shown: RowOf<K>) => form.reset(room.form.write(room.inputOf(shown), style))
-  const saving = useRowSaving(room.kind, row, {
-    labelOf: (field) => t(`shelf.field.${field as FieldName}`),
-    onTheirs: show,
-  })
+  const saving = useFormSaving(room.kind, row, show)
   const save = async (input: InputOf<K>) => {
     const saved = await saving.save(input)
     if (!saved) return
@@ -106,7 +100,6 @@ const EditRow = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; r
       >
         <room.Fields row={row} />
       </RowFormFrame>
-      {saving.dialog}
     </Panel>
   )
 }

@@ -2,7 +2,6 @@ import type { CsvReport } from '@bold-heron/schema'
 import { sayFault, speak } from '@bold-heron/words'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { sayTrouble } from '../../text/say-trouble.js'
 import { type CsvTable, csvTables, useFiles } from '../../data/files.js'
 import { DownloadLink } from '../../ui/Button.js'
 import { FilePicker } from '../../ui/FilePicker.js'
@@ -10,6 +9,7 @@ import { Modal } from '../../ui/Modal.js'
 import { Panel } from '../../ui/Panel.js'
 import { Progress } from '../../ui/Progress.js'
 import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
 
 /** Every refused row and what is wrong with it. */
 const RefusedRows = ({ report, onClose }: { readonly report: CsvReport; readonly onClose: () => void }) => {
@@ -47,6 +47,7 @@ const RefusedRows = ({ report, onClose }: { readonly report: CsvReport; readonly
 export const CsvPanel = () => {
   const { t } = useTranslation()
   const say = useSay()
+  const sayTrouble = useSayTrouble()
   const files = useFiles()
   const [refused, setRefused] = useState<CsvReport>()
   const [share, setShare] = useState<number>()
@@ -58,7 +59,7 @@ export const CsvPanel = () => {
         say(t('workshop.files.csvDone', { rows: report.rows, added: report.added, changed: report.changed }))
       else setRefused(report)
     } catch (error) {
-      say(sayTrouble(t, error), { tone: 'danger' })
+      sayTrouble(error)
     } finally {
       setShare(undefined)
     }

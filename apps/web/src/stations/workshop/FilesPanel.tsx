@@ -1,7 +1,6 @@
 import { Download, Upload } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { sayTrouble } from '../../text/say-trouble.js'
 import { fetchWorkshop, useFiles } from '../../data/files.js'
 import { sayDay } from '../../text/dates.js'
 import { Confirm } from '../../ui/Confirm.js'
@@ -10,6 +9,7 @@ import { FilePicker } from '../../ui/FilePicker.js'
 import { Panel } from '../../ui/Panel.js'
 import { Progress } from '../../ui/Progress.js'
 import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { workshopFiles } from '../../workers/file.js'
 import type { FileInBrief } from '../../workers/file.worker.js'
 
@@ -17,6 +17,7 @@ import type { FileInBrief } from '../../workers/file.worker.js'
 export const useReplaceWorkshop = () => {
   const { t } = useTranslation()
   const say = useSay()
+  const sayTrouble = useSayTrouble()
   const files = useFiles()
   const [share, setShare] = useState<number>()
   const replaceBy = async (file: Blob): Promise<void> => {
@@ -33,14 +34,11 @@ export const useReplaceWorkshop = () => {
       await replaceBy(file)
       say(said, {
         undo: () => {
-          replaceBy(before).then(
-            () => say(t('workshop.files.undone')),
-            (error: unknown) => say(sayTrouble(t, error), { tone: 'danger' }),
-          )
+          replaceBy(before).then(() => say(t('workshop.files.undone')), sayTrouble)
         },
       })
     } catch (error) {
-      say(sayTrouble(t, error), { tone: 'danger' })
+      sayTrouble(error)
     }
   }
   return { replace, share }

@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
 import { sayFault } from '../../text/say-fault.js'
 import { boxClass, Field } from './fields.js'
+import { NumberBox } from './NumberBox.js'
 
 /** A length that may be negative: what lies left of the card or above it. */
 const read = (typed: string, unit: 'mm' | 'in') => {
@@ -63,11 +64,7 @@ export const LengthInput = ({
 /** An angle or a count beside the drawing. */
 export const NumberInput = ({
   label,
-  value,
-  step,
-  least,
-  most,
-  onChange,
+  ...number
 }: {
   readonly label: string
   readonly value: number
@@ -75,28 +72,8 @@ export const NumberInput = ({
   readonly least: number
   readonly most: number
   readonly onChange: (value: number) => void
-}) => {
-  // As it is typed, so that it may be empty for a moment.
-  const [typed, setTyped] = useState<string>()
-  return (
-    <Field label={<span className="text-sm font-normal">{label}</span>} className="min-w-20 flex-1 gap-0">
-      {(ids) => (
-        <input
-          {...ids}
-          type="number"
-          step={step}
-          min={least}
-          max={most}
-          className={`${boxClass} min-h-9 px-2 py-1`}
-          value={typed ?? Number(value.toFixed(2))}
-          onChange={(event) => {
-            setTyped(event.target.value)
-            const next = event.target.valueAsNumber
-            if (Number.isFinite(next) && next >= least && next <= most) onChange(next)
-          }}
-          onBlur={() => setTyped(undefined)}
-        />
-      )}
-    </Field>
-  )
-}
+}) => (
+  <Field label={<span className="text-sm font-normal">{label}</span>} className="min-w-20 flex-1 gap-0">
+    {(ids) => <NumberBox {...ids} {...number} className={`${boxClass} min-h-9 px-2 py-1`} />}
+  </Field>
+)

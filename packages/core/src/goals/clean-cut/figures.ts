@@ -14,11 +14,15 @@ import { loadFiguresOf } from '../load-figures.js'
 import { predicted, WORTH_NAMING } from '../predicted.js'
 import type { LoadFigures, MadePasses, Prediction } from '../prediction.js'
 import { cellsOf, lawOf } from './cut-setup.js'
+import type { CutSeen } from './looks.js'
+import { cutSeenIn } from './seen-in.js'
 import { whereItHangsIn } from './where-it-hangs-in.js'
 
 /** What one pass cuts. */
 export interface CutFigures {
   readonly of: 'cut'
+  /** What a look at it is expected to show. */
+  readonly seen: CutSeen
   readonly cutFraction: number
   readonly meanDepth: number
   readonly leastDepth: number
@@ -38,6 +42,7 @@ export interface MadeCuts extends MadePasses {
 /** The figures of a pass just made by a run: what hangs, and how the handle feels to this user's hand. */
 export const figuresOf = (cut: CutContext, outcome: CutPass, run: CutSimulation): CutPassFigures => ({
   of: 'cut',
+  seen: cutSeenIn(outcome),
   cutFraction: outcome.cutFraction,
   meanDepth: outcome.meanDepth,
   leastDepth: outcome.leastDepth,

@@ -13,12 +13,14 @@ import { NEARLY_ALL, SET_PER_PASS } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
-import { creaseLooks, creaseSeen } from './looks.js'
+import { type CreaseSeen, creaseLooks, creaseSeen } from './looks.js'
 import { creaseTries } from './tries.js'
 
 /** What one pass creases. Depths in mm, shares of the line. */
 export interface CreaseFigures {
   readonly of: 'crease'
+  /** What a look at it is expected to show. */
+  readonly seen: CreaseSeen
   readonly keptMm: number
   readonly leastKeptMm: number
   readonly cutThroughShare: number
@@ -52,6 +54,15 @@ const MEAN = 0
 const MOST = 1
 const STRAIN = 2
 
+/** What a look shows where a press does just what is forecast. */
+const seenIn = (values: readonly number[], wantedMm: number): CreaseSeen => {
+  if ((values[STRAIN] as number) >= CUTS_MAT_FROM) return 'mat-cut'
+  if ((values[STRAIN] as number) >= CUTS_THROUGH_FROM) return 'cut-through'
+  if ((values[MOST] as number) >= Math.max(DEEP_MM, wantedMm)) return 'deep'
+  if ((values[MOST] as number) >= wantedMm) return 'good'
+  return (values[MEAN] as number) >= FAINT_MM ? 'faint' : 'nothing'
+}
+
 const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
   const dies = placedDiesOf(cut, laying)
   const run = new CreaseSimulation(cut.press.frame, dies, laying.heights, grid)
@@ -64,6 +75,11 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
     keptShare: formingOfKind(cut.sheet.kind).keptShare,
     setPerPass: SET_PER_PASS,
   }
+  const values = () => [
+    keptAlong(ridge.keptMm, ridge.cells).keptMm,
+    reachedBy(ridge.keptMm, ridge.cells.lengthMm, NEARLY_ALL),
+    reachedBy(ridge.strain, ridge.cells.lengthMm, SOME_OF_LINE),
+  ]
   return {
     begin(bed, squeezeMm, strength, fresh) {
       const mat = stifferMat(bed.mat as RidgeMat, strength)
@@ -72,13 +88,10 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
       else run.goOn(creasing)
     },
     pass: () => run.pass(),
-    values: () => [
-      keptAlong(ridge.keptMm, ridge.cells).keptMm,
-      reachedBy(ridge.keptMm, ridge.cells.lengthMm, NEARLY_ALL),
-      reachedBy(ridge.strain, ridge.cells.lengthMm, SOME_OF_LINE),
-    ],
+    values,
     figures: () => ({
       of: 'crease',
+      seen: seenIn(values(), wantedMm),
       ...keptAlong(ridge.keptMm, ridge.cells),
       ...ridge.cutShares(),
       wantedMm,

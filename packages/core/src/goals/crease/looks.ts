@@ -9,4 +9,5 @@ export const creaseLooks = [
   isSpoilt('cut-through'),
   isSpoilt('mat-cut'),
 ] as const
-export const creaseSeen = creaseLooks.map(({ id }) => id)
+export type CreaseSeen = (typeof creaseLooks)[number]['id']
+export const creaseSeen: readonly CreaseSeen[] = creaseLooks.map(({ id }) => id)

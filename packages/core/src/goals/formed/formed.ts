@@ -13,12 +13,14 @@ import { NEARLY_ALL } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
-import { formedLooks, formedSeen } from './looks.js'
+import { type FormedSeen, formedLooks, formedSeen } from './looks.js'
 import { formedTries } from './tries.js'
 
 /** What one pass forms: shares of the pattern, MPa; the share of its line that is cut, where it has one. */
 export interface FormedFigures {
   readonly of: 'formed'
+  /** What a look at it is expected to show. */
+  readonly seen: FormedSeen
   readonly formedShare: number
   readonly leastFormedShare: number
   readonly peakPressureMPa: number
@@ -46,6 +48,16 @@ const tearsFrom = (cut: CutContext): number =>
 const cutsToo = (cut: CutContext): boolean =>
   cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'cutting-folder')
 
+/** What a look shows where a press does just what is forecast. */
+const seenIn = (values: readonly number[], cut: CutContext): FormedSeen => {
+  if ((values[PRESSURE] as number) >= tearsFrom(cut)) return 'torn'
+  if ((values[MEAN] as number) < PATCHY) return 'nothing'
+  if ((values[MOST] as number) < FORMED) return 'patchy'
+  const reach = values[REACH]
+  if (reach === undefined) return 'formed'
+  return reach >= CLEAN_CELL ? 'clean' : 'hanging'
+}
+
 const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
   const [folder] = cut.dies
   const poses = laying.poses ?? layOutDies(cut.dies, cut.press.throatMm, laying.rotationDeg)
@@ -63,6 +75,12 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
   const sheet = { thicknessMm: pileMmOf(cut), shearStrengthMPa: cut.sheet.shearStrengthMPa }
   const reachOfMost = (): number =>
     run.blades ? reachedBy(run.blades.reach, run.lineCells.lengthMm, CLEAN_CUT) : Infinity
+  const values = () => [
+    run.area.formedMean().formedShare,
+    reachedBy(run.area.formed, run.area.cells.share, NEARLY_ALL),
+    run.area.peakPressureMPa,
+    ...(run.blades ? [reachOfMost()] : []),
+  ]
   let last: ReturnType<FolderSimulation['pass']> | undefined
   return {
     begin(_bed, squeezeMm, strength, fresh) {
@@ -74,14 +92,10 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
       last = run.pass()
       return last
     },
-    values: () => [
-      run.area.formedMean().formedShare,
-      reachedBy(run.area.formed, run.area.cells.share, NEARLY_ALL),
-      run.area.peakPressureMPa,
-      ...(run.blades ? [reachOfMost()] : []),
-    ],
+    values,
     figures: () => ({
       of: 'formed',
+      seen: seenIn(values(), cut),
       ...run.area.formedMean(),
       peakPressureMPa: run.area.peakPressureMPa,
       cutFraction: last?.cutFraction,

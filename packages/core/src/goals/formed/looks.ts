@@ -9,4 +9,5 @@ export const formedLooks = [
   isDone('clean'),
   isSpoilt('torn'),
 ] as const
-export const formedSeen = formedLooks.map(({ id }) => id)
+export type FormedSeen = (typeof formedLooks)[number]['id']
+export const formedSeen: readonly FormedSeen[] = formedLooks.map(({ id }) => id)

@@ -17,12 +17,14 @@ import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
 import { crackOf } from './crack.js'
-import { reliefLooks, reliefSeen } from './looks.js'
+import { type ReliefSeen, reliefLooks, reliefSeen } from './looks.js'
 import { reliefTries } from './tries.js'
 
 /** What one pass raises or sinks, mm. */
 export interface ReliefFigures {
   readonly of: 'relief'
+  /** What a look at it is expected to show; whether it cracks is the shape's height to say. */
+  readonly seen: ReliefSeen
   readonly keptMm: number
   readonly leastKeptMm: number
   readonly wantedMm: number
@@ -40,6 +42,12 @@ const MOST = 1
 const heightOf = (cut: CutContext): number => Math.max(...cut.dies.map((die) => die.height.valueMm))
 
 const fullFromOf = (cut: CutContext): number => FULL_OF_KEPT * formingOfKind(cut.sheet.kind).keptShare * heightOf(cut)
+
+/** What a look shows where a press does just what is forecast, and nothing cracks. */
+const seenIn = (values: readonly number[], wantedMm: number): ReliefSeen => {
+  if ((values[MOST] as number) >= wantedMm) return 'full'
+  return (values[MEAN] as number) >= SHALLOW_MM ? 'shallow' : 'nothing'
+}
 
 const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
   const placed = placedDiesOf(cut, laying)
@@ -67,6 +75,10 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
     return laid.run
   }
   const now = (): ReliefSimulation => (laid as NonNullable<typeof laid>).run
+  const values = () => {
+    const { relief } = now()
+    return [keptAlong(relief.keptMm, relief.cells).keptMm, reachedBy(relief.keptMm, relief.cells.lengthMm, NEARLY_ALL)]
+  }
   return {
     begin(bed, squeezeMm, strength, fresh) {
       const mat = stifferMat(bed.mat as RidgeMat & { readonly lengthMm: number; readonly widthMm: number }, strength)
@@ -76,16 +88,10 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
       else run.goOn(raising)
     },
     pass: () => now().pass(),
-    values() {
-      const { relief } = now()
-      return [
-        keptAlong(relief.keptMm, relief.cells).keptMm,
-        reachedBy(relief.keptMm, relief.cells.lengthMm, NEARLY_ALL),
-      ]
-    },
+    values,
     figures() {
       const { relief } = now()
-      return { of: 'relief', ...keptAlong(relief.keptMm, relief.cells), wantedMm }
+      return { of: 'relief', seen: seenIn(values(), wantedMm), ...keptAlong(relief.keptMm, relief.cells), wantedMm }
     },
     map() {
       const { relief } = now()

@@ -56,7 +56,7 @@ export const bladeForce = (law: BladeLaw, z: number, c: number): number =>
   z <= 0 ? 0 : law.indentStiffness * (z - depthCut(law, z, c))
 
 /** Line force of the die's body squashing the sheet once the blade has sunk in to its root, N per mm of blade. */
-export const squashForce = (law: BladeLaw, { bladeHeightMm, bodyStripMm }: BladeShape, z: number): number => {
+const squashForce = (law: BladeLaw, { bladeHeightMm, bodyStripMm }: BladeShape, z: number): number => {
   const e = Math.min(Math.max((z - bladeHeightMm) / law.sheetsMm, 0), MOST_SQUASH)
   return (bodyStripMm * law.squashModulusMPa * e) / (1 - e)
 }

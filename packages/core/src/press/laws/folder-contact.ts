@@ -2,7 +2,7 @@ import { AreaContact } from './area-contact.js'
 import { keptAfter } from './ridge.js'
 
 /** MPa. Pressure at which all but a third (1/e) of a folder's pattern is formed. From memory. */
-export const FORMING_MPA = 1.2
+const FORMING_MPA = 1.2
 /** σ of a folder: share of what is still wanting that each pass adds. From memory. */
 export const FORMING_PER_PASS = 0.9
 

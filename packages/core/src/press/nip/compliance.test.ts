@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { seededRandom } from '../../numerics/random.js'
 import { smallPress, stiffPress } from '../../testing/shapes.js'
 import { type RollerFrame, secondMoment } from '../mechanics.js'
-import { Compliance } from './compliance.js'
+import { Compliance, sumAgainst } from './compliance.js'
 
 const rigidFrame = (more: Partial<RollerFrame> = {}): RollerFrame => ({
   ...smallPress,
@@ -94,5 +94,22 @@ describe('the shared part of a Newton step', () => {
       // step = residual − shared, for a diagonal of ones; the shapes that a step leaves out move it by next to nothing.
       step.forEach((mm, at) => expect(Math.abs(residual[first + at]! - shared[first + at]! - mm)).toBeLessThan(0.001))
     }
+  })
+})
+
+describe('sums of lines of a table', () => {
+  const table = Float64Array.of(1, 2, 3, 10, 20, 30)
+  const values = Float64Array.of(1, 1, 2)
+
+  it('are each line times the values, over the rows asked for', () => {
+    const into = new Float64Array(2)
+    sumAgainst(table, 2, 3, values, 0, 2, into)
+    expect([...into]).toEqual([9, 90])
+    sumAgainst(table, 2, 3, values, 1, 1, into)
+    expect([...into]).toEqual([2, 20])
+  })
+
+  it('are refused for an odd number of lines, whose last one would be summed with what is none', () => {
+    expect(() => sumAgainst(table, 1, 3, values, 0, 2, new Float64Array(2))).toThrow('odd')
   })
 })

@@ -1,3 +1,4 @@
+import { Mistake } from '../../faults/guards.js'
 import { cosine, sine } from '../../numerics/sine.js'
 import { BENDING_TERMS } from '../constants.js'
 import { bendingCompliance, fromBearing, type RollerFrame } from '../mechanics.js'
@@ -107,7 +108,7 @@ export class Compliance {
  * into[k] = Σ_row table[k·rows + row] · values[row] over rows `first`…`last`, for `count` (even) lines of the table. Two lines
  * at a time, so that each value is fetched half as often.
  */
-const sumAgainst = (
+export const sumAgainst = (
   table: Float64Array,
   count: number,
   rows: number,
@@ -116,6 +117,7 @@ const sumAgainst = (
   last: number,
   into: Float64Array,
 ): void => {
+  if (count % 2 !== 0) throw new Mistake(`lines are summed two at a time, and ${count} is odd`)
   for (let line = 0; line < count; line += 2) {
     const one = line * rows
     const two = one + rows

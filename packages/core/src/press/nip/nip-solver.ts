@@ -16,7 +16,7 @@ const MOST_HALVINGS = 12
  * Unknown is the travel z_j of each row. The rows push back with q_j(z_j), each by itself and summed over the contacts; frame and
  * rollers part under all of them together. So the residual is
  *   r_j = z_j − I₀ + s_b·q_j/(2a_j) + parting_j(q),
- * whose derivative is a diagonal plus ten shapes: Newton's step needs a 10 × 10 system, not one of the rows. q_j is a sum
+ * whose derivative is a diagonal plus ten shapes, of which a Newton step reckons with four: it needs a 4 × 4 system, not one of the rows. q_j is a sum
  * over the cells that the round roller still touches, a few millimetres either way. Local heights go with the cells, so z_j is the
  * travel on an even stack. Rows between the outermost loaded ones are solved along, loaded or not.
  *

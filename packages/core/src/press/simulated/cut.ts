@@ -44,7 +44,7 @@ export interface CutPassTold extends PassTold {
 }
 
 /** The height of the tallest of some dies, mm. */
-export const tallestOf = (dies: readonly PressingDie[]): number => Math.max(...dies.map((die) => die.heightMm))
+const tallestOf = (dies: readonly PressingDie[]): number => Math.max(...dies.map((die) => die.heightMm))
 
 /** Dies where they lie in the stack, each as much lower as it is than the tallest. */
 export const laidDies = (dies: readonly PressingDie[]): PlacedDie[] =>
@@ -65,7 +65,7 @@ export const squeezeWithDies = ({
 }): number => otherLayersMm + tallestOf(dies) + sheet.count * sheet.caliperMm - press.gapMm
 
 /** The press run of a cut, laid out and ready for its first pass. */
-export const setUpPressing = (pressing: CutPressing): CutSimulation => {
+const setUpPressing = (pressing: CutPressing): CutSimulation => {
   const { press, dies, sheet, bed, heights } = pressing
   const run = new CutSimulation(press, layOnGrid(laidDies(dies), press.throatMm, heights))
   run.start({

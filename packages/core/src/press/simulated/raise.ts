@@ -14,7 +14,7 @@ import {
 } from './press-through.js'
 
 /** A shape that is raised or sunk: closed outlines (even-odd), and how high it is, mm. */
-export interface PressingShape extends DiePose {
+interface PressingShape extends DiePose {
   readonly lines: readonly Polyline[]
   readonly heightMm: number
 }

@@ -10,6 +10,7 @@ import { type RaisePassTold, type RaisePressing, simulateRaise } from './raise.j
 
 /** Everything a simulated pressing needs, free of shelves and jobs. */
 export type SimulatedPressing = CutPressing | CreasePressing | RaisePressing | FolderPressing
+/** A pass of any of them, by the name that declarations elsewhere call it. @public */
 export type PressingPass = CutPassTold | CreasePassTold | RaisePassTold | FolderPassTold
 export type PressingResult = Pressed<PressingPass>
 

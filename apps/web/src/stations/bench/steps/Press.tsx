@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next'
+import { useLengths } from '../../../text/lengths.js'
 import { sayCut } from '../../../text/say-cut.js'
 import { BenchTitle } from './BenchTitle.js'
 import { Care } from './Care.js'
@@ -7,6 +8,7 @@ import type { ShownStep } from './step.js'
 /** One pass through the rollers: how it should feel, and when to stop. */
 export const Press: ShownStep<'press'> = ({ assessment, passes, passesDone }) => {
   const { t } = useTranslation()
+  const lengths = useLengths()
   const number = Math.min(passesDone + 1, passes)
   const predicted = assessment?.prediction?.passes[number - 1]
   return (
@@ -18,7 +20,7 @@ export const Press: ShownStep<'press'> = ({ assessment, passes, passesDone }) =>
       {predicted && (
         <p>
           {t('bench.press.feel', { feel: t(`words.predictedFeel.${predicted.feel}`) })}{' '}
-          {t('bench.press.leaves', { cut: sayCut(t, predicted) })}
+          {t('bench.press.leaves', { cut: sayCut(t, lengths, predicted) })}
         </p>
       )}
       <Care>{t('bench.press.stop')}</Care>

@@ -1,17 +1,17 @@
-import { type Seen, seenOutcomes } from '@bold-heron/core'
+import { type Seen, toldOf } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAddRow, useEveryRow, useMarkRow, useRowsById, useRowsPage } from '../../../data/rows.js'
 import { DieThumb } from '../../../drawing/DieThumb.js'
 import { sayPressed } from '../../../text/say-pressed.js'
-import { sayTrouble } from '../../../text/say-trouble.js'
 import { Button } from '../../../ui/Button.js'
 import { Choice } from '../../../ui/Choice.js'
 import { classes } from '../../../ui/classes.js'
 import { Modal } from '../../../ui/Modal.js'
 import { Loaded } from '../../../ui/states.js'
 import { useSay } from '../../../ui/toasts.js'
+import { useSayTrouble } from '../../../ui/use-say-trouble.js'
 import { changedLayers, type JotChange, jotChanges, jottedRun, latestOfEach } from './jotted.js'
 
 /** Runs looked through, and how many of them are offered. */
@@ -56,9 +56,10 @@ const Before = ({
 }
 
 /** "Usual stack, one sheet more, clean": a run in the log in three taps, without a job. */
-export const JotDialog = ({ onClose }: { readonly onClose: () => void }) => {
+const JotDialog = ({ onClose }: { readonly onClose: () => void }) => {
   const { t } = useTranslation()
   const say = useSay()
+  const sayTrouble = useSayTrouble()
   const add = useAddRow('runs')
   const mark = useMarkRow('runs')
   const query = useRowsPage('runs', { pageSize: LOOKED_THROUGH })
@@ -76,7 +77,7 @@ export const JotDialog = ({ onClose }: { readonly onClose: () => void }) => {
       say(t('log.jot.said'), { undo: () => mark.mutate({ id, mark: 'delete' }) })
       onClose()
     } catch (error) {
-      say(sayTrouble(t, error), { tone: 'danger' })
+      sayTrouble(error)
     }
   }
   return (
@@ -95,10 +96,10 @@ export const JotDialog = ({ onClose }: { readonly onClose: () => void }) => {
               <div>
                 <p className="mb-1 font-bold">{t('log.jot.look')}</p>
                 <div className="flex flex-wrap gap-2">
-                  {seenOutcomes.map((seen) => (
+                  {toldOf(run.technique).looks.map((seen) => (
                     <Button
                       key={seen}
-                      look={seen === 'clean' ? 'next' : 'plain'}
+                      look={seen === toldOf(run.technique).asWanted ? 'next' : 'plain'}
                       disabled={add.isPending}
                       onClick={() => void jot(seen)}
                     >

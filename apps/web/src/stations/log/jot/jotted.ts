@@ -13,7 +13,7 @@ type Layers = RunRow['layers']
 const isShim = (layer: Layers[number]): boolean => layer.role === 'shim'
 
 /** The shim of the shelf that is most like a sheet of paper, and of which there is one more than the stack holds already. */
-export const oneSheetOf = (shelf: readonly PlateRow[], layers: Layers): PlateRow | undefined =>
+const oneSheetOf = (shelf: readonly PlateRow[], layers: Layers): PlateRow | undefined =>
   shelf
     .filter(
       ({ id, kind, count, retiredAt }) =>

@@ -1,4 +1,4 @@
-import { seenOutcomes } from '@bold-heron/core'
+import { type TechniqueId, toldOf } from '@bold-heron/core'
 import type { PadWearRow, RunRow } from '@bold-heron/schema'
 import {
   BarController,
@@ -17,7 +17,7 @@ import { useTranslation } from 'react-i18next'
 import { chartColours, chartFont } from '../../../drawing/charts/chart-look.js'
 import { sayDay } from '../../../text/dates.js'
 import type { Lengths } from '../../../text/lengths.js'
-import { passesBySheets, roundsUntilClean, runningMean, squeezeBySeen } from './series.js'
+import { firstRounds, passesBySheets, roundsUntilGood, runningMean } from './series.js'
 
 Chart.register(
   BarController,
@@ -51,6 +51,14 @@ const Picture = ({ question, answer, children }: { question: string; answer: str
     <div className="mt-2 h-56">{children}</div>
   </figure>
 )
+
+/** Colour and shape of a look that stands so many places above the one that is wanted. */
+const markOf = (above: number) =>
+  above === 0
+    ? ({ backgroundColor: chartColours.clean, pointStyle: 'circle' } as const)
+    : above > 0
+      ? ({ backgroundColor: chartColours.danger, pointStyle: 'triangle' } as const)
+      : ({ backgroundColor: chartColours.warn, pointStyle: 'rect' } as const)
 
 const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
 const toTenth = (value: number): string => value.toFixed(1)
@@ -96,29 +104,32 @@ const PadLife = ({ pads }: { readonly pads: readonly PadWearRow[] }) => {
   )
 }
 
-/** Questions people ask of their log, each with the picture that answers it, for the runs that the filters leave. */
+/** Questions people ask of their log, each with the picture that answers it, for the runs of one technique that the filters leave. */
 const LogPictures = ({
   runs,
+  technique,
   pads,
   lengths,
 }: {
   readonly runs: readonly RunRow[]
+  readonly technique: TechniqueId
   readonly pads: readonly PadWearRow[]
   readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
-  const attempts = roundsUntilClean(runs)
+  const attempts = roundsUntilGood(runs)
   const smooth = runningMean(
     attempts.map((each) => each.rounds),
     TOGETHER,
   )
-  const bySeen = squeezeBySeen(runs)
+  const { looks, asWanted } = toldOf(technique)
+  const firsts = firstRounds(runs)
   const bySheets = passesBySheets(runs)
   const seenName = (at: number): string => {
-    const seen = seenOutcomes[at]
+    const seen = looks[at]
     return seen ? t(`words.seen.${seen}`) : ''
   }
-  const clean = bySeen.clean
+  const good = firsts.flatMap(({ isGood, overMm }) => (isGood ? [overMm] : []))
   const roundsAnswer =
     attempts.length > 0
       ? t('log.pictures.roundsAnswer', {
@@ -127,10 +138,10 @@ const LogPictures = ({
         })
       : t('log.pictures.nothing')
   const squeezeAnswer =
-    clean.length > 0
+    good.length > 0
       ? t('log.pictures.squeezeAnswer', {
-          low: lengths.thickness(Math.min(...clean)),
-          high: lengths.thickness(Math.max(...clean)),
+          low: lengths.thickness(good.reduce((least, mm) => Math.min(least, mm), Infinity)),
+          high: lengths.thickness(good.reduce((most, mm) => Math.max(most, mm), -Infinity)),
         })
       : t('log.pictures.nothing')
   const passesAnswer =
@@ -185,15 +196,9 @@ const LogPictures = ({
           role="img"
           aria-label={`${t('log.pictures.squeeze')} ${squeezeAnswer}`}
           data={{
-            datasets: seenOutcomes.map((seen, at) => ({
-              data: bySeen[seen].map((x) => ({ x, y: at })),
-              backgroundColor:
-                seen === 'clean'
-                  ? chartColours.clean
-                  : seen === 'cut-into-pad'
-                    ? chartColours.danger
-                    : chartColours.warn,
-              pointStyle: seen === 'clean' ? 'circle' : seen === 'cut-into-pad' ? 'triangle' : 'rect',
+            datasets: looks.map((look, at) => ({
+              data: firsts.flatMap(({ seen, overMm }) => (seen === look ? [{ x: overMm, y: at }] : [])),
+              ...markOf(at - looks.indexOf(asWanted)),
               pointRadius: 5,
             })),
           }}
@@ -207,9 +212,9 @@ const LogPictures = ({
               },
               y: {
                 min: -0.5,
-                max: seenOutcomes.length - 0.5,
+                max: looks.length - 0.5,
                 afterBuildTicks: (axis) => {
-                  axis.ticks = seenOutcomes.map((_, value) => ({ value }))
+                  axis.ticks = looks.map((_, value) => ({ value }))
                 },
                 ticks: { ...ticks, callback: (value) => seenName(Number(value)) },
               },

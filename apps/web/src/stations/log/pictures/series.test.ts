@@ -1,7 +1,7 @@
 import type { Round } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
-import { passesBySheets, pilesOfRuns, roundsUntilClean, runningMean, squeezeBySeen } from './series.js'
+import { firstRounds, mostPressed, passesBySheets, pilesOfRuns, roundsUntilGood, runningMean } from './series.js'
 
 const round = (seen: Round['seen'], passes = 2, feel: Round['feel'] = 'light'): Round => ({
   passes,
@@ -41,22 +41,41 @@ describe('what the log’s pictures show', () => {
     expect(pilesOfRuns([...circle, run('z', 2, [round('clean')], { followsRunId: 'x' })])).toHaveLength(1)
   })
 
-  it('counts the rounds until clean over a whole attempt, and leaves out what never was', () => {
-    expect(roundsUntilClean(runs).map((each) => each.rounds)).toEqual([3, 1])
+  it('counts the rounds until good over a whole attempt, and leaves out what never was', () => {
+    expect(roundsUntilGood(runs).map((each) => each.rounds)).toEqual([3, 1])
   })
 
-  it('counts the passes until clean by how many sheets there were', () => {
+  it('counts the passes until good by how many sheets there were', () => {
     expect(passesBySheets(runs)).toEqual([
       { sheets: 1, passes: 5, attempts: 1 },
       { sheets: 2, passes: 1, attempts: 1 },
     ])
   })
 
-  it('tells the squeeze beyond the sheets by what the first round showed', () => {
-    const found = squeezeBySeen(runs)
-    expect(found.dented[0]).toBeCloseTo(0.5, 9)
-    expect(found.clean).toHaveLength(2)
-    expect(found.hanging).toEqual([])
+  it('tells the squeeze beyond the sheets of each first round, and whether it was good', () => {
+    const found = firstRounds(runs)
+    expect(found.map(({ seen, isGood }) => [seen, isGood])).toEqual([
+      ['cut-into-pad', false],
+      ['clean', true],
+      ['clean', true],
+      ['dented', false],
+    ])
+    for (const { overMm } of found) expect(overMm).toBeCloseTo(0.5, 9)
+  })
+
+  it('takes what is good of a crease, a relief and a folder for good too', () => {
+    const creased = run('e', 5, [round('faint'), round('deep', 1, 'nothing')], { technique: 'crease' })
+    const raised = run('f', 6, [round('full', 2, 'nothing')], { technique: 'raise' })
+    const formed = run('g', 7, [round('formed', 1)], { technique: 'folder' })
+    expect(roundsUntilGood([creased, raised, formed]).map(({ rounds }) => rounds)).toEqual([2, 1, 1])
+    expect(firstRounds([creased, raised, formed]).map(({ isGood }) => isGood)).toEqual([false, true, true])
+  })
+
+  it('draws the technique that most runs are of', () => {
+    const of = (...techniques: RunRow['technique'][]) => techniques.map((technique) => ({ technique }))
+    expect(mostPressed(of('cut', 'crease', 'crease'))).toBe('crease')
+    expect(mostPressed(of('folder', 'cut'))).toBe('folder')
+    expect(mostPressed([])).toBeUndefined()
   })
 
   it('smooths with what came before only', () => {

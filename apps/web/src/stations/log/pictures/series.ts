@@ -1,4 +1,4 @@
-import { endedGood, seenOutcomes, type Seen, totalPasses } from '@bold-heron/core'
+import { cameOutGood, endedGood, type Seen, type TechniqueId, totalPasses } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 
 /** Runs that went on with the same sheets belong together, oldest first; each pile is one attempt at a cut. */
@@ -21,8 +21,8 @@ export const pilesOfRuns = (runs: readonly RunRow[]): RunRow[][] => {
 
 const endsGood = (pile: readonly RunRow[]): boolean => endedGood(pile.at(-1)?.rounds ?? [])
 
-/** Rounds that each attempt took until it was clean, by its time (ms); attempts that never were are left out. */
-export const roundsUntilClean = (runs: readonly RunRow[]): { readonly at: number; readonly rounds: number }[] =>
+/** Rounds that each attempt took until it was good, by its time (ms); attempts that never were are left out. */
+export const roundsUntilGood = (runs: readonly RunRow[]): { readonly at: number; readonly rounds: number }[] =>
   pilesOfRuns(runs)
     .filter(endsGood)
     .map((pile) => ({
@@ -37,19 +37,32 @@ export const runningMean = (values: readonly number[], width: number): number[] 
     return some.reduce((sum, value) => sum + value, 0) / some.length
   })
 
-/** Squeeze beyond the sheets' own thickness (mm) of every first round, by what was then seen. */
-export const squeezeBySeen = (runs: readonly RunRow[]): Record<Seen, number[]> => {
-  const found = Object.fromEntries(seenOutcomes.map((seen) => [seen, [] as number[]])) as Record<Seen, number[]>
-  for (const run of runs) {
-    const first = run.rounds[0]
-    if (!first) continue
-    const sheetsMm = run.layers.reduce((sum, layer) => sum + (layer.is === 'sheets' ? layer.thicknessMm : 0), 0)
-    found[first.seen].push(run.squeezeMm - sheetsMm)
-  }
-  return found
+/** The technique that most runs are of; of as many, the one met first. Undefined where there are none. */
+export const mostPressed = (runs: readonly Pick<RunRow, 'technique'>[]): TechniqueId | undefined => {
+  const counts = new Map<TechniqueId, number>()
+  for (const { technique } of runs) counts.set(technique, (counts.get(technique) ?? 0) + 1)
+  return [...counts].reduce<readonly [TechniqueId, number] | undefined>(
+    (most, each) => (most && most[1] >= each[1] ? most : each),
+    undefined,
+  )?.[0]
 }
 
-/** Passes until clean for each count of sheets, on average, and over how many attempts. */
+/** A first round: its squeeze beyond the sheets' own thickness (mm), what was seen, and whether that was good. */
+export interface FirstRound {
+  readonly overMm: number
+  readonly seen: Seen
+  readonly isGood: boolean
+}
+
+/** Every first round. A squeeze means something only among runs of one technique. */
+export const firstRounds = (runs: readonly RunRow[]): FirstRound[] =>
+  runs.flatMap(({ rounds: [first], layers, squeezeMm }) => {
+    if (!first) return []
+    const sheetsMm = layers.reduce((sum, layer) => sum + (layer.is === 'sheets' ? layer.thicknessMm : 0), 0)
+    return [{ overMm: squeezeMm - sheetsMm, seen: first.seen, isGood: cameOutGood(first) }]
+  })
+
+/** Passes until good for each count of sheets, on average, and over how many attempts. */
 export const passesBySheets = (
   runs: readonly RunRow[],
 ): { readonly sheets: number; readonly passes: number; readonly attempts: number }[] => {

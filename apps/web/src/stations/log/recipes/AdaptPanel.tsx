@@ -3,7 +3,6 @@ import type { RecipeRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { RowPicker } from '../../../drawing/pick/RowPicker.js'
 import { useNavigate, useSearchParams } from 'react-router'
-import { sayTrouble } from '../../../text/say-trouble.js'
 import { useAdapted, useAdaptedMap, useJobOfRecipe } from '../../../data/recipes.js'
 import { useRows } from '../../../data/rows.js'
 import { TriedMap } from '../../../drawing/cut-map/TriedMap.js'
@@ -14,6 +13,7 @@ import { Field } from '../../../ui/form/fields.js'
 import { Panel } from '../../../ui/Panel.js'
 import { Loaded } from '../../../ui/states.js'
 import { useSay } from '../../../ui/toasts.js'
+import { useSayTrouble } from '../../../ui/use-say-trouble.js'
 import { useProven } from './RecipeStack.js'
 import { StackTable } from './StackTable.js'
 
@@ -82,6 +82,7 @@ const Result = ({
   const { t } = useTranslation()
   const navigate = useNavigate()
   const say = useSay()
+  const sayTrouble = useSayTrouble()
   const making = useJobOfRecipe(recipe.id)
   const map = useAdaptedMap(done)
   const best = done.adapted.plan.best
@@ -92,7 +93,7 @@ const Result = ({
       say(t('recipes.adapt.jobMade', { name: job.name }))
       await navigate(`/plan/${job.id}`)
     } catch (error) {
-      say(sayTrouble(t, error), { tone: 'danger' })
+      sayTrouble(error)
     }
   }
   return (

@@ -15,11 +15,11 @@ import { useStretch } from '../../../data/stretch.js'
 import { TemplateDownloads } from '../../../drawing/template/TemplateDownloads.js'
 import { TemplateDrawing } from '../../../drawing/template/TemplateDrawing.js'
 import { useLengths } from '../../../text/lengths.js'
-import { sayTrouble } from '../../../text/say-trouble.js'
 import { Button, ButtonLink } from '../../../ui/Button.js'
 import { Choice } from '../../../ui/Choice.js'
 import { Panel } from '../../../ui/Panel.js'
 import { useSay } from '../../../ui/toasts.js'
+import { useSayTrouble } from '../../../ui/use-say-trouble.js'
 import { type BorderInHand, BorderSettings } from './BorderSettings.js'
 import { BorderSum } from './BorderSum.js'
 
@@ -43,6 +43,7 @@ export const BorderBoard = ({
   const { t } = useTranslation()
   const lengths = useLengths()
   const say = useSay()
+  const sayTrouble = useSayTrouble()
   const saving = useSaveRow('jobs')
   const run = runInHandOf(job)
   const die = things.dies.find(({ id }) => id === run.dieIds[0])
@@ -94,7 +95,7 @@ export const BorderBoard = ({
           say(t(next ? 'place.border.kept' : 'place.border.removed', { name: job.name }))
           if (!next) onLeave()
         },
-        onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }),
+        onError: sayTrouble,
       },
     )
   const isKept = JSON.stringify(run.border) === JSON.stringify(border)

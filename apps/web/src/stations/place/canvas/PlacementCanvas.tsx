@@ -46,14 +46,14 @@ export const PlacementCanvas = ({
   readonly onMark: (xMm: number, yMm: number) => void
 }) => {
   const { t } = useTranslation()
-  const { transform } = zoom
+  const { framing } = zoom
   const contentRef = useRef<SVGGElement>(null)
   const run = placement.runs[placement.runInHand]
   const mirror = cardView === 'press' && run ? cardToPressDrawing(placement.card, run, blade) : AS_IT_IS
-  const dragging = useDragging({ placement, dieOf, scale: transform.k, mirror, snap, onChange })
+  const dragging = useDragging({ placement, dieOf, scale: framing.k, mirror, snap, onChange })
   const { dragged } = dragging
   const isSelected = (thing: Thing): boolean => selected !== undefined && keyOf(selected) === keyOf(thing)
-  const scene: Scene = { placement, run, view, plates, dieOf, map, scale: transform.k, dragged, isSelected }
+  const scene: Scene = { placement, run, view, plates, dieOf, map, scale: framing.k, dragged, isSelected }
 
   const mark = (event: React.MouseEvent) => {
     if (!marking || !contentRef.current) return
@@ -71,16 +71,16 @@ export const PlacementCanvas = ({
       aria-label={t('place.tools.drawing')}
       onClick={mark}
     >
-      <GroundDefs view={view} scale={transform.k} />
-      <g transform={`translate(${transform.x} ${transform.y}) scale(${transform.k})`}>
+      <GroundDefs view={view} scale={framing.k} />
+      <g transform={`translate(${framing.x} ${framing.y}) scale(${framing.k})`}>
         <g ref={contentRef} transform={`matrix(${mirror.join(' ')})`}>
           <Ground placement={placement} view={view} dragged={dragged} />
           <CutLines {...scene} />
           <ThingsOnCard scene={scene} dragging={dragging} onSelect={onSelect} />
-          <Marks placement={placement} scale={transform.k} dragged={dragged} />
+          <Marks placement={placement} scale={framing.k} dragged={dragged} />
         </g>
       </g>
-      <Rulers transform={transform} width={zoom.width} height={zoom.height} unit={lengths.style.unit} />
+      <Rulers framing={framing} width={zoom.width} height={zoom.height} unit={lengths.style.unit} />
       {dragged && dragged.snaps.length > 0 && (
         <text x={30} y={zoom.height - 12} fill="var(--color-accent)" fontWeight={700}>
           {dragged.snaps.map(({ to }) => t(`place.snapped.${to}`)).join(' · ')}

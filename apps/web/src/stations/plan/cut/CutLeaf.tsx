@@ -11,7 +11,7 @@ import { lazy, Suspense, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useTryOut } from '../../../data/try-out.js'
 import { MapFigure } from '../../../drawing/cut-map/MapFigure.js'
-import type { Lengths } from '../../../text/lengths.js'
+import { type Lengths, useLengths } from '../../../text/lengths.js'
 import { sayCut } from '../../../text/say-cut.js'
 import { Loading } from '../../../ui/states.js'
 import { Why } from '../../../ui/Why.js'
@@ -26,9 +26,10 @@ const LoadChart = lazy(() => import('./LoadChart.js'))
 /** What the pass leaves and how the handle feels, in words. */
 const PassReading = ({ tried, cut }: { readonly tried: Tried; readonly cut: CutContext }) => {
   const { t } = useTranslation()
+  const lengths = useLengths()
   return (
     <p aria-live="polite">
-      <strong>{sayCut(t, tried)}</strong> · {t('plan.passes.feel')}{' '}
+      <strong>{sayCut(t, lengths, tried)}</strong> · {t('plan.passes.feel')}{' '}
       <Why about={t('plan.passes.feel')} shown={<strong>{t(`words.predictedFeel.${tried.feel}`)}</strong>}>
         <FeelReason pass={tried} cut={cut} />
       </Why>
@@ -63,7 +64,7 @@ export const CutLeaf = ({
   return (
     <div className="grid gap-x-6 gap-y-3 md:grid-cols-2">
       <div>
-        <MapFigure paths={tried.paths} said={sayCut(t, tried)} />
+        <MapFigure paths={tried.paths} said={sayCut(t, lengths, tried)} />
         <PassSlider number={number} of={of} onPick={setPicked} />
         <PassReading tried={tried} cut={cut} />
         {isStandIn && <p className="text-sm text-ink-soft">{t('plan.map.standIn')}</p>}

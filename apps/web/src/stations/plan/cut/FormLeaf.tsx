@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useCame } from '../../../data/try-out.js'
 import { CutMapDrawing, LineSample } from '../../../drawing/cut-map/CutMapDrawing.js'
+import { useLengths } from '../../../text/lengths.js'
 import { percent, sayCut } from '../../../text/say-cut.js'
 import { Loading } from '../../../ui/states.js'
 import { PassSlider } from './PassSlider.js'
@@ -18,6 +19,7 @@ export const FormLeaf = ({
   readonly assessment: Assessment
 }) => {
   const { t } = useTranslation()
+  const lengths = useLengths()
   const [picked, setPicked] = useState<number>()
   const of = Math.min(MOST_SHOWN, request.cut.rules.mostPasses)
   const number = Math.min(picked ?? assessment.prediction?.recommended ?? 1, of)
@@ -27,7 +29,7 @@ export const FormLeaf = ({
   const last = came?.figures.at(-1)
   if (!came || !last) return <p className="py-8 text-center text-ink-soft">{t('plan.map.noBed')}</p>
   if (!came.solved) return <p className="py-8 text-center text-ink-soft">{t('plan.map.unsolved')}</p>
-  const said = sayCut(t, last)
+  const said = sayCut(t, lengths, last)
   const isStandIn = request.cut.dies.some((die) => die.outline.source === 'stand-in')
   return (
     <div>

@@ -17,12 +17,12 @@ import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
 import { useRow, useRows, useSaveRow } from '../../../data/rows.js'
 import { type Lengths, useLengths } from '../../../text/lengths.js'
-import { sayTrouble } from '../../../text/say-trouble.js'
 import { Button } from '../../../ui/Button.js'
 import { LengthInput } from '../../../ui/form/LengthInput.js'
 import { Panel } from '../../../ui/Panel.js'
 import { Loaded, Loading } from '../../../ui/states.js'
 import { useSay } from '../../../ui/toasts.js'
+import { useSayTrouble } from '../../../ui/use-say-trouble.js'
 import { ThroatDrawing } from './ThroatDrawing.js'
 
 const GapChart = lazy(() => import('../learning/GapChart.js'))
@@ -117,6 +117,7 @@ const Feeling = ({ row, base }: { readonly row: PressRow; readonly base: FeltGap
   const lengths = useLengths()
   const navigate = useNavigate()
   const say = useSay()
+  const sayTrouble = useSayTrouble()
   const save = useSaveRow('presses')
   const [tenMm, setTenMm] = useState<number>()
   const [tries, setTries] = useState<readonly FeltTry[]>([])
@@ -136,7 +137,7 @@ const Feeling = ({ row, base }: { readonly row: PressRow; readonly base: FeltGap
       say(t('shelf.feel.kept', { name: row.name }))
       await navigate(`/shelf/presses/${row.id}`)
     } catch (error) {
-      say(sayTrouble(t, error), { tone: 'danger' })
+      sayTrouble(error)
     }
   }
   return (

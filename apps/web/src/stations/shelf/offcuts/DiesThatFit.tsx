@@ -2,6 +2,7 @@ import { USUAL_EDGE_MM, USUAL_GAP_MM } from '@bold-heron/core'
 import type { DieRow, OffcutRow } from '@bold-heron/schema'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
+import { editionOf } from '../../../data/editions.js'
 import { usePieceShapes } from '../../../data/nesting.js'
 import { DieThumb } from '../../../drawing/DieThumb.js'
 import { Button } from '../../../ui/Button.js'
@@ -25,7 +26,7 @@ export const DiesThatFit = ({
   const [outer, ...holes] = offcut.loops
   const longest = Math.hypot(offcut.lengthMm, offcut.widthMm)
   const fitting = useQuery({
-    queryKey: ['offcuts', 'dies', offcut.id, offcut.version, outlines?.size],
+    queryKey: ['offcuts', 'dies', offcut.id, offcut.version, editionOf(outlines)],
     enabled: outlines !== undefined && dies.length > 0,
     queryFn: async ({ signal }) => {
       const fit: string[] = []

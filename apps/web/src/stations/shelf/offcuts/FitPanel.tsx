@@ -1,9 +1,16 @@
-import { factsOfDieClass, type NestWanted, type PieceTurns, USUAL_EDGE_MM, USUAL_GAP_MM } from '@bold-heron/core'
+import {
+  factsOfDieClass,
+  type NestWanted,
+  type PieceTurns,
+  turnsOn,
+  USUAL_EDGE_MM,
+  USUAL_GAP_MM,
+} from '@bold-heron/core'
 import type { DieRow, OffcutRow } from '@bold-heron/schema'
 import { Square } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { turnsOn, useNest, usePieceShapes } from '../../../data/nesting.js'
+import { useNest, usePieceShapes } from '../../../data/nesting.js'
 import { useEveryRow } from '../../../data/rows.js'
 import { NestDrawing } from '../../../drawing/nest/NestDrawing.js'
 import { RowPicker } from '../../../drawing/pick/RowPicker.js'

@@ -23,7 +23,8 @@ const handleOf = (sample: PressSample, drive: Drive): number =>
 /** What the press as entered does with one and the same cut, beside what is usual for its class. */
 export const PressEffect = () => {
   const { t } = useTranslation()
-  const { style } = useLengths()
+  const lengths = useLengths()
+  const { style } = lengths
   const raws = useWatch()
   const read = pressForm.read(raws, style)
   // The form makes new objects at every keystroke; only what enters the sample counts.
@@ -46,7 +47,7 @@ export const PressEffect = () => {
       say: ({ sample, drive }: (typeof columns)[number]) =>
         `${handleOf(sample, drive)} N, ${t(`words.predictedFeel.${sample.first.feel}`)}`,
     },
-    { label: t('shelf.build.first'), say: ({ sample }: (typeof columns)[number]) => sayCut(t, sample.first) },
+    { label: t('shelf.build.first'), say: ({ sample }: (typeof columns)[number]) => sayCut(t, lengths, sample.first) },
     {
       label: t('shelf.build.passes'),
       say: ({ sample }: (typeof columns)[number]) => (sample.passes === undefined ? '—' : String(sample.passes)),

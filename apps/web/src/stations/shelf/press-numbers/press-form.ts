@@ -11,7 +11,7 @@ import { choice, type Codec, optionalLength, optionalNumber } from '../../../ui/
 import { codecsOf } from '../../../ui/form/field-codecs.js'
 import { type Codecs, rowForm } from '../../../ui/form/row-form.js'
 
-export type NumberSource = (typeof numberSources)[number]
+type NumberSource = (typeof numberSources)[number]
 
 /** In the form every number of the press has a field for its value and one for where it is from. */
 export const valueField = (name: PressNumberName): `value-${PressNumberName}` => `value-${name}`

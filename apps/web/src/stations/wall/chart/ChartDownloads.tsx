@@ -6,11 +6,10 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNotePrinted } from '../../../data/charts.js'
 import { useLengths } from '../../../text/lengths.js'
-import { sayTrouble } from '../../../text/say-trouble.js'
 import { Button } from '../../../ui/Button.js'
 import { Choice } from '../../../ui/Choice.js'
 import { saveFile } from '../../../ui/save-file.js'
-import { useSay } from '../../../ui/toasts.js'
+import { useSayTrouble } from '../../../ui/use-say-trouble.js'
 import { drawing } from '../../../workers/drawing.js'
 import { printedChart, tableOfChart } from './printed-chart.js'
 
@@ -18,7 +17,7 @@ import { printedChart, tableOfChart } from './printed-chart.js'
 export const ChartDownloads = ({ row, computed }: { readonly row: ChartRow; readonly computed: ComputedChart }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
-  const say = useSay()
+  const sayTrouble = useSayTrouble()
   const note = useNotePrinted(row)
   const [paper, setPaper] = useState<ChartPaper>('a4')
   const fileName = row.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()
@@ -30,7 +29,7 @@ export const ChartDownloads = ({ row, computed }: { readonly row: ChartRow; read
       saveFile(`${fileName}.pdf`, 'application/pdf', await drawing().chart(chart, pages, paper))
       note.mutate(computed.basis)
     } catch (error) {
-      say(sayTrouble(t, error), { tone: 'danger' })
+      sayTrouble(error)
     }
   }
   return (

@@ -103,7 +103,7 @@ export const ChartForm = ({
         <Choice<TechniqueId>
           label={t('wall.form.leaf')}
           value={chart.technique}
-          options={leaves.map((technique) => ({ value: technique, text: t(`wall.leaf.${technique}`) }))}
+          options={leaves.map((technique) => ({ value: technique, text: t(`words.technique.${technique}`) }))}
           onChange={(technique) =>
             change({ technique, ...(rows.by === 'dies' ? { rows: { by: 'dies', dieIds: [] } } : {}) })
           }

@@ -58,7 +58,7 @@ export const Component = () => {
                     {chart.name}
                   </Link>
                   <p className="text-ink-soft">
-                    {chart.pressName} · {t(`wall.leaf.${chart.technique}`)}
+                    {chart.pressName} · {t(`words.technique.${chart.technique}`)}
                   </p>
                 </li>
               ))}

@@ -182,7 +182,7 @@ const ChartOfRow = ({ row }: { readonly row: ChartRow }) => {
         <div className="mr-auto">
           <h2 className="text-2xl leading-tight">{row.name}</h2>
           <p className="text-ink-soft">
-            {row.pressName} · {t(`wall.leaf.${row.technique}`)}
+            {row.pressName} · {t(`words.technique.${row.technique}`)}
           </p>
         </div>
         <Button icon={<Settings2 aria-hidden size={18} />} onClick={() => setOpen(true)}>

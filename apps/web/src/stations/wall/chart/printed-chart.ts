@@ -59,7 +59,7 @@ export const printedChart = (
     title,
     basis: [
       chart.pressName,
-      t(`wall.leaf.${chart.technique}`),
+      t(`words.technique.${chart.technique}`),
       sayDay(at),
       t('wall.print.basedOn', { count: chart.basedOnRuns }),
     ].join(' · '),

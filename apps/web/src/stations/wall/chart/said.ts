@@ -2,7 +2,7 @@ import { feelOf } from '@bold-heron/core'
 import type { ChartAnswer, ChartCellAnswer } from '@bold-heron/schema'
 import type { TFunction } from 'i18next'
 import type { Lengths } from '../../../text/lengths.js'
-import { percent } from '../../../text/say-cut.js'
+import { signChance } from '../../../text/say-cut.js'
 
 /** Plates of a chart by id. */
 export const platesOfChart = ({ plates }: ChartAnswer): ReadonlyMap<string, ChartAnswer['plates'][number]> =>
@@ -19,7 +19,7 @@ export const sayPasses = (cell: ChartCellAnswer): string => `${cell.figures?.pas
 
 /** Feel and chance of a cell, in as few signs as may be. */
 export const sayFeel = (t: TFunction<'app'>, { figures }: ChartCellAnswer): string =>
-  figures ? `${t(`wall.feel.${feelOf(figures.effort)}`)} ${percent(figures.chance)} %` : ''
+  figures ? `${t(`wall.feel.${feelOf(figures.effort)}`)} ${signChance(t, figures.chance)} %` : ''
 
 /** A thickness or a sheet at the head of a column. */
 export const sayColumn = (

@@ -6,12 +6,12 @@ import { useNavigate, useParams } from 'react-router'
 import { inputOfEvening, useEveningPlan } from '../../../data/evenings.js'
 import { useMarkRow, useRow, useSaveRow } from '../../../data/rows.js'
 import { sayTime } from '../../../text/dates.js'
-import { sayTrouble } from '../../../text/say-trouble.js'
 import { Button } from '../../../ui/Button.js'
 import { Modal } from '../../../ui/Modal.js'
 import { Progress } from '../../../ui/Progress.js'
 import { Empty, Failure, Loaded } from '../../../ui/states.js'
 import { useSay } from '../../../ui/toasts.js'
+import { useSayTrouble } from '../../../ui/use-say-trouble.js'
 import { EveningForm } from './EveningForm.js'
 import { EveningTotals, JobProgress, Materials } from './EveningSums.js'
 import { hasPins, noPinsAtAll } from './pins.js'
@@ -87,6 +87,7 @@ const EveningOfRow = ({ row }: { readonly row: EveningRow }) => {
   const { t } = useTranslation()
   const navigate = useNavigate()
   const say = useSay()
+  const sayTrouble = useSayTrouble()
   const saving = useSaveRow('evenings')
   const mark = useMarkRow('evenings')
   const [isOpen, setOpen] = useState(false)
@@ -94,7 +95,7 @@ const EveningOfRow = ({ row }: { readonly row: EveningRow }) => {
   const save = (change: Partial<EveningInput>, then: () => void = () => undefined) =>
     saving.mutate(
       { id: row.id, version: row.version, input: { ...inputOfEvening(row), ...change } },
-      { onSuccess: then, onError: (error) => say(sayTrouble(t, error), { tone: 'danger' }) },
+      { onSuccess: then, onError: sayTrouble },
     )
   const remove = async () => {
     await mark.mutateAsync({ id: row.id, mark: 'delete' })

@@ -1,6 +1,7 @@
 import type { EveningInput } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useEveryRow } from '../../../data/rows.js'
+import { NumberBox } from '../../../ui/form/NumberBox.js'
 import { Tick } from '../../../ui/form/Tick.js'
 
 type Chosen = EveningInput['jobs']
@@ -41,47 +42,35 @@ export const JobChoices = ({
               <>
                 <label className="flex items-center gap-1 text-sm">
                   {t('wall.evening.due')}
-                  <input
-                    type="number"
-                    min={0}
-                    max={1440}
+                  <NumberBox
+                    least={0}
+                    most={1440}
                     step={5}
                     className="min-h-11 w-20 rounded border border-ink/50 bg-white px-2"
-                    value={its.dueMin ?? ''}
-                    onChange={(event) =>
-                      setJob(job.id, {
-                        dueMin: event.target.value === '' ? null : Math.max(0, event.target.valueAsNumber),
-                      })
-                    }
+                    value={its.dueMin}
+                    onChange={(dueMin) => setJob(job.id, { dueMin })}
+                    onEmpty={() => setJob(job.id, { dueMin: null })}
                   />
                 </label>
                 <label className="flex items-center gap-1 text-sm">
                   {t('wall.evening.copies')}
-                  <input
-                    type="number"
-                    min={1}
-                    max={12}
+                  <NumberBox
+                    least={1}
+                    most={12}
                     className="min-h-11 w-16 rounded border border-ink/50 bg-white px-2"
                     value={its.copies}
-                    onChange={(event) => {
-                      const copies = event.target.valueAsNumber
-                      if (Number.isInteger(copies) && copies >= 1 && copies <= 12) setJob(job.id, { copies })
-                    }}
+                    onChange={(copies) => setJob(job.id, { copies })}
                   />
                 </label>
                 <label className="flex items-center gap-1 text-sm">
                   {t('wall.evening.sheetsAtMost')}
-                  <input
-                    type="number"
-                    min={1}
-                    max={12}
+                  <NumberBox
+                    least={1}
+                    most={12}
                     className="min-h-11 w-16 rounded border border-ink/50 bg-white px-2"
-                    value={its.sheetsAtMost ?? ''}
-                    onChange={(event) => {
-                      const most = event.target.valueAsNumber
-                      if (event.target.value === '') setJob(job.id, { sheetsAtMost: null })
-                      else if (Number.isInteger(most) && most >= 1 && most <= 12) setJob(job.id, { sheetsAtMost: most })
-                    }}
+                    value={its.sheetsAtMost}
+                    onChange={(sheetsAtMost) => setJob(job.id, { sheetsAtMost })}
+                    onEmpty={() => setJob(job.id, { sheetsAtMost: null })}
                   />
                 </label>
                 <Tick className="text-sm" checked={its.alone} onChange={() => setJob(job.id, { alone: !its.alone })}>

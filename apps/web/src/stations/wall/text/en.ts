@@ -11,7 +11,6 @@ export const wall = {
   emptyText:
     'A wall chart says which stack cuts which die on which sheet, on your press, from your shelf and your log.',
   emptyPress: 'Add a press first',
-  leaf: { cut: 'cutting', crease: 'creasing', raise: 'raising', folder: 'folders', foil: 'foil' },
   feel: { free: 'free', light: 'light', firm: 'firm', hard: 'hard', stop: 'stops' },
   grid: 'The chart',
   view: 'What is shown',

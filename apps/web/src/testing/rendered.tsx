@@ -1,0 +1,28 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
+import { renderToStaticMarkup } from 'react-dom/server'
+import { MemoryRouter } from 'react-router'
+import { startSpeaking } from '../text/i18n.js'
+import { Toasts } from '../ui/toasts.js'
+
+await startSpeaking('en')
+
+const ENTITIES: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>', quot: '"', '#x27': "'" }
+
+/** The markup of something that a page shows, as it stands before anything is touched; what it asks the server for is not there yet. */
+const markupOf = (shown: ReactNode): string =>
+  renderToStaticMarkup(
+    <QueryClientProvider client={new QueryClient()}>
+      <MemoryRouter>
+        <Toasts>{shown}</Toasts>
+      </MemoryRouter>
+    </QueryClientProvider>,
+  )
+
+/** The words of it, with a blank wherever one element ends. */
+export const wordsOf = (shown: ReactNode): string =>
+  markupOf(shown)
+    .replaceAll(/<[^>]*>/g, ' ')
+    .replaceAll(/&(#x27|\w+);/g, (whole, name: string) => ENTITIES[name] ?? whole)
+    .replaceAll(/\s+/g, ' ')
+    .trim()
