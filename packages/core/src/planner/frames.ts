@@ -2,7 +2,9 @@ import { Mistake } from '../faults/guards.js'
 import type { Plate } from '../layers/plate.js'
 import { firstAtLeast } from '../numerics/first-at-least.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
-import type { PlatesPlace, PriceList } from './price-list.js'
+import type { PlateKind } from '../materials/plate-kind.js'
+import type { PlatesPlace } from '../techniques/technique.js'
+import type { PriceList } from './price-list.js'
 import type { Steps } from './steps.js'
 
 /** No piece in this place. */
@@ -161,13 +163,19 @@ export function* listFrames(
     used[index]!--
   }
 
+  const isCovering = (kinds: readonly PlateKind[], at: number): boolean => {
+    const below = chosen[at - 1] ?? NO_PIECE
+    return below !== NO_PIECE && kinds.includes((shelf[below] as Plate).kind)
+  }
+
   const fill = (at: number, heightMm: number, cost: number): void => {
     if (heightMm > mostMm) return
     const place = places[at]
     if (place === undefined) return close(heightMm)
     const within = reach(mostCost - cost - (leastFrom[at] as number))
     if (!within) return
-    if (place.least === 0) fill(at + 1, heightMm, cost)
+    if (place.over && !isCovering(place.over, at)) return fill(at + 1, heightMm, cost)
+    if (place.least === 0 && !place.over) fill(at + 1, heightMm, cost)
     const its = candidates[at] as Candidate[]
     if (at < slots - 1) {
       for (const candidate of its) take(at, candidate, heightMm, cost)

@@ -2,11 +2,9 @@ import type { Plate } from '../layers/plate.js'
 import type { Role } from '../layers/layer.js'
 import type { Method } from '../techniques/method.js'
 import type { CutContext } from '../job/cut-context.js'
-import type { Place } from '../techniques/technique.js'
+import type { PlatesPlace } from '../techniques/technique.js'
 import { costOfDoubt, costOfPair, costOfPiece } from './ranking.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
-
-export type PlatesPlace = Extract<Place, { is: 'plates' }>
 
 /**
  * Ranking points of every piece in every place and of every two pieces together, each worked out once, so that trying a stack is

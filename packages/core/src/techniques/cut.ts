@@ -88,6 +88,8 @@ const placesOf = (dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): 
   const { cased } = factsOfDieClass(dieClass)
   const bed = plates('bed', bedKinds(dieClass, rules), 1, 1)
   const pad = plates('pad', ['cutting-pad'], cased ? 0 : 1, 1)
+  // Steel on top is never bare against the roller.
+  const cover: Place = { ...plates('backing', ['cutting-pad'], 0, 1), over: ['hard-plate'] }
   const below = [
     plates('platform', ['platform'], cased ? 0 : 1, 1),
     plates('spacer', ['spacer'], 0, 1),
@@ -95,7 +97,7 @@ const placesOf = (dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): 
   ]
   return bladeSide === 'down'
     ? [...below, bed, { is: 'sheets' }, { is: 'dies' }, pad]
-    : [...below, pad, { is: 'dies' }, { is: 'sheets' }, bed]
+    : [...below, pad, { is: 'dies' }, { is: 'sheets' }, bed, cover]
 }
 
 /** Cutting right through, along all of the line that is pressed. */
@@ -137,16 +139,7 @@ export const cutting = {
     return found
   },
 
-  ofPair(one, other, cut) {
-    const magnetic = one.magnetic ? one : other.magnetic ? other : undefined
-    const hard = one.kind === 'hard-plate' ? one : other.kind === 'hard-plate' ? other : undefined
-    const pad = [one, other].find((each) => each.kind === 'cutting-pad')
-    const bows = hard && pad && !pad.reservedForSteel
-    const bowing = bows ? [finding('pad-bows-with-steel', 'note', { plate: pad.name, hard: hard.name })] : []
-    if (!magnetic || !hard || magnetic === hard) return bowing
-    const severity = cut.rules.hardPlateWithMagnet === 'allowed' ? 'caution' : 'stop'
-    return [finding('hard-plate-with-magnet', severity, { plate: hard.name, platform: magnetic.name })]
-  },
+  ofPair: () => [],
 
   ofStack: landingFindings,
 } satisfies Technique

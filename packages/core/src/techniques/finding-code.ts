@@ -7,6 +7,7 @@ export const findingCodes = [
   'hard-plate-under-long-frame',
   'hard-plate-under-outline',
   'hard-plate-with-magnet',
+  'steel-outermost',
   'bed-not-for-class',
   'die-wider-than-throat',
   'plate-wider-than-throat',

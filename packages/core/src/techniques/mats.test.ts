@@ -7,7 +7,7 @@ import type { CutContext } from '../job/cut-context.js'
 import type { Layer } from '../layers/layer.js'
 import { assessStack, planSteps } from '../planner/model-plan.js'
 import { nextTrySteps } from '../planner/next-try.js'
-import { lastTryOf, learntFromPile, type TriedRound } from '../planner/trial.js'
+import { lastTryOf, learntFromTrial, type TriedRound } from '../planner/trial.js'
 import type { PlanRequest } from '../planner/plan.js'
 import { Responses } from '../planner/responses.js'
 import { suggestionSteps } from '../planner/suggestions.js'
@@ -212,7 +212,7 @@ describe('a crease at the Bench', () => {
   const after = (request: PlanRequest, rounds: readonly TriedRound[]) =>
     finish(
       nextTrySteps(
-        { ...request, learnt: learntFromPile(computedOf(request), request.cut, rounds) },
+        { ...request, learnt: learntFromTrial(computedOf(request), request.cut, rounds) },
         lastTryOf(rounds),
         responses,
       ),

@@ -7,6 +7,7 @@ import type { RegionId } from '../placement/placed-run.js'
 import type { FindingCode } from './finding-code.js'
 import type { HouseRules } from '../job/house-rules.js'
 import { type TechniqueId, techniqueIds, techniqueOf } from './list.js'
+import { platesTogether, steelOutermost } from './plates-together.js'
 import { regionOf } from './regions/list.js'
 import { followsSequence } from './sequence.js'
 import { type CutContext, dieClassOf } from '../job/cut-context.js'
@@ -47,9 +48,9 @@ export const methodOf = (how: PressedHow): Method => {
     ofJob: (cut) => [...wrongThings(cut, technique.takes), ...ofAnyJob(cut), ...technique.ofJob(cut)],
     ofPiece: (role, plate, cut) =>
       region.ofPiece([...plateTooWide(plate, cut), ...technique.ofPiece(role, plate, cut)], role, plate, cut),
-    ofPair: (one, other, cut) => technique.ofPair(one, other, cut),
+    ofPair: (one, other, cut) => [...platesTogether(one, other, cut), ...technique.ofPair(one, other, cut)],
     ofStack(stack, cut) {
-      const found = [...technique.ofStack(stack, cut), ...region.ofStack(stack)]
+      const found = [...steelOutermost(stack), ...technique.ofStack(stack, cut), ...region.ofStack(stack)]
       if (found.some(({ severity }) => severity === 'stop')) return found
       // A bed that the house keeps for other dies has a finding of its own, and stands where a bed stands.
       const lenient = places(dieClassOf(cut), cut.bladeSide, { ...cut.rules, hardPlateUnderOutline: 'allowed' })

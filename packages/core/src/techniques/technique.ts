@@ -13,19 +13,20 @@ import type { BenchGuide } from './bench-guide.js'
 import type { FindingCode } from './finding-code.js'
 
 /** A place in the sequence: plates of some kinds, at least and at most so many; or the die; or the sheets. */
-export type Place =
-  | {
-      readonly is: 'plates'
-      readonly role: Role
-      readonly kinds: readonly PlateKind[]
-      readonly least: number
-      readonly most: number
-    }
-  | { readonly is: 'dies' }
-  | { readonly is: 'sheets' }
+export type Place = PlatesPlace | { readonly is: 'dies' } | { readonly is: 'sheets' }
+
+export interface PlatesPlace {
+  readonly is: 'plates'
+  readonly role: Role
+  readonly kinds: readonly PlateKind[]
+  readonly least: number
+  readonly most: number
+  /** Where it says so, it is filled exactly when the plate of the place before it is of one of these kinds. */
+  readonly over?: readonly PlateKind[]
+}
 
 /** A place for plates of some kinds. */
-export const plates = (role: Role, kinds: readonly PlateKind[], least: number, most: number): Place => ({
+export const plates = (role: Role, kinds: readonly PlateKind[], least: number, most: number): PlatesPlace => ({
   is: 'plates',
   role,
   kinds,
@@ -96,6 +97,7 @@ export interface Technique {
   ofJob(cut: CutContext): Finding<FindingCode>[]
   /** Of a plate in the role that it has. */
   ofPiece(role: Role, plate: Plate, cut: CutContext): Finding<FindingCode>[]
+  /** Of two plates in one stack, beside what any two plates are to each other. */
   ofPair(one: Plate, other: Plate, cut: CutContext): Finding<FindingCode>[]
   /** What only the built stack shows, but for its order. */
   ofStack(stack: Stack, cut: CutContext): Finding<FindingCode>[]

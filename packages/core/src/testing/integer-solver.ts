@@ -5,11 +5,9 @@ import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import { costOfDoubt, costOfPair, costOfPiece, points } from '../planner/ranking.js'
 import type { SearchRequest } from '../planner/search.js'
 import { dieClassOf, jobLayer } from '../job/cut-context.js'
-import type { Place } from '../techniques/technique.js'
+import type { PlatesPlace } from '../techniques/technique.js'
 
 const highs = loadHighs()
-
-type PlatesPlace = Extract<Place, { is: 'plates' }>
 
 /** Writes the choice of a stack as an integer program in the solver's LP format; stacks that worked before are left out. */
 export const integerProgram = ({ method, cut, window, shelf }: SearchRequest): string => {
@@ -38,6 +36,12 @@ export const integerProgram = ({ method, cut, window, shelf }: SearchRequest): s
       }
     })
     if (chosen.length > 0) rows.push(`${chosen.join(' + ')} <= ${place.most}`)
+    const isUnder = (kind: Plate['kind']): boolean => places[at - 1]?.kinds.includes(kind) === true
+    const under = (place.over ?? [])
+      .filter(isUnder)
+      .flatMap((kind) => shelf.flatMap((plate, index) => (plate.kind === kind ? [`x_${at - 1}_${index}_0`] : [])))
+    if (place.over && chosen.length + under.length > 0)
+      rows.push(`${[...chosen, 'zero'].join(' + ')} ${under.map((name) => `- ${name}`).join(' ')} = 0`)
     if (place.least > 0) rows.push(chosen.length > 0 ? `${chosen.join(' + ')} >= ${place.least}` : 'zero >= 1')
   })
 

@@ -35,16 +35,19 @@ export const slowSearch = ({ method, cut, window, shelf, workedBefore }: SearchR
     const place = places[at]
     if (!place) return price(layers, roles)
     if (place.is !== 'plates') return build(at + 1, [...layers, jobLayer(place.is, cut)], roles)
+    const before = layers.at(-1)
+    const isOver = place.over?.includes(before?.is === 'plate' ? before.plate.kind : 'platform')
+    const [least, most] = isOver === undefined ? [place.least, place.most] : isOver ? [1, 1] : [0, 0]
     const fitting = shelf.filter((plate) => place.kinds.includes(plate.kind))
     // Pieces of one place in shelf order, so that each set is built once.
     const take = (from: number, taken: readonly Plate[]): void => {
-      if (taken.length >= place.least)
+      if (taken.length >= least)
         build(
           at + 1,
           [...layers, ...taken.map((plate): Layer => ({ is: 'plate', plate, role: place.role }))],
           [...roles, ...taken.map(() => place.role)],
         )
-      if (taken.length === place.most) return
+      if (taken.length === most) return
       for (let next = from; next < fitting.length; next++) take(next, [...taken, fitting[next] as Plate])
     }
     take(0, [])

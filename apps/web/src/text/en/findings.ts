@@ -28,6 +28,10 @@ export const findings = {
     say: '{{plate}} together with the magnetic {{platform}}.',
     why: 'The makers of magnetic platforms warn against steel plates on them. A house rule can allow it.',
   },
+  'steel-outermost': {
+    say: '{{plate}} would lie bare against a roller.',
+    why: 'Thin steel against a bare roller bends for good. Lay a pad over it: pad, die, sheet, steel, pad.',
+  },
   'bed-not-for-class': {
     say: '{{plate}} is not a usual bed for this kind of die.',
     why: 'Practitioners let a die of this kind land on a cutting pad; on other beds it hangs, or marks the bed.',

@@ -1,0 +1,27 @@
+import type { Finding } from '../faults/finding.js'
+import type { CutContext } from '../job/cut-context.js'
+import type { Plate } from '../layers/plate.js'
+import type { Stack } from '../layers/stack.js'
+import type { FindingCode } from './finding-code.js'
+import { finding } from './technique.js'
+
+/** What two plates are to each other in one stack, whatever is pressed between them. Common practice, no source. */
+export const platesTogether = (one: Plate, other: Plate, cut: CutContext): Finding<FindingCode>[] => {
+  const magnetic = one.magnetic ? one : other.magnetic ? other : undefined
+  const hard = one.kind === 'hard-plate' ? one : other.kind === 'hard-plate' ? other : undefined
+  const pad = [one, other].find((each) => each.kind === 'cutting-pad')
+  const bows = hard && pad && !pad.reservedForSteel
+  const bowing = bows ? [finding('pad-bows-with-steel', 'note', { plate: pad.name, hard: hard.name })] : []
+  if (!magnetic || !hard || magnetic === hard) return bowing
+  const severity = cut.rules.hardPlateWithMagnet === 'allowed' ? 'caution' : 'stop'
+  return [finding('hard-plate-with-magnet', severity, { plate: hard.name, platform: magnetic.name })]
+}
+
+/** Steel that lies bare against a roller: it bends for good. Common practice, no source. */
+export const steelOutermost = (stack: Stack): Finding<FindingCode>[] =>
+  [...new Set([0, stack.length - 1])].flatMap((at) => {
+    const layer = stack[at]
+    return layer?.is === 'plate' && layer.plate.kind === 'hard-plate'
+      ? [finding('steel-outermost', 'stop', { plate: layer.plate.name }, at)]
+      : []
+  })
