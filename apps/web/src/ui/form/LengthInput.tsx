@@ -54,7 +54,12 @@ export const LengthInput = ({
           value={typed ?? shown(mm)}
           onChange={(event) => setTyped(event.target.value)}
           onBlur={take}
-          onKeyDown={(event) => event.key === 'Enter' && take()}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter') return
+            // What was typed is taken, and no form around it sent off with what stood there before.
+            if (typed !== undefined) event.preventDefault()
+            take()
+          }}
         />
       )}
     </Field>
