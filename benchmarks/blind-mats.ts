@@ -1,6 +1,6 @@
 import { evidenceForPair, type RunEvidence } from '../packages/core/src/learning/run-evidence.js'
 import { seededRandom } from '../packages/core/src/numerics/random.js'
-import { evidenceOfPile, tightestOverMm } from '../packages/core/src/planner/trial.js'
+import { evidenceOfTrial, tightestOf } from '../packages/core/src/planner/trial.js'
 import { BlindPress, drawTraits } from '../packages/core/src/practice/blind-press.js'
 import { computedOf } from '../packages/core/src/techniques/goal-of.js'
 import { resistOf } from '../packages/core/src/techniques/resist.js'
@@ -34,7 +34,7 @@ export const benchBlindMats = (seed: number, presses = PRESSES): Promise<void> =
     const draw = seededRandom(seed * 1_000_003 + at)
     const press = aBlindPress(draw)
     const shelf = matShelfFor(press, draw)
-    const traits = drawTraits(draw)
+    const traits = drawTraits(draw, press.pressClass)
     const jobs = Array.from({ length: RUNS_BEFORE + 1 }, () => aBlindForming(press, draw))
     const { technique, cut } = jobs.at(-1) as (typeof jobs)[number]
     const asked = { technique, cut, shelf, learnt: undefined }
@@ -53,19 +53,19 @@ export const benchBlindMats = (seed: number, presses = PRESSES): Promise<void> =
     for (const job of jobs) {
       const resist = resistOf(job.technique, job.cut.sheet.id)
       const learnt = {
-        log: evidenceForPair(evidence, press.id, resist),
+        ...evidenceForPair(evidence, press.id, resist),
         pressRuns: evidence.length,
         sheetRuns: 0,
-        pieces: {},
-        tightestOverMm: tightestBefore,
+        tightestMm: tightestBefore,
       }
       const result = runTrial(ourWay('from-usual'), { ...job, shelf, learnt }, blind)
       evidence.push({
         pressId: press.id,
+        pressClass: press.pressClass,
         resist,
-        log: evidenceOfPile(computedOf(job), job.cut, result.rounds),
+        ...evidenceOfTrial(computedOf(job), job.cut, result.rounds),
       })
-      const here = tightestOverMm(job.cut, result.rounds)
+      const here = tightestOf(result.rounds)
       if (here !== undefined) tightestBefore = Math.max(tightestBefore ?? -Infinity, here)
       if (job === jobs.at(-1)) note(`ours, after ${RUNS_BEFORE} runs`, result)
     }

@@ -1,8 +1,9 @@
 import { cleanCut } from '../packages/core/src/goals/clean-cut/clean-cut.js'
-import { evidenceForPair } from '../packages/core/src/learning/run-evidence.js'
-import { evidenceOfPile, tightestOverMm } from '../packages/core/src/planner/trial.js'
+import { evidenceForPair, type RunEvidence } from '../packages/core/src/learning/run-evidence.js'
+import { evidenceOfTrial, tightestOf } from '../packages/core/src/planner/trial.js'
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { BlindPress, drawTraits } from '../packages/core/src/practice/blind-press.js'
+import { gapOfClass } from '../packages/core/src/press/press-class.js'
 import { feelOut } from './blind/feel-out.js'
 import { mean, roundsOf, shareOfRounds, unsolvedOf } from './blind/tally.js'
 import { MOST_ROUNDS, runTrial, type TrialResult } from './blind/trial.js'
@@ -41,8 +42,8 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
   for (let at = 0; at < presses; at++) {
     const draw = seededRandom(seed * 1_000_003 + at)
     const press = aBlindPress(draw)
-    const shelf = shelfFor(press, draw)
-    const traits = drawTraits(draw)
+    const shelf = shelfFor(gapOfClass(press.pressClass).valueMm, press.throatMm, draw)
+    const traits = drawTraits(draw, press.pressClass)
     const cut = aBlindCut(press, draw)
     const jobs = Array.from({ length: RUNS_BEFORE }, () => aBlindCut(press, draw))
     for (const [name, way] of Object.entries(ways))
@@ -62,23 +63,23 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
     tries.push(felt.tries)
     // Five jobs by our way first, each learnt from; then the same job as above.
     const blind = new BlindPress(traits, seededRandom(at))
-    const evidence: { pressId: string; resist: string; log: Float64Array }[] = []
+    const evidence: RunEvidence[] = []
     let tightestBefore: number | undefined
     for (const job of [...jobs, cut]) {
       const learnt = {
-        log: evidenceForPair(evidence, press.id, job.sheet.id),
+        ...evidenceForPair(evidence, press.id, job.sheet.id),
         pressRuns: evidence.length,
         sheetRuns: 0,
-        pieces: {},
-        tightestOverMm: tightestBefore,
+        tightestMm: tightestBefore,
       }
       const result = runTrial(ourWay('from-usual'), { technique: 'cut', cut: job, shelf, learnt }, blind)
       evidence.push({
         pressId: press.id,
+        pressClass: press.pressClass,
         resist: job.sheet.id,
-        log: evidenceOfPile(cleanCut.computed, job, result.rounds),
+        ...evidenceOfTrial(cleanCut.computed, job, result.rounds),
       })
-      const here = tightestOverMm(job, result.rounds)
+      const here = tightestOf(result.rounds)
       if (here !== undefined) tightestBefore = Math.max(tightestBefore ?? -Infinity, here)
       if (job === cut) note(`ours, after ${RUNS_BEFORE} runs`, result)
     }

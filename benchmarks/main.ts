@@ -11,6 +11,7 @@ import { benchPlacement } from './placement.js'
 import { benchPlanner } from './planner.js'
 import { benchSearch } from './search.js'
 import { benchSimulation } from './simulation.js'
+import { benchUnlikePresses } from './unlike-presses.js'
 
 // npm run bench [-- --seed N] [-- --only NAME] [-- --presses N]
 const { values } = parseArgs({
@@ -40,6 +41,7 @@ const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   learning: benchLearning,
   'long-log': benchLongLog,
   'blind-press': (each) => benchBlindPress(each, presses),
+  'unlike-presses': (each) => benchUnlikePresses(each, presses),
   'blind-mats': (each) => benchBlindMats(each, presses),
 }
 

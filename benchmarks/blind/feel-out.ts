@@ -1,6 +1,5 @@
-import type { Plate, Press } from '../../packages/core/src/index.js'
-import { factsOfPressClass, feltBase, nextFeltTry } from '../../packages/core/src/index.js'
-import type { FeltGap, FeltTry } from '../../packages/core/src/press/felt-gap.js'
+import type { FeltGap, Plate, Press } from '../../packages/core/src/index.js'
+import { beforeFeeling, feltAfter, nextFeeling } from '../../packages/core/src/index.js'
 import type { BlindPress } from '../../packages/core/src/practice/blind-press.js'
 
 /** mm. Copy paper, ten sheets of it measured together with a caliper. */
@@ -8,17 +7,12 @@ const PAPER = { sheetMm: 0.1, sheetSpreadMm: 0.002 }
 
 /** Feels out the gap of a press as the guided measurement does: the press with what was felt, and how many tries that took. */
 export const feelOut = (press: Press, shelf: readonly Plate[], blind: BlindPress): { press: Press; tries: number } => {
-  const { gapMm } = factsOfPressClass(press.pressClass)
-  const plates = feltBase(shelf, gapMm).map(({ id, thickness }) => ({
-    id,
-    thicknessMm: thickness.valueMm,
-    spreadMm: thickness.spreadMm,
-  }))
-  let felt: FeltGap = { plates, ...PAPER, tries: [] }
-  for (;;) {
-    const next = nextFeltTry(felt, gapMm)
-    if (!next) return { press: { ...press, felt: [felt] }, tries: felt.tries.length }
-    const told: FeltTry = { ...next, grips: blind.feel(press, felt, next) }
-    felt = { ...felt, tries: [...felt.tries, told] }
+  const before = beforeFeeling(press.pressClass)
+  let felt: FeltGap = { leads: [], plates: [], ...PAPER, tries: [] }
+  for (let tries = 0; ; tries++) {
+    const next = nextFeeling(felt, before, shelf)
+    if (next.is !== 'lead' && next.is !== 'try') return { press: { ...press, felt: [felt] }, tries }
+    const grips = next.is === 'lead' ? blind.lead(next.plates) : blind.feel({ ...felt, plates: next.plates }, next)
+    felt = feltAfter(felt, next, grips)
   }
 }

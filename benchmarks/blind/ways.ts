@@ -3,11 +3,11 @@ import { heightOf, usualSqueezeMm } from '../../packages/core/src/index.js'
 import { finish } from '../../packages/core/src/index.js'
 import { sheetsGoOn } from '../../packages/core/src/goals/looks.js'
 import type { Learnt } from '../../packages/core/src/learning/learnt.js'
-import { lastTryOf, learntFromPile, type TriedRound } from '../../packages/core/src/planner/trial.js'
+import { lastTryOf, learntFromTrial, type TriedRound } from '../../packages/core/src/planner/trial.js'
 import { nextTrySteps } from '../../packages/core/src/planner/next-try.js'
 import { Responses } from '../../packages/core/src/planner/responses.js'
 import { searchStacks } from '../../packages/core/src/planner/search.js'
-import { unlearntNodes } from '../../packages/core/src/learning/knowledge.js'
+import { ruleOfThumb } from '../../packages/core/src/goals/clean-cut/rule-of-thumb.js'
 import { gapOfClass } from '../../packages/core/src/press/press-class.js'
 import { computedOf } from '../../packages/core/src/techniques/goal-of.js'
 import type { TechniqueId } from '../../packages/core/src/techniques/list.js'
@@ -40,7 +40,7 @@ export const ourWay =
           cut,
           shelf,
           workedBefore: [],
-          learnt: learntFromPile(computedOf({ technique }), cut, rounds, learnt),
+          learnt: learntFromTrial(computedOf({ technique }), cut, rounds, learnt),
         },
         lastTryOf(rounds),
         model,
@@ -59,15 +59,13 @@ const stackAt = (
     method: methodOf({ technique, region: 'all' }),
     cut,
     window: {
+      // People reckon with what is usual for the class, and look no further.
+      ...ruleOfThumb.window({ ...cut, press: { ...cut.press, knownGood: [], felt: [], gap: undefined } }),
+      gapMm,
       lowMm: squeezeMm - 0.3,
       midMm: squeezeMm,
       highMm: squeezeMm + 0.3,
       scaleMm: 0.15,
-      gapMm,
-      ownSpreadMm: 0.35,
-      piecesInGap: {},
-      nodes: unlearntNodes,
-      basis: { kind: 'press-class' },
     },
     shelf,
     workedBefore: new Set(),

@@ -13,9 +13,8 @@ import { typicalDie } from '../../packages/core/src/dies/typical.js'
 import { asPressed } from '../../packages/core/src/techniques/as-pressed.js'
 import type { TechniqueId } from '../../packages/core/src/techniques/list.js'
 
-/** A shelf of ten plates and five kinds of shim that goes with a press: right for its gap, and narrow enough for its throat. */
-export const shelfFor = ({ pressClass, throatMm }: Press, random: RandomSource): Plate[] => {
-  const { gapMm } = factsOfPressClass(pressClass)
+/** A shelf of ten plates and five kinds of shim that goes with a press: right for a gap, and narrow enough for its throat. Lengths in mm. */
+export const shelfFor = (gapMm: number, throatMm: number, random: RandomSource): Plate[] => {
   const about = (mm: number): number => Math.round(mm * (1 + 0.04 * (random() - 0.5)) * 100) / 100
   const plate = (id: string, kind: Plate['kind'], mm: number, count = 1): Plate =>
     aPlate({
@@ -93,7 +92,7 @@ export const aBlindCut = (press: Press, random: RandomSource): CutContext => {
 export const matShelfFor = (press: Press, random: RandomSource): Plate[] => {
   const size = { lengthMm: 320, widthMm: press.throatMm - 5, fullThicknessWidthMm: press.throatMm - 9 }
   return [
-    ...shelfFor(press, random),
+    ...shelfFor(factsOfPressClass(press.pressClass).gapMm, press.throatMm, random),
     aPlate({ id: 'thin mat', name: 'thin mat', kind: 'embossing-mat', mm: 1, count: 1, ...size }),
     aPlate({ id: 'thick mat', name: 'thick mat', kind: 'embossing-mat', mm: 3, count: 1, ...size }),
     aPlate({ id: 'impression pad', name: 'impression pad', kind: 'impression-pad', mm: 3, count: 1, ...size }),
