@@ -32,9 +32,12 @@ it('leads a whole trial on an unknown press to a clean cut, by keyboard alone', 
   const jobId = await addJob('A kite on the borrowed press', 'motor')
   const request = await ask<PlanRequest>(`/api/jobs/${jobId}/plan-request`)
   const random = seededRandom(11)
-  const press = new BlindPress({ ...drawTraits(random), offsetMm: 0.3 }, random)
+  const press = new BlindPress({ ...drawTraits(random, 'a4-motor'), gapMm: 16.8 }, random)
   const bench = new BenchPage(browser, jobId)
   await bench.open()
+  // Known by its class only: its bare plates first, and the button that is likeliest has the focus.
+  await browser.heading('First the bare plates')
+  await browser.keys(Key.ENTER)
   await browser.heading('Get these out')
   let finished = false
   for (let round = 1; round <= MOST_ROUNDS && !finished; round++) {

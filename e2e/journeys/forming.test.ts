@@ -49,6 +49,10 @@ it('a crease goes from New job to the Log by keyboard: faint, so one card more',
   const stackInHand = async (): Promise<readonly Layer[]> =>
     stackOfChosen((await bench.session()).round.stack, request)!
   await bench.open()
+  // The bare plates first, as nothing is known of the press; its focus is where most go on.
+  await browser.heading(words.lead.title)
+  await browser.keys(Key.ENTER)
+  await browser.heading(words.check.title)
   const met = await bench.goOnTo(words.tell.title)
   expect(met).toContain(words.said['barely-felt'].title)
   const first = await stackInHand()

@@ -64,6 +64,8 @@ it('starting over forgets nothing that was told: what stopped the handle is not 
   const height = async () => heightOf(stackOfChosen((await bench.session()).round.stack, request)!).valueMm
   const bench = new BenchPage(browser, jobId)
   await bench.open()
+  await browser.press(words.lead.slips)
+  await browser.heading(words.check.title)
   await bench.goOnTo(/^Pass 1/)
   const stoppedAt = await height()
   await browser.press(words.press.stopped)

@@ -73,7 +73,7 @@ it('a die is duplicated, put aside, taken back, deleted and had back', async () 
 it('a press learns its gap from a known stack', async () => {
   await browser.go('/shelf/presses')
   await browser.follow('Borrowed A4 motor press')
-  await browser.says('None yet: plans fall back on what is usual')
+  await browser.says('None yet. While nothing else is known, plans fall back on what is usual')
   await browser.press('Add a known stack')
   await browser.choose('Add a plate or shim', 'Magnet platform')
   await browser.choose('Add a plate or shim', 'Clear pad, large')

@@ -48,7 +48,7 @@ export { heightOf, isSameStack, landingAmong, type Stack } from './layers/stack.
 export { type Ledger, ledgerOf } from './layers/ledger.js'
 export { factsOfPressClass, gapOfClass, type PressClass, pressClasses } from './press/press-class.js'
 export type { KnownGoodStack, Press } from './press/press.js'
-export type { GapEstimate } from './press/gap.js'
+export { type GapSource, gapSources, spreadOfTyped, type TypedGap } from './press/typed-gap.js'
 export { type FindingCode, findingCodes } from './techniques/finding-code.js'
 export {
   defaultHouseRules,
@@ -78,7 +78,7 @@ export { computedOf, goalOf, isCut, isGuided } from './techniques/goal-of.js'
 export type { Computed, Goal } from './goals/goal.js'
 export { type JobState, jobStates, type Logged, stateAfterLog } from './job/job-state.js'
 export type { PassAdvice, PassReason } from './goals/advice.js'
-export type { Fit, SqueezeWindow } from './learning/squeeze-window.js'
+export type { Fit, SqueezeWindow, WitnessOfGap } from './learning/squeeze-window.js'
 export { foundStack } from './job/found-stack.js'
 export { differenceOf, type PieceCount, type StackDifference } from './planner/difference.js'
 export { type Assessment, type Plan, planCut, type PlanRequest } from './planner/plan.js'
@@ -120,18 +120,11 @@ export { type DieUse } from './dies/classes/die-class.js'
 export { type Adapted, adaptSteps, type ProvenCut } from './planner/adapt.js'
 export { type CutFacts, fittingRecipes, type RecipeDifference, recipeDifferences } from './planner/recipe-fit.js'
 export { type NextTry } from './planner/next-try.js'
-export { offsetMmAt } from './learning/axes.js'
+export { type GapGrid, together } from './learning/gap-grid.js'
+export type { PiecesById } from './learning/pieces.js'
 export type { Learnt } from './learning/learnt.js'
-export { type LearntGap } from './learning/learnt-gap.js'
-export {
-  intervalOf,
-  marginalsOf,
-  type Moments,
-  momentsOf,
-  normalized,
-  priorGrid,
-  together,
-} from './learning/posterior.js'
+export { beliefOf, isKnownByClassOnly, type LearntGap } from './learning/learnt-gap.js'
+export { gapsOf, intervalOf, type Moments, quantileOf, type Spectrum, spreadOfGap } from './learning/posterior.js'
 export { learntRounds, type Pressed, type PressedRound } from './learning/pressed.js'
 export { evidenceForPair, type RunEvidence } from './learning/run-evidence.js'
 export { type LastTry, pilesOf, type TriedRound } from './planner/trial.js'
@@ -148,7 +141,7 @@ export {
 } from './practice/exercises.js'
 export { type GapStory, gapStoryOf } from './planner/gap-story.js'
 export { type TrialAdvice, trialAdviceSteps } from './planner/trial-advice.js'
-export { usualSqueezeMm } from './goals/clean-cut/rule-of-thumb.js'
+export { usualSqueezeMm, usuallyWanted } from './goals/usually-wanted.js'
 export {
   type PassFigures,
   type PredictedPass,
@@ -290,9 +283,18 @@ export { type Suggestion, suggestionSteps } from './planner/suggestions.js'
 export { type CutMap, type CutState, cutStates } from './goals/clean-cut/cut-map.js'
 export { type PressSample, pressSample } from './goals/clean-cut/press-sample.js'
 export { limitOf, type LoadCurve, type TryOut, tryOut } from './goals/clean-cut/try-out.js'
-export { feltBelief, type FeltBelief, nextFeltTry } from './learning/felt.js'
-export { type FeltGap, feltHeightMm, type FeltPlace, feltPlaces, type FeltTry } from './press/felt-gap.js'
-export { feltBase } from './planner/felt-base.js'
+export { feltBelief, type FeltBelief } from './learning/felt.js'
+export {
+  type FeltGap,
+  type FeltPlate,
+  feltHeightMm,
+  type FeltPlace,
+  feltPlaces,
+  type FeltTry,
+  platesHeightMm,
+} from './press/felt-gap.js'
+export { beforeFeeling } from './learning/before-feeling.js'
+export { bareOf, feltAfter, gripsBare, nextFeeling, type NextFeeling } from './planner/feeling.js'
 
 export { envelopeTemplate, type EnvelopeFlaps, flapsOf, foldingSteps } from './cards/envelope-fold.js'
 export { envelopesThatHold, type StandardEnvelope } from './cards/standard-envelopes.js'

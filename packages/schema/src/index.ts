@@ -1,4 +1,4 @@
-export { type FeltGapOfPress } from './felt-gap.js'
+export { feltGapOfPress, type FeltGapOfPress } from './felt-gap.js'
 export { type CsvReport, csvReport, MOST_REFUSED_TOLD } from './csv-report.js'
 export { type DieEntry, dieEntry, type DieInput, dieInput, type DieRow, dieRow, dieTable } from './die.js'
 export { columnName, type Field, type FieldKind, type FieldsOf, type FieldTable } from './field-table.js'
@@ -47,6 +47,8 @@ export { type PlaceRequest, placeRequest, planRequest } from './plan-request.js'
 export { type PlateInput, plateInput, type PlateRow, plateRow, plateTable } from './plate.js'
 export {
   knownFrom,
+  LEAST_TYPED_GAP_MM,
+  MOST_TYPED_GAP_MM,
   knownGoodStack,
   type KnownGoodStackRow,
   numberSources,

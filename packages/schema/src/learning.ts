@@ -3,6 +3,11 @@ import { z } from 'zod'
 import { pressedHowFields } from './press-run.js'
 import { idField } from './fields.js'
 
+/** Logarithms over rows of the gap (whole multiples of 0.03 mm, from `firstRow` on) and 21 strengths. */
+export const gapGrid = z.object({ firstRow: z.int(), log: z.array(z.number()) })
+/** Pieces by the id of their plate, on average over stacks, and how unsure one is, mm. */
+export const piecesById = z.record(z.string(), z.object({ count: z.number(), spreadMm: z.number() }))
+
 /** A run of a press, and what it says of the press's gap by itself. */
 const runAsEvidence = z.object({
   id: idField,
@@ -15,8 +20,8 @@ const runAsEvidence = z.object({
   feel: z.enum(handleFeels),
   passes: z.int(),
   setAside: z.boolean(),
-  /** Offset of the gap from the class's, mm, and its spread, by this run and the prior; null while it is not worked out. */
-  says: z.object({ offsetMm: z.number(), spreadMm: z.number() }).nullable(),
+  /** The gap in mm and its spread, by this run and the class; null while it is not worked out. */
+  says: z.object({ gapMm: z.number(), spreadMm: z.number() }).nullable(),
   /** It took too long to be worked out, and is not learnt from until something of it changes. */
   leftOut: z.boolean(),
 })
@@ -29,10 +34,12 @@ export const evidenceChange = z.object({ setAside: z.boolean() })
 export const pressLearning = z.object({
   /** Runs that are still to be taken into account. */
   pending: z.int(),
-  /** Logarithm of how likely all runs are, over the grid of offsets and strengths. */
-  log: z.array(z.number()),
+  /** Logarithm of how likely all runs are, counted on the plates of `pieces`. */
+  log: gapGrid,
+  pieces: piecesById,
   pressRuns: z.int(),
-  tightestOverMm: z.number().optional(),
+  /** Greatest height without its sheets that the press has had between its rollers, mm. */
+  tightestMm: z.number().optional(),
   runs: z.array(runAsEvidence),
 })
 export type PressLearning = z.infer<typeof pressLearning>

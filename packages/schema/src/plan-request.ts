@@ -9,8 +9,10 @@ import {
   sheetKinds,
 } from '@bold-heron/core'
 import { z } from 'zod'
+import { gapGrid, piecesById } from './learning.js'
 import { feltGap } from './felt-gap.js'
 import { houseRulesInput } from './house-rules.js'
+import { typedGap } from './press.js'
 import { pressedHowFields, pressedWhatFields } from './press-run.js'
 
 const measured = z.object({ valueMm: z.number(), spreadMm: z.number() })
@@ -88,6 +90,7 @@ const press = z.object({
       plates: z.array(plate),
     }),
   ),
+  gap: typedGap.optional(),
   /** A request from before gaps were felt out reads as without. */
   felt: z.array(feltGap).default([]),
 })
@@ -107,11 +110,11 @@ const cut = z.object({
 })
 
 const learnt = z.object({
-  log: z.array(z.number()),
-  tightestOverMm: z.number().optional(),
+  log: gapGrid,
+  tightestMm: z.number().optional(),
   pressRuns: z.number(),
   sheetRuns: z.number(),
-  pieces: z.record(z.string(), z.object({ count: z.number(), spreadMm: z.number() })),
+  pieces: piecesById,
 })
 
 /** Everything the planner needs for a press run, in the core's own words. Lengths in mm. */

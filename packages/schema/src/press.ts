@@ -1,4 +1,4 @@
-import { dieClasses, pressClasses } from '@bold-heron/core'
+import { dieClasses, gapSources, pressClasses } from '@bold-heron/core'
 import { z } from 'zod'
 import { feltGapOfPress } from './felt-gap.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
@@ -55,6 +55,14 @@ const pressNumber = z
   })
 export type PressNumber = z.infer<typeof pressNumber>
 
+/** A gap that somebody knows in figures, mm: measured, out of the booklet, or guessed. */
+export const LEAST_TYPED_GAP_MM = 1
+export const MOST_TYPED_GAP_MM = 100
+export const typedGap = z.object({
+  mm: z.number().min(LEAST_TYPED_GAP_MM).max(MOST_TYPED_GAP_MM),
+  from: z.enum(gapSources),
+})
+
 export const pressTable = {
   name: field.text(nameField),
   pressClass: field.choice(z.enum(pressClasses)),
@@ -69,6 +77,7 @@ export const pressTable = {
       })
       .default([]),
   ),
+  gap: field.structure(typedGap.nullable().default(null)),
   knownGood: field.structure(z.array(knownGoodStack).max(20).default([])),
   /** Gaps felt out without a die, the last one last. */
   felt: field.structure(z.array(feltGapOfPress).max(10).default([])),

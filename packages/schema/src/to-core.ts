@@ -131,6 +131,7 @@ export const toPress = (row: Omit<PressInput, 'note'> & Named, plates: ReadonlyM
   throatMm: row.throatMm,
   ...mechanicsOf(row),
   knownGood: row.knownGood.map((known, index) => toKnownGood(known, `${row.id}-${index + 1}`, plates)),
+  ...(row.gap ? { gap: row.gap } : {}),
   felt: row.felt,
 })
 

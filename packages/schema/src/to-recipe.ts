@@ -6,7 +6,7 @@ import { toDie, toPlate, toPress, toSheet } from './to-core.js'
 export const toProvenCut = (body: RecipeBody, rules: HouseRules): ProvenCut => {
   const plates = new Map<string, Plate>(body.plates.map((plate) => [plate.id, toPlate(plate)]))
   const cut: CutContext = {
-    press: toPress({ ...body.press, knownGood: [], felt: [] }, plates),
+    press: toPress({ ...body.press, gap: null, knownGood: [], felt: [] }, plates),
     dies: body.dies.map((die) => toDie(die, die.outline?.lines)),
     sheet: toSheet(body.sheet),
     sheetCount: body.sheetCount,

@@ -2,13 +2,13 @@ import {
   type Assessment,
   BlindPress,
   drawTraits,
-  gapOfClass,
   isGood,
   sheetsGoOn,
   type PlanRequest,
   type Press,
   type Responses,
   type RandomSource,
+  seededRandom,
 } from '@bold-heron/core'
 import type { RunInput } from '@bold-heron/schema'
 
@@ -22,9 +22,10 @@ const OFF_MM = 0.07
  * say, so that a year of use looks like one.
  */
 export const demoPress = (press: Press, responses: Responses, random: RandomSource): BlindPress => {
-  const offsetMm =
-    responses.gapOf(press).gapMm - gapOfClass(press.pressClass).valueMm + (random() < 0.5 ? OFF_MM : -OFF_MM)
-  return new BlindPress({ ...drawTraits(random), offsetMm }, random)
+  const gapMm = responses.gapOf(press).gapMm + (random() < 0.5 ? OFF_MM : -OFF_MM)
+  const traits = { ...drawTraits(random, press.pressClass), gapMm }
+  // What is felt has a source of its own, so that when the volunteers met does not hang on it.
+  return new BlindPress(traits, seededRandom(Math.floor(random() * 0x100000000)))
 }
 
 /** Nobody there goes round more often than this for one cut. */

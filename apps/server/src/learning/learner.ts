@@ -1,4 +1,5 @@
 import type { Sequelize } from 'sequelize'
+import type { GapGrid } from '@bold-heron/core'
 import { Cancelled } from '../threads/pool.js'
 import { EvidenceModel } from '../store/models/evidence-model.js'
 import { inSnapshot, inWriting } from '../store/transactions.js'
@@ -11,7 +12,7 @@ const rounded = (value: number): number => Math.round(value * 1000) / 1000
 /** Who works out what piles say. */
 export interface Evaluating {
   /** What a pile says; undefined where that took too long to be worked out. Whatever people wait for goes before it. */
-  evidenceOf(pile: LoggedPile): Promise<Float64Array | undefined>
+  evidenceOf(pile: LoggedPile): Promise<GapGrid | undefined>
 }
 
 /**
@@ -72,7 +73,7 @@ export class Learner {
     for (const { pile, readAs } of stale) {
       if (this.closed || this.again) return
       const log = await this.evaluating.evidenceOf(pile)
-      if (log) await this.keep(pile, readAs, [...log].map(rounded))
+      if (log) await this.keep(pile, readAs, log)
       else await this.leaveOut(pile, readAs)
       this.left--
     }
@@ -110,14 +111,14 @@ export class Learner {
   }
 
   /** Keeps what was worked out, unless the run has gone meanwhile. */
-  private async keep({ runId, madeFrom }: LoggedPile, readAs: string, log: number[]): Promise<void> {
+  private async keep({ runId, madeFrom }: LoggedPile, readAs: string, { firstRow, log }: GapGrid): Promise<void> {
     await inWriting(this.sequelize, async (transaction) => {
       await noteRead(this.sequelize, [{ runId, readAs, leftOut: false }], transaction)
       await this.sequelize.query(
-        `INSERT INTO run_evidence (run_id, made_from, log)
-       SELECT id, :madeFrom, ARRAY[:log]::double precision[] FROM runs WHERE id = :runId
-       ON CONFLICT (run_id) DO UPDATE SET made_from = EXCLUDED.made_from, log = EXCLUDED.log`,
-        { replacements: { runId, madeFrom, log }, transaction },
+        `INSERT INTO run_evidence (run_id, made_from, first_row, log)
+       SELECT id, :madeFrom, :firstRow, ARRAY[:log]::double precision[] FROM runs WHERE id = :runId
+       ON CONFLICT (run_id) DO UPDATE SET made_from = EXCLUDED.made_from, first_row = EXCLUDED.first_row, log = EXCLUDED.log`,
+        { replacements: { runId, madeFrom, firstRow, log: Array.from(log, rounded) }, transaction },
       )
     })
   }

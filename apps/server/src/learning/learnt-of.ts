@@ -1,14 +1,16 @@
 import {
   evidenceForPair,
-  gapOfClass,
+  type GapGrid,
   type Learnt,
-  type PressClass,
+  measured,
+  type PiecesById,
   resistOf,
   type RunEvidence,
   teachingLike,
   type TechniqueId,
 } from '@bold-heron/core'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
+import { PlateModel } from '../store/models/plate-model.js'
 import { MOST_RUNS } from './piles-in-log.js'
 
 interface EvidenceRow extends RunEvidence {
@@ -24,8 +26,39 @@ interface Resisting {
   readonly sheetId: string
 }
 
-interface StoredEvidence extends Pick<RunEvidence, 'pressId' | 'log'>, Resisting {
+interface StoredEvidence extends Pick<RunEvidence, 'pressId' | 'pressClass'>, Resisting {
   readonly runId: string
+  readonly firstRow: number
+  readonly log: readonly number[]
+}
+
+/** mm. How unsure a plate is of which nothing is known but that it lay in a run. */
+const UNKNOWN_PLATE_MM = 0.1
+
+/** Plates in the stacks of runs, by run, and how unsure each is. */
+const piecesOfRuns = async (
+  sequelize: Sequelize,
+  runIds: readonly string[],
+  transaction: Transaction,
+): Promise<ReadonlyMap<string, PiecesById>> => {
+  const found = new Map<string, Record<string, PiecesById[string]>>()
+  if (runIds.length === 0) return found
+  const counts = await sequelize.query<{ runId: string; plateId: string | null; name: string; pieces: number }>(
+    `SELECT run_id AS "runId", plate_id AS "plateId", name, count(*)::integer AS pieces FROM run_layers
+     WHERE run_id IN (:runIds) AND layer_is = 'plate' GROUP BY run_id, plate_id, name ORDER BY run_id, plate_id, name`,
+    { type: QueryTypes.SELECT, replacements: { runIds }, transaction },
+  )
+  const plates = await PlateModel.findAll({ attributes: ['id', 'thicknessMm', 'measuredBy'], transaction })
+  const spreads = new Map(
+    plates.map(({ id, thicknessMm, measuredBy }) => [id, measured(thicknessMm, measuredBy).spreadMm]),
+  )
+  for (const { runId, plateId, name, pieces } of counts) {
+    const its = found.get(runId) ?? {}
+    const id = plateId ?? name
+    its[id] = { count: (its[id]?.count ?? 0) + pieces, spreadMm: spreads.get(id) ?? UNKNOWN_PLATE_MM }
+    found.set(runId, its)
+  }
+  return found
 }
 
 /** What the runs of a press, or of what resists, say; set aside, deleted and named ones left out. */
@@ -35,8 +68,9 @@ const evidenceRows = async (
   transaction: Transaction,
 ): Promise<EvidenceRow[]> => {
   const rows = await sequelize.query<StoredEvidence>(
-    `SELECT run.id AS "runId", run.press_id AS "pressId", run.technique, run.sheet_id AS "sheetId", evidence.log
-     FROM run_evidence AS evidence JOIN runs AS run ON run.id = evidence.run_id
+    `SELECT run.id AS "runId", run.press_id AS "pressId", press.press_class AS "pressClass", run.technique,
+       run.sheet_id AS "sheetId", evidence.first_row AS "firstRow", evidence.log
+     FROM run_evidence AS evidence JOIN runs AS run ON run.id = evidence.run_id JOIN presses AS press ON press.id = run.press_id
      WHERE run.deleted_at IS NULL AND NOT run.set_aside
        AND (run.press_id = :pressId OR (run.technique IN (:alike) AND (NOT :ofSheet OR run.sheet_id = :sheetId)))
        AND run.id::text <> ALL (ARRAY[:exceptRuns]::text[])
@@ -53,69 +87,64 @@ const evidenceRows = async (
       transaction,
     },
   )
-  return rows.map(({ technique, sheetId, ...row }) => ({ ...row, resist: resistOf(technique, sheetId) }))
+  const pieces = await piecesOfRuns(
+    sequelize,
+    rows.map(({ runId }) => runId),
+    transaction,
+  )
+  return rows.map(({ technique, sheetId, firstRow, log, ...row }) => ({
+    ...row,
+    resist: resistOf(technique, sheetId),
+    log: { firstRow, log },
+    pieces: pieces.get(row.runId) ?? {},
+  }))
 }
 
-/** Plates in the stacks of runs, on average a run, and how unsure each is. */
-const piecesOf = async (
-  sequelize: Sequelize,
-  runIds: readonly string[],
-  spreadOfPlate: (plateId: string) => number | undefined,
-  transaction: Transaction,
-): Promise<Learnt['pieces']> => {
-  if (runIds.length === 0) return {}
-  const counts = await sequelize.query<{ plateId: string; pieces: number }>(
-    `SELECT plate_id AS "plateId", count(*)::integer AS pieces FROM run_layers
-     WHERE run_id IN (:runIds) AND plate_id IS NOT NULL GROUP BY plate_id ORDER BY plate_id`,
-    { type: QueryTypes.SELECT, replacements: { runIds }, transaction },
-  )
-  return Object.fromEntries(
-    counts.flatMap(({ plateId, pieces }) => {
-      const spreadMm = spreadOfPlate(plateId)
-      return spreadMm === undefined ? [] : [[plateId, { count: pieces / runIds.length, spreadMm }]]
-    }),
-  )
-}
-
-/** Greatest squeeze beyond the sheets' own thickness that the press's runs had that are learnt from, mm, counted from the class's gap. */
+/** Greatest height without its sheets that the press's runs had that are learnt from, mm. */
 export const tightestOf = async (
   sequelize: Sequelize,
-  { id: pressId, pressClass }: { readonly id: string; readonly pressClass: PressClass },
+  pressId: string,
   transaction: Transaction,
 ): Promise<number | undefined> => {
-  const [row] = await sequelize.query<{ overMm: number | null }>(
-    `SELECT max(height.mm) AS "overMm" FROM (
+  const [row] = await sequelize.query<{ mm: number | null }>(
+    `SELECT max(height.mm) AS mm FROM (
        SELECT id FROM runs WHERE press_id = :pressId AND deleted_at IS NULL ORDER BY at DESC LIMIT :most) AS run
      JOIN LATERAL (SELECT sum(CASE layer_is WHEN 'sheets' THEN 0 ELSE thickness_mm END) AS mm
                    FROM run_layers WHERE run_id = run.id) AS height ON true`,
     { type: QueryTypes.SELECT, replacements: { pressId, most: MOST_RUNS }, transaction },
   )
-  return row?.overMm == null ? undefined : row.overMm - gapOfClass(pressClass).valueMm
+  return row?.mm ?? undefined
+}
+
+const rounded = ({ firstRow, log }: GapGrid): GapGrid => ({
+  firstRow,
+  log: Array.from(log, (value) => Math.round(value * 1000) / 1000),
+})
+
+/** What runs say of a press with what resists, as it is sent and kept. */
+export const saidOfPair = (
+  rows: readonly RunEvidence[],
+  pressId: string,
+  resist: string,
+): Pick<Learnt, 'log' | 'pieces' | 'pressRuns'> => {
+  const { log, pieces } = evidenceForPair(rows, pressId, resist)
+  return { log: rounded(log), pieces, pressRuns: rows.filter((row) => row.pressId === pressId).length }
 }
 
 /** What the log says of a press with a sheet, for the planner. */
 export const learntOf = async (
   sequelize: Sequelize,
-  press: { readonly id: string; readonly pressClass: PressClass },
+  pressId: string,
   of: Resisting,
   exceptRuns: readonly string[],
-  spreadOfPlate: (plateId: string) => number | undefined,
   transaction: Transaction,
 ): Promise<Learnt> => {
-  const rows = await evidenceRows(sequelize, { pressId: press.id, of, exceptRuns }, transaction)
+  const rows = await evidenceRows(sequelize, { pressId, of, exceptRuns }, transaction)
   const resist = resistOf(of.technique, of.sheetId)
-  const here = rows.filter((row) => row.pressId === press.id)
   return {
-    log: [...evidenceForPair(rows, press.id, resist)].map((value) => Math.round(value * 1000) / 1000),
-    pressRuns: here.length,
+    ...saidOfPair(rows, pressId, resist),
     sheetRuns: rows.filter((row) => row.resist === resist).length,
-    pieces: await piecesOf(
-      sequelize,
-      here.map((row) => row.runId),
-      spreadOfPlate,
-      transaction,
-    ),
-    tightestOverMm: await tightestOf(sequelize, press, transaction),
+    tightestMm: await tightestOf(sequelize, pressId, transaction),
   }
 }
 

@@ -85,12 +85,13 @@ const bedIsKnown = ({ layers, bladeSide }: RunRow): boolean => {
 
 /** Of all that evidence depends on, and of nothing else: a plate that was renamed makes no evidence stale. */
 const fingerprint = (piles: readonly Pressed[]): string => {
-  const parts = piles.map(({ cut, rounds, heightSpreadMm }) => [
+  const parts = piles.map(({ cut, rounds, pieces, ownSpreadMm }) => [
     [cut.press.pressClass, cut.press.throatMm, cut.press.frame, cut.press.drive, cut.rules.handShare],
     cut.dies.map((die) => [die.outline.lines, die.height, die.bladeHeightMm, die.bodyStripMm]),
     [cut.sheet.kind, cut.sheet.caliper, cut.sheet.shearStrengthMPa, cut.sheet.squashModulusMPa, cut.sheetCount],
     rounds,
-    heightSpreadMm,
+    pieces,
+    ownSpreadMm,
   ])
   return `${EDITION}-${createHash('sha256').update(JSON.stringify(parts)).digest('hex').slice(0, 40)}`
 }
@@ -127,7 +128,7 @@ export const loggedPiles = async (piles: readonly PileOfRuns[], transaction: Tra
     if (!press || !sheet || found.length < last.dieIds.length) return []
     const { bladeSide, sheetCount } = last
     const plain = asPressed(last.technique, {
-      press: { ...press, knownGood: [] },
+      press: { ...press, knownGood: [], felt: [] },
       dies: found,
       sheet,
       sheetCount,

@@ -4,7 +4,7 @@ import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 export const MOST_RUNS = 400
 
 /** Raised when evidence is worked out differently, so that all of it is made anew. */
-export const EDITION = 1
+export const EDITION = 2
 
 /** Runs on one pile of sheets, the first one first. */
 export interface PileOfRuns {

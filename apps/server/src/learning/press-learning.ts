@@ -1,21 +1,20 @@
 import {
-  evidenceForPair,
-  marginalsOf,
-  momentsOf,
-  normalized,
-  offsetMmAt,
-  priorGrid,
-  together,
-  totalPasses,
+  beliefOf,
+  gapsOf,
   isGuided,
+  quantileOf,
+  type RunEvidence,
+  spreadOfGap,
   techniqueIds,
+  totalPasses,
+  usuallyWanted,
 } from '@bold-heron/core'
-import type { PressLearning, RunAsEvidence } from '@bold-heron/schema'
+import { type PressLearning, type PressRow, type RunAsEvidence, toPress } from '@bold-heron/schema'
 import { RunModel } from '../store/models/run-model.js'
 import { runTable } from '../store/runs.js'
 import { inSnapshot } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
-import { evidenceOfPress, NO_SHEET, tightestOf } from './learnt-of.js'
+import { evidenceOfPress, NO_SHEET, saidOfPair, tightestOf } from './learnt-of.js'
 
 /** Of what is guided only nothing can be learnt. */
 const techniquesLearntFrom = techniqueIds.filter((technique) => !isGuided({ technique }))
@@ -23,10 +22,12 @@ const techniquesLearntFrom = techniqueIds.filter((technique) => !isGuided({ tech
 /** Newest runs listed as evidence. */
 const MOST_LISTED = 100
 
-const saysAlone = (log: ArrayLike<number>): NonNullable<RunAsEvidence['says']> => {
-  const { offsets } = marginalsOf(normalized(together(priorGrid(), log)))
-  const { mean, spread } = momentsOf(offsets, offsetMmAt)
-  return { offsetMm: mean, spreadMm: spread }
+/** The gap by one run and the press's class. */
+const saysAlone = ({ log, pieces }: RunEvidence, press: PressRow): NonNullable<RunAsEvidence['says']> => {
+  const bare = { ...toPress({ ...press, gap: null, knownGood: [], felt: [] }, new Map()) }
+  const { chances } = beliefOf(bare, usuallyWanted, { log, pieces, pressRuns: 1, sheetRuns: 1 })
+  const gap = gapsOf(chances)
+  return { gapMm: quantileOf(gap, 0.5), spreadMm: spreadOfGap(gap) }
 }
 
 /** What has been learnt of a press, and every run that could tell something. Undefined where there is no such press. */
@@ -45,23 +46,26 @@ export const pressLearningOf = async (
       transaction,
     })
     return {
+      press,
       evidence: await evidenceOfPress(workshop.sequelize, pressId, transaction),
-      tightestOverMm: await tightestOf(workshop.sequelize, press, transaction),
+      tightestMm: await tightestOf(workshop.sequelize, pressId, transaction),
       runs: await runTable.rows(stored, transaction),
       leftOut: new Set(stored.flatMap(({ id, leftOut }) => (leftOut ? [id] : []))),
     }
   })
   if (!read) return undefined
-  const { evidence, tightestOverMm, runs, leftOut } = read
-  const logs = new Map(evidence.map((each) => [each.runId, each.log]))
+  const { press, evidence, tightestMm, runs, leftOut } = read
+  const byRun = new Map(evidence.map((each) => [each.runId, each]))
+  const { log, pieces, pressRuns } = saidOfPair(evidence, pressId, NO_SHEET)
   return {
     pending,
-    log: [...evidenceForPair(evidence, pressId, NO_SHEET)].map((value) => Math.round(value * 1000) / 1000),
-    pressRuns: evidence.length,
-    ...(tightestOverMm === undefined ? {} : { tightestOverMm }),
+    log: { firstRow: log.firstRow, log: [...Array.from(log.log)] },
+    pieces,
+    pressRuns,
+    ...(tightestMm === undefined ? {} : { tightestMm }),
     runs: runs.map((run): RunAsEvidence => {
       const last = run.rounds.at(-1) as (typeof run.rounds)[number]
-      const log = logs.get(run.id)
+      const its = byRun.get(run.id)
       return {
         id: run.id,
         at: run.at,
@@ -73,7 +77,7 @@ export const pressLearningOf = async (
         feel: last.feel,
         passes: totalPasses(run.rounds),
         setAside: run.setAside,
-        says: log ? saysAlone(log) : null,
+        says: its ? saysAlone(its, press) : null,
         leftOut: leftOut.has(run.id),
       }
     }),

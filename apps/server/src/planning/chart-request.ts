@@ -153,14 +153,13 @@ export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<Gath
     }))
     const columns = []
     for (const sheet of sheets) {
-      const spreadOf = (plateId: string): number | undefined => all.get(plateId)?.thickness.spreadMm
       // Plain card of some thickness is no sheet of the log's; what the log says of the press holds for it all the same.
       const of = { technique, sheetId: chart.columns.by === 'sheets' ? sheet.id : NO_SHEET }
       columns.push({
         id: sheet.id,
         name: sheet.name,
         sheet,
-        learnt: await learntOf(sequelize, press, of, [], spreadOf, transaction),
+        learnt: await learntOf(sequelize, press.id, of, [], transaction),
       })
     }
     const request: ChartRequest = {

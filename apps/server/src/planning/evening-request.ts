@@ -117,14 +117,7 @@ export const gatherEvening = ({ sequelize, jobs }: Workshop, evening: EveningRow
     for (const { press, personId, runs } of presses) {
       const learnt: Record<string, Learnt> = {}
       for (const { sheet, technique } of found)
-        learnt[sheet.id] ??= await learntOf(
-          sequelize,
-          press,
-          { technique, sheetId: sheet.id },
-          [],
-          (id) => all.get(id)?.thickness.spreadMm,
-          transaction,
-        )
+        learnt[sheet.id] ??= await learntOf(sequelize, press.id, { technique, sheetId: sheet.id }, [], transaction)
       eveningPresses.push({
         press,
         personId,

@@ -153,10 +153,9 @@ export const planRequestIn = async (
     workedBefore: await stacksThatWorked(sequelize, question.pressId, dieClass, transaction),
     learnt: await learntOf(
       sequelize,
-      cut.press,
+      question.pressId,
       { technique: question.technique, sheetId: cut.sheet.id },
       exceptRuns,
-      (plateId) => all.get(plateId)?.thickness.spreadMm,
       transaction,
     ),
   }

@@ -20,6 +20,7 @@ import { shows } from './migrations/0017-shows.js'
 import { runShows } from './migrations/0018-run-shows.js'
 import { cards } from './migrations/0019-cards.js'
 import { chartsAndEvenings } from './migrations/0020-charts-and-evenings.js'
+import { anyGap } from './migrations/0021-any-gap.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -44,6 +45,7 @@ export const migrations = [
   runShows,
   cards,
   chartsAndEvenings,
+  anyGap,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

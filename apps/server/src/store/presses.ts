@@ -94,6 +94,7 @@ export const pressesTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilt
       ...fieldsOf(pressTable, press),
       numbers: numbers.get(press.id) ?? [],
       knownGood: known.get(press.id) ?? [],
+      gap: press.gap,
       felt: press.felt,
     }))
   },

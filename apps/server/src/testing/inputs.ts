@@ -57,6 +57,7 @@ export const pressInputOf = (plateIds: string[]): PressInput => ({
   pressClass: 'small-hand',
   throatMm: 165,
   numbers: [],
+  gap: null,
   felt: [],
   note: '',
   knownGood:

@@ -8,7 +8,7 @@ import { defineModels } from '../store/models/define.js'
 import { openWorkshop, type Workshop } from '../store/workshop.js'
 import { measureOn } from '../work/measure.js'
 import { learnOn } from '../work/learn.js'
-import { CELLS } from '../../../../packages/core/src/learning/axes.js'
+import { SAYS_NOTHING } from '../../../../packages/core/src/learning/gap-grid.js'
 import { Work } from '../work/work.js'
 import { createTestDatabase, type TestDatabase } from './test-database.js'
 
@@ -22,7 +22,7 @@ export interface TestServer {
 }
 
 /** Takes every run for one that tells nothing, at once: working out what they tell is most of what a test would wait for. */
-const tellsNothing: Evaluating = { evidenceOf: () => Promise.resolve(new Float64Array(CELLS)) }
+const tellsNothing: Evaluating = { evidenceOf: () => Promise.resolve(SAYS_NOTHING) }
 
 /**
  * The server on a database of its own, empty or with the demo; it serves pages where a folder of them is given. It reaches the database

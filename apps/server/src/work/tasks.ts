@@ -1,4 +1,5 @@
 import {
+  type GapGrid,
   type Cell,
   chartCellSteps,
   type ChartRequest,
@@ -140,13 +141,10 @@ export const tasks = {
   measure: task('quick', (lines: readonly Polyline[]): OutlineMeasures | undefined => measureOutline(lines)),
   thumbnail: task('quick', (lines: readonly Polyline[]): string => thumbnailOf(lines)),
   readPhoto: task('pictures', (photo: Uint8Array) => readPhoto(Buffer.from(photo))),
-  learn: task(
-    'learner',
-    ({ technique, piles }: { technique: TechniqueId; piles: readonly Pressed[] }): Float64Array => {
-      const { evidence } = computedOf({ technique })
-      return together(...piles.map((pile) => evidence.logEvidenceOf(pile)))
-    },
-  ),
+  learn: task('learner', ({ technique, piles }: { technique: TechniqueId; piles: readonly Pressed[] }): GapGrid => {
+    const { evidence } = computedOf({ technique })
+    return together(...piles.map((pile) => evidence.logEvidenceOf(pile)))
+  }),
   readWorkshop: task('files', readWorkshop),
   writeWorkshop: task('files', writeWorkshop),
   readTable: task('files', readTable),

@@ -17,12 +17,12 @@ export const usePressLearning = (pressId: string) =>
     refetchInterval: ({ state }) => ((state.data?.pending ?? 0) > 0 ? LOOK_AGAIN_MS : false),
   })
 
-const learntOf = ({ log, pressRuns, tightestOverMm }: PressLearning): Learnt => ({
+const learntOf = ({ log, pieces, pressRuns, tightestMm }: PressLearning): Learnt => ({
   log,
   pressRuns,
   sheetRuns: 0,
-  pieces: {},
-  tightestOverMm,
+  pieces,
+  tightestMm,
 })
 
 /** How the gap of a press came to be known. */

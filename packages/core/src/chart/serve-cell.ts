@@ -257,9 +257,9 @@ export class CellReader {
   private served(base: BaseStack, { shims, mm }: ShimSet, { response, window }: OnBedOfCell): Served | undefined {
     const squeezeMm = base.heightMm + mm + this.jobMm - window.gapMm
     const stack = stackOn(base, shims, this.cut)
-    const { spreadMm } = certaintyOf(stack, squeezeMm, window)
+    const { doubtMm } = certaintyOf(stack, squeezeMm, window)
     const { rules } = this.cut
-    const outlook = outlookOf(response, squeezeMm, spreadMm, this.cut, window.nodes)
+    const outlook = outlookOf(response, squeezeMm, doubtMm, this.cut, window.doubt)
     if (!countsAs(outlook, rules)) return undefined
     const figures = figuresOfCell(outlook, squeezeMm, [])
     return { ...figures, shims, cost: SHIM_COST * shims.length + PASS_COST * figures.passes }

@@ -1,5 +1,6 @@
 import type { Stack } from '../layers/stack.js'
 import type { CutContext } from '../job/cut-context.js'
+import type { Learnt } from '../learning/learnt.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 /** Why a pass count is what it is; a sentence in each language belongs to each. */
@@ -30,6 +31,6 @@ export interface PassAdvice {
 
 /** What can be said at once of a press run, before anything is simulated. */
 export interface Advice {
-  window(cut: CutContext): SqueezeWindow
+  window(cut: CutContext, learnt?: Learnt): SqueezeWindow
   passes(cut: CutContext, stack: Stack): PassAdvice
 }

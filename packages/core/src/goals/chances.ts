@@ -1,4 +1,4 @@
-import { type DoubtNode, unlearntNodes } from '../learning/knowledge.js'
+import { type DoubtNode, strengthAlone } from '../learning/doubt-nodes.js'
 import { chanceAtLeast } from '../numerics/normal.js'
 import type { Response } from './response.js'
 
@@ -22,30 +22,30 @@ interface Limits {
 const LEAST_SPREAD_MM = 0.005
 
 /** The squeeze as one node of what is believed has it: mean and spread, mm. */
-const squeezeIn = ({ shiftMm, lessVariance }: DoubtNode, squeezeMm: number, spreadMm: number) => ({
+const squeezeIn = ({ shiftMm, spreadMm }: DoubtNode, squeezeMm: number, doubtMm: number) => ({
   mean: squeezeMm + shiftMm,
-  spread: Math.sqrt(Math.max(spreadMm ** 2 - lessVariance, LEAST_SPREAD_MM ** 2)),
+  spread: Math.max(LEAST_SPREAD_MM, Math.hypot(doubtMm, spreadMm)),
 })
 
 /**
  * Works out the chances. Linearised: for each node of what is believed of the press and the sheet the squeeze is found from
  * which it comes out well after k passes (or the handle stops), and what is left of the doubt is taken as normal; so only the
- * response is simulated, never a sample. Checked against plain sampling in the tests. `spreadMm` is the whole doubt of the
- * squeeze, the gap's own included.
+ * response is simulated, never a sample. Checked against plain sampling in the tests. `doubtMm` is how unsure the squeeze is
+ * beside the gap, whose doubt is in the nodes.
  */
 export const chancesOf = (
   response: Response,
   squeezeMm: number,
-  spreadMm: number,
+  doubtMm: number,
   { mostPasses, handShare }: Limits,
-  nodes: readonly DoubtNode[] = unlearntNodes,
+  nodes: readonly DoubtNode[] = strengthAlone.nodes,
 ): Chances => {
   const goodBy = Array<number>(mostPasses).fill(0)
   let stops = 0
   for (const node of nodes) {
     const { goodFromMm, stopFromMm } = response.thresholds(node.strength, handShare)
     const harmFromMm = response.harmSpoils ? response.harmFrom(node.strength) : []
-    const { mean, spread } = squeezeIn(node, squeezeMm, spreadMm)
+    const { mean, spread } = squeezeIn(node, squeezeMm, doubtMm)
     stops += node.weight * chanceAtLeast(stopFromMm, mean, spread)
     for (let at = 0; at < mostPasses; at++)
       goodBy[at] =
@@ -64,7 +64,7 @@ export const chancesOf = (
 export const soundByOf = (
   response: Response,
   squeezeMm: number,
-  spreadMm: number,
+  doubtMm: number,
   { mostPasses, handShare }: Limits,
   nodes: readonly DoubtNode[],
 ): number[] => {
@@ -72,7 +72,7 @@ export const soundByOf = (
   for (const node of nodes) {
     const { goodFromMm, stopFromMm } = response.thresholds(node.strength, handShare)
     const harmFromMm = response.harmFrom(node.strength)
-    const { mean, spread } = squeezeIn(node, squeezeMm, spreadMm)
+    const { mean, spread } = squeezeIn(node, squeezeMm, doubtMm)
     for (let at = 0; at < mostPasses; at++) {
       const good = chanceAtLeast(goodFromMm[at] ?? Infinity, mean, spread)
       const tooTight = chanceAtLeast(Math.min(harmFromMm[at] ?? Infinity, stopFromMm), mean, spread)

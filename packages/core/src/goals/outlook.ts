@@ -1,5 +1,5 @@
 import type { CutContext } from '../job/cut-context.js'
-import { type DoubtNode, unlearntNodes } from '../learning/knowledge.js'
+import { type Doubt, strengthAlone } from '../learning/doubt-nodes.js'
 import { type Chances, chancesOf, soundByOf } from './chances.js'
 import type { Response } from './response.js'
 import { passesWorthIt } from './worth-a-pass.js'
@@ -40,22 +40,25 @@ export interface Outlook {
   readonly cost: number
 }
 
-/** Works out how a squeeze, known to ±spread (mm), would do, and what that costs in the ranking. */
+/**
+ * Works out how a squeeze would do that is unsure by `doubtMm` beside the gap, and what that costs in the ranking. Passes and cost go by
+ * what is believed as if that could be trusted; chances are told no greater than the trust.
+ */
 export const outlookOf = (
   response: Response,
   squeezeMm: number,
-  spreadMm: number,
+  doubtMm: number,
   { rules, onlyOne }: Pick<CutContext, 'rules' | 'onlyOne'>,
-  nodes: readonly DoubtNode[] = unlearntNodes,
+  { nodes, trust }: Doubt = strengthAlone,
 ): Outlook => {
-  const chances = chancesOf(response, squeezeMm, spreadMm, rules, nodes)
+  const chances = chancesOf(response, squeezeMm, doubtMm, rules, nodes)
   const passes = passesWorthIt(chances.goodBy, 1, rules.leastChance)
   const chance = chances.goodBy[passes - 1] ?? 0
   const effort = response.effortAt(squeezeMm) / rules.handShare
   const harm = response.harmAt(squeezeMm, passes)
   const tooOften = Math.max(0, chances.stops - rules.mostStopChance)
   const spoilt = onlyOne
-    ? Math.max(0, chance - (soundByOf(response, squeezeMm, spreadMm, rules, nodes)[passes - 1] ?? 0))
+    ? Math.max(0, chance - (soundByOf(response, squeezeMm, doubtMm, rules, nodes)[passes - 1] ?? 0))
     : 0
   const cost =
     (onlyOne ? onlyOnePoints : points).notGood * (1 - chance) +
@@ -64,5 +67,6 @@ export const outlookOf = (
     (points.hardHandle * Math.max(0, effort - FIRM)) / (1 - FIRM) +
     response.costOfHarm * harm +
     points.pass * (passes - 1)
-  return { chances, passes, sure: chance >= rules.leastChance, effort, harm, cost }
+  const told = { ...chances, goodBy: chances.goodBy.map((each) => trust * each) }
+  return { chances: told, passes, sure: trust === 1 && chance >= rules.leastChance, effort, harm, cost }
 }

@@ -1,12 +1,11 @@
 import type { CutContext } from '../job/cut-context.js'
-import { countedFrom } from '../learning/counted-from.js'
-import type { LearntGap } from '../learning/learnt-gap.js'
-import type { SqueezeWindow } from '../learning/squeeze-window.js'
+import { countedFrom } from '../learning/learnt-gap.js'
+import type { CountedFrom, SqueezeWindow } from '../learning/squeeze-window.js'
 import { outlookOf } from './outlook.js'
 import type { Response } from './response.js'
 
-/** mm. Doubt with which the best squeeze is looked for: that of a usual stack on a press with known stacks. From memory. */
-const USUAL_DOUBT_MM = 0.12
+/** mm. Doubt beside the gap with which the best squeeze is looked for: that of a usual stack's own plates. From memory. */
+export const USUAL_PIECES_MM = 0.06
 
 const STEP_MM = 0.02
 
@@ -16,7 +15,7 @@ const STEP_MM = 0.02
  */
 export const windowOf = (
   response: Response,
-  gap: LearntGap,
+  gap: CountedFrom,
   cut: Pick<CutContext, 'rules' | 'onlyOne'>,
 ): SqueezeWindow | undefined => {
   const { rules } = cut
@@ -26,13 +25,7 @@ export const windowOf = (
   let midMm = (lowMm + highMm) / 2
   let least = Infinity
   for (let squeezeMm = lowMm; squeezeMm <= highMm; squeezeMm += STEP_MM) {
-    const { cost } = outlookOf(
-      response,
-      squeezeMm,
-      Math.hypot(USUAL_DOUBT_MM, gap.learnt ? gap.ownSpreadMm : 0),
-      cut,
-      gap.nodes,
-    )
+    const { cost } = outlookOf(response, squeezeMm, USUAL_PIECES_MM, cut, gap.doubt)
     if (cost < least) {
       least = cost
       midMm = squeezeMm

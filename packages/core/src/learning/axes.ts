@@ -1,25 +1,24 @@
 /**
- * The grid on which is kept what has been learnt: how far a press's gap is from what is recorded or usual for its class (mm), and
- * the natural logarithm of how much harder a sheet is to cut than its table value. Cell at = offset × STRENGTHS + strength.
+ * The axes on which is kept what has been learnt: the gap of a press itself, in rows at whole multiples of a step, and the natural logarithm
+ * of how much harder a sheet is to cut than its table value. Rows reach as far as evidence does; the strengths are always the same.
  * Calibration notes.
  */
-export const OFFSET_STEP_MM = 0.03
-const OFFSETS_EACH_WAY = 40
-export const OFFSETS = 2 * OFFSETS_EACH_WAY + 1
+
+/** mm. Rows of the gap are whole multiples of this. */
+export const ROW_MM = 0.03
+
+/** The gap of a row, mm. */
+export const gapMmOf = (row: number): number => row * ROW_MM
+
+/** The row nearest to a gap (mm). */
+export const rowOf = (gapMm: number): number => Math.round(gapMm / ROW_MM)
 
 const LOG_STEP = 0.1
-const LOGS_EACH_WAY = 6
+const LOGS_EACH_WAY = 10
 export const STRENGTHS = 2 * LOGS_EACH_WAY + 1
 
-export const CELLS = OFFSETS * STRENGTHS
-
-/** Offset in mm of a row of the grid. */
-export const offsetMmAt = (row: number): number => (row - OFFSETS_EACH_WAY) * OFFSET_STEP_MM
-
-/** Logarithm of the strength of a column of the grid. */
+/** Logarithm of the strength of a column. */
 export const logStrengthAt = (column: number): number => (column - LOGS_EACH_WAY) * LOG_STEP
 
-/** mm. The outermost offset. */
-export const FARTHEST_OFFSET_MM = offsetMmAt(OFFSETS - 1)
 /** The outermost logarithm. */
-export const FARTHEST_LOG = logStrengthAt(STRENGTHS - 1)
+export const FARTHEST_LOG = LOGS_EACH_WAY * LOG_STEP

@@ -1,33 +1,34 @@
-import {
-  CELLS,
-  FARTHEST_LOG,
-  FARTHEST_OFFSET_MM,
-  logStrengthAt,
-  OFFSET_STEP_MM,
-  OFFSETS,
-  offsetMmAt,
-  STRENGTHS,
-} from './axes.js'
-import { type ForecastLattice, type Forecasting, forecastsOf } from './forecast-lattice.js'
-import { marginalsOf, momentsOf } from './posterior.js'
+import { gapMmOf, logStrengthAt, rowOf, STRENGTHS } from './axes.js'
+import { blurred } from './blur.js'
+import { type ForecastLattice, type Forecasting, forecastsOf, latticeLogs } from './forecast-lattice.js'
+import { type GapGrid, peakedAtZero, rowsOf } from './gap-grid.js'
+import { type GapChances, gapsOf, momentsOf } from './posterior.js'
 import type { Pressed } from './pressed.js'
 
-/** Place on an even lattice from −outermost to +outermost: the point below, and the share of the way to the next. */
-const placeOn = (count: number, outermost: number, value: number): readonly [below: number, share: number] => {
-  const place = ((value + outermost) / (2 * outermost)) * (count - 1)
-  const below = Math.min(count - 2, Math.max(0, Math.floor(place)))
+/** Place on an even axis from one end to the other: the point below, and the share of the way to the next; at an end for what lies beyond. */
+const placeOn = (count: number, from: number, to: number, value: number): readonly [below: number, share: number] => {
+  const place = Math.min(count - 1, Math.max(0, ((value - from) / (to - from)) * (count - 1)))
+  const below = Math.min(count - 2, Math.floor(place))
   return [below, place - below]
+}
+
+/** The same among values that are not evenly apart. */
+const placeAmong = (values: readonly number[], value: number): readonly [below: number, share: number] => {
+  const above = values.findIndex((each) => each >= value)
+  const below = above === -1 ? values.length - 2 : Math.max(0, above - 1)
+  const [low, high] = [values[below] as number, values[below + 1] as number]
+  return [below, Math.min(1, Math.max(0, (value - low) / (high - low)))]
 }
 
 const forecastAt = <Forecast>(
   { blend }: Forecasting<Forecast>,
-  { offsetsMm, logStrengths, at }: ForecastLattice<Forecast>,
-  offsetMm: number,
+  { tightestMm, loosestMm, at }: ForecastLattice<Forecast>,
+  gapMm: number,
   logStrength: number,
   round: number,
 ): Forecast => {
-  const [row, down] = placeOn(offsetsMm.length, FARTHEST_OFFSET_MM, offsetMm)
-  const [column, along] = placeOn(logStrengths.length, FARTHEST_LOG, logStrength)
+  const [row, down] = placeOn(at.length, tightestMm, loosestMm, gapMm)
+  const [column, along] = placeAmong(latticeLogs, logStrength)
   const point = (r: number, c: number): Forecast => at[r]?.[c]?.[round] as Forecast
   return blend(
     blend(point(row, column), point(row, column + 1), along),
@@ -36,94 +37,80 @@ const forecastAt = <Forecast>(
   )
 }
 
-/** Weights of a normal curve on the offset axis, of the rows from −reach to +reach. */
-const blurWeights = (spreadMm: number): number[] => {
-  const reach = Math.min(OFFSETS - 1, Math.ceil((3 * spreadMm) / OFFSET_STEP_MM))
-  const weights = Array.from({ length: 2 * reach + 1 }, (_, at) =>
-    spreadMm > 0 ? Math.exp(-0.5 * (((at - reach) * OFFSET_STEP_MM) / spreadMm) ** 2) : 1,
-  )
-  const total = weights.reduce((sum, weight) => sum + weight, 0)
-  return weights.map((weight) => weight / total)
-}
-
-/** Averages a likelihood over an error of the heights: what is not known of the stack blurs what is learnt of the gap. */
-const blurred = (likelihood: Float64Array, spreadMm: number): Float64Array => {
-  const weights = blurWeights(spreadMm)
-  const reach = (weights.length - 1) / 2
-  const out = new Float64Array(CELLS)
-  for (let row = 0; row < OFFSETS; row++)
-    for (let step = -reach; step <= reach; step++) {
-      const from = Math.min(OFFSETS - 1, Math.max(0, row + step))
-      const weight = weights[step + reach] as number
-      for (let column = 0; column < STRENGTHS; column++)
-        out[row * STRENGTHS + column] =
-          (out[row * STRENGTHS + column] as number) + weight * (likelihood[from * STRENGTHS + column] as number)
-    }
-  return out
-}
-
-/** The forecast of one round for every cell of the grid. */
+/** Forecasts of one round for every cell from the lattice's tightest gap to its loosest. */
 const forecastGrid = <Forecast>(
   goal: Forecasting<Forecast>,
   lattice: ForecastLattice<Forecast>,
   round: number,
-): Forecast[] =>
-  Array.from({ length: CELLS }, (_, cell) =>
-    forecastAt(goal, lattice, offsetMmAt(Math.floor(cell / STRENGTHS)), logStrengthAt(cell % STRENGTHS), round),
+): { readonly firstRow: number; readonly forecasts: readonly Forecast[] } => {
+  const firstRow = rowOf(lattice.tightestMm)
+  const rows = rowOf(lattice.loosestMm) - firstRow + 1
+  const forecasts = Array.from({ length: rows * STRENGTHS }, (_, cell) =>
+    forecastAt(goal, lattice, gapMmOf(firstRow + Math.floor(cell / STRENGTHS)), logStrengthAt(cell % STRENGTHS), round),
   )
+  return { firstRow, forecasts }
+}
 
 /** What can be learnt from rounds of a goal. */
 export interface Evidence {
   /**
-   * What rounds on one pile of sheets say about the press and the sheet: the logarithm of how likely they are for every offset of
-   * the gap and every strength, on the grid of axes.ts; its greatest value is 0.
+   * What rounds on one pile of sheets say about the press and the sheet: the logarithm of how likely they are for every gap and every
+   * strength; its greatest value is 0. Its plates are taken as thick as they are noted: heights count as on them.
    */
-  logEvidenceOf(pressed: Pressed): Float64Array
+  logEvidenceOf(pressed: Pressed): GapGrid
   /**
-   * How sure the offset is going to be, one standard deviation in mm, once one more round has been looked at: the spread after each
-   * thing that may be seen and felt, by how likely it is by what is believed now (`chances` over the grid). Only the first round
-   * counts, and whatever look it holds is not regarded.
+   * How sure the gap is going to be, one standard deviation in mm, once one more round has been looked at: the spread after each thing that
+   * may be seen and felt, by how likely it is by what is believed now. Only the first round counts, and whatever look it holds is not regarded.
    */
-  spreadAfterAnother(chances: Float64Array, pressed: Pressed): number
+  spreadAfterAnother(believed: GapChances, pressed: Pressed): number
 }
 
 /** What can be learnt where rounds are forecast so. */
 export const evidenceFrom = <Forecast>(goal: Forecasting<Forecast>): Evidence => ({
   logEvidenceOf(pressed) {
     const lattice = forecastsOf(goal, pressed)
-    const log = new Float64Array(CELLS)
-    pressed.rounds.forEach(({ look }, round) =>
-      forecastGrid(goal, lattice, round).forEach((forecast, cell) => {
-        log[cell] = (log[cell] as number) + goal.logChanceOf(forecast, look, pressed.cut)
-      }),
-    )
-    const most = log.reduce((high, value) => Math.max(high, value), -Infinity)
-    const smooth = blurred(
-      log.map((value) => Math.exp(value - most)),
-      pressed.heightSpreadMm,
-    )
-    const peak = smooth.reduce((high, value) => Math.max(high, value), 0)
-    return smooth.map((value) => Math.log(value / peak))
+    let log: Float64Array | undefined
+    let firstRow = 0
+    pressed.rounds.forEach(({ look }, round) => {
+      const made = forecastGrid(goal, lattice, round)
+      const sum = (log ??= new Float64Array(made.forecasts.length))
+      firstRow = made.firstRow
+      made.forecasts.forEach((forecast, cell) => {
+        sum[cell] = (sum[cell] as number) + goal.logChanceOf(forecast, look, pressed.cut)
+      })
+    })
+    return peakedAtZero(blurred({ firstRow, log: log ?? new Float64Array(STRENGTHS) }, pressed.ownSpreadMm))
   },
 
-  spreadAfterAnother(chances, pressed) {
-    const forecasts = forecastGrid(goal, forecastsOf(goal, pressed), 0)
+  spreadAfterAnother(believed, pressed) {
+    const { firstRow, forecasts } = forecastGrid(goal, forecastsOf(goal, pressed), 0)
     const passes = pressed.rounds[0]?.look.passes ?? 1
     let variance = 0
     let total = 0
     for (const seen of goal.seen)
       for (const feel of goal.feels) {
         const look = { passes, seen, feel, hangingShare: null, hangingPlace: null }
-        const likelihood = blurred(
-          Float64Array.from(forecasts, (forecast) => Math.exp(goal.logChanceOf(forecast, look, pressed.cut))),
-          pressed.heightSpreadMm,
-        )
-        const after = chances.map((chance, cell) => chance * (likelihood[cell] as number))
-        const chance = after.reduce((sum, value) => sum + value, 0)
-        const { offsets } = marginalsOf(after.map((value) => value / chance))
-        variance += chance * momentsOf(offsets, offsetMmAt).spread ** 2
+        const log = Float64Array.from(forecasts, (forecast) => goal.logChanceOf(forecast, look, pressed.cut))
+        const says = blurred({ firstRow, log }, pressed.ownSpreadMm)
+        const after = weighed(believed, says)
+        const chance = after.chances.reduce((sum, value) => sum + value, 0)
+        variance += chance * momentsOf(gapsOf(after)).spread ** 2
         total += chance
       }
     return Math.sqrt(variance / total)
   },
 })
+
+/** Chances times how likely something is that was told; they add up to how likely it was. */
+export const weighed = ({ firstRow, chances }: GapChances, says: GapGrid): GapChances => {
+  // Between two rows of what is said the exponential is taken once.
+  const likelihood = Float64Array.from(says.log, (value) => Math.exp(value))
+  const rows = rowsOf(says)
+  return {
+    firstRow,
+    chances: chances.map((chance, cell) => {
+      const row = Math.min(rows - 1, Math.max(0, firstRow + Math.floor(cell / STRENGTHS) - says.firstRow))
+      return chance * (likelihood[row * STRENGTHS + (cell % STRENGTHS)] as number)
+    }),
+  }
+}

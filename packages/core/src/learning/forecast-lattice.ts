@@ -1,6 +1,6 @@
 import type { CutContext } from '../job/cut-context.js'
 import type { HandleFeel, RoundOf } from '../outcomes/round.js'
-import { FARTHEST_LOG, FARTHEST_OFFSET_MM } from './axes.js'
+import { FARTHEST_LOG } from './axes.js'
 import type { Pressed } from './pressed.js'
 
 /**
@@ -8,8 +8,8 @@ import type { Pressed } from './pressed.js'
  * alone.
  */
 export interface Forecasting<Forecast> {
-  /** Forecasts of every round for an offset of the gap (mm) and a strength of the sheet (logarithm). */
-  simulatorOf(pressed: Pressed): (offsetMm: number, logStrength: number) => Forecast[]
+  /** Forecasts of every round for a gap (mm) and a strength of the sheet (logarithm). */
+  simulatorOf(pressed: Pressed): (gapMm: number, logStrength: number) => Forecast[]
   /** A forecast part of the way (0…1) from one to another. */
   blend(one: Forecast, other: Forecast, share: number): Forecast
   /** So hard that nobody turns the handle: a still tighter press need not be simulated. */
@@ -24,42 +24,74 @@ export interface Forecasting<Forecast> {
   readonly feels: readonly HandleFeel[]
 }
 
-/** Forecasts of every round on a lattice of offsets (mm) and strengths (logarithms); `at[offset][strength][round]`. */
+/**
+ * Forecasts of every round on an even lattice of gaps, from the tightest to one that touches nothing, and of strengths (logarithms);
+ * `at[gap][strength][round]`. What lies beyond is as at its end.
+ */
 export interface ForecastLattice<Forecast> {
-  readonly offsetsMm: readonly number[]
-  readonly logStrengths: readonly number[]
+  readonly tightestMm: number
+  readonly loosestMm: number
   readonly at: readonly (readonly (readonly Forecast[])[])[]
 }
 
-/** Points of the lattice; every second offset is simulated, and one between where its neighbours differ much. */
-const OFFSETS = 49
-const LOGS = 5
+/** mm. Between the gaps of the lattice. */
+const STEP_MM = 0.025
+/** Steps from one gap that is simulated to the next, where nothing is known of what lies between, and at most where all is straight. */
+const LEAST_STRIDE = 4
+const MOST_STRIDE = 32
+/** Gaps at most: no press takes up so much (16 mm), however soft what lies in it is. */
+const MOST_GAPS = 641
 
-const evenly = (count: number, outermost: number): number[] =>
-  Array.from({ length: count }, (_, at) => outermost * ((2 * at) / (count - 1) - 1))
+/** Strengths of the lattice, ascending: closer where sheets usually are. */
+export const latticeLogs: readonly number[] = [-FARTHEST_LOG, -0.6, -0.3, 0, 0.3, 0.6, FARTHEST_LOG]
 
-/** Simulates the rounds on a coarse lattice; between its points a forecast is as good as straight. Some hundred milliseconds for lace. */
+/**
+ * Simulates the rounds on a coarse lattice, from a gap that nothing touches in to where every handle is far too hard; between its points a
+ * forecast is as good as straight. Some hundred milliseconds for lace.
+ */
 export const forecastsOf = <Forecast>(goal: Forecasting<Forecast>, pressed: Pressed): ForecastLattice<Forecast> => {
-  const offsetsMm = evenly(OFFSETS, FARTHEST_OFFSET_MM)
-  const logStrengths = evenly(LOGS, FARTHEST_LOG)
+  const loosestMm = Math.max(...pressed.rounds.map(({ heightMm }) => heightMm)) + STEP_MM
   const simulate = goal.simulatorOf(pressed)
-  const columns = logStrengths.map((logStrength) => {
-    const rows: Forecast[][] = []
-    let tooHard: Forecast[] | undefined
-    // Tighter ones come first in the list, so from the loosest on it goes backwards.
-    for (let row = OFFSETS - 1; row >= 0; row -= 2) {
-      const forecasts = tooHard ?? simulate(offsetsMm[row] as number, logStrength)
-      rows[row] = forecasts
-      if (forecasts.every((forecast) => goal.isFarTooHard(forecast))) tooHard = forecasts
+  const gapAt = (step: number): number => loosestMm - step * STEP_MM
+  const isTooHard = (forecasts: readonly Forecast[]): boolean =>
+    forecasts.every((forecast) => goal.isFarTooHard(forecast))
+  const isStraight = (one: readonly Forecast[], other: readonly Forecast[]): boolean =>
+    one.every((each, round) => goal.isStraight(each, other[round] as Forecast))
+  /** By strength, from the loosest gap on, until it is far too hard. */
+  const columns = latticeLogs.map((logStrength) => {
+    const steps: Forecast[][] = [simulate(gapAt(0), logStrength)]
+    const between = (from: number, to: number): void => {
+      if (to - from < 2) return
+      const [looser, tighter] = [steps[from] as Forecast[], steps[to] as Forecast[]]
+      if (isStraight(looser, tighter)) {
+        for (let step = from + 1; step < to; step++)
+          steps[step] = looser.map((each, round) =>
+            goal.blend(each, tighter[round] as Forecast, (step - from) / (to - from)),
+          )
+        return
+      }
+      const middle = (from + to) >> 1
+      steps[middle] = simulate(gapAt(middle), logStrength)
+      between(from, middle)
+      between(middle, to)
     }
-    for (let row = 1; row < OFFSETS; row += 2) {
-      const [tighter, looser] = [rows[row - 1] as Forecast[], rows[row + 1] as Forecast[]]
-      const isStraight = tighter.every((each, round) => goal.isStraight(each, looser[round] as Forecast))
-      rows[row] = isStraight
-        ? tighter.map((each, round) => goal.blend(each, looser[round] as Forecast, 0.5))
-        : simulate(offsetsMm[row] as number, logStrength)
+    for (let at = 0, stride = LEAST_STRIDE; at < MOST_GAPS - 1 && !isTooHard(steps[at] as Forecast[]);) {
+      const next = Math.min(at + stride, MOST_GAPS - 1)
+      steps[next] = simulate(gapAt(next), logStrength)
+      stride = isStraight(steps[at] as Forecast[], steps[next])
+        ? Math.min(2 * stride, MOST_STRIDE)
+        : Math.max(LEAST_STRIDE, stride >> 1)
+      between(at, next)
+      at = next
     }
-    return rows
+    return steps
   })
-  return { offsetsMm, logStrengths, at: offsetsMm.map((_, row) => columns.map((rows) => rows[row] as Forecast[])) }
+  const count = Math.max(...columns.map((steps) => steps.length))
+  return {
+    tightestMm: gapAt(count - 1),
+    loosestMm,
+    at: Array.from({ length: count }, (_, row) =>
+      columns.map((steps) => steps[Math.min(steps.length, count - row) - 1] as Forecast[]),
+    ),
+  }
 }

@@ -1,88 +1,133 @@
-import { STRENGTH_LOG_SPREAD } from './strength-nodes.js'
-import { CELLS, logStrengthAt, OFFSETS, offsetMmAt, STRENGTHS } from './axes.js'
+import { gapMmOf, logStrengthAt, ROW_MM, STRENGTHS } from './axes.js'
+import type { GapGrid } from './gap-grid.js'
 
-/** mm. How far a press's gap may be from what is usual for its class, one standard deviation. Calibration notes. */
-export const OFFSET_SPREAD_MM = 0.35
-
-/** Logarithms over the grid of axes.ts, up to a constant. */
-export type LogGrid = Float64Array
-
-/** A grid from what each axis says alone. */
-export const gridOf = (ofOffset: (offsetMm: number) => number, ofLogStrength: (log: number) => number): LogGrid => {
-  const grid = new Float64Array(CELLS)
-  for (let row = 0; row < OFFSETS; row++)
-    for (let column = 0; column < STRENGTHS; column++)
-      grid[row * STRENGTHS + column] = ofOffset(offsetMmAt(row)) + ofLogStrength(logStrengthAt(column))
-  return grid
+/** Chances of every gap with every strength, over rows and columns as a GapGrid has them; they add up to 1. */
+export interface GapChances {
+  readonly firstRow: number
+  readonly chances: Float64Array
 }
 
 /** Logarithm of a normal curve, up to a constant. */
 export const logNormal = (value: number, mean: number, spread: number): number => -0.5 * ((value - mean) / spread) ** 2
 
-/** What is believed of a press known by its class and a sheet known by its kind: offset N(0, 0.35 mm), log strength N(0, 0.2). */
-export const priorGrid = (): LogGrid =>
-  gridOf(
-    (offsetMm) => logNormal(offsetMm, 0, OFFSET_SPREAD_MM),
-    (log) => logNormal(log, 0, STRENGTH_LOG_SPREAD),
-  )
-
-/** The product of what several grids say: the sum of their logarithms. */
-export const together = (...grids: readonly ArrayLike<number>[]): LogGrid => {
-  const sum = new Float64Array(CELLS)
-  for (const grid of grids)
-    for (let cell = 0; cell < CELLS; cell++) sum[cell] = (sum[cell] as number) + (grid[cell] as number)
-  return sum
-}
-
-/** The same as chances that add up to 1. */
-export const normalized = (grid: LogGrid): Float64Array => {
-  const most = grid.reduce((high, value) => Math.max(high, value), -Infinity)
-  const chances = grid.map((value) => Math.exp(value - most))
+/** A grid as chances that add up to 1: there are no other gaps than those of its rows. */
+export const normalized = ({ firstRow, log }: GapGrid): GapChances => {
+  let most = -Infinity
+  for (let cell = 0; cell < log.length; cell++) most = Math.max(most, log[cell] as number)
+  const chances = Float64Array.from(log, (value) => Math.exp(value - most))
   const total = chances.reduce((sum, value) => sum + value, 0)
-  return chances.map((value) => value / total)
+  return { firstRow, chances: chances.map((value) => value / total) }
 }
 
-/** Chances of every offset, and of every strength, each whatever the other is. */
-export const marginalsOf = (
-  chances: Float64Array,
-): { readonly offsets: Float64Array; readonly strengths: Float64Array } => {
-  const offsets = new Float64Array(OFFSETS)
-  const strengths = new Float64Array(STRENGTHS)
+/** Values along an axis, each with its chance; they stand for all between. */
+export interface Spectrum {
+  readonly firstMm: number
+  readonly stepMm: number
+  readonly chances: Float64Array
+}
+
+/** Chances of the gap, whatever the strength is. */
+export const gapsOf = ({ firstRow, chances }: GapChances): Spectrum => {
+  const rows = new Float64Array(chances.length / STRENGTHS)
   chances.forEach((chance, cell) => {
     const row = Math.floor(cell / STRENGTHS)
-    const column = cell % STRENGTHS
-    offsets[row] = (offsets[row] as number) + chance
-    strengths[column] = (strengths[column] as number) + chance
+    rows[row] = (rows[row] as number) + chance
   })
-  return { offsets, strengths }
+  return { firstMm: gapMmOf(firstRow), stepMm: ROW_MM, chances: rows }
 }
 
-/** Mean and spread of an axis. */
+/** Chances of the strength's columns, whatever the gap is. */
+export const strengthsOf = ({ chances }: GapChances): Float64Array => {
+  const columns = new Float64Array(STRENGTHS)
+  chances.forEach((chance, cell) => {
+    columns[cell % STRENGTHS] = (columns[cell % STRENGTHS] as number) + chance
+  })
+  return columns
+}
+
+/** Mean and spread, for telling; nothing is computed from them where there may be two humps. */
 export interface Moments {
   readonly mean: number
   readonly spread: number
 }
 
-export const momentsOf = (chances: Float64Array, valueAt: (at: number) => number): Moments => {
-  const mean = chances.reduce((sum, chance, at) => sum + chance * valueAt(at), 0)
-  const variance = chances.reduce((sum, chance, at) => sum + chance * (valueAt(at) - mean) ** 2, 0)
+const momentsBy = (chances: Float64Array, valueAt: (at: number) => number): Moments => {
+  const total = chances.reduce((sum, chance) => sum + chance, 0)
+  const mean = chances.reduce((sum, chance, at) => sum + chance * valueAt(at), 0) / total
+  const variance = chances.reduce((sum, chance, at) => sum + chance * (valueAt(at) - mean) ** 2, 0) / total
   return { mean, spread: Math.sqrt(variance) }
 }
 
-/** The values between which an axis lies with this chance, as much left out below as above, between grid points in a straight line. */
-export const intervalOf = (
-  chances: Float64Array,
-  valueAt: (at: number) => number,
-  chance: number,
-): readonly [low: number, high: number] => {
-  const quantile = (wanted: number): number => {
-    let below = 0
-    for (let at = 0; at < chances.length; at++) {
-      const here = chances[at] as number
-      if (below + here >= wanted) return valueAt(at) + (valueAt(1) - valueAt(0)) * ((wanted - below) / here - 0.5)
-      below += here
-    }
-    return valueAt(chances.length - 1)
+/** Mean and spread of the gap, mm; between rows any value is as likely. */
+export const momentsOf = ({ firstMm, stepMm, chances }: Spectrum): Moments => {
+  const { mean, spread } = momentsBy(chances, (at) => firstMm + at * stepMm)
+  return { mean, spread: Math.hypot(spread, stepMm / Math.sqrt(12)) }
+}
+
+/** Mean and spread of the logarithm of the strength. */
+export const logStrengthMoments = (strengths: Float64Array): Moments => momentsBy(strengths, logStrengthAt)
+
+/** The value below which a share of all lies, with a straight line between rows. */
+export const quantileOf = ({ firstMm, stepMm, chances }: Spectrum, share: number): number => {
+  let below = 0
+  for (let at = 0; at < chances.length; at++) {
+    const here = chances[at] as number
+    if (below + here >= share && here > 0) return firstMm + stepMm * (at + (share - below) / here - 0.5)
+    below += here
   }
-  return [quantile((1 - chance) / 2), quantile((1 + chance) / 2)]
+  return firstMm + stepMm * (chances.length - 1)
+}
+
+/** The values between which it lies with this chance, as much left out below as above. */
+export const intervalOf = (spectrum: Spectrum, chance: number): readonly [low: number, high: number] => [
+  quantileOf(spectrum, (1 - chance) / 2),
+  quantileOf(spectrum, (1 + chance) / 2),
+]
+
+/** Half of where two thirds lie: of a normal curve its spread, and hardly more for a far tail. For telling. */
+export const spreadOfGap = (spectrum: Spectrum): number => {
+  const [low, high] = intervalOf(spectrum, 0.6827)
+  return (high - low) / 2
+}
+
+/** A stretch of gaps that belong together, with all that lies in it. */
+export interface Hump {
+  readonly fromMm: number
+  readonly toMm: number
+  readonly meanMm: number
+  readonly weight: number
+}
+
+/** mm. Humps stand at least so far apart, with next to nothing between. */
+const APART_MM = 0.6
+/** Share of all that a stretch so long may hold and still part two humps. From memory. */
+const NEXT_TO_NOTHING = 2e-3
+
+/** The humps of a belief, smallest gap first; there is always one. */
+export const humpsOf = ({ firstMm, stepMm, chances }: Spectrum): readonly [Hump, ...Hump[]] => {
+  const window = Math.round(APART_MM / stepMm)
+  let held = 0
+  const isEmptyFrom: boolean[] = Array.from(chances, () => false)
+  for (let at = 0; at < chances.length + window; at++) {
+    held += chances[at] ?? 0
+    held -= chances[at - window] ?? 0
+    if (at >= window - 1 && held < NEXT_TO_NOTHING * (window / 20))
+      for (let back = at - window + 1; back <= at && back < chances.length; back++) isEmptyFrom[back] = true
+  }
+  const humps: Hump[] = []
+  for (let at = 0; at < chances.length; at++) {
+    if (isEmptyFrom[at]) continue
+    let end = at
+    while (end + 1 < chances.length && !isEmptyFrom[end + 1]) end++
+    const own = chances.slice(at, end + 1)
+    const weight = own.reduce((sum, chance) => sum + chance, 0)
+    const fromMm = firstMm + at * stepMm
+    const meanMm = own.reduce((sum, chance, step) => sum + chance * (fromMm + step * stepMm), 0) / weight
+    humps.push({ fromMm, toMm: firstMm + end * stepMm, meanMm, weight })
+    at = end
+  }
+  const [first, ...others] = humps
+  if (first) return [first, ...others]
+  const { mean } = momentsOf({ firstMm, stepMm, chances })
+  return [{ fromMm: firstMm, toMm: firstMm + stepMm * (chances.length - 1), meanMm: mean, weight: 1 }]
 }

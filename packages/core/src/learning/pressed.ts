@@ -1,12 +1,13 @@
 import type { CutContext } from '../job/cut-context.js'
 import type { RoundOf } from '../outcomes/round.js'
 import type { Bed } from '../press/bed.js'
+import type { PiecesById } from './pieces.js'
 
-/** One round as evidence: on what, how hard and how often it was pressed, and what was then seen and felt. */
+/** One round as evidence: on what, in how high a stack and how often it was pressed, and what was then seen and felt. */
 export interface PressedRound {
   readonly bed: Bed
-  /** Stack height minus the gap recorded for the press, mm; how far that gap is off is what shall be learnt. */
-  readonly nominalSqueezeMm: number
+  /** Of the whole stack, mm; its squeeze is this less the gap, which is what shall be learnt. */
+  readonly heightMm: number
   readonly look: RoundOf<string>
 }
 
@@ -14,8 +15,10 @@ export interface PressedRound {
 export interface Pressed {
   readonly cut: CutContext
   readonly rounds: readonly PressedRound[]
-  /** How unsure the height of its stacks is, one standard deviation, mm. */
-  readonly heightSpreadMm: number
+  /** The plates of its first stack; how unsure those are is counted where evidence is put together. */
+  readonly pieces: PiecesById
+  /** How unsure the height of its stacks is beside its plates, one standard deviation, mm. */
+  readonly ownSpreadMm: number
 }
 
 /** Passes of a pile that are learnt from: each moves less than the one before, and what comes after so many tells as good as nothing. From memory. */

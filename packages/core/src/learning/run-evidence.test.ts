@@ -1,59 +1,82 @@
 import { describe, expect, it } from 'vitest'
 import { seededRandom } from '../numerics/random.js'
-import { CELLS, logStrengthAt, OFFSETS, offsetMmAt, STRENGTHS } from './axes.js'
-import { logNormal, marginalsOf, normalized, priorGrid, together } from './posterior.js'
+import { bump } from '../testing/grids.js'
+import { gapMmOf, logStrengthAt, STRENGTHS } from './axes.js'
+import { logOfClass } from './class-prior.js'
+import { lastRowOf, logAt, overRows, together } from './gap-grid.js'
+import { logNormal } from './posterior.js'
 import { evidenceForPair, type RunEvidence } from './run-evidence.js'
 
 const random = seededRandom(5)
-/** Evidence as a tilted bump: what a run says of offset and strength together. */
-const bump = (pressId: string, resist: string): RunEvidence => {
-  const [mm, log, tilt] = [0.6 * random() - 0.3, 0.4 * random() - 0.2, 2 * random() - 1]
-  return {
-    pressId,
-    resist,
-    log: Float64Array.from({ length: CELLS }, (_, cell) => {
-      const [x, y] = [offsetMmAt(Math.floor(cell / STRENGTHS)) - mm, logStrengthAt(cell % STRENGTHS) - log]
-      return logNormal(x + tilt * 0.3 * y, 0, 0.2) + logNormal(y, 0, 0.3)
-    }),
-  }
-}
+const run = (pressId: string, resist: string): RunEvidence => ({
+  pressId,
+  pressClass: 'small-hand',
+  resist,
+  pieces: {},
+  log: bump({
+    mm: 14 + 0.6 * random() - 0.3,
+    spreadMm: 0.2,
+    logStrength: 0.4 * random() - 0.2,
+    logSpread: 0.3,
+    tiltMm: 0.6 * random() - 0.3,
+  }),
+})
 
 describe('what all runs say of one press with one sheet', () => {
   it('is the product of the runs of the two together', () => {
-    const runs = [bump('p', 's'), bump('p', 's')]
-    const plain = together(...runs.map((run) => run.log))
-    const got = evidenceForPair(runs, 'p', 's')
-    got.forEach((value, cell) => expect(value - got[0]!).toBeCloseTo(plain[cell]! - plain[0]!, 9))
+    const runs = [run('p', 's'), run('p', 's')]
+    const plain = together(...runs.map(({ log }) => log))
+    const { log: got } = evidenceForPair(runs, 'p', 's')
+    expect(got.firstRow).toBe(plain.firstRow)
+    Array.from(got.log).forEach((value, cell) =>
+      expect(value - got.log[0]!).toBeCloseTo(plain.log[cell]! - plain.log[0]!, 9),
+    )
   })
 
-  it('agrees with summing over every strength of the other sheet and every offset of the other press', () => {
-    const [here, otherSheet, otherPress] = [bump('p', 's'), bump('p', 't'), bump('q', 's')]
-    const pair = normalized(together(priorGrid(), evidenceForPair([here, otherSheet, otherPress], 'p', 's')))
-    // The whole of four unknowns: both offsets and both strengths.
-    const brute = new Float64Array(CELLS)
-    const prior = priorGrid()
-    for (let row = 0; row < OFFSETS; row++)
-      for (let column = 0; column < STRENGTHS; column++) {
-        let sheets = 0
-        for (let other = 0; other < STRENGTHS; other++)
-          sheets += Math.exp(otherSheet.log[row * STRENGTHS + other]! + logNormal(logStrengthAt(other), 0, 0.2))
-        let presses = 0
-        for (let other = 0; other < OFFSETS; other++)
-          presses += Math.exp(otherPress.log[other * STRENGTHS + column]! + logNormal(offsetMmAt(other), 0, 0.35))
-        const cell = row * STRENGTHS + column
-        brute[cell] = prior[cell]! + here.log[cell]! + Math.log(sheets) + Math.log(presses)
-      }
-    normalized(brute).forEach((chance, cell) => expect(pair[cell]).toBeCloseTo(chance, 10))
+  it('agrees with summing over every strength of the other sheet and every gap of the other press', () => {
+    const [here, otherSheet, otherPress] = [run('p', 's'), run('p', 't'), run('q', 's')]
+    const { log: got } = evidenceForPair([here, otherSheet, otherPress], 'p', 's')
+    const ofClass = logOfClass('small-hand', { isAllThereIs: false, unsureMm: 0 })
+    const brute = (row: number, column: number): number => {
+      let sheets = 0
+      for (let other = 0; other < STRENGTHS; other++)
+        sheets += Math.exp(logAt(otherSheet.log, row, other) + logNormal(logStrengthAt(other), 0, 0.2))
+      let presses = 0
+      for (let other = 100; other < 1200; other++)
+        presses += Math.exp(logAt(otherPress.log, other, column) + ofClass(other))
+      return logAt(here.log, row, column) + Math.log(sheets) + Math.log(presses)
+    }
+    const constant = brute(466, 10) - logAt(got, 466, 10)
+    for (let row = got.firstRow; row <= lastRowOf(got); row += 5)
+      for (let column = 0; column < STRENGTHS; column += 4)
+        expect(logAt(got, row, column)).toBeCloseTo(brute(row, column) - constant, 3)
   })
 
   it('says nothing where no run speaks of either', () => {
-    expect(evidenceForPair([bump('q', 't')], 'p', 's').every((value) => value === 0)).toBe(true)
+    const { log, pieces } = evidenceForPair([run('q', 't')], 'p', 's')
+    expect(Array.from(log.log).every((value) => value === 0)).toBe(true)
+    expect(pieces).toEqual({})
   })
 
   it('does not depend on the order of the runs', () => {
-    const runs = [bump('p', 's'), bump('p', 't'), bump('q', 's'), bump('p', 't')]
-    const { offsets } = marginalsOf(normalized(evidenceForPair(runs, 'p', 's')))
-    const turned = marginalsOf(normalized(evidenceForPair([...runs].reverse(), 'p', 's'))).offsets
-    offsets.forEach((chance, row) => expect(turned[row]).toBeCloseTo(chance, 12))
+    const runs = [run('p', 's'), run('p', 't'), run('q', 's'), run('p', 't')]
+    const one = evidenceForPair(runs, 'p', 's').log
+    const other = evidenceForPair([...runs].reverse(), 'p', 's').log
+    Array.from(one.log).forEach((value, cell) => expect(other.log[cell]).toBeCloseTo(value, 9))
+  })
+
+  it('is less sure where the runs had plates that are not measured well, unless all had the same', () => {
+    const on = (id: string): RunEvidence => ({
+      ...run('p', 's'),
+      log: bump({ mm: 14, spreadMm: 0.1 }),
+      pieces: { [id]: { count: 1, spreadMm: 0.3 } },
+    })
+    const drop = (runs: RunEvidence[]): number => {
+      const { log } = evidenceForPair(runs, 'p', 's')
+      return logAt(log, Math.round(14 / 0.03), 10) - logAt(log, Math.round(14.3 / 0.03), 10)
+    }
+    expect(drop([on('one'), on('other')])).toBeLessThan(0.6 * drop([on('one'), on('one')]))
+    expect(gapMmOf(1)).toBe(0.03)
+    expect(overRows(on('one').log, 0, 1).log).toHaveLength(2 * STRENGTHS)
   })
 })

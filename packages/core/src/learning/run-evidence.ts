@@ -1,14 +1,22 @@
-import { logNormal, type LogGrid, OFFSET_SPREAD_MM, together } from './posterior.js'
-import { CELLS, logStrengthAt, OFFSETS, offsetMmAt, STRENGTHS } from './axes.js'
+import type { PressClass } from '../press/press-class.js'
+import { logStrengthAt, rowOf, STRENGTHS } from './axes.js'
+import { EVERY_GAP_MM, logOfClass } from './class-prior.js'
+import { type GapGrid, gridOver, lastRowOf, logAt, overRows, peakedAtZero, rowsOf, together } from './gap-grid.js'
+import { countedOn, piecesOfAll } from './on-average.js'
+import { heightSpreadMm, type PiecesById } from './pieces.js'
+import { logNormal } from './posterior.js'
 import { STRENGTH_LOG_SPREAD } from './strength-nodes.js'
 
 /** What one logged run says, and of what. */
 export interface RunEvidence {
   readonly pressId: string
+  readonly pressClass: PressClass
   /** What the strength stands for (`resistOf`): a sheet, or the mats. */
   readonly resist: string
   /** As logEvidenceOf gives it. */
-  readonly log: ArrayLike<number>
+  readonly log: GapGrid
+  /** The plates it was pressed with, as `Pressed` has them. */
+  readonly pieces: PiecesById
 }
 
 const logSum = (count: number, at: (index: number) => number): number => {
@@ -19,49 +27,56 @@ const logSum = (count: number, at: (index: number) => number): number => {
   return most + Math.log(sum)
 }
 
-/** What a grid says of the offset, the strength being whatever is usual. */
-const ofOffsetAlone = (grid: LogGrid): Float64Array =>
-  Float64Array.from({ length: OFFSETS }, (_, row) =>
-    logSum(
-      STRENGTHS,
-      (column) => (grid[row * STRENGTHS + column] as number) + logNormal(logStrengthAt(column), 0, STRENGTH_LOG_SPREAD),
-    ),
+/** What a grid says of the gap, the strength being whatever is usual. */
+const ofGapAlone = (grid: GapGrid): GapGrid =>
+  gridOver(grid.firstRow, lastRowOf(grid), (row) =>
+    logSum(STRENGTHS, (column) => logAt(grid, row, column) + logNormal(logStrengthAt(column), 0, STRENGTH_LOG_SPREAD)),
   )
 
-/** What a grid says of the strength, the offset being whatever is usual. */
-const ofStrengthAlone = (grid: LogGrid): Float64Array =>
-  Float64Array.from({ length: STRENGTHS }, (_, column) =>
-    logSum(
-      OFFSETS,
-      (row) => (grid[row * STRENGTHS + column] as number) + logNormal(offsetMmAt(row), 0, OFFSET_SPREAD_MM),
-    ),
+/** What a grid says of the strength, the gap being whatever it may be on a press of a class; on plates that err by so much together, mm. */
+const ofStrengthAlone = (grid: GapGrid, pressClass: PressClass, unsureMm: number): GapGrid => {
+  const first = Math.min(rowOf(EVERY_GAP_MM[0]), grid.firstRow)
+  const last = Math.max(rowOf(EVERY_GAP_MM[1]), lastRowOf(grid))
+  const wide = overRows(grid, first, last)
+  const logOfRow = logOfClass(pressClass, { isAllThereIs: false, unsureMm })
+  const prior = Float64Array.from({ length: rowsOf(wide) }, (_, at) => logOfRow(first + at))
+  const log = Float64Array.from({ length: STRENGTHS }, (_, column) =>
+    logSum(prior.length, (at) => (wide.log[at * STRENGTHS + column] as number) + (prior[at] as number)),
   )
+  return { firstRow: 0, log }
+}
 
-const grouped = (runs: readonly RunEvidence[], key: (run: RunEvidence) => string): LogGrid[] => {
+const groupsBy = (runs: readonly RunEvidence[], key: (run: RunEvidence) => string): RunEvidence[][] => {
   const groups = new Map<string, RunEvidence[]>()
   for (const run of runs) groups.set(key(run), [...(groups.get(key(run)) ?? []), run])
-  return [...groups.values()].map((group) => together(...group.map((run) => run.log)))
+  return [...groups.values()]
 }
+
+const countedOnce = (runs: readonly RunEvidence[]) => runs.map((run) => ({ ...run, times: 1 }))
 
 /**
  * What all runs say of one press with one thing that resists, such as a sheet. Runs of the two together speak for both; runs of the press with another sheet
- * speak for the press, that sheet's strength being integrated out; runs of the sheet on another press speak for the sheet. Exact
- * as long as the other sheets and presses have nothing more in common.
+ * speak for the press, that sheet's strength being integrated out; runs of the sheet on another press speak for the sheet, that press's gap being
+ * whatever it may be by its class. Exact as long as the other sheets and presses have nothing more in common. Heights count as on
+ * the plates of `pieces`.
  */
-export const evidenceForPair = (runs: readonly RunEvidence[], pressId: string, resist: string): LogGrid => {
-  const here = runs.filter((run) => run.pressId === pressId && run.resist === resist)
-  const otherSheets = runs.filter((run) => run.pressId === pressId && run.resist !== resist)
-  const otherPresses = runs.filter((run) => run.pressId !== pressId && run.resist === resist)
-  const grid = here.length > 0 ? together(...here.map((run) => run.log)) : new Float64Array(CELLS)
-  for (const group of grouped(otherSheets, (run) => run.resist)) {
-    const alone = ofOffsetAlone(group)
-    for (let cell = 0; cell < CELLS; cell++)
-      grid[cell] = (grid[cell] as number) + (alone[Math.floor(cell / STRENGTHS)] as number)
-  }
-  for (const group of grouped(otherPresses, (run) => run.pressId)) {
-    const alone = ofStrengthAlone(group)
-    for (let cell = 0; cell < CELLS; cell++) grid[cell] = (grid[cell] as number) + (alone[cell % STRENGTHS] as number)
-  }
-  const most = grid.reduce((high, value) => Math.max(high, value), -Infinity)
-  return grid.map((value) => value - most)
+export const evidenceForPair = (
+  runs: readonly RunEvidence[],
+  pressId: string,
+  resist: string,
+): { readonly log: GapGrid; readonly pieces: PiecesById } => {
+  const onPress = runs.filter((run) => run.pressId === pressId)
+  const pieces = piecesOfAll(countedOnce(onPress))
+  const here = groupsBy(onPress, (run) => run.resist).map((group) => {
+    const log = countedOn(pieces, group)
+    return group[0]?.resist === resist ? log : ofGapAlone(log)
+  })
+  const elsewhere = groupsBy(
+    runs.filter((run) => run.pressId !== pressId && run.resist === resist),
+    (run) => run.pressId,
+  ).map((group) => {
+    const theirs = piecesOfAll(countedOnce(group))
+    return ofStrengthAlone(countedOn(theirs, group), (group[0] as RunEvidence).pressClass, heightSpreadMm(theirs))
+  })
+  return { log: peakedAtZero(together(...here, ...elsewhere)), pieces }
 }

@@ -1,60 +1,53 @@
-import type { DoubtNode } from './knowledge.js'
+import type { Doubt } from './doubt-nodes.js'
+import type { PiecesById } from './pieces.js'
 import type { Moments } from './posterior.js'
 
 /** A known-good stack's part in the gap: its height − the squeeze wanted = the gap it speaks for, mm. */
-interface WitnessOfGap {
+export interface WitnessOfGap {
   readonly id: string
   readonly heightMm: number
   readonly wantedMm: number
   readonly gapMm: number
-  readonly weight: number
 }
 
-/** What a window rests on: logged runs, known-good stacks and the gap each speaks for, or the class table alone. */
-export type BasisOfWindow =
-  | {
-      readonly kind: 'known-good'
-      readonly witnesses: readonly WitnessOfGap[]
-    }
-  | {
-      /** Logged runs, together with the class and the known stacks where there are any. */
-      readonly kind: 'log'
-      readonly pressRuns: number
-      readonly sheetRuns: number
-      /** How much of what is known of the gap is from runs, 0…1. */
-      readonly share: number
-      /** Of the sheet's strength over its table value. */
-      readonly logStrength: Moments
-      readonly witnesses: readonly WitnessOfGap[]
-    }
-  | { readonly kind: 'press-class' }
+/** What a gap rests on. */
+export interface BasisOfGap {
+  /** Logged runs of the press, where there are any; else what was told of the press; else the class table alone. */
+  readonly kind: 'log' | 'told' | 'press-class'
+  /** How many runs spoke of the press, and of the sheet; how many gaps were felt out; and whether one was typed in. */
+  readonly pressRuns: number
+  readonly sheetRuns: number
+  readonly felt: number
+  readonly typed: boolean
+  /** Of the sheet's strength over its table value. */
+  readonly logStrength: Moments
+  readonly witnesses: readonly WitnessOfGap[]
+}
 
-/** The squeeze a job wants, mm, and how far it may be off. */
-export interface SqueezeWindow {
+/** What squeezes on a press are counted from, and how unsure that is. */
+export interface CountedFrom {
+  /** The gap, mm. */
+  readonly gapMm: number
+  /** One standard deviation of all that is believed of the gap, mm: for telling, no chance is worked out from it. */
+  readonly gapSpreadMm: number
+  /** Ways the press and the sheet may be, for chances. */
+  readonly doubt: Doubt
+  /**
+   * Pieces of the stacks that the gap was told or learnt by, on average: the errors of those that are in a new stack too cancel, so that
+   * only the difference counts.
+   */
+  readonly pieces: PiecesById
+  readonly basis: BasisOfGap
+}
+
+/** The squeeze a job wants, mm, and what it is counted from. */
+export interface SqueezeWindow extends CountedFrom {
   readonly lowMm: number
   /** The best squeeze; not always half-way. */
   readonly midMm: number
   readonly highMm: number
   /** How far off the best matters, for ranking: half a narrow window, mm. */
   readonly scaleMm: number
-  /** The gap that the squeeze is counted from, mm. */
-  readonly gapMm: number
-  /** One standard deviation of the gap that measuring plates would not take away, mm. */
-  readonly ownSpreadMm: number
-  /**
-   * How much each shelf entry's thickness already stands in the gap: pieces per plate id, weighted over the known-good stacks.
-   * Where the same plate is in the new stack too, its error cancels.
-   */
-  readonly piecesInGap: Readonly<Record<string, PiecesInGap>>
-  /** Ways the press and the sheet may be, for chances. */
-  readonly nodes: readonly DoubtNode[]
-  readonly basis: BasisOfWindow
-}
-
-/** Pieces of one shelf entry that stand in the gap (a weighted count, so not whole), and the spread of one, mm. */
-export interface PiecesInGap {
-  readonly count: number
-  readonly spreadMm: number
 }
 
 export type Fit = 'too-loose' | 'cuts' | 'too-tight'

@@ -1,37 +1,57 @@
 import type { Plate } from '../layers/plate.js'
 
-/** mm. So far below the gap that is usual for the class the plates should end, so that paper can make up for any press of it. */
+/** mm. So far below where the gap is expected the plates should end, so that paper can make up for what is not known. */
 const BELOW_MM = 0.8
-/** A height that leaves room for less paper than this is no base: the rollers might grip the plates alone. */
-const LEAST_BELOW_MM = 0.45
 /** What gives under the rollers tells nothing of the gap. */
 const FIRM: ReadonlySet<Plate['kind']> = new Set<Plate['kind']>(['cutting-pad', 'hard-plate', 'spacer'])
-/** Plates under the paper at most, the platform included. */
+/** Plates that are led in together at most, the platform included. */
 const MOST_PLATES = 4
 
-/**
- * The plates to feel a gap out on: a platform, and pads, spacers or mats on it, so that they end about 0.8 mm below the gap that is usual for
- * the class; of those that do, the stack with the least doubt. Empty where nothing on the shelf will do.
- */
-export const feltBase = (shelf: readonly Plate[], classGapMm: number): Plate[] => {
-  const platforms = shelf.filter(({ kind }) => kind === 'platform')
+/** Plates that may be led between bare rollers together, and how high they are, mm. */
+export interface FirmStack {
+  readonly plates: readonly Plate[]
+  readonly heightMm: number
+}
+
+/** Every stack of firm plates that a shelf can build: a platform, and pads, spacers or mats on it. */
+export const firmStacks = (shelf: readonly Plate[]): FirmStack[] => {
   const fills = shelf.filter(({ kind }) => FIRM.has(kind))
-  let best: { readonly plates: Plate[]; readonly cost: number } | undefined
-  const look = (plates: Plate[], from: number): void => {
-    const heightMm = plates.reduce((sum, { thickness }) => sum + thickness.valueMm, 0)
-    const belowMm = classGapMm - heightMm
-    if (belowMm < LEAST_BELOW_MM) return
-    // What is one plate twice errs twice; others err apart.
-    const byPlate = new Map<string, number>()
-    for (const { id, thickness } of plates) byPlate.set(id, (byPlate.get(id) ?? 0) + thickness.spreadMm)
-    const cost = Math.abs(belowMm - BELOW_MM) + 4 * Math.hypot(...byPlate.values()) + 0.02 * plates.length
-    if (!best || cost < best.cost) best = { plates, cost }
+  const found: FirmStack[] = []
+  const build = (plates: readonly Plate[], heightMm: number, from: number): void => {
+    found.push({ plates, heightMm })
     if (plates.length === MOST_PLATES) return
     for (let at = from; at < fills.length; at++) {
       const plate = fills[at] as Plate
-      if (plates.filter(({ id }) => id === plate.id).length < plate.count) look([...plates, plate], at)
+      if (plates.filter(({ id }) => id === plate.id).length < plate.count)
+        build([...plates, plate], heightMm + plate.thickness.valueMm, at)
     }
   }
-  for (const platform of platforms) look([platform], 0)
-  return best?.plates ?? []
+  for (const platform of shelf.filter(({ kind }) => kind === 'platform'))
+    build([platform], platform.thickness.valueMm, 0)
+  return found
+}
+
+/** How unsure such a stack's height is, mm: what is one plate twice errs twice; others err apart. */
+const doubtOf = (plates: readonly Plate[]): number => {
+  const byPlate = new Map<string, number>()
+  for (const { id, thickness } of plates) byPlate.set(id, (byPlate.get(id) ?? 0) + thickness.spreadMm)
+  return Math.hypot(...byPlate.values())
+}
+
+/**
+ * Of some stacks the one to feel a gap out on with paper: ending about 0.8 mm below where it is expected and never above `mostMm`, with the
+ * least doubt. Undefined where none will do.
+ */
+export const feltBase = (
+  stacks: readonly FirmStack[],
+  expectedMm: number,
+  mostMm: number,
+): readonly Plate[] | undefined => {
+  let best: { readonly plates: readonly Plate[]; readonly cost: number } | undefined
+  for (const { plates, heightMm } of stacks) {
+    if (heightMm > mostMm) continue
+    const cost = Math.abs(expectedMm - heightMm - BELOW_MM) + 4 * doubtOf(plates) + 0.02 * plates.length
+    if (!best || cost < best.cost) best = { plates, cost }
+  }
+  return best?.plates
 }

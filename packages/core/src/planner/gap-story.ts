@@ -1,14 +1,16 @@
 import { goalOfKnown } from '../goals/list.js'
-import { OFFSETS, offsetMmAt } from '../learning/axes.js'
-import { beliefOf } from '../learning/learnt-gap.js'
+import { gapMmOf, rowOf } from '../learning/axes.js'
+import { smeared } from '../learning/blur.js'
+import { logOfClass } from '../learning/class-prior.js'
+import { gridOver } from '../learning/gap-grid.js'
 import type { Learnt } from '../learning/learnt.js'
-import { intervalOf, marginalsOf, momentsOf, normalized, priorGrid } from '../learning/posterior.js'
+import { heightSpreadMm } from '../learning/pieces.js'
+import { gapsOf, intervalOf, normalized, spreadOfGap, type Spectrum } from '../learning/posterior.js'
 import { REPEAT_SPREAD_MM } from '../learning/repeat-spread.js'
-import { gapOfClass } from '../press/press-class.js'
 import type { Press } from '../press/press.js'
 import type { Responses } from './responses.js'
 
-/** How a press's gap came to be known, for telling it. Chances add up to 1; a gap in mm belongs to each. */
+/** How a press's gap came to be known, for telling it. Chances add up to 1 over all gaps; a gap in mm belongs to each that is worth showing. */
 export interface GapStory {
   readonly gapsMm: readonly number[]
   /** Believed of the class alone, and with everything that is known. */
@@ -22,27 +24,48 @@ export interface GapStory {
   readonly spreadAfterAnotherMm: number
 }
 
-/** Tells how a press's gap came to be known: from its class, its known stacks and its runs. Some hundred milliseconds. */
+/** Shares of the greatest chance below which a gap is not shown: by the class alone, and by what is known. */
+const SHOWN_OF_PRIOR = 0.02
+const SHOWN_OF_NOW = 0.002
+
+/** The first and last place where one of some rows reaches its share of its greatest value. */
+const shownPlaces = (rows: readonly (readonly [Float64Array, number])[]): readonly [number, number] => {
+  const worth = rows.flatMap(([chances, share]) => {
+    const least = share * chances.reduce((most, chance) => Math.max(most, chance), 0)
+    return [chances.findIndex((chance) => chance >= least), chances.findLastIndex((chance) => chance >= least)]
+  })
+  return [Math.min(...worth), Math.max(...worth)]
+}
+
+/** Tells how a press's gap came to be known: from its class, what was told of it, and its runs. Some hundred milliseconds. */
 export const gapStoryOf = (press: Press, learnt: Learnt | undefined, responses: Responses): GapStory => {
-  const classGapMm = gapOfClass(press.pressClass).valueMm
-  const chances = beliefOf(press, responses.gapOf(press), learnt)
-  const { offsets } = marginalsOf(chances)
-  const { mean, spread } = momentsOf(offsets, offsetMmAt)
-  const [low, high] = intervalOf(offsets, offsetMmAt, 0.9)
+  const { belief, gapMm: countedMm } = responses.gapOf(press, learnt)
+  // Everything is counted on plates as they are noted; how far those may be off is part of how unsure the gap itself is.
+  const unsureMm = heightSpreadMm(belief.pieces)
+  const now = smeared(gapsOf(belief.chances), unsureMm)
+  const [low, high] = intervalOf(now, 0.9)
+  const first = rowOf(now.firstMm)
+  const ofClass = logOfClass(press.pressClass, { isAllThereIs: belief.byClassOnly, unsureMm })
+  const prior: Spectrum = gapsOf(normalized(gridOver(first, first + now.chances.length - 1, ofClass)))
+  const [from, to] = shownPlaces([
+    [prior.chances, SHOWN_OF_PRIOR],
+    [now.chances, SHOWN_OF_NOW],
+  ])
   const { ordinary, evidence } = goalOfKnown.computed
   const { cut, bed, squeezeMm, look } = ordinary(press)
   const pressed = {
     cut,
-    rounds: [{ bed, nominalSqueezeMm: squeezeMm + mean, look }],
-    heightSpreadMm: REPEAT_SPREAD_MM,
+    rounds: [{ bed, heightMm: squeezeMm + countedMm, look }],
+    pieces: {},
+    ownSpreadMm: REPEAT_SPREAD_MM,
   }
   return {
-    gapsMm: Array.from({ length: OFFSETS }, (_, row) => classGapMm + offsetMmAt(row)),
-    prior: [...marginalsOf(normalized(priorGrid())).offsets],
-    now: [...offsets],
-    gapMm: classGapMm + mean,
-    spreadMm: spread,
-    ninetyMm: [classGapMm + low, classGapMm + high],
-    spreadAfterAnotherMm: evidence.spreadAfterAnother(chances, pressed),
+    gapsMm: Array.from({ length: to - from + 1 }, (_, at) => gapMmOf(first + from + at)),
+    prior: [...prior.chances.slice(from, to + 1)],
+    now: [...now.chances.slice(from, to + 1)],
+    gapMm: countedMm,
+    spreadMm: spreadOfGap(now),
+    ninetyMm: [low, high],
+    spreadAfterAnotherMm: evidence.spreadAfterAnother(belief.chances, pressed),
   }
 }

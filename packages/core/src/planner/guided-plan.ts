@@ -1,9 +1,9 @@
 import type { Advice } from '../goals/advice.js'
+import { usuallyWanted } from '../goals/usually-wanted.js'
 import { countOf } from '../faults/finding.js'
 import { heightOf, type Stack } from '../layers/stack.js'
-import { countedFrom } from '../learning/counted-from.js'
+import { countedFrom, learntGap } from '../learning/learnt-gap.js'
 import { jobLayer, dieClassOf } from '../job/cut-context.js'
-import { estimateGap } from '../press/gap.js'
 import { methodOf } from '../techniques/method.js'
 import type { Place } from '../techniques/technique.js'
 import { describeStack, type Assessment, type Plan, planOf, type PlanRequest } from './plan.js'
@@ -15,7 +15,7 @@ const HALF_MM = 0.5
 /** What is said of a stack whose outcome heat or a hand decides: its layers and its findings, no squeeze that would be better. */
 const adviceFor = (stack: Stack, request: PlanRequest): Advice => {
   const { cut } = request
-  const counted = countedFrom(estimateGap(cut.press, () => ({ valueMm: 0.5, spreadMm: HALF_MM })))
+  const counted = countedFrom(learntGap(cut.press, usuallyWanted, request.learnt))
   const midMm = heightOf(stack).valueMm - counted.gapMm
   return {
     window: () => ({ lowMm: midMm - HALF_MM, midMm, highMm: midMm + HALF_MM, scaleMm: HALF_MM, ...counted }),
@@ -76,7 +76,7 @@ const upTo = (request: PlanRequest, places: readonly Place[], layers: readonly S
 export const guidedPlan = (request: PlanRequest): Plan => {
   const { cut } = request
   const places = methodOf(request).places(dieClassOf(cut), cut.bladeSide, cut.rules)
-  const gapMm = countedFrom(estimateGap(cut.press, () => ({ valueMm: LIGHT_MM, spreadMm: HALF_MM }))).gapMm
+  const gapMm = learntGap(cut.press, usuallyWanted, request.learnt).gapMm
   const least = places.map((place): Stack | undefined => {
     if (place.is !== 'plates') return [jobLayer(place.is, cut)]
     return fill(request, place)?.map((plate) => ({ is: 'plate', plate, role: place.role }) as const)

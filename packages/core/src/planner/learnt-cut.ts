@@ -16,10 +16,13 @@ export const asLearnt = <Request extends PlanRequest>(
   responses: Pick<Answering, 'gapOf'>,
 ): { readonly request: Request; readonly gap: LearntGap } => {
   const gap = responses.gapOf(request.cut.press, request.learnt)
-  const factor = factorOf(gap.learnt?.logStrength.mean ?? 0)
+  const factor = factorOf(gap.basis.logStrength.mean)
   return {
     request: { ...request, cut: computedOf(request).stronger(request.cut, factor) },
-    gap: { ...gap, nodes: gap.nodes.map((node) => ({ ...node, strength: node.strength / factor })) },
+    gap: {
+      ...gap,
+      doubt: { ...gap.doubt, nodes: gap.doubt.nodes.map((node) => ({ ...node, strength: node.strength / factor })) },
+    },
   }
 }
 
@@ -27,4 +30,4 @@ export const asLearnt = <Request extends PlanRequest>(
 export const cutIn = (
   { technique, cut }: Pick<PlanRequest, 'technique' | 'cut'>,
   { basis }: SqueezeWindow,
-): CutContext => computedOf({ technique }).stronger(cut, factorOf(basis.kind === 'log' ? basis.logStrength.mean : 0))
+): CutContext => computedOf({ technique }).stronger(cut, factorOf(basis.logStrength.mean))

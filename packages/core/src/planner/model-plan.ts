@@ -3,7 +3,7 @@ import type { Computed } from '../goals/goal.js'
 import type { Response } from '../goals/response.js'
 import { computedOf, isGuided } from '../techniques/goal-of.js'
 import type { Stack } from '../layers/stack.js'
-import type { LearntGap } from '../learning/learnt-gap.js'
+import { countedFrom, type LearntGap } from '../learning/learnt-gap.js'
 import type { CutContext } from '../job/cut-context.js'
 import { type Outlook, outlookOf } from '../goals/outlook.js'
 import { windowOf } from '../goals/window.js'
@@ -31,12 +31,7 @@ const assessWith = (
 
 /** The window to count a stack of this bed from: simulated, or by rules of thumb where no squeeze would do. */
 const windowOn = (goal: Computed, response: Response, cut: CutContext, gap: LearntGap): SqueezeWindow =>
-  windowOf(response, gap, cut) ?? {
-    ...goal.advice.window(cut),
-    gapMm: gap.gapMm,
-    ownSpreadMm: gap.ownSpreadMm,
-    nodes: gap.nodes,
-  }
+  windowOf(response, gap, cut) ?? { ...goal.advice.window(cut), ...countedFrom(gap) }
 
 /** Says everything of one stack chosen by hand, its passes simulated. */
 export const assessStack = (asked: PlanRequest, stack: Stack, responses: Responses): Assessment => {
@@ -45,12 +40,12 @@ export const assessStack = (asked: PlanRequest, stack: Stack, responses: Respons
   const { request, gap } = asLearnt(asked, responses)
   const { cut } = request
   const bed = goal.bedOfStack(stack)
-  if (!bed) return describeStack(request, stack, { ...goal.advice.window(cut), gapMm: gap.gapMm })
+  if (!bed) return describeStack(request, stack, { ...goal.advice.window(cut), ...countedFrom(gap) })
   const response = responses.of(goal, cut, bed)
   const window = windowOn(goal, response, cut, gap)
   const plain = describeStack(request, stack, window)
   const { squeezeMm } = plain.ledger
-  const outlook = outlookOf(response, squeezeMm, plain.certainty.spreadMm, cut, window.nodes)
+  const outlook = outlookOf(response, squeezeMm, plain.certainty.doubtMm, cut, window.doubt)
   const assessment = assessWith(request, stack, { bed, window, response }, outlook, goal.predictor(cut))
   return { ...assessment, findings: gravestFirst(assessment.findings) }
 }
@@ -79,7 +74,7 @@ export function* planSteps(asked: PlanRequest, responses: Responses, aim?: Aim):
     assessed.push(assessWith(request, found.stack, group, outlook, predict))
     yield 0.7 + (0.3 * (at + 1)) / shown.length
   }
-  const fallback = { ...goal.advice.window(cut), gapMm: gap.gapMm }
+  const fallback = { ...goal.advice.window(cut), ...countedFrom(gap) }
   return planOf(request, assessed, {
     window: assessed[0]?.window ?? fallback,
     simulated: true,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { lastTryOf, learntFromPile, nominalSqueezeMm, type TriedRound } from './trial.js'
+import { heightWithoutSheetsMm, lastTryOf, learntFromTrial, type TriedRound } from './trial.js'
 import type { Plate } from '../layers/plate.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import { seededRandom } from '../numerics/random.js'
@@ -30,7 +30,7 @@ const nextAfter = (
   trialStart: TrialStart = 'from-loose',
   of = cut,
 ): NextTry | undefined => {
-  const learnt = learntFromPile(cleanCut.computed, of, rounds)
+  const learnt = learntFromTrial(cleanCut.computed, of, rounds)
   const request: PlanRequest = {
     technique: 'cut',
     region: 'all',
@@ -46,7 +46,7 @@ const round = (stack: Stack, seen: Seen, feel: HandleFeel, passes = 2): TriedRou
   look: { passes, seen, feel, hangingShare: seen === 'hanging' ? 0.5 : null, hangingPlace: null },
   freshSheets: true,
 })
-const overOf = (stack: Stack): number => nominalSqueezeMm(stack, cut) - cut.sheet.caliper.valueMm
+const overOf = heightWithoutSheetsMm
 
 describe('the next try', () => {
   const first = nextAfter([])!
@@ -140,7 +140,7 @@ describe('the next try', () => {
     let clean = 0
     for (let seed = 0; seed < 10; seed++) {
       const random = seededRandom(seed)
-      const press = new BlindPress(drawTraits(random), random)
+      const press = new BlindPress(drawTraits(random, 'small-hand'), random)
       const rounds: TriedRound[] = []
       let freshSheets = true
       for (let step = 0; step < 3; step++) {

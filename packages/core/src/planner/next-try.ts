@@ -4,17 +4,17 @@ import { pileMmOf } from '../job/cut-context.js'
 import { computedOf } from '../techniques/goal-of.js'
 import type { Tries } from '../goals/tries.js'
 import type { LastTry } from './trial.js'
-import type { LearntGap } from '../learning/learnt-gap.js'
+import { countedFrom, type LearntGap } from '../learning/learnt-gap.js'
 import { countOf } from '../faults/finding.js'
 import type { Plate } from '../layers/plate.js'
 import { heightOf, type Stack } from '../layers/stack.js'
-import { gapOfClass } from '../press/press-class.js'
+import { gapsOf, quantileOf } from '../learning/posterior.js'
+import { knownHeightMm } from '../press/known-height.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { methodOf } from '../techniques/method.js'
 import { certaintyOf } from './certainty.js'
 import { differenceOf } from './difference.js'
 import { chancesOf, soundByOf } from '../goals/chances.js'
-import { countedFrom } from '../learning/counted-from.js'
 import { bedsOf } from './rank-stacks.js'
 import type { PlanRequest } from './plan.js'
 import type { Responses } from './responses.js'
@@ -22,14 +22,15 @@ import { piecesKey } from './ranking.js'
 import { searchStacks } from './search.js'
 import type { Steps } from './steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
+import { USUAL_PIECES_MM } from '../goals/window.js'
 import { passesWorthIt } from '../goals/worth-a-pass.js'
 
 /** mm. Squeezes are looked through in this step, and a stack may be off the best by so much either way. */
 const STEP_MM = 0.03
 const LOOK_AROUND_MM = 0.25
 
-/** mm. Doubt of a usual stack's own thickness, for looking for a squeeze before there is a stack. From memory. */
-const USUAL_PIECES_MM = 0.06
+/** A gap so unlikely to be tighter is the tightest that is feared. From memory: half of what a house usually allows. */
+const FEARED = 0.01
 
 /** Stacks looked at on each bed. */
 const KEPT_PER_BED = 24
@@ -60,14 +61,10 @@ export interface NextTry {
   readonly isGuided?: true
 }
 
-/** Greatest squeeze beyond its sheets that the press is known to have had, mm, counted from the class's gap; known stacks count. */
+/** Greatest height without its sheets that the press is known to have had between its rollers, mm; known stacks count. */
 const tightestTried = ({ cut: { press }, learnt }: PlanRequest): number | undefined => {
-  const gapMm = gapOfClass(press.pressClass).valueMm
-  const known = press.knownGood.map(
-    ({ plates, dieHeight }) =>
-      plates.reduce((sum, plate) => sum + plate.thickness.valueMm, 0) + dieHeight.valueMm - gapMm,
-  )
-  const all = [learnt?.tightestOverMm, ...known].filter((mm) => mm !== undefined)
+  const known = press.knownGood.map((each) => knownHeightMm(each) - each.sheetCount * each.sheetCaliper.valueMm)
+  const all = [learnt?.tightestMm, ...known].filter((mm) => mm !== undefined)
   return all.length > 0 ? Math.max(...all) : undefined
 }
 
@@ -79,11 +76,9 @@ interface TryLimits {
 
 const limitsOf = (request: PlanRequest, { tries }: Computed, last: LastTry | undefined, gap: LearntGap): TryLimits => {
   const { cut } = request
-  const triedOverMm = tightestTried(request)
-  const isFirst = triedOverMm === undefined
-  // What was tried is counted from the class's gap, squeezes here from the gap as it is known by now.
-  const knownMm = gapOfClass(cut.press.pressClass).valueMm - gap.gapMm
-  const stepped = isFirst ? Infinity : triedOverMm + knownMm + pileMmOf(cut) + tries.mostStepUpMm
+  const triedMm = tightestTried(request)
+  const isFirst = triedMm === undefined
+  const stepped = isFirst ? Infinity : triedMm - gap.gapMm + pileMmOf(cut) + tries.mostStepUpMm
   const lastMm = last && heightOf(last.stack).valueMm - gap.gapMm
   const mostMm = last && lastMm !== undefined ? Math.min(stepped, tries.mostAfter(last.look, lastMm)) : stepped
   const isFeltOut = cut.onlyOne || (cut.rules.trialStart === 'from-loose' && isFirst)
@@ -96,34 +91,50 @@ interface Judged {
   readonly stops: number
   readonly isAllowed: boolean
 }
-type Judge = (response: Response, squeezeMm: number, spreadMm: number) => Judged
+type Judge = (response: Response, squeezeMm: number, doubtMm: number) => Judged
 
 const judgeOf =
   ({ cut: { rules } }: PlanRequest, gap: LearntGap, { mostTight }: TryLimits): Judge =>
-  (response, squeezeMm, spreadMm) => {
-    const { goodBy, stops } = chancesOf(response, squeezeMm, spreadMm, rules, gap.nodes)
-    const soundBy = soundByOf(response, squeezeMm, spreadMm, rules, gap.nodes)
+  (response, squeezeMm, doubtMm) => {
+    const { goodBy, stops } = chancesOf(response, squeezeMm, doubtMm, rules, gap.doubt.nodes)
+    const soundBy = soundByOf(response, squeezeMm, doubtMm, rules, gap.doubt.nodes)
     const tooTight = (goodBy.at(-1) ?? 0) - (soundBy.at(-1) ?? 0)
     return { soundBy, stops, isAllowed: stops <= rules.mostStopChance && tooTight <= mostTight }
   }
+
+/** Where no try can be expected to do, the tightest that is allowed tells most: whoever stays loose learns nothing. From memory. */
+const HOPELESS = 0.03
+/** For every mm that a stack is looser than where one is sought, then. */
+const LOOSER_COSTS = 0.5
+
+/** Where a bed would do best within what is allowed. */
+interface Aimed {
+  readonly squeezeMm: number
+  readonly isHopeless: boolean
+}
 
 /** The squeeze in mm at which a bed would do best within what is allowed; undefined where nothing is. */
 const bestSqueeze = (
   response: Response,
   judge: Judge,
   stopCosts: number,
-  spreadMm: number,
+  doubtMm: number,
   fromMm: number,
   toMm: number,
-): number | undefined => {
+): Aimed | undefined => {
+  let tightestMm: number | undefined
   let best: { squeezeMm: number; chance: number } | undefined
   for (let squeezeMm = fromMm; squeezeMm <= toMm; squeezeMm += STEP_MM) {
-    const { soundBy, stops, isAllowed } = judge(response, squeezeMm, spreadMm)
+    const { soundBy, stops, isAllowed } = judge(response, squeezeMm, doubtMm)
     if (!isAllowed) break
+    tightestMm = squeezeMm
     const chance = Math.max(...soundBy) - stopCosts * stops
     if (!best || chance > best.chance + SAME_CHANCE) best = { squeezeMm, chance }
   }
-  return best?.squeezeMm
+  if (!best || tightestMm === undefined) return undefined
+  return best.chance < HOPELESS
+    ? { squeezeMm: tightestMm, isHopeless: true }
+    : { squeezeMm: best.squeezeMm, isHopeless: false }
 }
 
 /** Layers to lay, or to take out and put in where something lies there already. */
@@ -170,40 +181,47 @@ export function* nextTrySteps(
     ...counted,
   })
 
+  // Where the gap is much in doubt, what is loose enough for the tightest gap that is feared lies looser still.
+  const fearedMm = quantileOf(gapsOf(gap.belief.chances), FEARED)
+  const fromMm = pileMm + tries.loosestOverMm - Math.max(0, gap.gapMm - fearedMm)
+
   let best: NextTry | undefined
   let bestScore = -Infinity
-  const offer = (response: Response, stack: Stack, squeezeMm: number, passesBefore: number): void => {
+  const offer = (response: Response, stack: Stack, squeezeMm: number, passesBefore: number, aimed?: Aimed): void => {
     const goesOn = passesBefore > 0
     const certainty = certaintyOf(stack, squeezeMm, windowAround(squeezeMm, squeezeMm, squeezeMm))
-    const { soundBy, stops, isAllowed } = judge(response, squeezeMm, certainty.spreadMm)
+    const { soundBy, stops, isAllowed } = judge(response, squeezeMm, certainty.doubtMm)
     // What lay in the press a moment ago may go through once more.
     if (!isAllowed && !goesOn) return
     const findings = inspectStack(method, stack, cut)
     if (countOf(findings, 'stop') > 0) return
     const total = Math.min(passesWorthIt(soundBy, passesBefore + 1), soundBy.length)
     if (total <= passesBefore) return
+    // Once more with what did nothing teaches nothing, where anything else may be tried.
+    if (goesOn && best && (soundBy[total - 1] ?? 0) < HOPELESS) return
     const found: NextTry = {
       stack,
       passes: total - passesBefore,
       goesOn,
-      chance: soundBy[total - 1] ?? 0,
+      chance: gap.doubt.trust * (soundBy[total - 1] ?? 0),
       stops,
       squeezeMm,
       spreadMm: certainty.spreadMm,
       worstLayer: certainty.worstLayer,
     }
-    const score = scoreOf(found, tries, last) - CAUTION_COSTS * countOf(findings, 'caution')
+    const looserMm = aimed?.isHopeless ? Math.max(0, aimed.squeezeMm - squeezeMm) : 0
+    const score = scoreOf(found, tries, last) - CAUTION_COSTS * countOf(findings, 'caution') - LOOSER_COSTS * looserMm
     if (!best || score > bestScore) [best, bestScore] = [found, score]
   }
 
   const beds = bedsOf(request)
   for (const [at, { bed, plates }] of beds.entries()) {
     const response = responses.of(goal, cut, bed)
-    const spreadMm = Math.hypot(counted.ownSpreadMm, USUAL_PIECES_MM)
     const toMm = Math.min(limits.mostMm, pileMm + tries.tightestOverMm)
-    const midMm = bestSqueeze(response, judge, tries.stopCosts, spreadMm, pileMm + tries.loosestOverMm, toMm)
+    const aimed = bestSqueeze(response, judge, tries.stopCosts, USUAL_PIECES_MM, fromMm, toMm)
     yield (at + 0.5) / beds.length
-    if (midMm === undefined) continue
+    if (!aimed) continue
+    const midMm = aimed.squeezeMm
     const { found } = searchStacks({
       method,
       cut,
@@ -213,7 +231,7 @@ export function* nextTrySteps(
       keep: KEPT_PER_BED,
       allows: (role: string, plate: Plate) => role !== goal.bedRole || plates.has(plate),
     })
-    for (const { stack, squeezeMm } of found) offer(response, stack, squeezeMm, 0)
+    for (const { stack, squeezeMm } of found) offer(response, stack, squeezeMm, 0, aimed)
     yield (at + 1) / beds.length
   }
   const lastBed = last && goal.bedOfStack(last.stack)

@@ -128,7 +128,7 @@ export const planOf = (
 export const planCut = (request: PlanRequest, advice: Advice = computedOf(request).advice): Plan => {
   const { cut, shelf } = request
   const method = methodOf(request)
-  const window = advice.window(cut)
+  const window = advice.window(cut, request.learnt)
   const { found, complete } = searchStacks({
     method,
     cut,

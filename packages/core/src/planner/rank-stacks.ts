@@ -87,7 +87,7 @@ const costOf = (found: FoundStack, window: SqueezeWindow, outlook: Outlook): num
   found.cost - costOfOffset(found.squeezeMm, window) + outlook.cost
 
 const doubtOf = (stack: Stack, squeezeMm: number, window: SqueezeWindow): number =>
-  certaintyOf(stack, squeezeMm, window).spreadMm
+  certaintyOf(stack, squeezeMm, window).doubtMm
 
 /** Where in the window of a bed to look for stacks first: the window's own best squeeze, or another inside it. */
 export type Aim = (window: SqueezeWindow, response: Response) => SqueezeWindow
@@ -152,7 +152,7 @@ export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = 
       const on = pressedOn(goal.bedOfStack(each.stack) ?? bed, group)
       if (!on) continue
       const doubtMm = doubtOf(each.stack, each.squeezeMm, on.window)
-      const outlook = outlookOf(on.response, each.squeezeMm, doubtMm, cut, on.window.nodes)
+      const outlook = outlookOf(on.response, each.squeezeMm, doubtMm, cut, on.window.doubt)
       ranked.push({ found: each, group: on, outlook, cost: costOf(each, window, outlook) })
     }
     yield (at + 1) / beds.length

@@ -51,7 +51,7 @@ export const mmOfOffset = (cost: number, window: SqueezeWindow): number => (cost
  * of pieces that already stand in the gap cancels, so the first of them may lower the cost.
  */
 export const costOfDoubt = (plate: Plate, count: number, window: SqueezeWindow): number => {
-  const inGap = window.piecesInGap[plate.id]?.count ?? 0
+  const inGap = window.pieces[plate.id]?.count ?? 0
   const share = plate.thickness.spreadMm / window.scaleMm
   return points.scaleOfDoubt * share * share * ((count - inGap) ** 2 - inGap ** 2)
 }

@@ -7,7 +7,6 @@ import type { CutContext } from '../job/cut-context.js'
 import type { Learnt } from '../learning/learnt.js'
 import { type LearntGap, learntGap } from '../learning/learnt-gap.js'
 import type { Bed } from '../press/bed.js'
-import { estimateGap } from '../press/gap.js'
 import type { Press } from '../press/press.js'
 
 /** How many responses are remembered; each holds a few dozen simulations of one lay-out. */
@@ -58,13 +57,10 @@ export class Responses implements Answering {
     return response as ReturnType<Of['respond']>
   }
 
-  /** A press's gap by its known-good stacks (height − the squeeze that they must have had), and by its logged runs, where there are any. */
+  /** A press's gap by what was told of it, known-good stacks by the squeeze that they must have had, and by its logged runs. */
   gapOf(press: Press, learnt?: Learnt): LearntGap {
     const { computed: goal } = goalOfKnown
-    const estimate = estimateGap(press, (known) =>
-      goal.wantedByKnown(press, known, (cut, bed) => this.of(goal, cut, bed)),
-    )
-    return learntGap(press, estimate, learnt)
+    return learntGap(press, (known) => goal.wantedByKnown(press, known, (cut, bed) => this.of(goal, cut, bed)), learnt)
   }
 
   private numberOf(goal: Computed): number {

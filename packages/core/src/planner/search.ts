@@ -5,10 +5,10 @@ import { firstAtLeast } from '../numerics/first-at-least.js'
 import { SAME_COST, SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import type { Method } from '../techniques/method.js'
 import { type CutContext, dieClassOf, jobLayer } from '../job/cut-context.js'
-import type { Place } from '../techniques/technique.js'
+import type { Place, PlatesPlace } from '../techniques/technique.js'
 import { BestKept } from './best-kept.js'
 import { type Frames, listFrames, NO_PIECE } from './frames.js'
-import { type PlatesPlace, PriceList } from './price-list.js'
+import { PriceList } from './price-list.js'
 import { costOfOffset, mmOfOffset, piecesKey, points } from './ranking.js'
 import { listShimSets, type ShimSets } from './shim-sets.js'
 import { finish, type Steps } from './steps.js'
@@ -141,7 +141,7 @@ export function* searchSteps(request: SearchRequest): Steps<SearchResult> {
   const cheapestShim = shimAt.reduce((least, at) => Math.min(least, shimPrices[at] as number), Infinity)
   // Doubt may fall by at most this much, where shims stand in the gap already.
   const mostRelief = shimAt.reduce((sum, at) => {
-    const inGap = window.piecesInGap[(shelf[at] as Plate).id]?.count ?? 0
+    const inGap = window.pieces[(shelf[at] as Plate).id]?.count ?? 0
     return sum + (inGap > 0 ? -prices.ofDoubt(at, inGap) : 0)
   }, 0)
   const leastPerShim = Number.isFinite(cheapestShim) ? cheapestShim - mostRelief : 0

@@ -59,7 +59,7 @@ export function* suggestionSteps(
   const outlookWith = (changed: Omit<Change, 'proposal'>): Outlook | undefined => {
     const response = responses.of(goal, changed.cut ?? cut, changed.bed ?? bed, changed.laying ?? PLAIN_LAYING)
     const squeezeMm = changed.atItsBest ? windowOf(response, gap, cut)?.midMm : (changed.squeezeMm ?? ledger.squeezeMm)
-    return squeezeMm === undefined ? undefined : outlookOf(response, squeezeMm, certainty.spreadMm, cut, gap.nodes)
+    return squeezeMm === undefined ? undefined : outlookOf(response, squeezeMm, certainty.doubtMm, cut, gap.doubt)
   }
   const now = outlookWith({})
   if (!now) return []

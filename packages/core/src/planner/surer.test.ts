@@ -29,9 +29,9 @@ describe('what would make a stack surer', () => {
   })
 
   it('is nothing where it is sure already, and a look where nothing stands out', () => {
-    const certainty = { chance: 0.99, spreadMm: 0.05, worstLayer: undefined }
+    const certainty = { chance: 0.99, spreadMm: 0.05, doubtMm: 0.05, worstLayer: undefined }
     const cut = aCut()
-    const window = { lowMm: 0, midMm: 1, highMm: 2, scaleMm: 1, gapMm: 9, ownSpreadMm: 0.01 } as never
+    const window = { lowMm: 0, midMm: 1, highMm: 2, scaleMm: 1, gapMm: 9, gapSpreadMm: 0.01 } as never
     expect(surerBy({ certainty, window, prediction: undefined }, cut)).toBeUndefined()
     expect(surerBy({ certainty: { ...certainty, chance: 0.8 }, window, prediction: undefined }, cut)).toEqual({
       by: 'looking',

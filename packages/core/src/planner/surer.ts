@@ -20,7 +20,7 @@ export const surerBy = (
 ): Surer | undefined => {
   const isSure = certainty.chance >= SURE && (prediction?.sure ?? true)
   if (isSure) return undefined
-  if (press.felt.length === 0 && (window.ownSpreadMm / certainty.spreadMm) ** 2 > MOST_OF_DOUBT)
+  if (press.felt.length === 0 && (window.gapSpreadMm / certainty.spreadMm) ** 2 > MOST_OF_DOUBT)
     return { by: 'feeling-gap' }
   const { worstLayer } = certainty
   if (worstLayer && worstLayer.share >= WORTH_MEASURING) return { by: 'measuring', layerIndex: worstLayer.index }

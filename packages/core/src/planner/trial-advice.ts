@@ -1,6 +1,6 @@
 import { computedOf, isGuided } from '../techniques/goal-of.js'
 import { doubted, isSurprising } from '../learning/surprise.js'
-import { evidenceOfPile, lastTryOf, learntFromPile, type TriedRound } from './trial.js'
+import { evidenceOfTrial, lastTryOf, learntFromTrial, type TriedRound } from './trial.js'
 import { type NextTry, nextTrySteps } from './next-try.js'
 import { guidedPlan } from './guided-plan.js'
 import type { PlanRequest } from './plan.js'
@@ -26,7 +26,7 @@ const guidedAdvice = (request: PlanRequest, rounds: readonly TriedRound[], respo
   return {
     next: stack && { stack, passes: 1, goesOn: false, ...unknown },
     gapMm: gap.gapMm,
-    gapSpreadMm: gap.learnt?.offsetMm.spread ?? gap.ownSpreadMm,
+    gapSpreadMm: gap.gapSpreadMm,
     surprised: false,
   }
 }
@@ -40,15 +40,19 @@ export function* trialAdviceSteps(
   if (isGuided(request)) return guidedAdvice(request, rounds, responses)
   const goal = computedOf(request)
   const before = request.learnt
-  const surprised = before !== undefined && isSurprising(before, evidenceOfPile(goal, request.cut, rounds))
-  const learnt = learntFromPile(goal, request.cut, rounds, surprised ? doubted(before) : before)
+  const surprised =
+    before !== undefined &&
+    before.pressRuns + before.sheetRuns > 0 &&
+    rounds.length > 0 &&
+    isSurprising(responses.gapOf(request.cut.press, before).belief, evidenceOfTrial(goal, request.cut, rounds))
+  const learnt = learntFromTrial(goal, request.cut, rounds, surprised ? doubted(before) : before)
   yield 0.4
   const next = yield* nextTrySteps({ ...request, learnt }, lastTryOf(rounds), responses)
   const gap = responses.gapOf(request.cut.press, learnt)
   return {
     next,
     gapMm: gap.gapMm,
-    gapSpreadMm: gap.learnt?.offsetMm.spread ?? gap.ownSpreadMm,
+    gapSpreadMm: gap.gapSpreadMm,
     surprised,
   }
 }

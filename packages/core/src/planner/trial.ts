@@ -1,11 +1,10 @@
 import { heightOf, isSameStack, type Stack } from '../layers/stack.js'
 import type { Computed } from '../goals/goal.js'
 import { type Round, sheetsGoOn } from '../goals/looks.js'
-import { gapOfClass } from '../press/press-class.js'
-import { type CutContext, pileMmOf } from '../job/cut-context.js'
-import { CELLS } from '../learning/axes.js'
+import type { CutContext } from '../job/cut-context.js'
 import type { Learnt } from '../learning/learnt.js'
-import { type LogGrid, together } from '../learning/posterior.js'
+import { countedOn, piecesOfAll, type Says } from '../learning/on-average.js'
+import { piecesOf } from '../learning/pieces.js'
 import type { Pressed, PressedRound } from '../learning/pressed.js'
 import { REPEAT_SPREAD_MM } from '../learning/repeat-spread.js'
 
@@ -16,53 +15,65 @@ export interface TriedRound {
   readonly freshSheets: boolean
 }
 
-/** Squeeze of a stack in mm, counted from the gap that is usual for the press's class. */
-export const nominalSqueezeMm = (stack: Stack, cut: CutContext): number =>
-  heightOf(stack).valueMm - gapOfClass(cut.press.pressClass).valueMm
+/** How unsure the height of a stack is beside its plates and from one time to the next, one standard deviation, mm. */
+const besidePlatesMm = (stack: Stack): number => {
+  const others = stack.filter(({ is }) => is !== 'plate')
+  return Math.hypot(others.length > 0 ? heightOf(others).spreadMm : 0, REPEAT_SPREAD_MM)
+}
 
 /** The rounds of a trial pile by pile: rounds that went on with the same sheets belong together. */
 export const pilesOf = (goal: Computed, cut: CutContext, rounds: readonly TriedRound[]): Pressed[] => {
-  const piles: { cut: CutContext; rounds: PressedRound[]; heightSpreadMm: number }[] = []
+  const piles: (Omit<Pressed, 'rounds'> & { readonly rounds: PressedRound[] })[] = []
   for (const { stack, look, freshSheets } of rounds) {
     const bed = goal.bedOfStack(stack)
     if (!bed) continue
-    const round = { bed, nominalSqueezeMm: nominalSqueezeMm(stack, cut), look }
+    const round = { bed, heightMm: heightOf(stack).valueMm, look }
     const pile = piles.at(-1)
     if (pile && !freshSheets) pile.rounds.push(round)
-    else piles.push({ cut, rounds: [round], heightSpreadMm: Math.hypot(heightOf(stack).spreadMm, REPEAT_SPREAD_MM) })
+    else
+      piles.push({
+        cut,
+        rounds: [round],
+        pieces: piecesOf(stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate] : []))),
+        ownSpreadMm: besidePlatesMm(stack),
+      })
   }
   return piles
 }
 
-/** What a trial says of the press and the sheet, as logEvidenceOf does of one pile. */
-export const evidenceOfPile = (goal: Computed, cut: CutContext, rounds: readonly TriedRound[]): LogGrid => {
+/** What a trial says of the press and the sheet, counted on the plates of its stacks on average. */
+export const evidenceOfTrial = (goal: Computed, cut: CutContext, rounds: readonly TriedRound[]): Says => {
   const piles = pilesOf(goal, cut, rounds)
-  return piles.length > 0 ? together(...piles.map(goal.evidence.logEvidenceOf)) : new Float64Array(CELLS)
+  const says = piles.map((pile) => ({ log: goal.evidence.logEvidenceOf(pile), pieces: pile.pieces, times: 1 }))
+  const pieces = piecesOfAll(says)
+  return { log: countedOn(pieces, says), pieces, times: piles.length }
 }
 
-/** Greatest squeeze beyond the sheets' own thickness that a trial pressed, mm, counted from the class's gap; undefined before any. */
-export const tightestOverMm = (cut: CutContext, rounds: readonly TriedRound[]): number | undefined => {
-  const pileMm = pileMmOf(cut)
-  const over = rounds.map(({ stack }) => nominalSqueezeMm(stack, cut) - pileMm)
-  return over.length > 0 ? Math.max(...over) : undefined
-}
+/** Height of a stack without its sheets, mm. */
+export const heightWithoutSheetsMm = (stack: Stack): number =>
+  heightOf(stack.filter(({ is }) => is !== 'sheets')).valueMm
+
+/** Greatest height without its sheets that a trial pressed, mm; undefined before any. */
+export const tightestOf = (rounds: readonly TriedRound[]): number | undefined =>
+  rounds.length > 0 ? Math.max(...rounds.map(({ stack }) => heightWithoutSheetsMm(stack))) : undefined
 
 /** What is learnt once a trial is added to what the log said before. */
-export const learntFromPile = (
+export const learntFromTrial = (
   goal: Computed,
   cut: CutContext,
   rounds: readonly TriedRound[],
   before?: Learnt,
 ): Learnt => {
-  const own = evidenceOfPile(goal, cut, rounds)
-  const piles = pilesOf(goal, cut, rounds).length
-  const tried = [before?.tightestOverMm, tightestOverMm(cut, rounds)].filter((mm) => mm !== undefined)
+  const own = evidenceOfTrial(goal, cut, rounds)
+  const all = [...(before ? [{ log: before.log, pieces: before.pieces, times: before.pressRuns }] : []), own]
+  const pieces = piecesOfAll(all)
+  const tried = [before?.tightestMm, tightestOf(rounds)].filter((mm) => mm !== undefined)
   return {
-    log: before ? together(before.log, own) : own,
-    pressRuns: (before?.pressRuns ?? 0) + piles,
-    sheetRuns: (before?.sheetRuns ?? 0) + piles,
-    pieces: before?.pieces ?? {},
-    tightestOverMm: tried.length > 0 ? Math.max(...tried) : undefined,
+    log: countedOn(pieces, all),
+    pressRuns: (before?.pressRuns ?? 0) + own.times,
+    sheetRuns: (before?.sheetRuns ?? 0) + own.times,
+    pieces,
+    tightestMm: tried.length > 0 ? Math.max(...tried) : undefined,
   }
 }
 

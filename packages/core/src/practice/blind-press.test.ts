@@ -6,7 +6,7 @@ import { aCut, aDie } from '../testing/makers.js'
 import { BlindPress, drawTraits, type HiddenTraits } from './blind-press.js'
 
 const plain: HiddenTraits = {
-  offsetMm: 0,
+  gapMm: 14,
   frame: 1,
   tiltMm: 0,
   middleMm: 0,
@@ -30,7 +30,7 @@ describe('a blind press', () => {
 
   it('cuts less with a wider gap and with a harder sheet', () => {
     const usual = pressOnce(plain, 0.5)
-    expect(pressOnce({ ...plain, offsetMm: 0.3 }, 0.5).cutFraction).toBeLessThan(usual.cutFraction)
+    expect(pressOnce({ ...plain, gapMm: 14.3 }, 0.5).cutFraction).toBeLessThan(usual.cutFraction)
     expect(pressOnce({ ...plain, strengthOf: () => 1.4 }, 0.5, 1).cutFraction).toBeLessThanOrEqual(usual.cutFraction)
   })
 
@@ -54,12 +54,12 @@ describe('a blind press', () => {
   })
 
   it('is the same again for the same seed, whatever is asked for first', () => {
-    const [one, other] = [drawTraits(seededRandom(4)), drawTraits(seededRandom(4))]
+    const [one, other] = [drawTraits(seededRandom(4), 'small-hand'), drawTraits(seededRandom(4), 'small-hand')]
     const strength = one.strengthOf('a')
     other.errorOf('pad')
     other.strengthOf('b')
     expect(other.strengthOf('a')).toBe(strength)
-    expect(other.offsetMm).toBe(one.offsetMm)
+    expect(other.gapMm).toBe(one.gapMm)
   })
 })
 

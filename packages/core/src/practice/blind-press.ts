@@ -12,9 +12,8 @@ import type { HandleFeel } from '../outcomes/round.js'
 import { CLEAN_CUT, DEEP_MM } from '../press/constants.js'
 import { effortOf, feelOf } from '../press/drive.js'
 import { gapAtMm, GRIP_SPREAD_MM } from '../learning/felt.js'
-import { type FeltGap, feltHeightMm, type FeltTry } from '../press/felt-gap.js'
-import type { Press } from '../press/press.js'
-import { gapOfClass } from '../press/press-class.js'
+import { type FeltGap, type FeltTry, platesHeightMm } from '../press/felt-gap.js'
+import { gapOfClass, type PressClass } from '../press/press-class.js'
 import { CutSimulation } from '../press/cut-simulation.js'
 import { pressRound } from '../goals/clean-cut/press-round.js'
 import { cutSeenIn } from '../goals/clean-cut/seen-in.js'
@@ -29,8 +28,8 @@ import type { DiePose } from '../placement/place-die.js'
 
 /** What nobody can read off a press, a sheet or a plate. */
 export interface HiddenTraits {
-  /** How far the gap is from what is usual for the class, mm. */
-  readonly offsetMm: number
+  /** mm. */
+  readonly gapMm: number
   /** Frame stiffness over its usual value. */
   readonly frame: number
   /** By how much the gap is wider at the right end than at the left, and in the middle than at the ends, mm. */
@@ -43,7 +42,7 @@ export interface HiddenTraits {
 }
 
 /** Spreads of what is hidden. Calibration notes: the blind press. */
-const OFFSET_SPREAD_MM = 0.35
+const GAP_SPREAD_MM = 0.35
 const FRAME_SPREAD = 0.15
 const STRENGTH_SPREAD = 0.2
 /** mm; as felt.ts takes them for usual. */
@@ -63,12 +62,12 @@ const numberOf = (name: string): number => {
   return hash >>> 0
 }
 
-/** A press with traits drawn at random. What is hidden in a sheet or plate goes by its id, whatever is asked for first. */
-export const drawTraits = (random: RandomSource): HiddenTraits => {
+/** A press of a class with traits drawn at random, its gap like those of most of its class. What is hidden in a sheet or plate goes by its id, whatever is asked for first. */
+export const drawTraits = (random: RandomSource, pressClass: PressClass): HiddenTraits => {
   const seed = Math.floor(random() * 0x100000000)
   const drawn = (name: string): number => randomNormal(seededRandom(seed ^ numberOf(name)))
   return {
-    offsetMm: OFFSET_SPREAD_MM * randomNormal(random),
+    gapMm: gapOfClass(pressClass).valueMm + GAP_SPREAD_MM * randomNormal(random),
     frame: Math.max(0.5, 1 + FRAME_SPREAD * randomNormal(random)),
     tiltMm: TILT_SPREAD_MM * drawn('tilt'),
     middleMm: MIDDLE_SPREAD_MM * drawn('middle'),
@@ -133,7 +132,7 @@ export class BlindPress {
     const pressing = {
       law: lawOf(cut, bed, traits.strengthOf(cut.sheet.id)),
       bedSoftness: bed.softness,
-      squeezeMm: this.squeezeOf(stack, cut),
+      squeezeMm: this.squeezeOf(stack),
     }
     if (this.isFresh) run.start(pressing)
     else run.goOn(pressing)
@@ -160,9 +159,9 @@ export class BlindPress {
     }
   }
 
-  private squeezeOf(stack: Stack, cut: CutContext): number {
+  private squeezeOf(stack: Stack): number {
     const heightMm = stack.reduce((sum, layer) => sum + trueThicknessMm(layer, this.traits), 0)
-    return heightMm - gapOfClass(cut.press.pressClass).valueMm - this.traits.offsetMm
+    return heightMm - this.traits.gapMm
   }
 
   /** What is told is drawn by how likely each look is of what really came of it. */
@@ -174,7 +173,7 @@ export class BlindPress {
     const { cut, traits } = this
     const bed = spec.bedOfStack(stack)
     if (!cut || !bed) throw new Error('sheets must be laid, and a mat over them')
-    rig.begin(bed, this.squeezeOf(stack, cut), traits.strengthOf('mat'), this.isFresh)
+    rig.begin(bed, this.squeezeOf(stack), traits.strengthOf('mat'), this.isFresh)
     this.isFresh = false
     let effort = 0
     for (let pass = 0; pass < passes && effort < 1; pass++) {
@@ -216,14 +215,20 @@ export class BlindPress {
   }
 
   /** Leads plates with paper on them between the rollers at a place, without a die: whether they take hold, as a person tells it. */
-  feel(press: Pick<Press, 'pressClass'>, felt: FeltGap, { place, sheets }: Omit<FeltTry, 'grips'>): boolean {
+  feel(felt: FeltGap, { place, sheets }: Omit<FeltTry, 'grips'>): boolean {
     const { traits } = this
-    const errorMm =
-      felt.plates.reduce((sum, { id, spreadMm }) => sum + spreadMm * traits.errorOf(id), 0) +
-      sheets * felt.sheetSpreadMm * traits.errorOf('paper to feel with')
-    const gapMm =
-      gapOfClass(press.pressClass).valueMm + traits.offsetMm + gapAtMm(place, traits.tiltMm, traits.middleMm)
-    return feltHeightMm(felt, sheets) + errorMm + GRIP_SPREAD_MM * randomNormal(this.random) > gapMm
+    const paperMm = sheets * (felt.sheetMm + felt.sheetSpreadMm * traits.errorOf('paper to feel with'))
+    return this.grips(felt.plates, paperMm, traits.gapMm + gapAtMm(place, traits.tiltMm, traits.middleMm))
+  }
+
+  /** Leads bare plates between the rollers, anywhere along them. */
+  lead(plates: FeltGap['plates']): boolean {
+    return this.grips(plates, 0, this.traits.gapMm)
+  }
+
+  private grips(plates: FeltGap['plates'], paperMm: number, gapMm: number): boolean {
+    const errorMm = plates.reduce((sum, { id, spreadMm }) => sum + spreadMm * this.traits.errorOf(id), 0)
+    return platesHeightMm(plates) + errorMm + paperMm + GRIP_SPREAD_MM * randomNormal(this.random) > gapMm
   }
 
   /** The cut map that the sheets show now. */

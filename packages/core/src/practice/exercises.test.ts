@@ -49,7 +49,7 @@ describe.each(exerciseIds)('the exercise %s', (id) => {
     const rounds = [{ stack: exercise.bare, passes: 2, freshSheets: true }]
     const once = playRounds(exercise.request, 5, rounds).outcomes
     expect(playRounds(exercise.request, 5, rounds).outcomes).toEqual(once)
-    const others = [6, 7, 8].map((seed) => playRounds(exercise.request, seed, rounds).press.traits.offsetMm)
+    const others = [6, 7, 8].map((seed) => playRounds(exercise.request, seed, rounds).press.traits.gapMm)
     expect(new Set(others).size).toBe(3)
   })
 })

@@ -269,7 +269,7 @@ export const playRounds = (
   rounds: readonly PlayedRound[],
 ): { readonly press: BlindPress; readonly outcomes: BlindOutcome[] } => {
   const random = seededRandom(seed)
-  const press = new BlindPress(drawTraits(random), random)
+  const press = new BlindPress(drawTraits(random, cut.press.pressClass), random)
   const outcomes = rounds.map(({ stack, passes, freshSheets }, at) => {
     if (freshSheets || at === 0) press.layFresh(cut, technique)
     return press.press(stack, passes)

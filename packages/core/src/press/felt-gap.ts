@@ -2,6 +2,19 @@
 export const feltPlaces = ['left', 'middle', 'right'] as const
 export type FeltPlace = (typeof feltPlaces)[number]
 
+/** A plate that was led between the rollers: as thick as it was then, and how unsure that is. Lengths in mm. */
+export interface FeltPlate {
+  readonly id: string
+  readonly thicknessMm: number
+  readonly spreadMm: number
+}
+
+/** Bare plates that were led between the rollers, a piece each, and whether these took hold of them or they slipped through. */
+interface FeltLead {
+  readonly plates: readonly FeltPlate[]
+  readonly grips: boolean
+}
+
 /** One try without a die: so many sheets of paper on the plates, and whether the rollers took hold of them or they slipped through. */
 export interface FeltTry {
   readonly place: FeltPlace
@@ -9,16 +22,22 @@ export interface FeltTry {
   readonly grips: boolean
 }
 
-/** A gap that was felt out: on which plates, with what paper, and what every try told. Lengths in mm. */
+/** A gap that was felt out: with bare plates, and with paper on plates. Lengths in mm. */
 export interface FeltGap {
-  /** The plates under the paper, a piece each. */
-  readonly plates: readonly { readonly id: string; readonly thicknessMm: number; readonly spreadMm: number }[]
+  /** Bare plates, each lead with its own. */
+  readonly leads: readonly FeltLead[]
+  /** The plates under the paper, a piece each; none where there were only leads. */
+  readonly plates: readonly FeltPlate[]
   /** Thickness of one sheet of the paper, and how unsure that is. */
   readonly sheetMm: number
   readonly sheetSpreadMm: number
   readonly tries: readonly FeltTry[]
 }
 
+/** Height of plates, mm. */
+export const platesHeightMm = (plates: readonly FeltPlate[]): number =>
+  plates.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0)
+
 /** Height of the plates and so many sheets of paper, mm. */
 export const feltHeightMm = ({ plates, sheetMm }: Pick<FeltGap, 'plates' | 'sheetMm'>, sheets: number): number =>
-  plates.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0) + sheets * sheetMm
+  platesHeightMm(plates) + sheets * sheetMm

@@ -5,6 +5,7 @@ import type { Drive } from './drive.js'
 import type { FeltGap } from './felt-gap.js'
 import type { RollerFrame } from './mechanics.js'
 import type { PressClass } from './press-class.js'
+import type { TypedGap } from './typed-gap.js'
 
 /** A stack that is known to cut clean with the handle feeling normal: from the booklet or the user's memory. Lengths in mm. */
 export interface KnownGoodStack {
@@ -27,6 +28,8 @@ export interface Press {
   readonly frame: RollerFrame
   readonly drive: Drive
   readonly knownGood: readonly KnownGoodStack[]
+  /** A gap that somebody typed in. */
+  readonly gap?: TypedGap | undefined
   /** Gaps that were felt out without a die. */
   readonly felt: readonly FeltGap[]
 }

@@ -9,16 +9,16 @@ import { ReachOfMost } from '../goals/clean-cut/reach-of-most.js'
 import { PLAIN_LAYING } from '../goals/laying.js'
 import { cellsOf, lawOf, PLANNING_GRID } from '../goals/clean-cut/cut-setup.js'
 
-/** The slow twin of logEvidenceOf: simulates right at one offset and strength, and integrates the height error by sampling evenly. */
-export const bruteLogChance = ({ cut, rounds, heightSpreadMm }: Pressed, offsetMm: number, log: number): number => {
+/** The slow twin of logEvidenceOf: simulates right at one gap and strength, and integrates the height error by sampling evenly. */
+export const bruteLogChance = ({ cut, rounds, ownSpreadMm }: Pressed, gapMm: number, log: number): number => {
   const run = new CutSimulation(cut.press.frame, cellsOf(cut, PLAIN_LAYING, PLANNING_GRID))
   const reach = new ReachOfMost(run)
   let sum = 0
   let weights = 0
   for (let z = -3; z <= 3; z += 0.25) {
     let logChance = 0
-    rounds.forEach(({ bed, nominalSqueezeMm, look }, at) => {
-      const squeezeMm = nominalSqueezeMm - offsetMm + z * heightSpreadMm
+    rounds.forEach(({ bed, heightMm, look }, at) => {
+      const squeezeMm = heightMm - gapMm + z * ownSpreadMm
       const pressing = { law: lawOf(cut, bed, Math.exp(log)), bedSoftness: bed.softness, squeezeMm }
       if (at === 0) run.start(pressing)
       else run.goOn(pressing)

@@ -15,6 +15,7 @@ export const demoPresses = {
     pressClass: 'small-hand',
     throatMm: 165,
     numbers: [],
+    gap: null,
     felt: [],
     note: 'Lives in the boathouse. The crank sticks a little in cold weather.',
     knownGood: [
@@ -41,6 +42,7 @@ export const demoPresses = {
     pressClass: 'a4-hand',
     throatMm: 235,
     numbers: [],
+    gap: null,
     felt: [],
     note: 'Booked through the desk, two hours at a time.',
     knownGood: [
@@ -75,6 +77,7 @@ export const demoPresses = {
     pressClass: 'a4-motor',
     throatMm: 235,
     numbers: [],
+    gap: null,
     felt: [],
     note: 'Borrowed until the weekend is over; nobody has its booklet.',
     knownGood: [],

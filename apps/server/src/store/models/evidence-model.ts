@@ -6,6 +6,8 @@ export class EvidenceModel extends Model {
   declare runId: string
   /** A fingerprint of what it was worked out from. */
   declare madeFrom: string
+  /** As a GapGrid has them. */
+  declare firstRow: number
   declare log: number[]
 }
 
@@ -14,6 +16,7 @@ export const defineEvidence = (sequelize: Sequelize): void => {
     {
       runId: { type: DataTypes.UUID, primaryKey: true },
       madeFrom: text(),
+      firstRow: { type: DataTypes.INTEGER, allowNull: false },
       log: { type: DataTypes.ARRAY(DataTypes.DOUBLE), allowNull: false },
     },
     { sequelize, tableName: 'run_evidence' },

@@ -1,10 +1,17 @@
 import type { DieClass } from '@bold-heron/core'
-import { type FeltGapOfPress, type PressNumber, type PressNumberName, pressTable } from '@bold-heron/schema'
+import {
+  type FeltGapOfPress,
+  type PressInput,
+  type PressNumber,
+  type PressNumberName,
+  pressTable,
+} from '@bold-heron/schema'
 import { DataTypes, Model, type Sequelize } from 'sequelize'
 import { fieldColumns, shelfModelOf } from './field-columns.js'
 import { real, reference, shelfColumns, text, whole } from './row-model.js'
 
 export class PressModel extends shelfModelOf(pressTable) {
+  declare gap: PressInput['gap']
   declare felt: FeltGapOfPress[]
 }
 
@@ -35,7 +42,12 @@ export class KnownGoodPlateModel extends Model {
 
 export const definePresses = (sequelize: Sequelize): void => {
   PressModel.init(
-    { ...shelfColumns(), ...fieldColumns(pressTable), felt: { type: DataTypes.JSONB, allowNull: false } },
+    {
+      ...shelfColumns(),
+      ...fieldColumns(pressTable),
+      gap: { type: DataTypes.JSONB, allowNull: true },
+      felt: { type: DataTypes.JSONB, allowNull: false },
+    },
     { sequelize, tableName: 'presses' },
   )
   PressNumberModel.init(

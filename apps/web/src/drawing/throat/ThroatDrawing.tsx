@@ -25,11 +25,13 @@ export const ThroatDrawing = ({
   sheets,
 }: {
   readonly felt: Pick<FeltGap, 'plates' | 'sheetMm'>
-  readonly place: FeltPlace
+  /** Undefined for bare plates, which go in anywhere. */
+  readonly place: FeltPlace | undefined
   readonly sheets: number
 }) => {
   const { t } = useTranslation()
-  const x = middleOf[place] - STACK / 2
+  const middle = middleOf[place ?? 'middle']
+  const x = middle - STACK / 2
   const topOf = (count: number): number =>
     BED_Y - feltHeightMm({ ...felt, plates: felt.plates.slice(0, count) }, 0) * SCALE
   const plates = felt.plates.map(({ thicknessMm }, at) => {
@@ -54,7 +56,11 @@ export const ThroatDrawing = ({
   return (
     <svg
       role="img"
-      aria-label={t('shelf.feel.picture', { count: sheets, place: t(`shelf.feel.place.${place}`) })}
+      aria-label={
+        place
+          ? t('shelf.feel.picture', { count: sheets, place: t(`shelf.feel.place.${place}`) })
+          : t('shelf.feel.pictureBare')
+      }
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="block w-full"
     >
@@ -72,9 +78,11 @@ export const ThroatDrawing = ({
       </g>
       {plates}
       {paper}
-      <text x={middleOf[place]} y={BED_Y + 17} textAnchor="middle" fontSize={14} fontWeight={700} fill="white">
-        {t(`shelf.feel.place.${place}`)}
-      </text>
+      {place && (
+        <text x={middle} y={BED_Y + 17} textAnchor="middle" fontSize={14} fontWeight={700} fill="white">
+          {t(`shelf.feel.place.${place}`)}
+        </text>
+      )}
     </svg>
   )
 }

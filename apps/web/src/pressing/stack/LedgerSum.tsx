@@ -30,7 +30,7 @@ const WORTH_SAYING = 0.03
 
 /** Where the gap comes from, witness by witness. */
 const GapReason = ({
-  window: { basis, ownSpreadMm },
+  window: { basis, gapSpreadMm },
   cut,
   lengths,
 }: {
@@ -39,38 +39,34 @@ const GapReason = ({
   readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
-  if (basis.kind === 'press-class')
-    return (
-      <p>
-        {t('plan.ledger.gapFromClass', {
-          pressClass: t(`words.pressClass.${cut.press.pressClass}`),
-          spread: lengths.thickness(ownSpreadMm),
-        })}
-      </p>
-    )
-  const strength = basis.kind === 'log' ? Math.exp(basis.logStrength.mean) - 1 : 0
+  const strength = Math.exp(basis.logStrength.mean) - 1
+  const spread = lengths.thickness(gapSpreadMm)
   return (
     <>
-      {basis.kind === 'log' && (
+      {basis.kind === 'press-class' ? (
+        <p>{t('plan.ledger.gapFromClass', { pressClass: t(`words.pressClass.${cut.press.pressClass}`), spread })}</p>
+      ) : (
+        <p>{t('plan.ledger.gapSpread', { spread })}</p>
+      )}
+      {basis.pressRuns > 0 && <p>{t('plan.ledger.gapFromLog', { count: basis.pressRuns })}</p>}
+      {basis.sheetRuns > 0 && Math.abs(strength) >= WORTH_SAYING && (
         <p>
-          {t('plan.ledger.gapFromLog', { count: basis.pressRuns, share: Math.round(basis.share * 100) })}{' '}
-          {t('plan.ledger.gapSpread', { spread: lengths.thickness(ownSpreadMm) })}{' '}
-          {Math.abs(strength) >= WORTH_SAYING &&
-            t('plan.ledger.strengthFromLog', {
-              percent: Math.round(100 * Math.abs(strength)),
-              way: t(`plan.ledger.strengthWay.${strength > 0 ? 'harder' : 'softer'}`),
-            })}
+          {t('plan.ledger.strengthFromLog', {
+            percent: Math.round(100 * Math.abs(strength)),
+            way: t(`plan.ledger.strengthWay.${strength > 0 ? 'harder' : 'softer'}`),
+          })}
         </p>
       )}
+      {basis.typed && <p>{t('plan.ledger.gapTyped')}</p>}
+      {basis.felt > 0 && <p>{t('plan.ledger.gapFelt', { count: basis.felt })}</p>}
       {basis.witnesses.length > 0 && <p>{t('plan.ledger.gapFromKnown')}</p>}
       <ul className="list-disc pl-5">
-        {basis.witnesses.map(({ id, heightMm, wantedMm, gapMm, weight }) => (
+        {basis.witnesses.map(({ id, heightMm, wantedMm, gapMm }) => (
           <li key={id}>
             {t('plan.ledger.gapWitness', {
               height: lengths.thickness(heightMm),
               wanted: lengths.thickness(wantedMm),
               gap: lengths.thickness(gapMm),
-              weight: Math.round(weight * 100),
             })}
           </li>
         ))}

@@ -74,7 +74,15 @@ export const BenchOfJob = ({
       {(input) => {
         const stack = session && stackOfChosen(session.round.stack, input)
         if (!session || !stack)
-          return <BenchStart job={job} request={input} earlier={roundsOn(earlier, input)} onStart={start} />
+          return (
+            <BenchStart
+              job={job}
+              request={input}
+              earlier={roundsOn(earlier, input)}
+              onStart={start}
+              onLed={() => void request.refetch()}
+            />
+          )
         return (
           <BenchOfSession
             job={job}

@@ -1,11 +1,12 @@
-import type { PlanRequest, TriedRound } from '@bold-heron/core'
+import { gripsBare, isGuided, isKnownByClassOnly, type PlanRequest, type TriedRound } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
-import { useEffect } from 'react'
+import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAssessment, useTrialAdvice } from '../../data/plan.js'
 import { chosenOfStack, stackOfChosen } from '../../pressing/stack/chosen-stack.js'
 import { ButtonLink } from '../../ui/Button.js'
 import { Empty, Failure, Loading } from '../../ui/states.js'
+import { LeadBare } from './LeadBare.js'
 
 /** Begins with the stack kept for the run; else with the safest best try, learnt from the log and what was told here before. */
 export const BenchStart = ({
@@ -13,23 +14,30 @@ export const BenchStart = ({
   request,
   earlier,
   onStart,
+  onLed,
 }: {
   readonly job: JobRow
   readonly request: PlanRequest
   /** Rounds told at this bench before it was begun anew. */
   readonly earlier: readonly TriedRound[]
   readonly onStart: (stack: ReturnType<typeof chosenOfStack>, passes: number) => void
+  /** The press is known better by now: what is asked of it has to be read again. */
+  readonly onLed: () => void
 }) => {
   const { t } = useTranslation()
-  // After a trial that was begun anew, what it taught decides.
-  const kept = earlier.length > 0 ? undefined : stackOfChosen(runInHandOf(job).layers, request)
+  const [skips, setSkips] = useState(false)
+  const { press } = request.cut
+  // After a trial that was begun anew, what it taught decides; and where its bare plates grip, a stack that was kept is far too high.
+  const found = earlier.length > 0 ? undefined : stackOfChosen(runInHandOf(job).layers, request)
+  const kept = found && gripsBare(press, found) ? undefined : found
   const assessment = useAssessment(job.id, request, kept)
   const advice = useTrialAdvice(job.id, request, kept ? undefined : earlier)
   const stack = kept ?? advice.data?.next?.stack
   const passes = kept ? assessment.data?.passes.passes : advice.data?.next?.passes
+  const leadsFirst = !skips && earlier.length === 0 && !isGuided(request) && isKnownByClassOnly(press, request.learnt)
   useEffect(() => {
-    if (stack && passes !== undefined) onStart(chosenOfStack(stack), passes)
-  }, [stack, passes, onStart])
+    if (stack && passes !== undefined && !leadsFirst) onStart(chosenOfStack(stack), passes)
+  }, [stack, passes, leadsFirst, onStart])
   const failed = assessment.error ?? advice.error
   if (failed) return <Failure error={failed} />
   if (advice.data && !advice.data.next)
@@ -45,5 +53,7 @@ export const BenchStart = ({
         {t('bench.noStackText')}
       </Empty>
     )
+  if (leadsFirst && stack)
+    return <LeadBare request={request} stack={stack} onLed={onLed} onSkip={() => setSkips(true)} />
   return <Loading what={t('bench.loading')} />
 }

@@ -71,7 +71,10 @@ export const NextStage = ({
                 )}
               </>
             ) : (
-              <Care>{t('bench.nextTry.nothing')}</Care>
+              <>
+                <Care>{t('bench.nextTry.nothing')}</Care>
+                <ButtonLink to={`/shelf/presses/${request.cut.press.id}/feel`}>{t('bench.nextTry.feel')}</ButtonLink>
+              </>
             )}
             {seen === 'hanging' && hangingPlace && hangingPlace !== 'all-over' && (
               <p>{t(`bench.nextTry.hints.${hangingPlace}`)}</p>

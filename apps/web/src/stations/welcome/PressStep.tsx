@@ -6,15 +6,19 @@ import { classes } from '../../ui/classes.js'
 import { asItIs, choice, length, text } from '../../ui/form/codec.js'
 import { LengthField, TextField } from '../../ui/form/fields.js'
 import { rowForm, useRowForm } from '../../ui/form/row-form.js'
+import { gapCodecs, type GapFields, gapOfFields, toGapFields } from '../shelf/typed-gap/gap-fields.js'
+import { GapField } from '../shelf/typed-gap/GapField.js'
 import { StepFrame } from './StepFrame.js'
 
 type PressPart = SetupInput['press']
 
 const size = length('size')
 
-const pressForm = rowForm<PressPart>({
+const pressForm = rowForm<PressPart, Omit<PressPart, 'gap'> & GapFields>({
   schema: pressInput.omit({ knownGood: true, felt: true }),
-  codecs: { name: text, pressClass: choice<PressClass>(), throatMm: size, numbers: asItIs(), note: text },
+  codecs: { name: text, pressClass: choice<PressClass>(), throatMm: size, numbers: asItIs(), note: text, ...gapCodecs },
+  fromInput: ({ gap, ...rest }) => ({ ...rest, ...toGapFields(gap) }),
+  toInput: ({ gapMm, gapFrom, ...rest }) => ({ ...rest, gap: gapOfFields({ gapMm, gapFrom }) }),
 })
 
 /** Which kind of press it is, and what it is called. */
@@ -34,6 +38,7 @@ export const PressStep = ({
       pressClass: 'small-hand',
       throatMm: factsOfPressClass('small-hand').throatMm,
       numbers: [],
+      gap: null,
       note: '',
     },
   )
@@ -79,6 +84,7 @@ export const PressStep = ({
           label={t('shelf.field.throatMm')}
           hint={t('shelf.hint.throatMm')}
         />
+        <GapField />
       </div>
     </StepFrame>
   )

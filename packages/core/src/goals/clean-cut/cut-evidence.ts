@@ -4,8 +4,11 @@ import { FAR_TOO_HARD, type Forecast, simulatorOf } from './forecast.js'
 import { logChanceOf } from './likelihood.js'
 import { cutSeen } from './looks.js'
 
-/** Progress that differs by more than this between two forecasts is no straight line. */
+/** Progress, or effort, that differs by more than this between two forecasts is no straight line. */
 const MUCH = 0.1
+const MUCH_EFFORT = 0.25
+/** Progress from which a cut is told clean for sure, however much farther it is. */
+const SURELY_CLEAN = 1.45
 
 /** What can be learnt from rounds of a cut. */
 export const cutEvidence = evidenceFrom<Forecast>({
@@ -16,7 +19,9 @@ export const cutEvidence = evidenceFrom<Forecast>({
     overcutMm: one.overcutMm + share * (other.overcutMm - one.overcutMm),
   }),
   isFarTooHard: ({ effort }) => effort >= FAR_TOO_HARD,
-  isStraight: (one, other) => Math.abs(one.progress - other.progress) < MUCH,
+  isStraight: (one, other) =>
+    Math.abs(Math.min(one.progress, SURELY_CLEAN) - Math.min(other.progress, SURELY_CLEAN)) < MUCH &&
+    Math.abs(one.effort - other.effort) < MUCH_EFFORT,
   logChanceOf,
   seen: cutSeen,
   feels: feelsOn.coarse,

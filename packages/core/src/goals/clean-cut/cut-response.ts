@@ -8,7 +8,7 @@ import type { Between } from '../response.js'
 import { CLOSELY, type SeriesLoads, SimulatedResponse } from '../simulated-response.js'
 import { lawOf } from './cut-setup.js'
 import { ReachOfMost } from './reach-of-most.js'
-import { USUAL_HALF_WINDOW_MM } from './rule-of-thumb.js'
+import { USUAL_HALF_WINDOW_MM } from '../usually-wanted.js'
 
 /** What a series of passes does at one squeeze; index 0 is the first pass. */
 export interface PassSeries extends SeriesLoads {

@@ -21,22 +21,22 @@ export interface Forecast {
 const UNTOUCHED = -0.4
 
 /** An effort beyond which nobody turns the handle, so that a still tighter press need not be simulated. */
-export const FAR_TOO_HARD = 2.5
+export const FAR_TOO_HARD = 1.8
 
 /** How far a cut is; see `Forecast.progress`. `reach` is that of most of the line. */
 export const progressOf = (cutFraction: number, meanDepth: number, reach: number): number =>
   Math.min(cutFraction, CLEAN_CUT) + UNTOUCHED * (1 - meanDepth) + Math.max(0, reach - CLEAN_CELL)
 
-/** Simulates rounds for whatever offset of the gap (mm) and strength of the sheet (logarithm), on the planning grid. */
+/** Simulates rounds for whatever gap (mm) and strength of the sheet (logarithm), on the planning grid. */
 export const simulatorOf = ({ cut, rounds }: Pressed) => {
   const run = new CutSimulation(cut.press.frame, cellsOf(cut, PLAIN_LAYING, PLANNING_GRID))
   const reach = new ReachOfMost(run)
-  return (offsetMm: number, logStrength: number): Forecast[] =>
-    rounds.map(({ bed, nominalSqueezeMm, look }, at): Forecast => {
+  return (gapMm: number, logStrength: number): Forecast[] =>
+    rounds.map(({ bed, heightMm, look }, at): Forecast => {
       const pressing = {
         law: lawOf(cut, bed, Math.exp(logStrength)),
         bedSoftness: bed.softness,
-        squeezeMm: nominalSqueezeMm - offsetMm,
+        squeezeMm: heightMm - gapMm,
       }
       if (at === 0) run.start(pressing)
       else run.goOn(pressing)

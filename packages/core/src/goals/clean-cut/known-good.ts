@@ -2,12 +2,12 @@ import { factsOfDieClass } from '../../dies/classes/list.js'
 import type { CutContext } from '../../job/cut-context.js'
 import { defaultHouseRules } from '../../job/house-rules.js'
 import type { Plate } from '../../layers/plate.js'
+import type { WantedSqueeze } from '../../learning/told.js'
 import { type Bed, bedOf, softnessOf } from '../../press/bed.js'
 import type { KnownGoodStack, Press } from '../../press/press.js'
-import type { MeasuredMm } from '../../units/measured.js'
 import type { CutResponse } from './cut-response.js'
 import { ordinaryCut } from './ordinary-cut.js'
-import { USUAL_HALF_WINDOW_MM, usualSqueezeMm } from './rule-of-thumb.js'
+import { usuallyWanted } from '../usually-wanted.js'
 
 /** "It cuts clean" is said of stacks that do so in at most so many passes. From memory. */
 const KNOWN_PASSES = 2
@@ -15,8 +15,6 @@ const KNOWN_PASSES = 2
 const KNOWN_OVERCUT_MM = 0.35
 /** And "the handle feels normal" below this share of the limit: firm at most. */
 const KNOWN_EFFORT = 0.8
-/** mm. No memory of a stack is better than this. */
-const LEAST_KNOWN_SPREAD_MM = 0.05
 
 /** The bed that a known stack must have had: the hardest plate for lace, else the softest thing it holds. */
 const bedOfKnown = (known: KnownGoodStack): Bed => {
@@ -29,12 +27,12 @@ const bedOfKnown = (known: KnownGoodStack): Bed => {
     : { indentStiffness: 110, softness: 0 }
 }
 
-/** The squeeze that a stack known to cut clean must have had, with how vague that is, mm. */
+/** Between which squeezes a stack known to cut clean must have had its own, mm: anywhere between is as likely. */
 export const wantedByKnown = (
   press: Press,
   known: KnownGoodStack,
   responseOf: (cut: CutContext, bed: Bed) => CutResponse,
-): MeasuredMm => {
+): WantedSqueeze => {
   const cut = ordinaryCut(
     press,
     { dieClass: known.dieClass, height: known.dieHeight },
@@ -44,12 +42,5 @@ export const wantedByKnown = (
   const response = responseOf(cut, bedOfKnown(known))
   const lowMm = response.goodFrom(KNOWN_PASSES)
   const highMm = Math.min(response.overcutFrom(KNOWN_OVERCUT_MM), response.effortFrom(KNOWN_EFFORT))
-  if (!(highMm > lowMm) || !Number.isFinite(highMm))
-    return {
-      valueMm: usualSqueezeMm(known.dieClass, response.pileMm),
-      spreadMm: USUAL_HALF_WINDOW_MM / Math.sqrt(3),
-    }
-  // Anywhere between is as likely: the spread of a uniform value is its width over √12.
-  const spreadMm = Math.max(LEAST_KNOWN_SPREAD_MM, (highMm - lowMm) / Math.sqrt(12))
-  return { valueMm: (lowMm + highMm) / 2, spreadMm }
+  return highMm > lowMm && Number.isFinite(highMm) ? { lowMm, highMm } : usuallyWanted(known)
 }

@@ -6,7 +6,7 @@ import { strengthOfKind } from '../../materials/sheet-kind.js'
 import { FRESH_PAD_STIFFNESS } from '../../press/bed.js'
 import type { Press } from '../../press/press.js'
 import { measured, type MeasuredMm } from '../../units/measured.js'
-import { usualSqueezeMm } from './rule-of-thumb.js'
+import { usualSqueezeMm } from '../usually-wanted.js'
 
 /** A cut with a typical die of a class over plain card, as it is usual everywhere; `id` names its sheet. */
 export const ordinaryCut = (

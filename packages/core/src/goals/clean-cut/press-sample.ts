@@ -6,7 +6,7 @@ import { defaultHouseRules } from '../../job/house-rules.js'
 import { measured } from '../../units/measured.js'
 import { type CutPassFigures, simulatePasses, standardRun } from './figures.js'
 import { ordinaryCut } from './ordinary-cut.js'
-import { usualSqueezeMm } from './rule-of-thumb.js'
+import { usualSqueezeMm } from '../usually-wanted.js'
 
 /** What a press does with one and the same cut, so that builds can be compared. */
 export interface PressSample {

@@ -1,40 +1,14 @@
-import type { DieClass } from '../../dies/classes/list.js'
 import { factsOfDieClass } from '../../dies/classes/list.js'
 import { landingOf, type Stack } from '../../layers/stack.js'
 import type { PlateKind } from '../../materials/plate-kind.js'
-import { estimateGap } from '../../press/gap.js'
-import type { KnownGoodStack } from '../../press/press.js'
 import { type CutContext, dieClassOf } from '../../job/cut-context.js'
-import type { MeasuredMm } from '../../units/measured.js'
 import type { Advice, PassAdvice, PassReason } from '../advice.js'
-import { countedFrom } from '../../learning/counted-from.js'
+import type { Learnt } from '../../learning/learnt.js'
+import { countedFrom, learntGap } from '../../learning/learnt-gap.js'
 import type { SqueezeWindow } from '../../learning/squeeze-window.js'
+import { USUAL_HALF_WINDOW_MM, usualSqueezeMm, usuallyWantedFor } from '../usually-wanted.js'
 
-/** Squeeze in mm that a die class wants over a pile of sheets of this thickness in mm: overtravel + pile. */
-export const usualSqueezeMm = (dieClass: DieClass, pileMm: number): number =>
-  factsOfDieClass(dieClass).overtravelMm + pileMm
-
-/** mm. A stack remembered as cutting clean sits this near the best one; common practice, no source. */
-export const USUAL_HALF_WINDOW_MM = 0.15
-
-/** mm. Extra doubt where the known stack was for thin dies and the new one is for cased dies, or the other way round. From memory. */
-const OTHER_BUILD_SPREAD_MM = 0.12
-
-const isSameBuild = (one: DieClass, other: DieClass): boolean =>
-  factsOfDieClass(one).cased === factsOfDieClass(other).cased
-
-/** What a known stack's squeeze was, by the rule: its window taken as evenly likely, wider across builds. */
-const wantedBy =
-  (dieClass: DieClass) =>
-  (known: KnownGoodStack): MeasuredMm => ({
-    valueMm: usualSqueezeMm(known.dieClass, known.sheetCount * known.sheetCaliper.valueMm),
-    spreadMm: Math.hypot(
-      USUAL_HALF_WINDOW_MM / Math.sqrt(3),
-      isSameBuild(known.dieClass, dieClass) ? 0 : OTHER_BUILD_SPREAD_MM,
-    ),
-  })
-
-const windowOf = (cut: CutContext): SqueezeWindow => {
+const windowOf = (cut: CutContext, learnt?: Learnt): SqueezeWindow => {
   const dieClass = dieClassOf(cut)
   const midMm = usualSqueezeMm(dieClass, cut.sheetCount * cut.sheet.caliper.valueMm)
   return {
@@ -42,7 +16,7 @@ const windowOf = (cut: CutContext): SqueezeWindow => {
     midMm,
     highMm: midMm + USUAL_HALF_WINDOW_MM,
     scaleMm: USUAL_HALF_WINDOW_MM,
-    ...countedFrom(estimateGap(cut.press, wantedBy(dieClass))),
+    ...countedFrom(learntGap(cut.press, usuallyWantedFor(dieClass), learnt)),
   }
 }
 

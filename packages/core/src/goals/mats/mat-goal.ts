@@ -1,13 +1,12 @@
-import { type CutContext, pileMmOf } from '../../job/cut-context.js'
+import type { CutContext } from '../../job/cut-context.js'
 import { ledgerOf } from '../../layers/ledger.js'
-import { countedFrom } from '../../learning/counted-from.js'
 import { evidenceFrom } from '../../learning/evidence.js'
+import { countedFrom, learntGap } from '../../learning/learnt-gap.js'
 import type { Pressed } from '../../learning/pressed.js'
 import { unlessSlip } from '../../learning/slip.js'
 import { chanceBetween } from '../../numerics/normal.js'
 import { feelsOn, type HandleFeel } from '../../outcomes/round.js'
 import { feelBounds, feelOf } from '../../press/drive.js'
-import { estimateGap } from '../../press/gap.js'
 import { matGrid, matPlanningGrid } from '../../press/mats/mat-grid.js'
 import type { PassLoads } from '../../press/press-passes.js'
 import { fineFeelBounds, fineFeelOf } from '../../press/simulated/press-through.js'
@@ -15,6 +14,7 @@ import type { Chosen, Computed } from '../goal.js'
 import { PLAIN_LAYING } from '../laying.js'
 import { loadFiguresOf } from '../load-figures.js'
 import { predicted, WORTH_NAMING } from '../predicted.js'
+import { usuallyWanted } from '../usually-wanted.js'
 import type { LoadFigures, MadePasses, PassFigures, Prediction } from '../prediction.js'
 import type { MatSpec, Rig } from './mat-spec.js'
 import { matChanges } from './changes.js'
@@ -23,7 +23,10 @@ import { MatResponse } from './mat-response.js'
 /** Spreads of what is felt, as shares of the limit: finely, and as in cutting. From memory, and calibration notes. */
 const FELT_SPREAD = { fine: 0.012, coarse: 0.18 } as const
 /** An effort beyond which nobody turns the handle. */
-const FAR_TOO_HARD = 2.5
+const FAR_TOO_HARD = 1.8
+
+/** Efforts that differ by more than this are no straight line. */
+const MUCH_EFFORT = 0.25
 
 /** What the press model says of one round. */
 interface Forecast {
@@ -79,14 +82,14 @@ export const matGoal = (spec: MatSpec): Computed => {
   const strengthOf = (cut: CutContext): number => cut.matFactor ?? 1
   return {
     advice: {
-      window: (cut) => {
+      window: (cut, learnt) => {
         const midMm = spec.usualSqueezeMm(cut)
         return {
           lowMm: midMm - spec.halfWindowMm,
           midMm,
           highMm: midMm + spec.halfWindowMm,
           scaleMm: spec.halfWindowMm,
-          ...countedFrom(estimateGap(cut.press, () => ({ valueMm: pileMmOf(cut) + 0.35, spreadMm: 0.15 }))),
+          ...countedFrom(learntGap(cut.press, usuallyWanted, learnt)),
         }
       },
       passes: () => ({ passes: spec.usualPasses, atMost: spec.usualPasses + 1, reasons: [spec.reason] }),
@@ -123,9 +126,9 @@ export const matGoal = (spec: MatSpec): Computed => {
     evidence: evidenceFrom<Forecast>({
       simulatorOf: ({ cut, rounds }: Pressed) => {
         const rig = spec.rig(cut, PLAIN_LAYING, matPlanningGrid(cut.press.throatMm))
-        return (offsetMm, logStrength) =>
-          rounds.map(({ bed, nominalSqueezeMm, look }, at): Forecast => {
-            rig.begin(bed, nominalSqueezeMm - offsetMm, Math.exp(logStrength), at === 0)
+        return (gapMm, logStrength) =>
+          rounds.map(({ bed, heightMm, look }, at): Forecast => {
+            rig.begin(bed, heightMm - gapMm, Math.exp(logStrength), at === 0)
             let effort = 0
             for (let pass = 0; pass < look.passes; pass++) {
               const loads = rig.pass()
@@ -141,6 +144,7 @@ export const matGoal = (spec: MatSpec): Computed => {
       }),
       isFarTooHard: ({ effort }) => effort >= FAR_TOO_HARD,
       isStraight: (one, other) =>
+        Math.abs(one.effort - other.effort) < MUCH_EFFORT &&
         spec.straight.every((most, at) => Math.abs((one.values[at] as number) - (other.values[at] as number)) < most),
       logChanceOf: ({ values, effort }, look, cut) => {
         const [low, high] = boundsOf(look.feel)

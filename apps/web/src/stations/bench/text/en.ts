@@ -63,6 +63,15 @@ export const bench = {
   sent: 'Everything written down is in the log.',
   refused: 'A run was not taken into the log: {{why}}',
   refusedDrop: 'Throw it away',
+  lead: {
+    title: 'First the bare plates',
+    why: 'Nothing is known of {{press}} but its class, and one press in ten is quite unlike it. So the plates go in alone first: no die, no card, nothing that can break.',
+    lay: 'Lay {{plates}}: together {{height}}.',
+    how: 'Lead them to the rollers and turn the handle a little. Stop at once when the rollers take hold; do not force it.',
+    slips: 'They slip through',
+    grips: 'The rollers grip them',
+    skip: 'Go on without',
+  },
   check: {
     title: 'Get these out',
     text: 'Look each plate over: no chips, nothing stuck to it.',
@@ -280,7 +289,8 @@ export const bench = {
     doIt: 'Do this',
     plan: 'Plan it myself',
     nothing:
-      'Nothing on the shelf may be tried next: what is left is too tight for this handle, or too loose. Plan shows why.',
+      'Nothing on the shelf may be tried next: what is left is too tight for this handle, or too loose, or too little is known of the gap. Plan shows why.',
+    feel: 'Feel out the gap, without a die',
   },
   finish: {
     title: 'Clean',

@@ -62,7 +62,7 @@ const Reasons = ({
         <p className="mt-1">
           {t('recipes.adapt.instead', {
             squeeze: lengths.thickness(best.ledger.squeezeMm),
-            spread: lengths.thickness(best.window.ownSpreadMm),
+            spread: lengths.thickness(best.window.gapSpreadMm),
           })}
         </p>
       )}

@@ -81,16 +81,17 @@ export const plan = {
     sum: '{{total}} − {{gap}} = {{squeeze}}',
     whyTotal: 'The layers added up. Readings are not exact: together they leave ± {{spread}}.',
     gapFromClass:
-      'No stack is known to cut on this press yet, so this is what is usual for a {{pressClass}}, give or take {{spread}}. Start loose.',
+      'Nothing is known of this press but its class, so this is what is usual for a {{pressClass}}, give or take {{spread}}. One press in ten is quite unlike its class: lead the bare plates in first, and start loose.',
     gapFromKnown: 'Worked out from stacks known to cut clean: their height less the squeeze that they want.',
-    gapFromLog_one:
-      'Learnt from {{count}} run on this press, which is {{share}} % of what is known; the rest is its class and its known stacks.',
-    gapFromLog_other:
-      'Learnt from {{count}} runs on this press, which are {{share}} % of what is known; the rest is its class and its known stacks.',
+    gapFromLog_one: 'Learnt from {{count}} run on this press, with its class and what else was told of it.',
+    gapFromLog_other: 'Learnt from {{count}} runs on this press, with its class and what else was told of it.',
+    gapTyped: 'A gap was typed in with the press.',
+    gapFelt_one: 'The gap was felt out.',
+    gapFelt_other: 'The gap was felt out {{count}} times.',
     gapSpread: 'Give or take {{spread}}.',
     strengthFromLog: 'The log also says that this sheet is {{percent}} % {{way}} to cut than its table value.',
     strengthWay: { harder: 'harder', softer: 'easier' },
-    gapWitness: '{{height}} high − {{wanted}} wanted = {{gap}}, counted {{weight}} %',
+    gapWitness: '{{height}} high − {{wanted}} wanted = {{gap}}',
   },
   band: {
     title: 'Where it lies',

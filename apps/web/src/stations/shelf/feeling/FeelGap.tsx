@@ -1,21 +1,28 @@
 import {
-  feltBase,
+  beforeFeeling,
+  feltAfter,
   feltBelief,
   type FeltGap,
-  type FeltTry,
-  gapOfClass,
+  type GapStory,
   intervalOf,
+  isKnownByClassOnly,
   measured,
-  momentsOf,
-  nextFeltTry,
-  offsetMmAt,
+  nextFeeling,
+  type NextFeeling,
+  type Plate,
+  platesHeightMm,
+  quantileOf,
+  type Spectrum,
+  spreadOfGap,
 } from '@bold-heron/core'
-import { type FeltGapOfPress, type PressRow, toPlate } from '@bold-heron/schema'
+import { feltGapOfPress, type PressRow, toPlate, toPress } from '@bold-heron/schema'
 import { ArrowLeft, Undo2 } from 'lucide-react'
 import { lazy, Suspense, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
+import { useGapStory, usePressLearning } from '../../../data/learning.js'
 import { useRow, useRows, useSaveRow } from '../../../data/rows.js'
+import { ThroatDrawing } from '../../../drawing/throat/ThroatDrawing.js'
 import { type Lengths, useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
 import { LengthInput } from '../../../ui/form/LengthInput.js'
@@ -23,7 +30,7 @@ import { Panel } from '../../../ui/Panel.js'
 import { Loaded, Loading } from '../../../ui/states.js'
 import { useSay } from '../../../ui/toasts.js'
 import { useSayTrouble } from '../../../ui/use-say-trouble.js'
-import { ThroatDrawing } from './ThroatDrawing.js'
+import { usePlates } from '../known-good/use-plates.js'
 
 const GapChart = lazy(() => import('../learning/GapChart.js'))
 
@@ -35,21 +42,30 @@ const USUAL_PAPER_MM = 0.1
 const MOST_KEPT = 10
 
 /** What is believed of the gap, as the chart of a press's page shows it, and of its ends. */
-const storyOf = (felt: FeltGap, classGapMm: number) => {
-  const { offsets, tiltMm, middleMm } = feltBelief(felt, classGapMm)
-  const prior = feltBelief({ ...felt, tries: [] }, classGapMm).offsets
-  const { mean, spread } = momentsOf(offsets, offsetMmAt)
-  const [low, high] = intervalOf(offsets, offsetMmAt, 0.9)
+const storyOf = (felt: FeltGap, before: Spectrum) => {
+  const { gap, tiltMm, middleMm } = feltBelief(felt, before)
+  const shown = shownOf(gap)
   return {
-    gapsMm: Array.from(offsets, (_, row) => classGapMm + offsetMmAt(row)),
-    prior: [...prior],
-    now: [...offsets],
-    gapMm: classGapMm + mean,
-    spreadMm: spread,
-    ninetyMm: [classGapMm + low, classGapMm + high] as const,
+    gapsMm: shown.map((at) => gap.firstMm + at * gap.stepMm),
+    prior: shown.map((at) => before.chances[at] as number),
+    now: shown.map((at) => gap.chances[at] as number),
+    gapMm: quantileOf(gap, 0.5),
+    spreadMm: spreadOfGap(gap),
+    ninetyMm: intervalOf(gap, 0.9),
     tiltMm,
     middleMm,
   }
+}
+
+/** Shares below this of the greatest are not drawn. */
+const SHOWN = 0.005
+
+/** Places of a belief that are worth drawing. */
+const shownOf = ({ chances }: Spectrum): number[] => {
+  const least = SHOWN * chances.reduce((most, chance) => Math.max(most, chance), 0)
+  const from = chances.findIndex((chance) => chance >= least)
+  const to = chances.findLastIndex((chance) => chance >= least)
+  return Array.from({ length: to - from + 1 }, (_, step) => from + step)
 }
 
 /** What is told of the ends: a difference that is surely there. mm */
@@ -58,15 +74,15 @@ const WORTH_TELLING_MM = 0.04
 /** How sure the gap is by now, and how its ends differ. */
 const Found = ({
   felt,
-  classGapMm,
+  before,
   lengths,
 }: {
   readonly felt: FeltGap
-  readonly classGapMm: number
+  readonly before: Spectrum
   readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
-  const story = useMemo(() => storyOf(felt, classGapMm), [felt, classGapMm])
+  const story = useMemo(() => storyOf(felt, before), [felt, before])
   const { tiltMm, middleMm } = story
   const tells = ({ mean, spread }: typeof tiltMm) => Math.abs(mean) > Math.max(WORTH_TELLING_MM, spread)
   return (
@@ -111,8 +127,71 @@ const paperOf = (tenMm: number | undefined): Pick<FeltGap, 'sheetMm' | 'sheetSpr
         sheetSpreadMm: measured(tenMm, 'caliper').spreadMm / MEASURED_TOGETHER,
       }
 
+/** A story's rows as what is believed. */
+const spectrumOfStory = ({ gapsMm, now }: GapStory): Spectrum => ({
+  firstMm: gapsMm[0] ?? 0,
+  stepMm: (gapsMm[1] ?? 1) - (gapsMm[0] ?? 0),
+  chances: Float64Array.from(now),
+})
+
+const NOTHING_FELT = { leads: [], plates: [], tries: [] } as const
+
+/** What to do next, and what it looks like. */
+const NextOne = ({
+  felt,
+  next,
+  names,
+  lengths,
+  onTold,
+}: {
+  readonly felt: FeltGap
+  readonly next: Extract<NextFeeling, { is: 'lead' | 'try' }>
+  readonly names: (id: string) => string
+  readonly lengths: Lengths
+  readonly onTold: (grips: boolean) => void
+}) => {
+  const { t } = useTranslation()
+  const sheets = next.is === 'try' ? next.sheets : 0
+  const plates = next.plates.map(({ id }) => names(id)).join(' + ')
+  const height = lengths.thickness(platesHeightMm(next.plates))
+  return (
+    <>
+      <p className="mb-2 text-xl">
+        {next.is === 'try'
+          ? t('shelf.feel.lay', { count: sheets, place: t(`shelf.feel.place.${next.place}`) })
+          : t('shelf.feel.layBare', { plates, height })}
+      </p>
+      <ThroatDrawing
+        felt={{ plates: next.plates, sheetMm: felt.sheetMm }}
+        place={next.is === 'try' ? next.place : undefined}
+        sheets={sheets}
+      />
+      <p className="my-2 text-ink-soft">
+        {next.is === 'lead' && `${t('shelf.feel.whyBare')} `}
+        {t('shelf.feel.how')}
+      </p>
+      <div className="grid grid-cols-2 gap-3">
+        <Button look="next" className="min-h-14" onClick={() => onTold(false)}>
+          {t('shelf.feel.slips')}
+        </Button>
+        <Button look="next" className="min-h-14" onClick={() => onTold(true)}>
+          {t('shelf.feel.grips')}
+        </Button>
+      </div>
+    </>
+  )
+}
+
 /** Feeling out the gap of a press without a die, try by try. */
-const Feeling = ({ row, base }: { readonly row: PressRow; readonly base: FeltGap['plates'] }) => {
+const Feeling = ({
+  row,
+  shelf,
+  before,
+}: {
+  readonly row: PressRow
+  readonly shelf: readonly Plate[]
+  readonly before: Spectrum
+}) => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const navigate = useNavigate()
@@ -120,14 +199,17 @@ const Feeling = ({ row, base }: { readonly row: PressRow; readonly base: FeltGap
   const sayTrouble = useSayTrouble()
   const save = useSaveRow('presses')
   const [tenMm, setTenMm] = useState<number>()
-  const [tries, setTries] = useState<readonly FeltTry[]>([])
-  const classGapMm = gapOfClass(row.pressClass).valueMm
+  /** Every state so far, so that the last answer can be taken back. */
+  const [told, setTold] = useState<readonly Pick<FeltGap, 'leads' | 'plates' | 'tries'>[]>([NOTHING_FELT])
   const names = usePlateNames()
-  const felt = useMemo((): FeltGap => ({ plates: base, ...paperOf(tenMm), tries }), [base, tenMm, tries])
-  const next = useMemo(() => nextFeltTry(felt, classGapMm), [felt, classGapMm])
-  const tell = (grips: boolean) => next && setTries([...tries, { ...next, grips }])
+  const felt = useMemo((): FeltGap => ({ ...(told.at(-1) ?? NOTHING_FELT), ...paperOf(tenMm) }), [told, tenMm])
+  const next = useMemo(() => nextFeeling(felt, before, shelf), [felt, before, shelf])
+  const isOn = next.is === 'lead' || next.is === 'try'
+  const tell = (grips: boolean) => {
+    if (isOn) setTold([...told, feltAfter(felt, next, grips)])
+  }
   const keep = async () => {
-    const kept: FeltGapOfPress = { at: new Date().toISOString(), ...felt, plates: [...felt.plates], tries: [...tries] }
+    const kept = feltGapOfPress.parse({ at: new Date().toISOString(), ...felt })
     try {
       await save.mutateAsync({
         id: row.id,
@@ -140,45 +222,31 @@ const Feeling = ({ row, base }: { readonly row: PressRow; readonly base: FeltGap
       sayTrouble(error)
     }
   }
+  const title = () => {
+    if (next.is === 'try')
+      return t('shelf.feel.try', { number: felt.tries.length + 1, place: t(`shelf.feel.place.${next.place}`) })
+    return next.is === 'lead' ? t('shelf.feel.lead', { number: felt.leads.length + 1 }) : t('shelf.feel.done')
+  }
+  if (next.is === 'no-plates') return <p>{t('shelf.feel.noPlates')}</p>
   return (
     <div className="grid items-start gap-4 lg:grid-cols-2">
-      <Panel
-        title={
-          next
-            ? t('shelf.feel.try', { number: tries.length + 1, place: t(`shelf.feel.place.${next.place}`) })
-            : t('shelf.feel.done')
-        }
-      >
-        {next ? (
-          <>
-            <p className="mb-2 text-xl">
-              {t('shelf.feel.lay', { count: next.sheets, place: t(`shelf.feel.place.${next.place}`) })}
-            </p>
-            <ThroatDrawing felt={felt} place={next.place} sheets={next.sheets} />
-            <p className="my-2 text-ink-soft">{t('shelf.feel.how')}</p>
-            <div className="grid grid-cols-2 gap-3">
-              <Button look="next" className="min-h-14" onClick={() => tell(false)}>
-                {t('shelf.feel.slips')}
-              </Button>
-              <Button look="next" className="min-h-14" onClick={() => tell(true)}>
-                {t('shelf.feel.grips')}
-              </Button>
-            </div>
-          </>
+      <Panel title={title()}>
+        {isOn ? (
+          <NextOne felt={felt} next={next} names={names} lengths={lengths} onTold={tell} />
         ) : (
           <>
-            <p className="mb-3">{t('shelf.feel.doneText')}</p>
+            <p className="mb-3">{t(felt.tries.length > 0 ? 'shelf.feel.doneText' : 'shelf.feel.doneBare')}</p>
             <Button look="next" onClick={() => void keep()} disabled={save.isPending}>
               {t('shelf.feel.keep')}
             </Button>
           </>
         )}
-        {tries.length > 0 && (
+        {told.length > 1 && (
           <div className="mt-3 flex flex-wrap gap-2">
-            <Button look="quiet" icon={<Undo2 aria-hidden size={18} />} onClick={() => setTries(tries.slice(0, -1))}>
+            <Button look="quiet" icon={<Undo2 aria-hidden size={18} />} onClick={() => setTold(told.slice(0, -1))}>
               {t('shelf.feel.takeBack')}
             </Button>
-            {next && (
+            {isOn && (
               <Button look="quiet" onClick={() => void keep()}>
                 {t('shelf.feel.enough')}
               </Button>
@@ -190,8 +258,12 @@ const Feeling = ({ row, base }: { readonly row: PressRow; readonly base: FeltGap
         <Panel title={t('shelf.feel.before')}>
           <div className="space-y-2">
             <p>{t('shelf.feel.text')}</p>
-            <p className="font-bold">{t('shelf.feel.base', { plates: base.map(({ id }) => names(id)).join(' + ') })}</p>
-            {tries.length === 0 && (
+            {next.is === 'try' && (
+              <p className="font-bold">
+                {t('shelf.feel.base', { plates: next.plates.map(({ id }) => names(id)).join(' + ') })}
+              </p>
+            )}
+            {felt.tries.length === 0 && (
               <>
                 <LengthInput
                   label={t('shelf.feel.paper')}
@@ -205,7 +277,7 @@ const Feeling = ({ row, base }: { readonly row: PressRow; readonly base: FeltGap
             )}
           </div>
         </Panel>
-        <Found felt={felt} classGapMm={classGapMm} lengths={lengths} />
+        <Found felt={felt} before={before} lengths={lengths} />
       </div>
     </div>
   )
@@ -216,23 +288,22 @@ const usePlateNames = () => {
   return (id: string): string => plates.data?.items.find((plate) => plate.id === id)?.name ?? ''
 }
 
-/** The plates to feel on, or that the shelf holds none that will do. */
-const OnBase = ({ row }: { readonly row: PressRow }) => {
+/** What is believed of the press and what lies on the shelf; nothing is begun before both are there. */
+const FromBelief = ({ row }: { readonly row: PressRow }) => {
   const { t } = useTranslation()
   const plates = useRows('plates')
-  const classGapMm = gapOfClass(row.pressClass).valueMm
-  return (
-    <Loaded query={plates} what={t('shelf.loading')}>
-      {({ items }) => {
-        const base = feltBase(items.map(toPlate), classGapMm).map(({ id, thickness }) => ({
-          id,
-          thicknessMm: thickness.valueMm,
-          spreadMm: thickness.spreadMm,
-        }))
-        return base.length === 0 ? <p>{t('shelf.feel.noPlates')}</p> : <Feeling row={row} base={base} />
-      }}
-    </Loaded>
-  )
+  const { byId } = usePlates()
+  const learning = usePressLearning(row.id)
+  const press = useMemo(() => toPress(row, byId), [row, byId])
+  const byClassOnly = learning.data !== undefined && isKnownByClassOnly(press, learning.data)
+  const story = useGapStory(byClassOnly ? undefined : press, learning.data).data
+  const shelf = useMemo(() => plates.data?.items.map(toPlate), [plates.data])
+  const before = useMemo(() => {
+    if (byClassOnly) return beforeFeeling(press.pressClass)
+    return story && beforeFeeling(press.pressClass, spectrumOfStory(story))
+  }, [byClassOnly, press, story])
+  if (!shelf || !before) return <Loading what={t('shelf.learning.loading')} />
+  return <Feeling row={row} shelf={shelf} before={before} />
 }
 
 /** A guided measurement for a press whose gap nobody knows. */
@@ -249,7 +320,7 @@ export const Component = () => {
             {row.name}
           </Link>
           <h2 className="mb-3 text-2xl">{t('shelf.feel.title', { name: row.name })}</h2>
-          <OnBase row={row} />
+          <FromBelief row={row} />
         </>
       )}
     </Loaded>

@@ -7,6 +7,7 @@ import { useTranslation } from 'react-i18next'
 import { useGap } from '../../../data/plan.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Button, IconButton } from '../../../ui/Button.js'
+import { WhichIsRight } from '../learning/WhichIsRight.js'
 import { KnownGoodModal } from './KnownGoodModal.js'
 import { blankKnown, sumOfKnown } from './known-stack.js'
 import { usePlates } from './use-plates.js'
@@ -38,7 +39,7 @@ export const KnownGoodField = () => {
       <ul>
         {known.map((stack, at) => {
           const { heightMm, gapMm } = sumOfKnown(stack, byId)
-          const simulated = gap?.witnesses[at]?.gapMm
+          const simulated = gap?.basis.witnesses[at]?.gapMm
           return (
             <li key={at} className="flex items-center gap-2 border-t border-line py-1.5">
               <span className="flex-1">
@@ -62,12 +63,13 @@ export const KnownGoodField = () => {
           )
         })}
       </ul>
+      {gap && <WhichIsRight witnesses={gap.basis.witnesses} lengths={lengths} />}
       {gap && known.length > 0 && (
         <p className="border-t border-line pt-1.5" aria-live="polite">
           <strong>
             {t('shelf.gap.label')}: {lengths.thickness(gap.gapMm)}
           </strong>
-          , {t('shelf.gap.spread', { spread: lengths.thickness(gap.ownSpreadMm) })},{' '}
+          , {t('shelf.gap.spread', { spread: lengths.thickness(gap.gapSpreadMm) })},{' '}
           {t('shelf.gap.known', { count: known.length })}
         </p>
       )}

@@ -6,7 +6,13 @@ import { pressForm } from '../press-numbers/press-form.js'
 import { usePlates } from './use-plates.js'
 
 /** What of a press its gap depends on, but for the known stacks themselves. */
-const buildOf = ({ pressClass, throatMm, numbers, felt }: PressInput) => ({ pressClass, throatMm, numbers, felt })
+const buildOf = ({ pressClass, throatMm, numbers, gap, felt }: PressInput) => ({
+  pressClass,
+  throatMm,
+  numbers,
+  gap,
+  felt,
+})
 
 /** Makes a press of the form as it stands with these known stacks; undefined while a field cannot be read. */
 export type PressWith = (knownGood: KnownGoodStackRow[]) => Press | undefined

@@ -1,4 +1,3 @@
-import { gapOfClass } from '@bold-heron/core'
 import { type PressRow, type RunAsEvidence, toPress } from '@bold-heron/schema'
 import { lazy, Suspense, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -22,12 +21,10 @@ const FIRST_RUNS = 5
 /** One run, and what it says of the gap by itself. */
 const EvidenceLine = ({
   run,
-  classGapMm,
   lengths,
   onSetAside,
 }: {
   readonly run: RunAsEvidence
-  readonly classGapMm: number
   readonly lengths: Lengths
   readonly onSetAside: (setAside: boolean) => void
 }) => {
@@ -45,7 +42,7 @@ const EvidenceLine = ({
             ? t('shelf.learning.asideNote')
             : run.says
               ? t('shelf.learning.says', {
-                  gap: lengths.thickness(classGapMm + run.says.offsetMm),
+                  gap: lengths.thickness(run.says.gapMm),
                   spread: lengths.thickness(run.says.spreadMm),
                 })
               : t(run.leftOut ? 'shelf.learning.leftOut' : 'shelf.learning.saysNothing')}
@@ -70,7 +67,6 @@ export const PressLearningPanel = ({ row }: { readonly row: PressRow }) => {
   const [forgetting, setForgetting] = useState(false)
   const press = useMemo(() => toPress(row, byId), [row, byId])
   const story = useGapStory(press, learning.data)
-  const classGapMm = gapOfClass(row.pressClass).valueMm
   return (
     <Panel title={t('shelf.learning.title')}>
       <Loaded query={learning} what={t('shelf.learning.loading')}>
@@ -89,6 +85,7 @@ export const PressLearningPanel = ({ row }: { readonly row: PressRow }) => {
                     runs: t('shelf.learning.runs', { count: pressRuns }),
                     known: t('shelf.learning.known', { count: row.knownGood.length }),
                     felt: t('shelf.learning.felt', { count: row.felt.length }),
+                    typed: row.gap ? t('shelf.learning.typed') : '',
                   })}
                 </p>
                 <div className="h-44">
@@ -118,7 +115,6 @@ export const PressLearningPanel = ({ row }: { readonly row: PressRow }) => {
                     <EvidenceLine
                       key={run.id}
                       run={run}
-                      classGapMm={classGapMm}
                       lengths={lengths}
                       onSetAside={(value) => setAside.mutate({ runId: run.id, setAside: value })}
                     />

@@ -12,6 +12,7 @@ const press: PressInput = {
     { name: 'rollerDiameterMm', value: 38.5, from: 'measured' },
     { name: 'frameStiffnessNPerMm', value: 12_000, from: 'booklet' },
   ],
+  gap: { mm: 16.2, from: 'booklet' },
   knownGood: [],
   felt: [],
   note: '',
@@ -25,6 +26,16 @@ describe('the form of a press', () => {
   it('keeps the numbers that are known, with where they are from, and leaves the others to the class', () => {
     const read = pressForm.read(pressForm.write(press, mm), mm)
     expect(read.ok && read.input.numbers).toEqual(press.numbers)
+  })
+
+  it('keeps a gap that was typed in, with where it is from, and takes it away when its field is emptied', () => {
+    const read = pressForm.read(pressForm.write(press, mm), mm)
+    expect(read.ok && read.input.gap).toEqual(press.gap)
+    const emptied = pressForm.read({ ...pressForm.write(press, mm), gapMm: '' }, mm)
+    expect(emptied.ok && emptied.input.gap).toBeNull()
+    expect(faultOf({ gapMm: '0.2' })).toEqual([['gapMm', 'too-small']])
+    expect(faultOf({ gapMm: '140' })).toEqual([['gapMm', 'too-large']])
+    expect(faultOf({ gapMm: 'wide' })).toHaveLength(1)
   })
 
   it('takes a number away when its field is emptied', () => {

@@ -8,6 +8,7 @@ import { PressLearningPanel } from '../learning/PressLearningPanel.js'
 import { KnownGoodField } from '../known-good/KnownGoodField.js'
 import { pressForm } from '../press-numbers/press-form.js'
 import { PressNumbersField } from '../press-numbers/PressNumbersField.js'
+import { GapField } from '../typed-gap/GapField.js'
 import type { Room } from './room.js'
 
 const size = length('size')
@@ -49,6 +50,7 @@ const PressFields = () => {
       <TextField name="name" label={t('shelf.field.name')} className="sm:col-span-2" />
       <ClassField />
       <LengthField name="throatMm" measures="size" label={t('shelf.field.throatMm')} hint={t('shelf.hint.throatMm')} />
+      <GapField />
       <KnownGoodField />
       <PressNumbersField />
       <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
@@ -64,6 +66,7 @@ export const pressesRoom: Room<'presses'> = {
     pressClass: 'small-hand',
     throatMm: factsOfPressClass('small-hand').throatMm,
     numbers: [],
+    gap: null,
     knownGood: [],
     felt: [],
     note: '',

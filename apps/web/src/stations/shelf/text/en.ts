@@ -210,7 +210,7 @@ export const shelf = {
   known: {
     title: 'Stacks known to cut clean',
     text: 'A stack that cuts clean, with the handle feeling normal, tells the gap. Three of them pin it down.',
-    none: 'None yet: plans fall back on what is usual for this class of press, give or take {{spread}}.',
+    none: 'None yet. While nothing else is known, plans fall back on what is usual for this class of press, give or take {{spread}}.',
     add: 'Add a known stack',
     change: 'Change this known stack',
     remove: 'Take it out',
@@ -328,6 +328,10 @@ export const shelf = {
     text: 'No die, no card: only plates and copy paper, so nothing can break. Five minutes. Do not force the handle: what does not go in is an answer too.',
     before: 'On the plates',
     base: 'Under the paper lie: {{plates}}.',
+    lead: 'Bare plates, lead {{number}}',
+    layBare: 'No paper: {{plates}}, together {{height}}.',
+    whyBare:
+      'Little is known of this gap yet, so bare plates tell first about where it lies. Stop at once when the rollers take hold.',
     paper: 'Ten sheets of your copy paper together',
     paperHint: 'Measured with a caliper if you have one; else leave it.',
     try: 'Try {{number}}: {{place}}',
@@ -343,6 +347,7 @@ export const shelf = {
     known: 'What is known of the gap',
     done: 'That is all it takes',
     doneText: 'All three places have told what they can.',
+    doneBare: 'The plates of this shelf can tell no more.',
     keep: 'Keep it with the press',
     kept: 'The gap of {{name}} is kept. Plans count on it from now on.',
     rightWider:
@@ -353,6 +358,7 @@ export const shelf = {
     middleTighter: 'The middle is {{by}} tighter than the ends.',
     noPlates:
       'The shelf holds no plates that end a little below the gap of such a press. Put in a platform and pads or spacers first.',
+    pictureBare: 'Bare plates between the rollers',
     picture_zero: 'The plates alone between the rollers, at the {{place}}',
     picture_one: '{{count}} sheet of paper on the plates between the rollers, at the {{place}}',
     picture_other: '{{count}} sheets of paper on the plates between the rollers, at the {{place}}',
@@ -365,7 +371,8 @@ export const shelf = {
     title: 'What this press has taught',
     loading: 'Reading the log…',
     gap: 'The gap is {{gap}}, give or take {{spread}}.',
-    from: 'Worked out from its class, {{known}}, {{felt}} and {{runs}}.',
+    from: 'Worked out from its class, {{typed}}{{known}}, {{felt}} and {{runs}}.',
+    typed: 'the gap that was typed in, ',
     felt_zero: 'no gap felt out',
     felt_one: 'one gap felt out',
     felt_other: '{{count}} gaps felt out',
@@ -395,6 +402,21 @@ export const shelf = {
     forgetTitle: 'Start afresh with this press?',
     forgetText:
       'All its runs are set aside as evidence, as after a repair or new rollers. The log keeps them, and each can be taken back.',
+  },
+  typedGap: {
+    label: 'Gap between the empty rollers',
+    hint: 'Only if you know it; else leave it empty.',
+    from: 'Known from',
+    source: {
+      measured: 'measured, give or take {{spread}}',
+      booklet: 'the booklet, give or take {{spread}}',
+      guess: 'a guess, give or take {{spread}}',
+    },
+  },
+  differ: {
+    title: 'These stacks do not agree',
+    text: 'No one gap lets all of them cut clean. Which is right? Change or take out the others; until then plans count on the tighter gap that is likely.',
+    one: '{{height}} high speaks for a gap of {{gap}}',
   },
   gap: {
     label: 'Gap between the rollers',

@@ -1,0 +1,69 @@
+import { bareOf, type PlanRequest, platesHeightMm, type Stack } from '@bold-heron/core'
+import { feltGapOfPress } from '@bold-heron/schema'
+import { useTranslation } from 'react-i18next'
+import { useRow, useSaveRow } from '../../data/rows.js'
+import { ThroatDrawing } from '../../drawing/throat/ThroatDrawing.js'
+import { useLengths } from '../../text/lengths.js'
+import { Button } from '../../ui/Button.js'
+import { Loading } from '../../ui/states.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
+import { BenchTitle } from './steps/BenchTitle.js'
+
+/** Gaps that a press keeps; the oldest goes. */
+const MOST_KEPT = 10
+/** Nothing was led in with paper; the paper's thickness says nothing then. */
+const NO_PAPER = { plates: [], sheetMm: 0.1, sheetSpreadMm: 0.01, tries: [] } as const
+
+/**
+ * On a press that nothing is known of but its class, the bare plates of the stack go in before any die: whether the rollers take hold of
+ * them is kept with the press, and everything is worked out anew.
+ */
+export const LeadBare = ({
+  request,
+  stack,
+  onLed,
+  onSkip,
+}: {
+  readonly request: PlanRequest
+  readonly stack: Stack
+  readonly onLed: () => void
+  readonly onSkip: () => void
+}) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const sayTrouble = useSayTrouble()
+  const press = useRow('presses', request.cut.press.id).data
+  const save = useSaveRow('presses')
+  if (!press) return <Loading what={t('bench.loading')} />
+  const plates = bareOf(stack)
+  const tell = (grips: boolean) => {
+    const felt = feltGapOfPress.parse({ at: new Date().toISOString(), ...NO_PAPER, leads: [{ plates, grips }] })
+    save.mutate(
+      { id: press.id, version: press.version, input: { ...press, felt: [...press.felt, felt].slice(-MOST_KEPT) } },
+      { onSuccess: onLed, onError: sayTrouble },
+    )
+  }
+  const names = stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate.name] : []))
+  return (
+    <section className="mx-auto max-w-3xl space-y-4 rounded-xl border border-line bg-leaf p-5 text-xl">
+      <BenchTitle>{t('bench.lead.title')}</BenchTitle>
+      <p>{t('bench.lead.why', { press: press.name })}</p>
+      <p className="font-bold">
+        {t('bench.lead.lay', { plates: names.join(' + '), height: lengths.thickness(platesHeightMm(plates)) })}
+      </p>
+      <ThroatDrawing felt={{ plates, sheetMm: NO_PAPER.sheetMm }} place={undefined} sheets={0} />
+      <p>{t('bench.lead.how')}</p>
+      <div className="grid grid-cols-2 gap-3">
+        <Button look="next" autoFocus className="min-h-16" disabled={save.isPending} onClick={() => tell(false)}>
+          {t('bench.lead.slips')}
+        </Button>
+        <Button look="next" className="min-h-16" disabled={save.isPending} onClick={() => tell(true)}>
+          {t('bench.lead.grips')}
+        </Button>
+      </div>
+      <Button look="quiet" disabled={save.isPending} onClick={onSkip}>
+        {t('bench.lead.skip')}
+      </Button>
+    </section>
+  )
+}
