@@ -15,6 +15,7 @@ export default defineConfig({
           include: ['packages/*/src/**/*.test.ts', 'apps/*/src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'],
           exclude: ['**/*.api.test.ts', '**/node_modules/**'],
           testTimeout: 60_000,
+          hookTimeout: 120_000,
         },
       },
       {

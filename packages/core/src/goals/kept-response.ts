@@ -134,13 +134,14 @@ export class KeptResponse implements Response {
     })
   }
 
-  /** As SimulatedResponse reads between its looks. */
+  /** As SimulatedResponse reads between its looks; straight on beyond them. */
   private between(squeezeMm: number, value: (look: KeptAnswers['looks'][number]) => number): number {
     const { looks } = this.answers
-    const above = looks.findIndex((look) => look.squeezeMm >= squeezeMm)
-    const high = looks[above === -1 ? looks.length - 1 : above] as KeptAnswers['looks'][number]
+    const found = looks.findIndex((look) => look.squeezeMm >= squeezeMm)
+    const above = found === -1 ? looks.length - 1 : found
+    const high = looks[above] as KeptAnswers['looks'][number]
     const low = looks[Math.max(0, above - 1)] as KeptAnswers['looks'][number]
-    if (above <= 0) return value(high)
+    if (above === 0) return value(high)
     const share = (squeezeMm - low.squeezeMm) / (high.squeezeMm - low.squeezeMm)
     return (1 - share) * value(low) + share * value(high)
   }

@@ -20,13 +20,13 @@ interface Look<Series> {
 const CLOSE_MM = 0.04
 const MOST_CLOSER_LOOKS = 2
 
-/** How a threshold is looked for: with so many closer looks, and beyond the first looks or not. */
+/** How a threshold is looked for: with so many closer looks, and beyond the first looks as far as the press goes round, or farther still. */
 export interface Looking {
   readonly closer: number
-  readonly further: boolean
+  readonly further: 'while-it-turns' | 'always'
 }
-export const CLOSELY: Looking = { closer: MOST_CLOSER_LOOKS, further: false }
-const ROUGHLY: Looking = { closer: 0, further: false }
+export const CLOSELY: Looking = { closer: MOST_CLOSER_LOOKS, further: 'while-it-turns' }
+const ROUGHLY: Looking = { closer: 0, further: 'while-it-turns' }
 
 /** Squeezes nearer than this share one simulation, mm. */
 const SAME_SQUEEZE_MM = 1e-6
@@ -34,7 +34,7 @@ const SAME_SQUEEZE_MM = 1e-6
 /** Squeezes in mm at which a response is looked at. */
 export interface LookPlan {
   readonly first: readonly number[]
-  /** Where a threshold is not met by then it is looked for on and on up to here: only hands do. */
+  /** Where a threshold is not met by then it is looked for on and on up to here. */
   readonly further: readonly number[]
 }
 
@@ -44,6 +44,7 @@ export interface LookPlan {
  */
 export abstract class SimulatedResponse<Series extends SeriesLoads> implements Response {
   private readonly remembered = new Map<number, Look<Series>[]>()
+  private readonly beyond = new Map<string, Series>()
   private readonly known = new Map<number, Thresholds>()
   private readonly knownHarm = new Map<number, readonly number[]>()
   private knownShare = 0
@@ -83,14 +84,19 @@ export abstract class SimulatedResponse<Series extends SeriesLoads> implements R
     return series
   }
 
-  /** Least squeeze in mm at which it is good after `passes` passes; Infinity where no squeeze looked at is enough. */
+  /** Least squeeze in mm at which it is good after `passes` passes; Infinity where the press stops before. */
   goodFrom(passes: number, strength = 1): number {
     return this.crossing(`good ${passes}`, CLOSELY, strength, (series) => this.goodness(series, passes))
   }
 
   /** Least squeeze in mm at which the effort reaches a share of the press's limit; Infinity where it never does. */
   effortFrom(share: number, strength = 1): number {
-    return this.crossing(`effort ${share}`, { ...CLOSELY, further: true }, strength, (series) => series.effort - share)
+    return this.crossing(
+      `effort ${share}`,
+      { ...CLOSELY, further: 'always' },
+      strength,
+      (series) => series.effort - share,
+    )
   }
 
   effortAt(squeezeMm: number): number {
@@ -129,15 +135,27 @@ export abstract class SimulatedResponse<Series extends SeriesLoads> implements R
     return found
   }
 
-  /** Value between the squeezes that were simulated, in a straight line. */
+  /** Value between the squeezes that were simulated, in a straight line; beyond them it is simulated where it is asked. */
   interpolated(squeezeMm: number, value: (series: Series) => number, strength = 1): number {
     const looks = this.firstLooks(strength)
     const above = looks.findIndex((look) => look.squeezeMm >= squeezeMm)
-    const high = looks[above === -1 ? looks.length - 1 : above] as Look<Series>
+    if (above === -1) return value(this.beyondLooks(squeezeMm, strength))
+    const high = looks[above] as Look<Series>
     const low = looks[Math.max(0, above - 1)] as Look<Series>
-    if (above <= 0) return value(high.series)
+    if (above === 0) return value(high.series)
     const share = (squeezeMm - low.squeezeMm) / (high.squeezeMm - low.squeezeMm)
     return (1 - share) * value(low.series) + share * value(high.series)
+  }
+
+  /** The passes at a squeeze beyond all looks; remembered apart, so that what is read between the looks stays as it is. */
+  private beyondLooks(squeezeMm: number, strength: number): Series {
+    const name = `${squeezeMm} ${strength}`
+    const known = this.beyond.get(name)
+    if (known) return known
+    this.simulated++
+    const series = this.simulate(squeezeMm, strength)
+    this.beyond.set(name, series)
+    return series
   }
 
   private looksAt(strength: number): Look<Series>[] {
@@ -177,7 +195,7 @@ export abstract class SimulatedResponse<Series extends SeriesLoads> implements R
       const high = looks[above]
       const low = looks[above - 1]
       if (!high) {
-        if (!how.further || !this.lookFurther(strength)) return Infinity
+        if (!this.lookFurther(how, strength)) return Infinity
         continue
       }
       if (!low) return high.squeezeMm
@@ -189,9 +207,10 @@ export abstract class SimulatedResponse<Series extends SeriesLoads> implements R
     }
   }
 
-  /** Looks at the next of the further squeezes; false where all have been looked at. */
-  private lookFurther(strength: number): boolean {
-    const farthestMm = (this.looksAt(strength).at(-1) as Look<Series>).squeezeMm
+  /** Looks at the next of the further squeezes; false where all that are wanted have been looked at. */
+  private lookFurther({ further }: Looking, strength: number): boolean {
+    const { squeezeMm: farthestMm, series } = this.looksAt(strength).at(-1) as Look<Series>
+    if (further === 'while-it-turns' && series.effort >= 1) return false
     const next = this.looks.further.find((mm) => mm > farthestMm + SAME_SQUEEZE_MM)
     if (next === undefined) return false
     this.at(next, strength)

@@ -28,7 +28,7 @@ export const strengthAlone: Doubt = {
 const LEAST_ROWS = 3
 const MOST_ROWS = 10
 /** It grows until it holds so much. */
-const ENOUGH = 4e-3
+const ENOUGH = 0.05
 /** The least likely nodes are left out up to so much in all: no chance that is told shows it. */
 const LEFT_OUT = 3e-4
 /** Strengths of nodes are rounded to this in the logarithm, so that few are asked for. */

@@ -33,8 +33,11 @@ export const gridOver = (
   ofColumn: (column: number) => number = () => 0,
 ): GapGrid => {
   const log = new Float64Array((lastRow - firstRow + 1) * STRENGTHS)
-  for (let row = firstRow, cell = 0; row <= lastRow; row++)
-    for (let column = 0; column < STRENGTHS; column++, cell++) log[cell] = ofRow(row) + ofColumn(column)
+  const columns = Float64Array.from({ length: STRENGTHS }, (_, column) => ofColumn(column))
+  for (let row = firstRow, cell = 0; row <= lastRow; row++) {
+    const here = ofRow(row)
+    for (let column = 0; column < STRENGTHS; column++, cell++) log[cell] = here + (columns[column] as number)
+  }
   return { firstRow, log }
 }
 

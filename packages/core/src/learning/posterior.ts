@@ -7,6 +7,9 @@ export interface GapChances {
   readonly chances: Float64Array
 }
 
+/** Logarithm of a chance, over the greatest, that is taken for none. */
+const FORGOTTEN = -40
+
 /** Logarithm of a normal curve, up to a constant. */
 export const logNormal = (value: number, mean: number, spread: number): number => -0.5 * ((value - mean) / spread) ** 2
 
@@ -14,9 +17,15 @@ export const logNormal = (value: number, mean: number, spread: number): number =
 export const normalized = ({ firstRow, log }: GapGrid): GapChances => {
   let most = -Infinity
   for (let cell = 0; cell < log.length; cell++) most = Math.max(most, log[cell] as number)
-  const chances = Float64Array.from(log, (value) => Math.exp(value - most))
-  const total = chances.reduce((sum, value) => sum + value, 0)
-  return { firstRow, chances: chances.map((value) => value / total) }
+  const chances = new Float64Array(log.length)
+  let total = 0
+  for (let cell = 0; cell < log.length; cell++) {
+    const less = (log[cell] as number) - most
+    // What is so unlikely is not worth working out.
+    if (less > FORGOTTEN) total += chances[cell] = Math.exp(less)
+  }
+  for (let cell = 0; cell < chances.length; cell++) chances[cell] = (chances[cell] as number) / total
+  return { firstRow, chances }
 }
 
 /** Values along an axis, each with its chance; they stand for all between. */
@@ -29,19 +38,17 @@ export interface Spectrum {
 /** Chances of the gap, whatever the strength is. */
 export const gapsOf = ({ firstRow, chances }: GapChances): Spectrum => {
   const rows = new Float64Array(chances.length / STRENGTHS)
-  chances.forEach((chance, cell) => {
-    const row = Math.floor(cell / STRENGTHS)
-    rows[row] = (rows[row] as number) + chance
-  })
+  for (let row = 0, cell = 0; row < rows.length; row++)
+    for (let column = 0; column < STRENGTHS; column++, cell++)
+      rows[row] = (rows[row] as number) + (chances[cell] as number)
   return { firstMm: gapMmOf(firstRow), stepMm: ROW_MM, chances: rows }
 }
 
 /** Chances of the strength's columns, whatever the gap is. */
 export const strengthsOf = ({ chances }: GapChances): Float64Array => {
   const columns = new Float64Array(STRENGTHS)
-  chances.forEach((chance, cell) => {
-    columns[cell % STRENGTHS] = (columns[cell % STRENGTHS] as number) + chance
-  })
+  for (let cell = 0; cell < chances.length; cell++)
+    columns[cell % STRENGTHS] = (columns[cell % STRENGTHS] as number) + (chances[cell] as number)
   return columns
 }
 

@@ -12,6 +12,8 @@ import type { Press } from '../press/press.js'
 /** How many responses are remembered; each holds a few dozen simulations of one lay-out. */
 const MOST_REMEMBERED = 40
 
+const NOTHING_LEARNT = {}
+
 /** Who knows how press runs answer to the squeeze, and what that makes of a press's gap. */
 export interface Answering {
   of(goal: Computed, cut: CutContext, bed: Bed): Response
@@ -37,6 +39,8 @@ export const nameOfResponse = (
 export class Responses implements Answering {
   private readonly goals = new Map<Computed, number>()
   private readonly remembered = new Map<string, Response>()
+  /** By the press and what was learnt of it, as they were handed in. */
+  private readonly gaps = new WeakMap<Press, WeakMap<object, LearntGap>>()
 
   /** How a press run on a bed answers to the squeeze. */
   of<Of extends Computed>(
@@ -59,8 +63,17 @@ export class Responses implements Answering {
 
   /** A press's gap by what was told of it, known-good stacks by the squeeze that they must have had, and by its logged runs. */
   gapOf(press: Press, learnt?: Learnt): LearntGap {
+    const known = this.gaps.get(press)?.get(learnt ?? NOTHING_LEARNT)
+    if (known) return known
     const { computed: goal } = goalOfKnown
-    return learntGap(press, (known) => goal.wantedByKnown(press, known, (cut, bed) => this.of(goal, cut, bed)), learnt)
+    const gap = learntGap(
+      press,
+      (stack) => goal.wantedByKnown(press, stack, (cut, bed) => this.of(goal, cut, bed)),
+      learnt,
+    )
+    const ofPress = this.gaps.get(press) ?? new WeakMap<object, LearntGap>()
+    this.gaps.set(press, ofPress.set(learnt ?? NOTHING_LEARNT, gap))
+    return gap
   }
 
   private numberOf(goal: Computed): number {

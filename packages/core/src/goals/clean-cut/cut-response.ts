@@ -21,8 +21,8 @@ export interface PassSeries extends SeriesLoads {
 /** mm of squeeze over the sheets at which a response is first looked at. */
 const FIRST_LOOKS_MM = [-0.05, 0.08, 0.2, 0.4, 0.7, 1.1]
 
-/** mm. Where a threshold is not met by then it is looked for on and on up to here: steel gives way to no blade, only hands do. */
-const FURTHER_LOOKS_MM = [1.8, 3]
+/** mm. Where a threshold is not met by then it is looked for on and on up to here: no press takes up more. */
+const FURTHER_LOOKS_MM = [1.8, 3, 5, 8, 12, 16]
 
 /** A pass that gets no deeper than this share of the sheets is taken for the last that does anything. */
 const NO_PROGRESS = 0.002

@@ -17,7 +17,7 @@ interface MatSeries extends SeriesLoads {
 const WIDEST_MM = 1.2
 
 /** Times the widest first look: a mat that is much thinner than what is pressed into it stops the handle beyond it only. */
-const FURTHER = [1.25, 1.6, 2.1, 2.8] as const
+const FURTHER = [1.25, 1.6, 2.1, 2.8, 4, 6, 9] as const
 
 /** A pass that brings so little more is taken for the last that does anything. */
 const NO_PROGRESS = 0.002
