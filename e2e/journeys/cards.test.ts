@@ -1,5 +1,6 @@
 import {
   type BuildRow,
+  inputOfJob,
   type JobRow,
   type OffcutRow,
   type Page,
@@ -83,7 +84,13 @@ it('a closed outline is told to sever the strip', async () => {
 })
 
 it('a job is cut from a leftover, which is then used up, and what is left of it is kept with one tap', async () => {
-  const job = await first<JobRow>('jobs', 'Gulls for the kite')
+  const found = await first<JobRow>('jobs', 'Gulls for the kite')
+  // Two pieces, so that something worth keeping is left over however well they are laid in the time there is.
+  const job = await ask<JobRow>(`/api/jobs/${found.id}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json', 'If-Match': `"${found.version}"` },
+    body: JSON.stringify({ ...inputOfJob(found), wanted: 2 }),
+  })
   await browser.go(`/plan/${job.id}`)
   await browser.follow(en.plan.settings.leftover)
   await browser.heading(jobs.leftover.title)

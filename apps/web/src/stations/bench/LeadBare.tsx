@@ -51,9 +51,11 @@ export const LeadBare = ({
       <p className="font-bold">
         {t('bench.lead.lay', { plates: names.join(' + '), height: lengths.thickness(platesHeightMm(plates)) })}
       </p>
-      <ThroatDrawing felt={{ plates, sheetMm: NO_PAPER.sheetMm }} place={undefined} sheets={0} />
+      <div className="mx-auto max-w-md">
+        <ThroatDrawing felt={{ plates, sheetMm: NO_PAPER.sheetMm }} place={undefined} sheets={0} />
+      </div>
       <p>{t('bench.lead.how')}</p>
-      <div className="grid grid-cols-2 gap-3">
+      <div className="grid gap-3 sm:grid-cols-2">
         <Button look="next" autoFocus className="min-h-16" disabled={save.isPending} onClick={() => tell(false)}>
           {t('bench.lead.slips')}
         </Button>

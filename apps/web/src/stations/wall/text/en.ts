@@ -87,7 +87,7 @@ export const wall = {
   },
   ranges: 'Which thickness',
   rangesSay:
-    'Plain card that each die cuts on each base stack: the boxes with the shims it mostly has there, by passes; the line with any two shims at most. The marks on the ruler are the sheets of this chart.',
+    'Plain card that each die cuts on each base stack: the boxes with the shims it mostly has there, by passes; the line with any two shims at most. The marks on the ruler are the sheets of this chart; what reaches an end of the ruler may go on beyond it.',
   range: {
     span_one: '{{from}} to {{to}} in {{count}} pass',
     span_other: '{{from}} to {{to}} in {{count}} passes',
