@@ -8,6 +8,8 @@ import { SimulatedCaliper } from './simulated-caliper.js'
 const LONGEST_LINE = 200
 
 const pagesPort = Number(process.env['PAGES_PORT'])
+/** With a seed every connection reads the same, as the tests need it; without, no two do. */
+const seed = process.env['CALIPER_SEED']
 const server = new WebSocketServer({
   host: '127.0.0.1',
   port: Number(process.env['CALIPER_PORT'] ?? 0),
@@ -15,7 +17,7 @@ const server = new WebSocketServer({
   verifyClient: ({ req }: { readonly req: IncomingMessage }) => isOwnPage(req.headers, pagesPort),
 })
 server.on('connection', (socket) => {
-  const caliper = new SimulatedCaliper(seededRandom(Date.now() % 2 ** 31))
+  const caliper = new SimulatedCaliper(seededRandom(seed === undefined ? Date.now() % 2 ** 31 : Number(seed)))
   socket.send(caliper.greeting())
   // A line too long ends the connection, which is all there is to do about it.
   socket.on('error', () => socket.terminate())
