@@ -14,7 +14,9 @@ describe('where a thing is drawn', () => {
         fc.integer({ min: -300, max: 300 }),
         fc.integer({ min: -180, max: 180 }),
         (xMm, yMm, rotationDeg) => {
-          const [x, y, turn] = placeOf({ xMm, yMm, rotationDeg }).match(/-?[\d.]+/g)!.map(Number)
+          const [x, y, turn] = placeOf({ xMm, yMm, rotationDeg })
+            .match(/-?[\d.]+/g)!
+            .map(Number)
           expect([x, y, turn]).toEqual([xMm, yMm, rotationDeg])
         },
       ),
