@@ -61,11 +61,11 @@ const yesNoColumn = (heading: string, field: string): Column => ({
     (text || undefined),
 })
 
-/** A structure that has no columns of its own, as JSON. */
+/** A structure that has no columns of its own, as JSON; an empty cell for none. */
 const jsonColumn = (heading: string, field: string): Column => ({
   heading,
   field,
-  write: (value) => JSON.stringify(value),
+  write: plain,
   read: (text) => {
     if (text.trim() === '') return undefined
     try {
@@ -91,5 +91,5 @@ const byKind: Readonly<Record<FieldKind, (heading: string, field: string) => Col
 /** The columns of a thing's fields. */
 export const columnsOf = (table: FieldTable): Column[] =>
   Object.entries(table).map(([name, { kind, isOptional, heading = columnName(name) }]: [string, Field]) =>
-    (isOptional ? optionalNumberColumn : byKind[kind])(heading, name),
+    (isOptional && kind !== 'structure' ? optionalNumberColumn : byKind[kind])(heading, name),
   )

@@ -160,5 +160,9 @@ describe('a press that is unlike its class', () => {
     expect(bad.body).toMatchObject({ errors: [{ path: 'gap.mm' }] })
     const table = (await server.api.get('/api/csv/presses')).text
     expect(table).toContain('"{""mm"":14.5,""from"":""measured""}"')
+    const moved = table.replace('""mm"":14.5', '""mm"":14.75')
+    const report = await server.api.post('/api/csv/presses').set('Content-Type', 'text/csv').send(moved)
+    expect(report.body).toMatchObject({ refused: [] })
+    expect(((await server.api.get(`/api/presses/${id}`)).body as PressRow).gap).toEqual({ mm: 14.75, from: 'measured' })
   })
 })
