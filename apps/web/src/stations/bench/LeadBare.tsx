@@ -1,7 +1,7 @@
 import { bareOf, type PlanRequest, platesHeightMm, type Stack } from '@bold-heron/core'
-import { feltGapOfPress } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
-import { useRow, useSaveRow } from '../../data/rows.js'
+import { useKeepFelt } from '../../data/felt.js'
+import { useRow } from '../../data/rows.js'
 import { ThroatDrawing } from '../../drawing/throat/ThroatDrawing.js'
 import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
@@ -9,8 +9,6 @@ import { Loading } from '../../ui/states.js'
 import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { BenchTitle } from './steps/BenchTitle.js'
 
-/** Gaps that a press keeps; the oldest goes. */
-const MOST_KEPT = 10
 /** Nothing was led in with paper; the paper's thickness says nothing then. */
 const NO_PAPER = { plates: [], sheetMm: 0.1, sheetSpreadMm: 0.01, tries: [] } as const
 
@@ -33,15 +31,11 @@ export const LeadBare = ({
   const lengths = useLengths()
   const sayTrouble = useSayTrouble()
   const press = useRow('presses', request.cut.press.id).data
-  const save = useSaveRow('presses')
+  const keeping = useKeepFelt()
   if (!press) return <Loading what={t('bench.loading')} />
   const plates = bareOf(stack)
   const tell = (grips: boolean) => {
-    const felt = feltGapOfPress.parse({ at: new Date().toISOString(), ...NO_PAPER, leads: [{ plates, grips }] })
-    save.mutate(
-      { id: press.id, version: press.version, input: { ...press, felt: [...press.felt, felt].slice(-MOST_KEPT) } },
-      { onSuccess: onLed, onError: sayTrouble },
-    )
+    keeping.keep(press, { ...NO_PAPER, leads: [{ plates, grips }] }).then(onLed, sayTrouble)
   }
   const names = stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate.name] : []))
   return (
@@ -56,14 +50,14 @@ export const LeadBare = ({
       </div>
       <p>{t('bench.lead.how')}</p>
       <div className="grid gap-3 sm:grid-cols-2">
-        <Button look="next" autoFocus className="min-h-16" disabled={save.isPending} onClick={() => tell(false)}>
+        <Button look="next" autoFocus className="min-h-16" disabled={keeping.isPending} onClick={() => tell(false)}>
           {t('bench.lead.slips')}
         </Button>
-        <Button look="next" className="min-h-16" disabled={save.isPending} onClick={() => tell(true)}>
+        <Button look="next" className="min-h-16" disabled={keeping.isPending} onClick={() => tell(true)}>
           {t('bench.lead.grips')}
         </Button>
       </div>
-      <Button look="quiet" disabled={save.isPending} onClick={onSkip}>
+      <Button look="quiet" disabled={keeping.isPending} onClick={onSkip}>
         {t('bench.lead.skip')}
       </Button>
     </section>

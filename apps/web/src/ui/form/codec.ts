@@ -53,11 +53,20 @@ export const optionalNumber = ({ least, most } = { least: -Infinity, most: Infin
   },
 })
 
-/** A length that may be left empty, for "as usual". */
-export const optionalLength = (measures: 'size' | 'thickness'): Codec<number | null> => ({
+/** A length that may be left empty, for "as usual"; within limits, mm. */
+export const optionalLength = (
+  measures: 'size' | 'thickness',
+  { least, most } = { least: -Infinity, most: Infinity },
+): Codec<number | null> => ({
   measures,
   write: (mm, style) => (mm === null ? '' : length(measures).write(mm, style)),
-  read: (raw, style) => (textOf(raw).trim() === '' ? ok(null) : length(measures).read(raw, style)),
+  read: (raw, style) => {
+    if (textOf(raw).trim() === '') return ok(null)
+    const read = length(measures).read(raw, style)
+    if (!read.ok) return read
+    if (read.value < least) return faulty({ code: 'too-small', limit: least, measures })
+    return read.value > most ? faulty({ code: 'too-large', limit: most, measures }) : read
+  },
 })
 
 /** A length in mm; typed in any unit, written so that saving without a change changes nothing. */

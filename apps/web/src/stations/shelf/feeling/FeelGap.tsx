@@ -12,16 +12,18 @@ import {
   type Plate,
   platesHeightMm,
   quantileOf,
+  shownPlaces,
   type Spectrum,
   spreadOfGap,
 } from '@bold-heron/core'
-import { feltGapOfPress, type PressRow, toPlate, toPress } from '@bold-heron/schema'
+import { type PressRow, toPlate, toPress } from '@bold-heron/schema'
 import { ArrowLeft, Undo2 } from 'lucide-react'
 import { lazy, Suspense, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
+import { useKeepFelt } from '../../../data/felt.js'
 import { useGapStory, usePressLearning } from '../../../data/learning.js'
-import { useRow, useRows, useSaveRow } from '../../../data/rows.js'
+import { useRow, useRows } from '../../../data/rows.js'
 import { ThroatDrawing } from '../../../drawing/throat/ThroatDrawing.js'
 import { type Lengths, useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
@@ -38,13 +40,15 @@ const GapChart = lazy(() => import('../learning/GapChart.js'))
 const MEASURED_TOGETHER = 10
 /** mm. Copy paper of 80 g/m² that nobody has measured. Common practice, no source. */
 const USUAL_PAPER_MM = 0.1
-/** Gaps that a press keeps; the oldest goes. */
-const MOST_KEPT = 10
+
+/** Shares below this of the greatest are not drawn. */
+const SHOWN = 0.005
 
 /** What is believed of the gap, as the chart of a press's page shows it, and of its ends. */
 const storyOf = (felt: FeltGap, before: Spectrum) => {
   const { gap, tiltMm, middleMm } = feltBelief(felt, before)
-  const shown = shownOf(gap)
+  const [from, to] = shownPlaces([[gap.chances, SHOWN]])
+  const shown = Array.from({ length: to - from + 1 }, (_, step) => from + step)
   return {
     gapsMm: shown.map((at) => gap.firstMm + at * gap.stepMm),
     prior: shown.map((at) => before.chances[at] as number),
@@ -55,17 +59,6 @@ const storyOf = (felt: FeltGap, before: Spectrum) => {
     tiltMm,
     middleMm,
   }
-}
-
-/** Shares below this of the greatest are not drawn. */
-const SHOWN = 0.005
-
-/** Places of a belief that are worth drawing. */
-const shownOf = ({ chances }: Spectrum): number[] => {
-  const least = SHOWN * chances.reduce((most, chance) => Math.max(most, chance), 0)
-  const from = chances.findIndex((chance) => chance >= least)
-  const to = chances.findLastIndex((chance) => chance >= least)
-  return Array.from({ length: to - from + 1 }, (_, step) => from + step)
 }
 
 /** What is told of the ends: a difference that is surely there. mm */
@@ -197,7 +190,7 @@ const Feeling = ({
   const navigate = useNavigate()
   const say = useSay()
   const sayTrouble = useSayTrouble()
-  const save = useSaveRow('presses')
+  const keeping = useKeepFelt()
   const [tenMm, setTenMm] = useState<number>()
   /** Every state so far, so that the last answer can be taken back. */
   const [told, setTold] = useState<readonly Pick<FeltGap, 'leads' | 'plates' | 'tries'>[]>([NOTHING_FELT])
@@ -209,13 +202,8 @@ const Feeling = ({
     if (isOn) setTold([...told, feltAfter(felt, next, grips)])
   }
   const keep = async () => {
-    const kept = feltGapOfPress.parse({ at: new Date().toISOString(), ...felt })
     try {
-      await save.mutateAsync({
-        id: row.id,
-        version: row.version,
-        input: { ...row, felt: [...row.felt, kept].slice(-MOST_KEPT) },
-      })
+      await keeping.keep(row, felt)
       say(t('shelf.feel.kept', { name: row.name }))
       await navigate(`/shelf/presses/${row.id}`)
     } catch (error) {
@@ -236,7 +224,7 @@ const Feeling = ({
         ) : (
           <>
             <p className="mb-3">{t(felt.tries.length > 0 ? 'shelf.feel.doneText' : 'shelf.feel.doneBare')}</p>
-            <Button look="next" onClick={() => void keep()} disabled={save.isPending}>
+            <Button look="next" onClick={() => void keep()} disabled={keeping.isPending}>
               {t('shelf.feel.keep')}
             </Button>
           </>

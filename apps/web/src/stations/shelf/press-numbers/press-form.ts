@@ -27,23 +27,8 @@ type PressFormFields = Omit<PressInput, 'numbers' | 'gap'> & NumberFields & GapF
 export const isLength = (name: PressNumberName): boolean =>
   name === 'rollerDiameterMm' || name === 'bearingSpanMm' || name === 'crankArmMm'
 
-const withinLimits = (name: PressNumberName): Codec<number | null> => {
-  const limits = pressNumbers[name]
-  if (!isLength(name)) return optionalNumber(limits)
-  const codec = optionalLength('size')
-  return {
-    ...codec,
-    read: (raw, style) => {
-      const read = codec.read(raw, style)
-      if (!read.ok || read.value === null) return read
-      if (read.value < limits.least)
-        return { ok: false, fault: { code: 'too-small', limit: limits.least, measures: 'size' } }
-      if (read.value > limits.most)
-        return { ok: false, fault: { code: 'too-large', limit: limits.most, measures: 'size' } }
-      return read
-    },
-  }
-}
+const withinLimits = (name: PressNumberName): Codec<number | null> =>
+  isLength(name) ? optionalLength('size', pressNumbers[name]) : optionalNumber(pressNumbers[name])
 
 const numberCodecs = Object.fromEntries(
   pressNumberNames.flatMap((name) => [
