@@ -123,10 +123,10 @@ export { type NextTry } from './planner/next-try.js'
 export { type GapGrid, together } from './learning/gap-grid.js'
 export type { PiecesById } from './learning/pieces.js'
 export type { Learnt } from './learning/learnt.js'
-export { beliefOf, isKnownByClassOnly, type LearntGap } from './learning/learnt-gap.js'
+export { isKnownByClassOnly, type LearntGap } from './learning/learnt-gap.js'
 export { gapsOf, intervalOf, type Moments, quantileOf, type Spectrum, spreadOfGap } from './learning/posterior.js'
 export { learntRounds, type Pressed, type PressedRound } from './learning/pressed.js'
-export { evidenceForPair, type RunEvidence } from './learning/run-evidence.js'
+export { evidenceForPair, gapByRun, type RunEvidence } from './learning/run-evidence.js'
 export { type LastTry, pilesOf, type TriedRound } from './planner/trial.js'
 export { type BlindOutcome, BlindPress, drawTraits, type HiddenTraits } from './practice/blind-press.js'
 export {
@@ -139,9 +139,9 @@ export {
   type PlayedRound,
   playRounds,
 } from './practice/exercises.js'
-export { type GapStory, gapStoryOf } from './planner/gap-story.js'
+export { type GapStory, gapStoryOf, shownPlaces } from './planner/gap-story.js'
 export { type TrialAdvice, trialAdviceSteps } from './planner/trial-advice.js'
-export { usualSqueezeMm, usuallyWanted } from './goals/usually-wanted.js'
+export { usualSqueezeMm } from './goals/usually-wanted.js'
 export {
   type PassFigures,
   type PredictedPass,

@@ -3,6 +3,7 @@ import {
   type GapGrid,
   type Learnt,
   measured,
+  type MeasuringWay,
   type PiecesById,
   resistOf,
   type RunEvidence,
@@ -10,7 +11,6 @@ import {
   type TechniqueId,
 } from '@bold-heron/core'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
-import { PlateModel } from '../store/models/plate-model.js'
 import { MOST_RUNS } from './piles-in-log.js'
 
 interface EvidenceRow extends RunEvidence {
@@ -43,19 +43,24 @@ const piecesOfRuns = async (
 ): Promise<ReadonlyMap<string, PiecesById>> => {
   const found = new Map<string, Record<string, PiecesById[string]>>()
   if (runIds.length === 0) return found
-  const counts = await sequelize.query<{ runId: string; plateId: string | null; name: string; pieces: number }>(
-    `SELECT run_id AS "runId", plate_id AS "plateId", name, count(*)::integer AS pieces FROM run_layers
-     WHERE run_id IN (:runIds) AND layer_is = 'plate' GROUP BY run_id, plate_id, name ORDER BY run_id, plate_id, name`,
+  const counts = await sequelize.query<{
+    runId: string
+    id: string
+    pieces: number
+    thicknessMm: number | null
+    measuredBy: MeasuringWay
+  }>(
+    `SELECT run_id AS "runId", coalesce(plate_id::text, layer.name) AS id, count(*)::integer AS pieces,
+       plate.thickness_mm AS "thicknessMm", plate.measured_by AS "measuredBy"
+     FROM run_layers AS layer LEFT JOIN plates AS plate ON plate.id = layer.plate_id
+     WHERE run_id IN (:runIds) AND layer_is = 'plate' GROUP BY run_id, plate.id, plate_id, layer.name
+     ORDER BY run_id, plate_id, layer.name`,
     { type: QueryTypes.SELECT, replacements: { runIds }, transaction },
   )
-  const plates = await PlateModel.findAll({ attributes: ['id', 'thicknessMm', 'measuredBy'], transaction })
-  const spreads = new Map(
-    plates.map(({ id, thicknessMm, measuredBy }) => [id, measured(thicknessMm, measuredBy).spreadMm]),
-  )
-  for (const { runId, plateId, name, pieces } of counts) {
+  for (const { runId, id, pieces, thicknessMm, measuredBy } of counts) {
     const its = found.get(runId) ?? {}
-    const id = plateId ?? name
-    its[id] = { count: (its[id]?.count ?? 0) + pieces, spreadMm: spreads.get(id) ?? UNKNOWN_PLATE_MM }
+    const spreadMm = thicknessMm === null ? UNKNOWN_PLATE_MM : measured(thicknessMm, measuredBy).spreadMm
+    its[id] = { count: (its[id]?.count ?? 0) + pieces, spreadMm }
     found.set(runId, its)
   }
   return found

@@ -1,15 +1,13 @@
 import {
-  beliefOf,
-  gapsOf,
+  gapByRun,
   isGuided,
   quantileOf,
   type RunEvidence,
   spreadOfGap,
   techniqueIds,
   totalPasses,
-  usuallyWanted,
 } from '@bold-heron/core'
-import { type PressLearning, type PressRow, type RunAsEvidence, toPress } from '@bold-heron/schema'
+import type { PressLearning, RunAsEvidence } from '@bold-heron/schema'
 import { RunModel } from '../store/models/run-model.js'
 import { runTable } from '../store/runs.js'
 import { inSnapshot } from '../store/transactions.js'
@@ -23,10 +21,8 @@ const techniquesLearntFrom = techniqueIds.filter((technique) => !isGuided({ tech
 const MOST_LISTED = 100
 
 /** The gap by one run and the press's class. */
-const saysAlone = ({ log, pieces }: RunEvidence, press: PressRow): NonNullable<RunAsEvidence['says']> => {
-  const bare = { ...toPress({ ...press, gap: null, knownGood: [], felt: [] }, new Map()) }
-  const { chances } = beliefOf(bare, usuallyWanted, { log, pieces, pressRuns: 1, sheetRuns: 1 })
-  const gap = gapsOf(chances)
+const saysAlone = (run: RunEvidence): NonNullable<RunAsEvidence['says']> => {
+  const gap = gapByRun(run)
   return { gapMm: quantileOf(gap, 0.5), spreadMm: spreadOfGap(gap) }
 }
 
@@ -37,8 +33,7 @@ export const pressLearningOf = async (
   pending: number,
 ): Promise<PressLearning | undefined> => {
   const read = await inSnapshot(workshop.sequelize, async (transaction) => {
-    const press = await workshop.presses.findIn(pressId, transaction)
-    if (!press) return undefined
+    if (!(await workshop.presses.findIn(pressId, transaction))) return undefined
     const stored = await RunModel.findAll({
       where: { pressId, deletedAt: null, technique: techniquesLearntFrom },
       order: [['at', 'DESC']],
@@ -46,7 +41,6 @@ export const pressLearningOf = async (
       transaction,
     })
     return {
-      press,
       evidence: await evidenceOfPress(workshop.sequelize, pressId, transaction),
       tightestMm: await tightestOf(workshop.sequelize, pressId, transaction),
       runs: await runTable.rows(stored, transaction),
@@ -54,7 +48,7 @@ export const pressLearningOf = async (
     }
   })
   if (!read) return undefined
-  const { press, evidence, tightestMm, runs, leftOut } = read
+  const { evidence, tightestMm, runs, leftOut } = read
   const byRun = new Map(evidence.map((each) => [each.runId, each]))
   const { log, pieces, pressRuns } = saidOfPair(evidence, pressId, NO_SHEET)
   return {
@@ -77,7 +71,7 @@ export const pressLearningOf = async (
         feel: last.feel,
         passes: totalPasses(run.rounds),
         setAside: run.setAside,
-        says: its ? saysAlone(its, press) : null,
+        says: its ? saysAlone(its) : null,
         leftOut: leftOut.has(run.id),
       }
     }),

@@ -1,8 +1,12 @@
 import { type BladeSide, errorSourceOf, type Layer, thicknessOf } from './layer.js'
 import type { MeasuredMm } from '../units/measured.js'
+import type { Plate } from './plate.js'
 
 /** An ordered list of layers, bottom to top. */
 export type Stack = readonly Layer[]
+
+/** The plates of a stack, bottom to top, a piece each. */
+export const platesIn = (stack: Stack): Plate[] => stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate] : []))
 
 /**
  * Height of a stack in mm and its spread. Pieces of one shelf entry err together, so their spreads add straight; different

@@ -1,8 +1,7 @@
 import type { PressClass } from '../press/press-class.js'
 import { gapMmOf, ROW_MM, rowOf } from './axes.js'
 import { EVERY_GAP_MM, logOfClass } from './class-prior.js'
-import { gridOver } from './gap-grid.js'
-import { gapsOf, normalized, type Spectrum } from './posterior.js'
+import { type Spectrum, spectrumOver } from './posterior.js'
 
 /** How likely it is that what was believed of a gap is wrong altogether: whoever feels it out wants to find that, too. From memory. */
 const WRONG = 0.02
@@ -13,7 +12,7 @@ const WRONG = 0.02
  */
 export const beforeFeeling = (pressClass: PressClass, believed?: Spectrum): Spectrum => {
   const [from, to] = [rowOf(EVERY_GAP_MM[0]), rowOf(EVERY_GAP_MM[1])]
-  const ofClass = gapsOf(normalized(gridOver(from, to, logOfClass(pressClass, { isAllThereIs: false, unsureMm: 0 }))))
+  const ofClass = spectrumOver(from, to, logOfClass(pressClass, { isAllThereIs: false, unsureMm: 0 }))
   if (!believed) return ofClass
   const first = Math.min(from, rowOf(believed.firstMm))
   const last = Math.max(to, rowOf(believed.firstMm) + believed.chances.length - 1)

@@ -12,23 +12,23 @@ const placeOn = (count: number, from: number, to: number, value: number): readon
   return [below, place - below]
 }
 
-/** The same among values that are not evenly apart. */
-const placeAmong = (values: readonly number[], value: number): readonly [below: number, share: number] => {
-  const above = values.findIndex((each) => each >= value)
-  const below = above === -1 ? values.length - 2 : Math.max(0, above - 1)
-  const [low, high] = [values[below] as number, values[below + 1] as number]
-  return [below, Math.min(1, Math.max(0, (value - low) / (high - low)))]
-}
+/** Place of every column of strengths among those of the lattice, likewise. */
+const columnPlaces = Array.from({ length: STRENGTHS }, (_, column): readonly [below: number, share: number] => {
+  const logStrength = logStrengthAt(column)
+  const below = Math.max(0, latticeLogs.findIndex((each) => each >= logStrength) - 1)
+  const [low, high] = [latticeLogs[below] as number, latticeLogs[below + 1] as number]
+  return [below, (logStrength - low) / (high - low)]
+})
 
 const forecastAt = <Forecast>(
   { blend }: Forecasting<Forecast>,
   { tightestMm, loosestMm, at }: ForecastLattice<Forecast>,
   gapMm: number,
-  logStrength: number,
+  strengthColumn: number,
   round: number,
 ): Forecast => {
   const [row, down] = placeOn(at.length, tightestMm, loosestMm, gapMm)
-  const [column, along] = placeAmong(latticeLogs, logStrength)
+  const [column, along] = columnPlaces[strengthColumn] as (typeof columnPlaces)[number]
   const point = (r: number, c: number): Forecast => at[r]?.[c]?.[round] as Forecast
   return blend(
     blend(point(row, column), point(row, column + 1), along),
@@ -46,7 +46,7 @@ const forecastGrid = <Forecast>(
   const firstRow = rowOf(lattice.tightestMm)
   const rows = rowOf(lattice.loosestMm) - firstRow + 1
   const forecasts = Array.from({ length: rows * STRENGTHS }, (_, cell) =>
-    forecastAt(goal, lattice, gapMmOf(firstRow + Math.floor(cell / STRENGTHS)), logStrengthAt(cell % STRENGTHS), round),
+    forecastAt(goal, lattice, gapMmOf(firstRow + Math.floor(cell / STRENGTHS)), cell % STRENGTHS, round),
   )
   return { firstRow, forecasts }
 }

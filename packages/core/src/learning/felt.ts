@@ -3,7 +3,7 @@ import { type FeltGap, feltHeightMm, type FeltPlace, platesHeightMm } from '../p
 import { gapMmOf, rowOf, STRENGTHS } from './axes.js'
 import { blurred } from './blur.js'
 import { type GapGrid, gridOver, overRows, SAYS_NOTHING, together } from './gap-grid.js'
-import type { PiecesById } from './pieces.js'
+import { heightSpreadMm, type PiecesById, piecesOf } from './pieces.js'
 import type { Moments, Spectrum } from './posterior.js'
 
 /** mm. How far apart two tries may tell where the rollers take hold, one standard deviation. From memory. */
@@ -46,12 +46,8 @@ export interface FeltBelief {
 const paperSpreadMm = ({ sheetSpreadMm, tries }: FeltGap): number =>
   (tries.reduce((sum, each) => sum + each.sheets, 0) / Math.max(1, tries.length)) * sheetSpreadMm
 
-/** One standard deviation of the plates' height, mm: what is one plate twice errs twice. */
-const platesSpreadMm = (plates: FeltGap['plates']): number => {
-  const byPlate = new Map<string, number>()
-  for (const { id, spreadMm } of plates) byPlate.set(id, (byPlate.get(id) ?? 0) + spreadMm)
-  return Math.hypot(...byPlate.values())
-}
+/** One standard deviation of the plates' height, mm. */
+const platesSpreadMm = (plates: FeltGap['plates']): number => heightSpreadMm(piecesOf(plates))
 
 /** What the tries with paper say by row; and by tilt and middle, with the usual chances of rows. */
 const weigh = (felt: FeltGap, usual: (row: number) => number) => {
@@ -108,12 +104,7 @@ const logOfTries = (felt: FeltGap): GapGrid => {
 export const logOfFelt = (felt: FeltGap): GapGrid => together(logOfLeads(felt), logOfTries(felt))
 
 /** The plates that `logOfFelt` counts on, as pieces; none where there was no paper. */
-export const piecesOfFelt = ({ plates, tries }: FeltGap): PiecesById => {
-  const found: Record<string, { count: number; spreadMm: number }> = {}
-  if (tries.length > 0)
-    for (const { id, spreadMm } of plates) found[id] = { count: (found[id]?.count ?? 0) + 1, spreadMm }
-  return found
-}
+export const piecesOfFelt = ({ plates, tries }: FeltGap): PiecesById => (tries.length > 0 ? piecesOf(plates) : {})
 
 const momentsOfTrait = (chances: Float64Array, spreadMm: number): Moments => {
   const total = chances.reduce((sum, chance) => sum + chance, 0)

@@ -47,7 +47,7 @@ export const beliefOf = (press: Press, wantedBy: WantedBy, learnt?: Learnt): Gap
   const told = toldOf(press, wantedBy)
   const byClassOnly = isKnownByClassOnly(press, learnt)
   const runs = learnt ? [{ log: learnt.log, pieces: learnt.pieces, times: learnt.pressRuns }] : []
-  const all = [...told.map(({ says: log, pieces }) => ({ log, pieces, times: 1 })), ...runs]
+  const all = [...told.map(({ says: log, pieces }) => ({ log, pieces })), ...runs]
   const pieces = piecesOfAll(all)
   const says = countedOn(pieces, all)
   const prior = gridOver(
@@ -59,11 +59,15 @@ export const beliefOf = (press: Press, wantedBy: WantedBy, learnt?: Learnt): Gap
   return { chances: normalized(together(prior, says)), pieces, byClassOnly }
 }
 
-const basisOf = (press: Press, wantedBy: WantedBy, learnt: Learnt | undefined, chances: GapChances): BasisOfGap => {
+const basisOf = (
+  press: Press,
+  wantedBy: WantedBy,
+  learnt: Learnt | undefined,
+  { chances, byClassOnly }: GapBelief,
+): BasisOfGap => {
   const { pressRuns, sheetRuns } = learnt ?? { pressRuns: 0, sheetRuns: 0 }
-  const isTold = press.knownGood.length > 0 || press.felt.length > 0 || press.gap !== undefined
   return {
-    kind: pressRuns > 0 ? 'log' : isTold ? 'told' : 'press-class',
+    kind: byClassOnly ? 'press-class' : pressRuns > 0 ? 'log' : 'told',
     pressRuns,
     sheetRuns,
     felt: press.felt.length,
@@ -93,7 +97,7 @@ export const learntGap = (press: Press, wantedBy: WantedBy, learnt?: Learnt): Le
     gapSpreadMm: spreadOfGap(gaps),
     doubt,
     pieces: belief.pieces,
-    basis: basisOf(press, wantedBy, learnt, belief.chances),
+    basis: basisOf(press, wantedBy, learnt, belief),
   }
 }
 

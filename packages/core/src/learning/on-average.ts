@@ -2,12 +2,12 @@ import { blurred } from './blur.js'
 import { type GapGrid, together } from './gap-grid.js'
 import { averagePieces, differenceSpreadMm, type PiecesById } from './pieces.js'
 
-/** What something says of a gap, counted on plates as thick as they are noted; on which; and how often it counts in the average. */
+/** What something says of a gap, counted on plates as thick as they are noted; on which; and how often it counts in the average, once unless told otherwise. */
 export interface Says {
   readonly log: GapGrid
   /** None where no plates are in it. */
   readonly pieces: PiecesById
-  readonly times: number
+  readonly times?: number
 }
 
 const nameOf = (pieces: PiecesById): string =>
@@ -17,7 +17,7 @@ const nameOf = (pieces: PiecesById): string =>
     .join(' ')
 
 /** The plates of all that was said, on average. */
-export const piecesOfAll = (all: readonly Says[]): PiecesById =>
+export const piecesOfAll = (all: readonly Pick<Says, 'pieces' | 'times'>[]): PiecesById =>
   averagePieces(all.filter(({ pieces }) => Object.keys(pieces).length > 0))
 
 /**

@@ -1,3 +1,5 @@
+import type { Plate } from '../layers/plate.js'
+
 /** Pieces of one shelf entry in a stack, or on average in several, and how unsure one is, one standard deviation, mm. */
 interface Pieces {
   readonly count: number
@@ -7,22 +9,23 @@ interface Pieces {
 export type PiecesById = Readonly<Record<string, Pieces>>
 
 /** The pieces of plates, each named once for every piece. */
-export const piecesOf = (
-  plates: readonly { readonly id: string; readonly thickness: { readonly spreadMm: number } }[],
-): PiecesById => {
+export const piecesOf = (plates: readonly { readonly id: string; readonly spreadMm: number }[]): PiecesById => {
   const found: Record<string, Pieces> = {}
-  for (const { id, thickness } of plates)
-    found[id] = { count: (found[id]?.count ?? 0) + 1, spreadMm: thickness.spreadMm }
+  for (const { id, spreadMm } of plates) found[id] = { count: (found[id]?.count ?? 0) + 1, spreadMm }
   return found
 }
 
-/** Pieces on average over stacks, each counted so many times; none where there are no stacks. */
+/** The same of plates as they stand on the shelf. */
+export const piecesOfPlates = (plates: readonly Pick<Plate, 'id' | 'thickness'>[]): PiecesById =>
+  piecesOf(plates.map(({ id, thickness: { spreadMm } }) => ({ id, spreadMm })))
+
+/** Pieces on average over stacks, each counted once unless told otherwise; none where there are no stacks. */
 export const averagePieces = (
-  stacks: readonly { readonly pieces: PiecesById; readonly times: number }[],
+  stacks: readonly { readonly pieces: PiecesById; readonly times?: number }[],
 ): PiecesById => {
-  const all = stacks.reduce((sum, { times }) => sum + times, 0)
+  const all = stacks.reduce((sum, { times = 1 }) => sum + times, 0)
   const found: Record<string, Pieces> = {}
-  for (const { pieces, times } of stacks)
+  for (const { pieces, times = 1 } of stacks)
     for (const [id, { count, spreadMm }] of Object.entries(pieces))
       found[id] = { count: (found[id]?.count ?? 0) + (count * times) / all, spreadMm }
   return found

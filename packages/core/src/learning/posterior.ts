@@ -35,6 +35,15 @@ export interface Spectrum {
   readonly chances: Float64Array
 }
 
+/** Chances of rows from one to another by their logarithms, which need only be right up to a constant; they add up to 1. */
+export const spectrumOver = (firstRow: number, lastRow: number, logOf: (row: number) => number): Spectrum => {
+  const logs = Float64Array.from({ length: lastRow - firstRow + 1 }, (_, at) => logOf(firstRow + at))
+  const most = logs.reduce((high, value) => Math.max(high, value), -Infinity)
+  const chances = logs.map((value) => Math.exp(value - most))
+  const total = chances.reduce((sum, chance) => sum + chance, 0)
+  return { firstMm: gapMmOf(firstRow), stepMm: ROW_MM, chances: chances.map((chance) => chance / total) }
+}
+
 /** Chances of the gap, whatever the strength is. */
 export const gapsOf = ({ firstRow, chances }: GapChances): Spectrum => {
   const rows = new Float64Array(chances.length / STRENGTHS)

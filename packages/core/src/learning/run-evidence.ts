@@ -4,7 +4,7 @@ import { EVERY_GAP_MM, logOfClass } from './class-prior.js'
 import { type GapGrid, gridOver, lastRowOf, logAt, overRows, peakedAtZero, rowsOf, together } from './gap-grid.js'
 import { countedOn, piecesOfAll } from './on-average.js'
 import { heightSpreadMm, type PiecesById } from './pieces.js'
-import { logNormal } from './posterior.js'
+import { logNormal, type Spectrum, spectrumOver } from './posterior.js'
 import { STRENGTH_LOG_SPREAD } from './strength-nodes.js'
 
 /** What one logged run says, and of what. */
@@ -46,13 +46,22 @@ const ofStrengthAlone = (grid: GapGrid, pressClass: PressClass, unsureMm: number
   return { firstRow: 0, log }
 }
 
+/** The gap by one run and its press's class alone. */
+export const gapByRun = ({ log, pressClass, pieces }: RunEvidence): Spectrum => {
+  const alone = ofGapAlone(log)
+  const ofClass = logOfClass(pressClass, { isAllThereIs: false, unsureMm: heightSpreadMm(pieces) })
+  return spectrumOver(
+    Math.min(rowOf(EVERY_GAP_MM[0]), log.firstRow),
+    Math.max(rowOf(EVERY_GAP_MM[1]), lastRowOf(log)),
+    (row) => ofClass(row) + logAt(alone, row, 0),
+  )
+}
+
 const groupsBy = (runs: readonly RunEvidence[], key: (run: RunEvidence) => string): RunEvidence[][] => {
   const groups = new Map<string, RunEvidence[]>()
   for (const run of runs) groups.set(key(run), [...(groups.get(key(run)) ?? []), run])
   return [...groups.values()]
 }
-
-const countedOnce = (runs: readonly RunEvidence[]) => runs.map((run) => ({ ...run, times: 1 }))
 
 /**
  * What all runs say of one press with one thing that resists, such as a sheet. Runs of the two together speak for both; runs of the press with another sheet
@@ -66,7 +75,7 @@ export const evidenceForPair = (
   resist: string,
 ): { readonly log: GapGrid; readonly pieces: PiecesById } => {
   const onPress = runs.filter((run) => run.pressId === pressId)
-  const pieces = piecesOfAll(countedOnce(onPress))
+  const pieces = piecesOfAll(onPress)
   const here = groupsBy(onPress, (run) => run.resist).map((group) => {
     const log = countedOn(pieces, group)
     return group[0]?.resist === resist ? log : ofGapAlone(log)
@@ -75,7 +84,7 @@ export const evidenceForPair = (
     runs.filter((run) => run.pressId !== pressId && run.resist === resist),
     (run) => run.pressId,
   ).map((group) => {
-    const theirs = piecesOfAll(countedOnce(group))
+    const theirs = piecesOfAll(group)
     return ofStrengthAlone(countedOn(theirs, group), (group[0] as RunEvidence).pressClass, heightSpreadMm(theirs))
   })
   return { log: peakedAtZero(together(...here, ...elsewhere)), pieces }

@@ -6,7 +6,7 @@ import { gapMmOf, rowOf } from './axes.js'
 import { ANYTHING_PER_MM } from './class-prior.js'
 import { logOfFelt, piecesOfFelt } from './felt.js'
 import { type GapGrid, gridOver } from './gap-grid.js'
-import { type PiecesById, piecesOf } from './pieces.js'
+import { type PiecesById, piecesOfPlates } from './pieces.js'
 
 /** Between which squeezes a known stack must have had its own, mm; all between are as likely. */
 export interface WantedSqueeze {
@@ -44,7 +44,7 @@ const ofKnown = (known: KnownGoodStack, { lowMm, highMm }: WantedSqueeze): Told 
   const says = over(heightMm - highMm - REACH * edgeMm, heightMm - lowMm + REACH * edgeMm, (gapMm) =>
     logUnlessWrong(chanceBetween(lowMm, lowMm + widthMm, heightMm - gapMm, edgeMm) / widthMm),
   )
-  return { says, pieces: piecesOf(known.plates) }
+  return { says, pieces: piecesOfPlates(known.plates) }
 }
 
 const ofTyped = (typed: TypedGap): Told => {

@@ -1,5 +1,5 @@
 import type { Plate } from '../layers/plate.js'
-import type { Stack } from '../layers/stack.js'
+import { platesIn, type Stack } from '../layers/stack.js'
 import { feltBelief } from '../learning/felt.js'
 import { quantileOf, type Spectrum } from '../learning/posterior.js'
 import { type FeltGap, feltHeightMm, type FeltPlace, type FeltPlate, platesHeightMm } from '../press/felt-gap.js'
@@ -120,8 +120,7 @@ export const feltAfter = (
 }
 
 /** The plates of a stack as they are led in bare: without die and sheets. */
-export const bareOf = (stack: Stack): FeltPlate[] =>
-  feltPlates(stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate] : [])))
+export const bareOf = (stack: Stack): FeltPlate[] => feltPlates(platesIn(stack))
 
 /** Whether it was felt that the rollers take hold of plates no higher than the bare ones of a stack: with die and sheets it is far too high. */
 export const gripsBare = ({ felt }: Pick<Press, 'felt'>, stack: Stack): boolean => {

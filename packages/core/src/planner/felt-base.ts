@@ -1,4 +1,5 @@
 import type { Plate } from '../layers/plate.js'
+import { heightSpreadMm, piecesOfPlates } from '../learning/pieces.js'
 
 /** mm. So far below where the gap is expected the plates should end, so that paper can make up for what is not known. */
 const BELOW_MM = 0.8
@@ -31,13 +32,6 @@ export const firmStacks = (shelf: readonly Plate[]): FirmStack[] => {
   return found
 }
 
-/** How unsure such a stack's height is, mm: what is one plate twice errs twice; others err apart. */
-const doubtOf = (plates: readonly Plate[]): number => {
-  const byPlate = new Map<string, number>()
-  for (const { id, thickness } of plates) byPlate.set(id, (byPlate.get(id) ?? 0) + thickness.spreadMm)
-  return Math.hypot(...byPlate.values())
-}
-
 /**
  * Of some stacks the one to feel a gap out on with paper: ending about 0.8 mm below where it is expected and never above `mostMm`, with the
  * least doubt. Undefined where none will do.
@@ -50,7 +44,8 @@ export const feltBase = (
   let best: { readonly plates: readonly Plate[]; readonly cost: number } | undefined
   for (const { plates, heightMm } of stacks) {
     if (heightMm > mostMm) continue
-    const cost = Math.abs(expectedMm - heightMm - BELOW_MM) + 4 * doubtOf(plates) + 0.02 * plates.length
+    const cost =
+      Math.abs(expectedMm - heightMm - BELOW_MM) + 4 * heightSpreadMm(piecesOfPlates(plates)) + 0.02 * plates.length
     if (!best || cost < best.cost) best = { plates, cost }
   }
   return best?.plates

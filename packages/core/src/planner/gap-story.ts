@@ -2,10 +2,9 @@ import { goalOfKnown } from '../goals/list.js'
 import { gapMmOf, rowOf } from '../learning/axes.js'
 import { smeared } from '../learning/blur.js'
 import { logOfClass } from '../learning/class-prior.js'
-import { gridOver } from '../learning/gap-grid.js'
 import type { Learnt } from '../learning/learnt.js'
 import { heightSpreadMm } from '../learning/pieces.js'
-import { gapsOf, intervalOf, normalized, spreadOfGap, type Spectrum } from '../learning/posterior.js'
+import { gapsOf, intervalOf, spectrumOver, spreadOfGap } from '../learning/posterior.js'
 import { REPEAT_SPREAD_MM } from '../learning/repeat-spread.js'
 import type { Press } from '../press/press.js'
 import type { Responses } from './responses.js'
@@ -29,7 +28,7 @@ const SHOWN_OF_PRIOR = 0.02
 const SHOWN_OF_NOW = 0.002
 
 /** The first and last place where one of some rows reaches its share of its greatest value. */
-const shownPlaces = (rows: readonly (readonly [Float64Array, number])[]): readonly [number, number] => {
+export const shownPlaces = (rows: readonly (readonly [Float64Array, number])[]): readonly [number, number] => {
   const worth = rows.flatMap(([chances, share]) => {
     const least = share * chances.reduce((most, chance) => Math.max(most, chance), 0)
     return [chances.findIndex((chance) => chance >= least), chances.findLastIndex((chance) => chance >= least)]
@@ -46,7 +45,7 @@ export const gapStoryOf = (press: Press, learnt: Learnt | undefined, responses: 
   const [low, high] = intervalOf(now, 0.9)
   const first = rowOf(now.firstMm)
   const ofClass = logOfClass(press.pressClass, { isAllThereIs: belief.byClassOnly, unsureMm })
-  const prior: Spectrum = gapsOf(normalized(gridOver(first, first + now.chances.length - 1, ofClass)))
+  const prior = spectrumOver(first, first + now.chances.length - 1, ofClass)
   const [from, to] = shownPlaces([
     [prior.chances, SHOWN_OF_PRIOR],
     [now.chances, SHOWN_OF_NOW],

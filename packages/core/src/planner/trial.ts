@@ -1,10 +1,10 @@
-import { heightOf, isSameStack, type Stack } from '../layers/stack.js'
+import { heightOf, isSameStack, platesIn, type Stack } from '../layers/stack.js'
 import type { Computed } from '../goals/goal.js'
 import { type Round, sheetsGoOn } from '../goals/looks.js'
 import type { CutContext } from '../job/cut-context.js'
 import type { Learnt } from '../learning/learnt.js'
 import { countedOn, piecesOfAll, type Says } from '../learning/on-average.js'
-import { piecesOf } from '../learning/pieces.js'
+import { piecesOfPlates } from '../learning/pieces.js'
 import type { Pressed, PressedRound } from '../learning/pressed.js'
 import { REPEAT_SPREAD_MM } from '../learning/repeat-spread.js'
 
@@ -34,7 +34,7 @@ export const pilesOf = (goal: Computed, cut: CutContext, rounds: readonly TriedR
       piles.push({
         cut,
         rounds: [round],
-        pieces: piecesOf(stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate] : []))),
+        pieces: piecesOfPlates(platesIn(stack)),
         ownSpreadMm: besidePlatesMm(stack),
       })
   }
@@ -42,9 +42,9 @@ export const pilesOf = (goal: Computed, cut: CutContext, rounds: readonly TriedR
 }
 
 /** What a trial says of the press and the sheet, counted on the plates of its stacks on average. */
-export const evidenceOfTrial = (goal: Computed, cut: CutContext, rounds: readonly TriedRound[]): Says => {
+export const evidenceOfTrial = (goal: Computed, cut: CutContext, rounds: readonly TriedRound[]): Required<Says> => {
   const piles = pilesOf(goal, cut, rounds)
-  const says = piles.map((pile) => ({ log: goal.evidence.logEvidenceOf(pile), pieces: pile.pieces, times: 1 }))
+  const says = piles.map((pile) => ({ log: goal.evidence.logEvidenceOf(pile), pieces: pile.pieces }))
   const pieces = piecesOfAll(says)
   return { log: countedOn(pieces, says), pieces, times: piles.length }
 }
