@@ -246,8 +246,13 @@ export { type BorderKind, borderKindOf, crestOf, pitchOf } from './borders/pitch
 export {
   type Nest,
   type Enough,
+  limitsOf,
   nest,
+  type NestEnd,
+  nestEnds,
+  nestEndsBy,
   nestFor,
+  type NestLimits,
   type NestWanted,
   type PieceTurns,
   pieceTurns,
@@ -255,6 +260,7 @@ export {
   USUAL_EDGE_MM,
   USUAL_GAP_MM,
 } from './nesting/nest.js'
+export { usableOf } from './nesting/usable.js'
 export { turnsOn } from './nesting/turns-on.js'
 export { borderMarks } from './borders/marks.js'
 export { insidePlace } from './placement/window-through.js'

@@ -22,7 +22,15 @@ export { evidenceChange, type PressLearning, pressLearning, type RunAsEvidence }
 export { fromOlderTechnique } from './older.js'
 export { type OutlineInput, outlineInput, type OutlineSummary } from './outline.js'
 export { answerOfBorder, type BorderAnswer, borderAnswer, borderFile } from './border-file.js'
-export { answerOfNest, type NestAnswer, nestAnswer, type NestFile, nestFile, wantedOfNest } from './nest-file.js'
+export {
+  answerOfNest,
+  limitsOfNest,
+  type NestAnswer,
+  nestAnswer,
+  type NestFile,
+  nestFile,
+  wantedOfNest,
+} from './nest-file.js'
 export { type BorderOfRun, stretchLearnt, type ToldJoins } from './border-of-run.js'
 export { type BuildInput, buildInput, type BuildLayerInput, type BuildRow, buildRow, wantedOfJobs } from './build.js'
 export { type CutFrom, type OffcutInput, offcutInput, type OffcutRow, offcutRow } from './offcut.js'

@@ -1,4 +1,14 @@
-import { closedLoop, type Nest, type NestWanted, pieceTurns, signedAreaOf } from '@bold-heron/core'
+import {
+  closedLoop,
+  limitsOf,
+  type Nest,
+  type NestEnd,
+  nestEnds,
+  type NestLimits,
+  type NestWanted,
+  pieceTurns,
+  signedAreaOf,
+} from '@bold-heron/core'
 import { z } from 'zod'
 
 /** mm. The largest sheet that is taken. */
@@ -7,6 +17,7 @@ const MOST_MM = 3000
 const MOST_POINTS = 5000
 const MOST_PIECES = 24
 const MOST_COPIES = 100_000
+const MOST_STEPS = 1_000_000
 /** mm². What has less area is no outline. */
 const LEAST_MM2 = 0.5
 
@@ -40,7 +51,9 @@ export const nestFile = z.object({
     .max(MOST_PIECES),
   gapMm: z.number().min(0).max(50).default(2),
   edgeMm: z.number().min(0).max(50).default(2),
-  /** How long it may look for better. */
+  /** How far it may look for better: the same on every machine. As many as fit into the seconds where absent. */
+  stepsAtMost: z.int().min(1).max(MOST_STEPS).optional(),
+  /** How long it may look at most, the last resort. */
   secondsAtMost: z.number().min(0.1).max(60).default(2),
   seed: z.int().min(0).max(0xffffffff).default(1),
 })
@@ -50,6 +63,7 @@ export const nestAnswer = z.object({
   placed: z.array(z.object({ piece: z.int(), xMm: z.number(), yMm: z.number(), rotationDeg: z.number() })),
   usedShare: z.number(),
   leftOutCounts: z.array(z.int()),
+  endedBy: z.enum(nestEnds),
 })
 export type NestAnswer = z.infer<typeof nestAnswer>
 
@@ -63,8 +77,20 @@ export const wantedOfNest = ({ sheet, pieces, gapMm, edgeMm, seed }: NestFile): 
   seed,
 })
 
-export const answerOfNest = ({ placed, usedShare, leftOutCounts }: Nest): NestAnswer => ({
+/** How far a nest is looked for; never for more than `secondsAtMost`, by whoever answers. */
+export const limitsOfNest = (file: NestFile, secondsAtMost = Infinity): NestLimits => {
+  const usual = limitsOf(1000 * Math.min(file.secondsAtMost, secondsAtMost))
+  return { ...usual, steps: file.stepsAtMost ?? usual.steps }
+}
+
+export const answerOfNest = ({
+  placed,
+  usedShare,
+  leftOutCounts,
+  endedBy,
+}: Nest & { readonly endedBy: NestEnd }): NestAnswer => ({
   placed: placed.map((piece) => ({ ...piece })),
   usedShare,
   leftOutCounts: [...leftOutCounts],
+  endedBy,
 })

@@ -1,4 +1,4 @@
-import { areaOfPolygon, boxAround } from '@bold-heron/core'
+import { boxAround, usableOf } from '@bold-heron/core'
 import type { OffcutInput, OffcutRow } from '@bold-heron/schema'
 import { Op, QueryTypes, type Transaction } from 'sequelize'
 import { OffcutModel } from './models/offcut-model.js'
@@ -31,7 +31,7 @@ const claimsOn = async (ids: readonly string[], transaction: Transaction): Promi
   return groupBy(claims ?? [], ({ offcutId }) => offcutId)
 }
 
-const areaOfLoops = ([outer = [], ...holes]: OffcutInput['loops']): number => areaOfPolygon({ outer, holes })
+const areaOfLoops = ([outer = [], ...holes]: OffcutInput['loops']): number => usableOf(outer, holes).areaMm2
 
 const toOffcutRows = async (stored: readonly OffcutModel[], transaction: Transaction): Promise<OffcutRow[]> => {
   const sheets = await namesOf(

@@ -11,6 +11,7 @@ import {
   type KeptByName,
   measureOutline,
   nestFor,
+  type NestLimits,
   type NestWanted,
   type OutlineMeasures,
   type PlanRequest,
@@ -105,8 +106,8 @@ interface EveningAsked {
 export const tasks = {
   plan: task('people', (request: PlanRequest, { responses, tell }) => toTheEnd(planSteps(request, responses), tell)),
   simulate: task('people', (pressing: SimulatedPressing): PressingResult => simulatePressing(pressing)),
-  nest: task('people', ({ wanted, ms }: { wanted: NestWanted; ms: number }) =>
-    nestFor(wanted, ms, () => performance.now()),
+  nest: task('people', ({ wanted, limits }: { wanted: NestWanted; limits: NestLimits }) =>
+    nestFor(wanted, limits, () => performance.now()),
   ),
   chartCells: task('cores', ({ request, at, answers }: ChartPart, { responses, tell }) => {
     const known: KeptByName = new Map(answers)

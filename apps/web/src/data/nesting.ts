@@ -1,4 +1,12 @@
-import { type Nest, type NestWanted, pieceOf, rectangle, standInOutline, factsOfDieClass } from '@bold-heron/core'
+import {
+  type Nest,
+  type NestEnd,
+  type NestWanted,
+  pieceOf,
+  rectangle,
+  standInOutline,
+  factsOfDieClass,
+} from '@bold-heron/core'
 import type { DieRow, SheetRow } from '@bold-heron/schema'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
@@ -36,7 +44,11 @@ export const usePieceShapes = (dies: readonly DieRow[]) =>
 /** Lays pieces for so long, showing what is found meanwhile; begins anew with other wishes. `null`: nothing to lay. */
 export const useNest = (wanted: NestWanted | null, ms: number) => {
   const key = wanted && JSON.stringify([wanted, ms])
-  const [found, setFound] = useState<{ readonly key: string; readonly nest: Nest }>()
+  const [found, setFound] = useState<{
+    readonly key: string
+    readonly nest: Nest
+    readonly endedBy?: NestEnd | undefined
+  }>()
   const [ended, setEnded] = useState<string>()
   const ending = useRef<AbortController>(undefined)
   useEffect(() => {
@@ -45,7 +57,8 @@ export const useNest = (wanted: NestWanted | null, ms: number) => {
     const own = new AbortController()
     ending.current = own
     let isOn = true
-    const take = (nest: Nest | undefined) => isOn && nest && setFound({ key, nest })
+    const take = (nest: (Nest & { readonly endedBy?: NestEnd | undefined }) | undefined) =>
+      isOn && nest && setFound({ key, nest, endedBy: nest.endedBy })
     void layPieces(asked, atMost, { signal: own.signal, onFound: take })
       .then(take)
       .finally(() => isOn && setEnded(key))
@@ -56,6 +69,8 @@ export const useNest = (wanted: NestWanted | null, ms: number) => {
   }, [key])
   return {
     found: found?.key === key ? found?.nest : undefined,
+    /** Whether a slow machine ended the looking, so that it may find more another time. */
+    endedEarly: found?.key === key && found?.endedBy === 'clock',
     isLooking: key !== null && ended !== key,
     stop: () => ending.current?.abort(),
   }

@@ -1,6 +1,6 @@
 import type { Enough, Nest, NestWanted } from '@bold-heron/core'
 import { proxy } from 'comlink'
-import type { NestWorker } from './nest.worker.js'
+import type { LaidPieces, NestWorker } from './nest.worker.js'
 import { workerOf } from './worker-of.js'
 
 const { api } = workerOf<NestWorker>(
@@ -17,7 +17,7 @@ export const layPieces = (
     enough = 'best',
     onFound = () => undefined,
   }: { signal: AbortSignal; enough?: Enough; onFound?: (found: Nest) => void },
-): Promise<Nest | undefined> => {
+): Promise<LaidPieces | undefined> => {
   const task = ++tasks
   signal.addEventListener('abort', () => void api.giveUp(task), { once: true })
   return api.lay(task, wanted, ms, enough, proxy(onFound))

@@ -130,10 +130,10 @@ export const piecesOf = (sheet: readonly Polyline[], cuts: readonly Polyline[]):
     .sort((one, other) => areaOfPolygon(other) - areaOfPolygon(one))
 }
 
-/** What is left of closed outlines (even-odd: an outline and its holes) when others are taken from them. */
-export const withoutOf = (from: readonly Polyline[], taken: readonly Polyline[]): Polygon[] => {
+/** What is left of a closed outline when what lies in any of some others is taken from it, whichever way each was drawn. */
+export const withoutOf = (outline: Polyline, taken: readonly Polyline[]): Polygon[] => {
   const tree = new PolyTreeD()
-  const holes = unionD(taken.map(oneWay), [], FillRule.NonZero, DECIMALS)
-  booleanOpDWithPolyTree(ClipType.Difference, pathsOf(from), holes, tree, FillRule.EvenOdd, DECIMALS)
+  const gone = unionD(taken.map(oneWay), [], FillRule.NonZero, DECIMALS)
+  booleanOpDWithPolyTree(ClipType.Difference, [oneWay(outline)], gone, tree, FillRule.NonZero, DECIMALS)
   return polygonsUnder(tree).filter((piece) => areaOfPolygon(piece) > LEAST_PIECE_MM2)
 }

@@ -15,6 +15,9 @@ export interface Push {
   readonly uy: number
 }
 
+/** Words of a map that cost as much as looking for the first free place of a row. Measured. */
+const WORK_PER_ROW = 4
+
 /** Pieces on a sheet, and for every turned form the places that are still free. */
 export class Arrangement {
   private readonly free: BitMap[]
@@ -36,6 +39,7 @@ export class Arrangement {
       if (this.left[form.piece] === 0) return
       const { map, dx, dy } = this.room.clash(one, form)
       ;(this.free[at] as BitMap).clearUnder(map, spot.x + dx, spot.y + dy)
+      this.room.work += map.words.length
     })
     this.placed.push(spot)
     this.left[one.piece] = (this.left[one.piece] as number) - 1
@@ -57,6 +61,7 @@ export class Arrangement {
       if (form.piece !== piece) return
       const free = this.free[at] as BitMap
       const own = reachOf(form, ux, uy) / this.room.stepMm
+      this.room.work += WORK_PER_ROW * free.height
       for (let y = 0; y < free.height; y++) {
         const x = ux >= 0 ? free.firstIn(y) : free.lastIn(y)
         if (x < 0) continue

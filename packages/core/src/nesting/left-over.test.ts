@@ -43,6 +43,12 @@ describe('what a run leaves over', () => {
     expect(areaOfPolygon(left)).toBeCloseTo(24_000 - 900 - 900, 6)
     expect(left.holes).toHaveLength(2)
   })
+
+  it('is nowhere a hole, though holes overlap and run over the edge', () => {
+    const hole = (fromX: number) => rectangle({ fromX, fromY: 20, toX: fromX + 40, toY: 60 })
+    const left = leftOver([sheet, hole(20), hole(40), hole(180)], [hole(100)])!
+    expect(areaOfPolygon(left)).toBeCloseTo(24_000 - 60 * 40 - 20 * 40 - 40 * 40, 6)
+  })
 })
 
 describe('what a die takes up', () => {

@@ -7,8 +7,8 @@ const LEAST_USEFUL_MM2 = 2000
 const LEAST_USEFUL_MM = 25
 
 /** What is left of a sheet (its outline and its holes) when pieces are cut from it: the largest part that hangs together. */
-export const leftOver = (sheet: readonly Polyline[], taken: readonly Polyline[]): Polygon | undefined =>
-  withoutOf(sheet, taken).sort((one, other) => areaOfPolygon(other) - areaOfPolygon(one))[0]
+export const leftOver = ([outline, ...holes]: readonly Polyline[], taken: readonly Polyline[]): Polygon | undefined =>
+  outline && withoutOf(outline, [...holes, ...taken]).sort((one, other) => areaOfPolygon(other) - areaOfPolygon(one))[0]
 
 /** Whether a leftover is worth keeping. */
 export const isUseful = (left: Polygon): boolean => {

@@ -1,5 +1,4 @@
 import { placeLines, type Pose } from '../geometry/place-lines.js'
-import { areaOfPolygon } from '../geometry/polygons.js'
 import { closedLoop, type Polyline } from '../geometry/polyline.js'
 import { type RandomSource, randomInteger, randomItem, seededRandom } from '../numerics/random.js'
 import { Arrangement, type Push, type Spot } from './arrangement.js'
@@ -7,6 +6,7 @@ import { inRows } from './boxes.js'
 import { largestRectangleLeft } from './free-rectangle.js'
 import { formOf, type PieceForm, type TurnedForm, turnedForm } from './form.js'
 import { Room } from './room.js'
+import { usableOf } from './usable.js'
 
 /** How a piece may be turned: any way, end for end (grain, or a pattern that is the same upside down), or not at all. */
 export const pieceTurns = ['any', 'half', 'none'] as const
@@ -41,6 +41,30 @@ export interface Nest {
   /** How many of each piece found no place. */
   readonly leftOutCounts: readonly number[]
 }
+
+/** What is found after so many steps of looking. */
+export interface NestSoFar extends Nest {
+  readonly steps: number
+}
+
+/** What ended the looking for better: nothing better was looked for, the steps were done, or the clock, so that it may come out otherwise elsewhere. */
+export const nestEnds = ['looked', 'steps', 'clock'] as const
+export type NestEnd = (typeof nestEnds)[number]
+
+/** How long is looked: steps, which are the same on every machine; and ms of a clock, the last resort. */
+export interface NestLimits {
+  readonly steps: number
+  readonly ms: number
+}
+
+/** Words of maps in a step, and what looking for the largest rectangle that is left costs. Measured: a step takes some 0.4 ms. */
+const WORK_PER_STEP = 200_000
+const WORK_OF_REST = 100_000
+/** Steps that are looked for a second that somebody is ready to wait: about half of what a machine of 2026 does in it. */
+const STEPS_PER_SECOND = 1000
+
+/** As many steps as a machine that is slow does in so many ms too. */
+export const limitsOf = (ms: number): NestLimits => ({ steps: (STEPS_PER_SECOND * ms) / 1000, ms })
 
 /** mm from the sheet's edge, and between pieces, where nothing else is wanted. Common practice, no source. */
 export const USUAL_EDGE_MM = 2
@@ -140,7 +164,9 @@ class Search {
     const { forms, placed } = arrangement
     const areaMm2 = this.areaOf(arrangement)
     const spread = placed.reduce((sum, { x, y }) => sum + push.ux * x + push.uy * y, 0) * this.room.stepMm
-    const restMm2 = arrangement.left.every((count) => count === 0) ? this.restBeside(arrangement) : 0
+    const allLie = arrangement.left.every((count) => count === 0)
+    if (allLie) this.room.work += WORK_OF_REST
+    const restMm2 = allLie ? this.restBeside(arrangement) : 0
     const { best } = this
     const found: Found = { forms, spots: [...placed], areaMm2, restMm2, spread }
     if (!best || isBetter(found, best)) this.best = found
@@ -233,6 +259,10 @@ class Search {
     if (this.best && areaMm2 >= this.best.areaMm2 - 1e-6) this.best = { ...this.best, forms, spots: [...placed] }
   }
 
+  get work(): number {
+    return this.room.work
+  }
+
   placedPieces(): PlacedPiece[] {
     const { best } = this
     return (best?.spots ?? []).map(({ form, x, y }) => {
@@ -249,30 +279,31 @@ class Search {
  * Pieces are laid where they reach least in a direction, in several turns and directions; then parts of the best are taken out and laid anew.
  * Rows of boxes are tried beside it, so that it is never worse than they are.
  */
-export function* nest(wanted: NestWanted): Generator<Nest, void> {
-  const loops = [wanted.sheet.outline, ...wanted.sheet.holes].map(closedLoop)
+export function* nest(wanted: NestWanted): Generator<NestSoFar, void> {
+  const { loops, areaMm2: sheetMm2 } = usableOf(closedLoop(wanted.sheet.outline), wanted.sheet.holes.map(closedLoop))
   const forms = wanted.pieces.map(({ outline }) => formOf(closedLoop(outline), wanted.gapMm, wanted.edgeMm))
-  const [outer, ...holes] = loops as [number[], ...number[][]]
-  const sheetMm2 = areaOfPolygon({ outer, holes })
   const areaOfPlaced = (placed: readonly PlacedPiece[]): number =>
     placed.reduce((sum, { piece }) => sum + (forms[piece] as PieceForm).areaMm2, 0)
-  const nestOf = (placed: readonly PlacedPiece[]): Nest => ({
+  const nestOf = (placed: readonly PlacedPiece[], work: number): NestSoFar => ({
     placed,
-    usedShare: areaOfPlaced(placed) / sheetMm2,
+    usedShare: placed.length === 0 ? 0 : areaOfPlaced(placed) / sheetMm2,
     leftOutCounts: wanted.pieces.map(
       ({ count }, piece) => count - placed.filter((each) => each.piece === piece).length,
     ),
+    steps: work / WORK_PER_STEP,
   })
   let rows: PlacedPiece[] = []
   for (let startMm = 0; startMm < 10; startMm += 2.5) {
     const tried = inRows(loops, forms, wanted.pieces, { ...wanted, startMm })
     if (areaOfPlaced(tried) > areaOfPlaced(rows)) rows = tried
   }
-  yield nestOf(rows)
+  yield nestOf(rows, 0)
+  // Holes that leave nothing of a sheet leave nowhere to look.
+  if (loops.length === 0) return
   const search = new Search(wanted, loops, forms)
-  const better = (): Nest => {
+  const better = (): NestSoFar => {
     const placed = search.placedPieces()
-    return nestOf(areaOfPlaced(placed) >= areaOfPlaced(rows) - 1e-6 ? placed : rows)
+    return nestOf(areaOfPlaced(placed) >= areaOfPlaced(rows) - 1e-6 ? placed : rows, search.work)
   }
   const turns = wanted.pieces.some((piece) => piece.turns === 'any') ? FIRST_TURNS : 1
   for (let at = 0; at < turns; at++) for (const _ of search.fresh(at)) yield better()
@@ -283,14 +314,34 @@ export function* nest(wanted: NestWanted): Generator<Nest, void> {
 /** When looking for better is enough: once every piece has a place, or when the time is up. */
 export type Enough = 'fits' | 'best'
 
+/** What ends the looking for better after what was found so far; undefined where it goes on. `elapsedMs` by a clock. */
+export const nestEndsBy = (
+  found: NestSoFar,
+  { steps, ms }: NestLimits,
+  elapsedMs: number,
+  enough: Enough,
+): NestEnd | undefined => {
+  if (enough === 'fits' && found.leftOutCounts.every((count) => count === 0)) return 'looked'
+  if (found.steps >= steps) return 'steps'
+  return elapsedMs >= ms ? 'clock' : undefined
+}
+
 /**
- * What is found in so many milliseconds by a clock that is handed in: the best there is, which with every piece in its place is the one that
- * leaves the largest rectangle; or, where it is enough that they fit, the first with all of them.
+ * What is found in so many steps: the best there is, which with every piece in its place is the one that leaves the largest rectangle; or,
+ * where it is enough that they fit, the first with all of them. The same for the same question unless the clock, which is handed in, ends it.
  */
-export const nestFor = (wanted: NestWanted, ms: number, now: () => number, enough: Enough = 'best'): Nest => {
-  const until = now() + ms
+export const nestFor = (
+  wanted: NestWanted,
+  limits: NestLimits,
+  now: () => number,
+  enough: Enough = 'best',
+): Nest & { readonly endedBy: NestEnd } => {
+  const from = now()
   let best: Nest = { placed: [], usedShare: 0, leftOutCounts: wanted.pieces.map(({ count }) => count) }
-  for (best of nest(wanted))
-    if (now() >= until || (enough === 'fits' && best.leftOutCounts.every((count) => count === 0))) break
-  return best
+  for (const { steps, ...found } of nest(wanted)) {
+    best = found
+    const endedBy = nestEndsBy({ ...found, steps }, limits, now() - from, enough)
+    if (endedBy) return { ...best, endedBy }
+  }
+  return { ...best, endedBy: 'looked' }
 }

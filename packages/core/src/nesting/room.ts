@@ -14,6 +14,8 @@ interface Clash {
 /** mm. The finest lattice, and how many points it may have. */
 const FINEST_STEP_MM = 0.2
 const MOST_POINTS = 400_000
+/** Words of a map that cost as much as what one number of one outline meets of one number of another. Measured. */
+const WORK_PER_PAIR = 12
 
 /** Hands every pair of edges of two outlines on: where the first pair of ends lies off one another, and both edges. */
 const edgePairs = (
@@ -47,8 +49,10 @@ export class Room {
   private readonly loops: readonly Polyline[]
   private readonly onSheet = new Map<string, BitMap>()
   private readonly clashes = new Map<string, Clash>()
+  /** Words of maps that were written or read so far: the same on every machine, as seconds are not. */
+  work = 0
 
-  /** `loops`: the sheet's outline and its holes, closed, mm. */
+  /** `loops`: what can be used of the sheet, closed loops that do not cross, mm. */
   constructor(loops: readonly Polyline[]) {
     const box = boxAround(loops)
     if (!box) throw new RangeError('a sheet needs an outline')
@@ -78,6 +82,7 @@ export class Room {
     fillLoops(free, this.loops, -(outline[0] as number), -(outline[1] as number))
     const taken = new BitMap(this.width, this.height)
     const filler = new QuadFiller(taken)
+    this.work += WORK_PER_PAIR * this.loops.reduce((sum, loop) => sum + loop.length * outline.length, 0)
     const mirrored = outline.map((value) => -value)
     for (const loop of this.loops) {
       edgePairs(loop, outline, (ax, ay, ux, uy, vx, vy) => filler.fill(ax, ay, ux, uy, vx, vy))
@@ -101,6 +106,7 @@ export class Room {
     const a = scaled(one.spaced, by)
     const b = scaled(other.spaced, by)
     const filler = new QuadFiller(map)
+    this.work += WORK_PER_PAIR * a.length * b.length
     edgePairs(a, b, (ax, ay, ux, uy, vx, vy) => filler.fill(ax - dx, ay - dy, ux, uy, vx, vy))
     fillLoops(map, [a], -(b[0] as number) - dx, -(b[1] as number) - dy)
     fillLoops(map, [b.map((value) => -value)], (a[0] as number) - dx, (a[1] as number) - dy)

@@ -6,6 +6,7 @@ import {
   borderFile,
   cardAnswer,
   cardFile,
+  limitsOfNest,
   nestAnswer,
   nestFile,
   wantedOfNest,
@@ -40,7 +41,7 @@ export const reckoningRoutes = (work: Work): Route[] => [
     body: nestFile,
     answers: { 200: { says: 'Where each piece lies', schema: nestAnswer }, 422: refusedFields },
     async handle({ body, request, response }) {
-      const asked = { wanted: wantedOfNest(body), ms: 1000 * Math.min(body.secondsAtMost, MOST_SECONDS) }
+      const asked = { wanted: wantedOfNest(body), limits: limitsOfNest(body, MOST_SECONDS) }
       await answerHeavily(work, 'nest', asked, request, response, { tell: answerOfNest })
     },
   }),

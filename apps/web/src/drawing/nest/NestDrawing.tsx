@@ -1,4 +1,4 @@
-import { boxAround, placeLines, type PlacedPiece, type Polyline } from '@bold-heron/core'
+import { boxAround, placeLines, type PlacedPiece, type Polyline, usableOf } from '@bold-heron/core'
 import type { PieceShape } from '../../data/nesting.js'
 import { pathOfAll } from '../../paths/line-path.js'
 import { classes } from '../../ui/classes.js'
@@ -19,6 +19,7 @@ export const NestDrawing = ({
   readonly spoken?: string
   readonly className?: string
 }) => {
+  const [outline = [], ...holes] = loops
   const box = boxAround(loops)
   if (!box) return null
   const [wide, high] = [box.toX - box.fromX, box.toY - box.fromY]
@@ -31,7 +32,7 @@ export const NestDrawing = ({
       className={classes('block', className)}
     >
       <path
-        d={pathOfAll(loops)}
+        d={pathOfAll(usableOf(outline, holes).loops)}
         fillRule="evenodd"
         fill="var(--color-paper)"
         stroke="var(--color-ink)"

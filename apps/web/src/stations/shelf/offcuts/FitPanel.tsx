@@ -39,7 +39,7 @@ const Laid = ({ offcut, die, count }: { readonly offcut: OffcutRow; readonly die
     shape && outer
       ? { sheet: { outline: outer, holes }, pieces: [{ outline: shape.outline, count, turns }], gapMm, edgeMm, seed: 1 }
       : null
-  const { found, isLooking, stop } = useNest(wanted, LOOKING_MS)
+  const { found, isLooking, endedEarly, stop } = useNest(wanted, LOOKING_MS)
   const laid = found?.placed.length ?? 0
   return (
     <div className="space-y-2">
@@ -57,6 +57,7 @@ const Laid = ({ offcut, die, count }: { readonly offcut: OffcutRow; readonly die
             ? t('shelf.fit.looking')
             : t('shelf.fit.none', { die: die.name })}
         {isLooking && laid > 0 && <> {t('shelf.fit.better')}</>}
+        {!isLooking && endedEarly && <> {t('shelf.fit.endedEarly')}</>}
       </p>
       {isLooking && (
         <Button icon={<Square aria-hidden size={16} />} onClick={stop}>

@@ -123,6 +123,7 @@ export const shelf = {
     laid_other: '{{count}} × {{die}}, {{share}} % of it used.',
     looking: 'Looking for places…',
     better: 'Looking for better…',
+    endedEarly: 'This machine was slow: looked again, it may find more.',
     none: '{{die}} finds no place on it.',
     stop: 'That is good enough',
     spoken: '{{count}} × {{die}} laid on the leftover',
