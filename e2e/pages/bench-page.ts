@@ -64,15 +64,13 @@ export class BenchPage {
   ): Promise<void> {
     const { looks, feels } = toldOf(technique)
     await this.browser.tabTo(anyOf(looks.map((seen) => en.words.seen[seen])))
-    await this.arrowTo('seen', looks.indexOf(look.seen), looks.length)
+    await this.arrowTo('seen', looks.indexOf(look.seen))
     if (look.seen === 'hanging') {
       await this.browser.tabTo(anyOf(Object.values(en.words.hangingPlace)))
-      await this.arrowTo('where', hangingPlaces.indexOf(look.hangingPlace ?? 'ends'), hangingPlaces.length)
+      await this.arrowTo('where', hangingPlaces.indexOf(look.hangingPlace ?? 'ends'))
     }
     await this.browser.tabTo(anyOf(feels.map((feel) => en.words.feel[feel])))
-    const wanted = en.words.feel[look.feel]
-    for (let step = 0; step < feels.length && (await this.browser.focused()) !== wanted; step++)
-      await this.browser.keys(Key.ARROW_RIGHT)
+    await this.browser.arrowTo(en.words.feel[look.feel])
     await this.browser.keys(Key.SPACE)
     await this.browser.tabTo(en.bench.tell.save)
     await this.browser.keys(Key.ENTER)
@@ -85,12 +83,22 @@ export class BenchPage {
     await this.browser.press(en.bench.tell.save)
   }
 
-  private async arrowTo(group: 'seen' | 'where', at: number, of: number): Promise<void> {
+  /** Goes on with the arrow, choice by choice: each is waited for, as a page that is busy shows a choice later than it is made. */
+  private async arrowTo(group: 'seen' | 'where', at: number): Promise<void> {
     const checked = () =>
       this.browser.inPage<number>(
         'return [...document.querySelectorAll(`input[name="${arguments[0]}-bench"]`)].findIndex((each) => each.checked)',
         group,
       )
-    for (let step = 0; step < of && (await checked()) !== at; step++) await this.browser.keys(Key.ARROW_RIGHT)
+    for (let now = await checked(); now !== at;) {
+      const before = now
+      await this.browser.keys(Key.ARROW_RIGHT)
+      now = await this.browser
+        .until(async () => {
+          const then = await checked()
+          return then !== before && { then }
+        }, `a choice after ${before} of ${group}`)
+        .then(({ then }) => then)
+    }
   }
 }
