@@ -44,7 +44,10 @@ export const benchChart = async (seed: number): Promise<void> => {
     // Threads that have read the code already: a server's are started once.
     await Promise.all(
       Array.from({ length: turns.cores }, () =>
-        work.run('order', { presses: [], restMin: [], batches: [], perChangeMin: 1, changeWorthMin: 1 }),
+        work.run('orderFromSeed', {
+          wanted: { presses: [], restMin: [], jobs: [], batches: [], perChangeMin: 1, changeWorthMin: 1 },
+          seed: 1,
+        }),
       ),
     )
     const request = aChart(seededRandom(seed), DIES, SHEETS)

@@ -1,5 +1,6 @@
 import { eveningSteps, finish, Responses } from '../packages/core/src/index.js'
-import { Numbered, type Queued, type Schedule } from '../packages/core/src/evening/schedule.js'
+import { Numbered } from '../packages/core/src/evening/numbered.js'
+import type { Queued, Schedule } from '../packages/core/src/evening/schedule.js'
 import { putInOrder } from '../packages/core/src/evening/put-in-order.js'
 import { randomInteger, seededRandom } from '../packages/core/src/numerics/random.js'
 import { anEvening, anEveningRequest } from '../packages/core/src/testing/evenings.js'
@@ -24,7 +25,7 @@ const shuffled = (queues: Schedule['queues'], seed: number): Queued[][] => {
 const grouped = (of: Numbered, queues: Schedule['queues']): Queued[][] =>
   queues.map((queue) => {
     const inOrder = [...queue].sort((a, b) => a.batch - b.batch)
-    const stackOf = ({ batch, option }: Queued): number => of.stackOf[batch]?.[option] as number
+    const stackOf = (its: Queued): number => of.way(its).stack
     const firstAt = (its: Queued): number => inOrder.findIndex((each) => stackOf(each) === stackOf(its))
     return [...inOrder].sort((a, b) => firstAt(a) - firstAt(b) || a.batch - b.batch)
   })
@@ -55,10 +56,10 @@ export const benchEvening = (seed: number): Promise<void> => {
     if (!best) continue
     const of = new Numbered(wanted)
     shares.push(best.cost / best.bound - 1)
-    const group = of.costOf(grouped(of, best.queues))?.changes ?? Infinity
+    const group = of.costOf(grouped(of, best.queues), best.turns)?.changes ?? Infinity
     const shuffles = Array.from(
       { length: SHUFFLES },
-      (_, its) => of.costOf(shuffled(best.queues, its + 1))?.changes ?? Infinity,
+      (_, its) => of.costOf(shuffled(best.queues, its + 1), best.turns)?.changes ?? Infinity,
     )
     overGrouped.push(group / best.changes)
     overShuffled.push(median(shuffles) / best.changes)

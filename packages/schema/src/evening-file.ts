@@ -17,6 +17,9 @@ import {
 
 const head = { format: z.literal('bold-heron/evening'), version: z.literal(1) }
 
+/** Batches that are put in order at once. */
+const MOST_BATCHES = 100
+
 const minutes = z.number().min(0).max(10_000)
 const laid = z.object({
   plateId: z.string().min(1).max(120),
@@ -43,10 +46,18 @@ const orderOnly = z
       )
       .min(1)
       .max(MOST_EVENING_PRESSES),
+    /** Jobs that several batches give pieces of, or several of one batch. */
+    jobs: z
+      .array(z.object({ id: handle, dueMin: minutes.nullable().default(null) }))
+      .max(MOST_BATCHES)
+      .default([]),
     batches: z
       .array(
         z.object({
           id: handle,
+          /** Whose pieces it gives; a job of its own where absent. */
+          jobIds: z.array(handle).min(1).max(12).optional(),
+          /** When the job of its own is due. */
           dueMin: minutes.nullable().default(null),
           options: z
             .array(z.object({ pressId: handle, plates: z.array(laid).min(1).max(24), minutes }))
@@ -55,7 +66,7 @@ const orderOnly = z
         }),
       )
       .min(1)
-      .max(MOST_EVENING_JOBS),
+      .max(MOST_BATCHES),
     perChangeMin: z.number().min(0).max(60).default(usualTiming.perChangeMin),
     changeWorthMin: z.number().min(0).max(60).default(USUAL_CHANGE_WORTH_MIN),
   })
@@ -145,8 +156,12 @@ export type EveningWholeFile = z.infer<typeof wholeEvening>
 /** The answer where only the order was asked for. */
 export const orderAnswer = z.object({
   queues: z.array(z.object({ pressId: z.string(), batches: z.array(z.object({ id: z.string(), option: z.int() })) })),
+  /** In which turn each person takes their presses, one queue after the other. */
+  turns: z.array(z.object({ personId: z.string(), pressIds: z.array(z.string()) })),
   changes: z.number(),
+  /** Minutes late of all jobs together, and what no order undercuts. */
   lateMin: z.number(),
+  lateBoundMin: z.number(),
   cost: z.number(),
   bound: z.number(),
   proven: z.boolean(),

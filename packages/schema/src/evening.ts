@@ -144,6 +144,8 @@ const queuedRuns = z.object({
   fromMin: z.number(),
   toMin: z.number(),
   restMin: z.number(),
+  /** When each rest begins: before handwork goes on, never after the last of it. */
+  restsAtMin: z.array(z.number()),
 })
 export type QueuedRunsAnswer = z.infer<typeof queuedRuns>
 
@@ -165,7 +167,9 @@ export const eveningAnswer = z.object({
   turns: z.number(),
   changes: z.number(),
   finishMin: z.number(),
+  /** Minutes late of all jobs together, and what no order of these batches undercuts. */
   lateMin: z.number(),
+  lateBoundMin: z.number(),
   cost: z.number(),
   bound: z.number(),
   proven: z.boolean(),

@@ -65,15 +65,20 @@ export const requestOfEveningFile = (
 }
 
 /** Batches of a file as they are put in order. */
-export const wantedOfOrder = ({ people, presses, batches, ...minutes }: EveningOrderFile): ScheduleWanted => ({
+export const wantedOfOrder = ({ people, presses, jobs, batches, ...minutes }: EveningOrderFile): ScheduleWanted => ({
   restMin: people.map(({ restMin }) => restMin),
   presses: presses.map(({ personId, ...press }) => ({
     ...press,
     person: people.findIndex(({ id }) => id === personId),
   })),
-  batches: batches.map(({ id, dueMin, options }): Batch => ({
+  jobs: [
+    ...jobs.map(({ dueMin }) => (dueMin === null ? {} : { dueMin })),
+    // A batch of no job that is named is one of its own.
+    ...batches.map(({ dueMin }) => (dueMin === null ? {} : { dueMin })),
+  ],
+  batches: batches.map(({ id, jobIds, options }, at): Batch => ({
     id,
-    ...(dueMin === null ? {} : { dueMin }),
+    jobs: jobIds === undefined ? [jobs.length + at] : jobIds.map((each) => jobs.findIndex((job) => job.id === each)),
     options: options.map(({ pressId, ...option }) => ({
       ...option,
       press: presses.findIndex((each) => each.id === pressId),
@@ -84,13 +89,21 @@ export const wantedOfOrder = ({ people, presses, batches, ...minutes }: EveningO
 })
 
 /** An order as its answer tells it. */
-export const answerOfOrder = ({ presses, batches }: EveningOrderFile, schedule: ProvenSchedule): OrderAnswer => ({
+export const answerOfOrder = (
+  { people, presses, batches }: EveningOrderFile,
+  schedule: ProvenSchedule,
+): OrderAnswer => ({
   queues: presses.map(({ id }, at) => ({
     pressId: id,
     batches: (schedule.queues[at] ?? []).map(({ batch, option }) => ({ id: batches[batch]?.id ?? '', option })),
   })),
   changes: schedule.changes,
+  turns: people.map(({ id }, at) => ({
+    personId: id,
+    pressIds: (schedule.turns[at] ?? []).map((press) => presses[press]?.id ?? ''),
+  })),
   lateMin: schedule.lateMin,
+  lateBoundMin: schedule.lateBoundMin,
   cost: schedule.cost,
   bound: schedule.bound,
   proven: schedule.proven,
@@ -127,6 +140,7 @@ export const answerOfEvening = (request: EveningRequest, plan: EveningPlan): Eve
       jobIds: [...runs.jobIds],
       copies: [...runs.copies],
       pieces: [...runs.pieces],
+      restsAtMin: [...runs.restsAtMin],
       option: optionOf(option),
       others: others.map(optionOf),
       laid: { lengthMm: laid.lengthMm, widthMm: laid.widthMm, outlines: whereTheyLie(laid) },

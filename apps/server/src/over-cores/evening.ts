@@ -25,10 +25,10 @@ export const eveningOverCores = async (
   const answers = await Promise.all(
     request.presses.map(async (on, at) => {
       const known = await answersFor(on.press)
-      // Planned as if it were the only press, for what that has to simulate.
+      // Laid as if it were the only press, for what that has to simulate.
       const alone: EveningRequest = { ...request, presses: [on], pins: { ...request.pins, pressOf: {}, after: {} } }
-      const { made } = await work.run(
-        'evening',
+      const made = await work.run(
+        'foundLays',
         { request: alone, answers: known },
         {
           signal,

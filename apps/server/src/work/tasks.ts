@@ -7,6 +7,7 @@ import {
   computedOf,
   type EveningRequest,
   eveningSteps,
+  foundLaysSteps,
   type KeptAnswers,
   type KeptByName,
   measureOutline,
@@ -21,8 +22,9 @@ import {
   type PressingResult,
   type Responses,
   type SimulatedPressing,
-  type ProvenSchedule,
-  putInOrder,
+  orderFromSeed,
+  provenOrder,
+  type Schedule,
   type ScheduleWanted,
   simulatePressing,
   type Steps,
@@ -128,16 +130,21 @@ export const tasks = {
     const { chart, made } = toTheEnd(chartRestSteps(request, cells, new Map(answers), responses), tell)
     return { chart, made: [...made] }
   }),
+  foundLays: task('cores', ({ request, answers }: EveningAsked, { responses, tell }) => [
+    ...toTheEnd(foundLaysSteps(request, new Map(answers), responses), tell).made,
+  ]),
   evening: task('cores', ({ request, answers }: EveningAsked, { responses, tell }) => {
     const { plan, made } = toTheEnd(eveningSteps(request, new Map(answers), responses), tell)
     return { plan, made: [...made] }
   }),
-  order: task('cores', (wanted: ScheduleWanted): ProvenSchedule => {
-    const schedule = putInOrder(wanted)
-    // Without pins there is always an order.
-    if (!schedule) throw new RangeError('batches without pins could not be put in order')
-    return schedule
-  }),
+  orderFromSeed: task('cores', ({ wanted, seed }: { wanted: ScheduleWanted; seed: number }) =>
+    orderFromSeed(wanted, seed),
+  ),
+  provenOrder: task(
+    'cores',
+    ({ wanted, found }: { wanted: ScheduleWanted; found: readonly (Schedule | undefined)[] }) =>
+      provenOrder(wanted, found),
+  ),
   readDrawing: task('quick', (svg: string) => readSvg(svg)),
   measure: task('quick', (lines: readonly Polyline[]): OutlineMeasures | undefined => measureOutline(lines)),
   thumbnail: task('quick', (lines: readonly Polyline[]): string => thumbnailOf(lines)),

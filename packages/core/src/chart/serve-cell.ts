@@ -30,7 +30,7 @@ import { type CellFigures, countsAs, figuresOfCell } from './cell.js'
 const SHIM_COST = 0.1
 export const PASS_COST = 0.05
 
-/** At most so many shims on a base. */
+/** At most so many shims on a base, for a chart that is learnt by heart. */
 const MOST_SHIMS_ON_BASE = 2
 
 /** mm. How far what lies behind a mat may move the window. From memory. */
@@ -42,16 +42,18 @@ export interface ShimSet {
   readonly mm: number
 }
 
-/** Every set of at most two shims of a shelf, thinnest first; of an entry no more than there are. */
-const shimSetsOf = (shims: readonly Plate[]): ShimSet[] => {
-  const sets: ShimSet[] = [{ shims: [], mm: 0 }]
-  shims.forEach((one, at) => {
-    sets.push({ shims: [one], mm: one.thickness.valueMm })
-    shims.slice(at).forEach((other) => {
-      if (other !== one || one.count > 1)
-        sets.push({ shims: [one, other], mm: one.thickness.valueMm + other.thickness.valueMm })
-    })
-  })
+/** Every set of at most so many shims of a shelf, thinnest first; of an entry no more than there are. */
+const shimSetsOf = (shims: readonly Plate[], most: number): ShimSet[] => {
+  const sets: ShimSet[] = []
+  const choose = (from: number, chosen: readonly Plate[]): void => {
+    sets.push({ shims: chosen, mm: chosen.reduce((sum, { thickness }) => sum + thickness.valueMm, 0) })
+    if (chosen.length === most) return
+    for (const [at, shim] of shims.entries()) {
+      if (at < from || chosen.filter((each) => each === shim).length === shim.count) continue
+      choose(at, [...chosen, shim])
+    }
+  }
+  choose(0, [])
   return sets.sort((a, b) => a.mm - b.mm || a.shims.length - b.shims.length)
 }
 
@@ -91,6 +93,7 @@ export class CellReader {
     private readonly answering: Answering,
     /** Only so many beds, the soundest; all where it says nothing. */
     mostBeds = Infinity,
+    private readonly mostShims = MOST_SHIMS_ON_BASE,
   ) {
     this.goal = computedOf(request)
     this.method = methodOf(request)
@@ -201,7 +204,7 @@ export class CellReader {
     return this.goal.bedRole === 'bed'
   }
 
-  /** Every way that a base with at most two shims serves this cell, cheapest first; `most` of each count of shims at most. */
+  /** Every way that a base with few shims serves this cell, cheapest first; `most` of each count of shims at most. */
   waysOn(base: SharedBase): Served[] {
     const own = this.own(base)
     const on = own && this.pressedOn(own)
@@ -247,9 +250,7 @@ export class CellReader {
     const shims = place
       ? this.request.shelf.filter((plate) => place.kinds.includes(plate.kind) && this.mayStand(place, plate))
       : []
-    this.shimSets = shimSetsOf(shims).filter(
-      (set) => set.shims.length <= Math.min(MOST_SHIMS_ON_BASE, place?.most ?? 0),
-    )
+    this.shimSets = shimSetsOf(shims, Math.min(this.mostShims, place?.most ?? 0))
     this.shimMm = Float64Array.from(this.shimSets, ({ mm }) => mm)
     return this.shimSets
   }

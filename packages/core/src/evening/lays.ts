@@ -17,7 +17,6 @@ export interface Lay {
   readonly dies: readonly Die[]
   /** Pieces of each job that are to come out of it. */
   readonly pieces: readonly number[]
-  readonly dueMin: number | undefined
 }
 
 /** Where the dies of a lay lie, and how much room they take together, mm. */
@@ -154,13 +153,11 @@ const layOfJobs = (
   jobs: readonly { readonly job: EveningJob; readonly copies: number }[],
   pieces: readonly number[],
 ): Lay => {
-  const dues = jobs.flatMap(({ job: { dueMin } }) => dueMin ?? [])
   return {
     id: jobs.map(({ job }) => job.id).join('+'),
     jobs,
     dies: jobs.flatMap(({ job, copies }) => repeated(job, copies)),
     pieces,
-    dueMin: dues.length > 0 ? Math.min(...dues) : undefined,
   }
 }
 
@@ -223,13 +220,47 @@ export const laysTogether = (
   return lays
 }
 
-/** Every way worth trying to lay jobs: those of one sheet together, and each alone. One list of lays for each group. */
+/** Jobs of a sheet up to which every way to part them into those that lie together is tried. */
+const MOST_PARTED = 3
+
+/** Every way to part a few things into groups. */
+const partings = <Item>(items: readonly Item[]): Item[][][] => {
+  const [first, ...rest] = items
+  if (first === undefined) return [[]]
+  return partings(rest).flatMap((groups) => [
+    [[first], ...groups],
+    ...groups.map((_, at) => groups.map((group, its) => (its === at ? [first, ...group] : group))),
+  ])
+}
+
+/**
+ * Ways to part jobs of a sheet that are worth trying: all together, and each alone; where some are due, also those that let what is due
+ * go before the rest.
+ */
+const partingsOf = (jobs: readonly EveningJob[]): (readonly EveningJob[])[][] => {
+  const alone = jobs.map((job) => [job])
+  const due = jobs.filter(({ dueMin }) => dueMin !== undefined)
+  if (jobs.length < 2) return [alone]
+  if (due.length === 0) return [[jobs], alone]
+  if (jobs.length <= MOST_PARTED) return partings(jobs).sort((a, b) => a.length - b.length)
+  const without = (some: readonly EveningJob[]) => jobs.filter((job) => !some.includes(job))
+  const apart = [due, ...due.map((job) => [job])].filter((some) => some.length < jobs.length)
+  return [[jobs], ...apart.map((some) => [some, without(some)]), alone]
+}
+
+/** Jobs that might lie together, and every way worth trying to lay them. */
+export interface LayGroup {
+  readonly anyDue: boolean
+  readonly ways: readonly (readonly Lay[])[]
+}
+
+/** Every way worth trying to lay jobs: those of one sheet together, each alone, and where some are due in other groups too. */
 export const laysOf = (
   jobs: readonly EveningJob[],
   pad: readonly [number, number],
   gapMm: number,
   layOuts: LayOuts,
-): { readonly together: readonly Lay[]; readonly alone: readonly Lay[] }[] => {
+): LayGroup[] => {
   const groups = new Map<string, EveningJob[]>()
   for (const job of jobs) {
     if (job.pieces <= 0) continue
@@ -237,7 +268,12 @@ export const laysOf = (
     groups.set(key, [...(groups.get(key) ?? []), job])
   }
   return [...groups.values()].map((group) => {
-    const alone = group.flatMap((job) => laysTogether([job], pad, gapMm, layOuts))
-    return { together: group.length > 1 ? laysTogether(group, pad, gapMm, layOuts) : alone, alone }
+    const ways = partingsOf(group).map((parts) => parts.flatMap((part) => laysTogether(part, pad, gapMm, layOuts)))
+    // Ways that come to the same, as where nothing fits beside anything, are one.
+    const different = new Map(ways.map((lays) => [lays.map(keyOfLay).sort().join('; '), lays]))
+    return { anyDue: group.some(({ dueMin }) => dueMin !== undefined), ways: [...different.values()] }
   })
 }
+
+/** What tells two lays apart. */
+export const keyOfLay = ({ id, pieces }: Lay): string => `${id} ${pieces.join(' ')}`

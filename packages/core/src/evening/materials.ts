@@ -1,6 +1,7 @@
 import { lengthOf, type Polyline } from '../geometry/polyline.js'
 import { rectangle } from '../geometry/polygons.js'
 import { nest, type PieceTurns } from '../nesting/nest.js'
+import { blanksFrom } from './blanks.js'
 import type { EveningRequest } from './evening-request.js'
 import type { LaidOut } from './lays.js'
 import type { LayOption } from './options.js'
@@ -36,16 +37,6 @@ export interface PadBears {
 const blankOf = (gapMm: number, { lengthMm, widthMm }: LaidOut, many: boolean): readonly [number, number] => {
   const edgeMm = many ? gapMm : 0
   return [Math.ceil(lengthMm + 2 * Math.max(edgeMm, 2)), Math.ceil(widthMm + 2 * Math.max(edgeMm, 2))]
-}
-
-/** How many blanks a guillotine cuts from a rectangle, all turned alike; the better way round where the grain lets them. */
-export const blanksFrom = (
-  [length, width]: readonly [number, number],
-  [l, w]: readonly [number, number],
-  mayTurn: boolean,
-): number => {
-  const straight = Math.floor(length / l) * Math.floor(width / w)
-  return mayTurn ? Math.max(straight, Math.floor(length / w) * Math.floor(width / l)) : straight
 }
 
 /** How many blanks a leftover gives, cut in rows. */

@@ -3,7 +3,8 @@ import type { KeptAnswers } from '../goals/kept-response.js'
 import { type KeptByName, type CellFigures, KeepingResponses } from '../chart/cell.js'
 import { cellRequest, type ChartRow } from '../chart/chart-request.js'
 import { baseCandidateSteps, type Candidate, chooseAmong, sharedBasesOf } from '../chart/read-chart.js'
-import { CellReader } from '../chart/serve-cell.js'
+import { CellReader, type SharedBase } from '../chart/serve-cell.js'
+import type { HouseRules } from '../job/house-rules.js'
 import { faceStates, type Plate } from '../layers/plate.js'
 import { type WrittenStack, writtenOf } from '../layers/written-stack.js'
 import type { Responses } from '../planner/responses.js'
@@ -40,6 +41,8 @@ export interface OptionsOfLay {
   readonly lay: Lay
   readonly laid: ReadonlyMap<string, LaidOut>
   readonly options: readonly LayOption[]
+  /** Whatever else would do, best first: on any base, not only on the few that the evening is pressed on. */
+  readonly others: readonly LayOption[]
   readonly why?: NoOptionReason | undefined
 }
 
@@ -47,6 +50,10 @@ export interface OptionsOfLay {
 const MOST_OPTIONS = 4
 /** Beds that are looked at first: the soundest. All are only where these do not do even for one sheet. */
 const FEW_BEDS = 2
+/** Shims on a base at most, where fewer do not do or are forbidden. */
+const MOST_SHIMS = 3
+/** Ways that are told beside those that are chosen among. */
+const MOST_OTHERS = 6
 /** What keeping a base stack costs where the ways of one press are chosen among: less than for a chart, as an evening is soon over. */
 const PER_BASE = 0.5
 
@@ -67,6 +74,8 @@ interface ReadLay {
   readonly laid: LaidOut
   readonly sheetCount: number
   readonly reader: CellReader
+  /** The same with more shims on a base. */
+  readonly wider: CellReader
 }
 
 const sheetsToTry = (lay: Lay): number[] => {
@@ -96,6 +105,85 @@ const fitsOn = (plates: readonly (Plate | undefined)[], { lengthMm, widthMm }: L
 
 /** Round dies that lie side by side, mm; one alone is laid by hand, as near an edge as one likes. */
 const gapOf = ({ dies }: Lay, { gapMm }: EveningRequest): number => (dies.length > 1 ? gapMm : 0)
+
+/** A lay that is to be read: on which press, for whom. */
+interface LayAsked {
+  readonly request: EveningRequest
+  readonly on: EveningPress
+  readonly lay: Lay
+  readonly laid: LaidOut
+  readonly rules: HouseRules
+}
+
+/** Beds and shims that are looked at: few first; then all beds where it is about one sheet or a stack is forbidden; then more shims too. */
+const reaches = [
+  { beds: FEW_BEDS, shims: 2 },
+  { beds: Infinity, shims: 2 },
+  { beds: Infinity, shims: MOST_SHIMS },
+] as const
+
+/** Whether a lay has ways that are sure: some that are free to be laid, or only forbidden ones. */
+const freedom = (reader: CellReader, { request, lay, laid }: LayAsked): 'free' | 'forbidden' | undefined => {
+  let any: 'forbidden' | undefined
+  for (const base of sharedBasesOf([reader], request.shelf).values()) {
+    if (![...base.values()].some(({ plates }) => fitsOn(plates, laid, gapOf(lay, request)))) continue
+    for (const way of reader.waysOn(base)) {
+      if (!reader.withCautions(base, way)) continue
+      if (!request.pins.forbidden.includes(nameOfStack(writtenOf(reader.stack(base, way.shims))))) return 'free'
+      any = 'forbidden'
+    }
+  }
+  return any
+}
+
+/** Reads a lay with as many sheets at once as some stack that is not forbidden is sure of. */
+function* readLaySteps(
+  asked: LayAsked,
+  answers: ReadonlyMap<string, KeptAnswers>,
+  live: Responses,
+  share: number,
+): Steps<{ readonly read?: ReadLay; readonly why: NoOptionReason; readonly made: KeptByName }> {
+  const { request, on, lay, laid, rules } = asked
+  const [{ job }] = lay.jobs as [Lay['jobs'][number]]
+  const made: KeptByName = new Map()
+  const known = new Map(answers)
+  let isForbidden = false
+  for (const sheetCount of sheetsToTry(lay)) {
+    const row: ChartRow = {
+      id: lay.id,
+      name: lay.id,
+      dies: lay.dies,
+      sheetCount,
+      worn: worstWorn(lay.jobs.map((each) => each.job.worn)),
+      workedBefore: [],
+    }
+    const how = { technique: job.technique, press: on.press, bladeSide: job.bladeSide, rules, shelf: request.shelf }
+    const column = { id: job.sheet.id, name: job.sheet.name, sheet: job.sheet, learnt: on.learnt[job.sheet.id] }
+    const cell = cellRequest(how, row, column)
+    const tooMany = methodOf(cell)
+      .ofJob(cell.cut)
+      .some(({ code }) => TOO_MANY.has(code))
+    if (tooMany) continue
+    for (const [at, { beds, shims }] of reaches.entries()) {
+      if (at > 0 && sheetCount > 1 && !isForbidden) break
+      yield share
+      const answering = new KeepingResponses(job.technique, known, live)
+      const reader = new CellReader(cell, answering, beds, shims)
+      const has = freedom(reader, asked)
+      answering.made.forEach((each, name) => {
+        made.set(name, each)
+        known.set(name, each)
+      })
+      if (has === 'free') {
+        // On the beds that were simulated, with more shims: what else would do is told, though the evening keeps to few.
+        const wider = new CellReader(cell, answering, beds, MOST_SHIMS)
+        return { read: { lay, laid, sheetCount, reader, wider }, why: 'no-sure-stack', made }
+      }
+      isForbidden ||= has === 'forbidden'
+    }
+  }
+  return { why: isForbidden ? 'all-forbidden' : 'no-sure-stack', made }
+}
 
 /** The best ways of some lays on one press: on few base stacks, so that plates change little. */
 export function* optionSteps(
@@ -139,48 +227,13 @@ export function* optionSteps(
       whyNot.set(lay, 'does-not-fit')
       continue
     }
-    let found: ReadLay | undefined
-    for (const sheetCount of sheetsToTry(lay)) {
-      const answering = new KeepingResponses(job.technique, answersNow, live)
-      const row: ChartRow = {
-        id: lay.id,
-        name: lay.id,
-        dies: lay.dies,
-        sheetCount,
-        worn: worstWorn(lay.jobs.map((each) => each.job.worn)),
-        workedBefore: [],
-      }
-      const how = { technique: job.technique, press, bladeSide: job.bladeSide, rules, shelf: request.shelf }
-      const column = { id: job.sheet.id, name: job.sheet.name, sheet: job.sheet, learnt: on.learnt[job.sheet.id] }
-      const asked = cellRequest(how, row, column)
-      if (
-        methodOf(asked)
-          .ofJob(asked.cut)
-          .some(({ code }) => TOO_MANY.has(code))
-      )
-        continue
-      const serves = (reader: CellReader): boolean =>
-        [...sharedBasesOf([reader], request.shelf).values()].some(
-          (base) =>
-            [...base.values()].some(({ plates }) => fitsOn(plates, laid, gapMm)) && reader.bestOn(base) !== undefined,
-        )
-      yield (0.7 * at) / lays.length
-      let reader = new CellReader(asked, answering, FEW_BEDS)
-      let isSure = serves(reader)
-      if (!isSure && sheetCount === 1) {
-        reader = new CellReader(asked, answering)
-        isSure = serves(reader)
-      }
-      answering.made.forEach((each, name) => {
-        made.set(name, each)
-        answersNow.set(name, each)
-      })
-      if (!isSure) continue
-      found = { lay, laid, sheetCount, reader }
-      break
-    }
-    if (found) read.push(found)
-    else whyNot.set(lay, 'no-sure-stack')
+    const found = yield* readLaySteps({ request, on, lay, laid, rules }, answersNow, live, (0.7 * at) / lays.length)
+    found.made.forEach((each, name) => {
+      made.set(name, each)
+      answersNow.set(name, each)
+    })
+    if (found.read) read.push(found.read)
+    else whyNot.set(lay, found.why)
   }
   const candidates = yield* quietly(
     baseCandidateSteps(
@@ -207,19 +260,24 @@ export function* optionSteps(
   }))
   const { chosen } = chooseAmong(sound, read.length, PER_BASE)
   const kept = chosen.chosen.map((at) => sound[at] as Candidate)
-  const ways = read.map((each, at) => waysOf(each, at, kept, sound, on, request))
+  const ways = read.map((each, at) => {
+    // What is forbidden may have been the only base that was kept, so then all are looked at.
+    const few = waysOn(each, at, kept, on)
+    return few.some(({ name }) => !request.pins.forbidden.includes(name)) ? few : waysOn(each, at, sound, on)
+  })
   const shared = new Map<string, number>()
   for (const name of ways.flatMap((its) => [...new Set(its.map((way) => way.name))]))
     shared.set(name, (shared.get(name) ?? 0) + 1)
   const options = lays.map((lay): OptionsOfLay => {
     const at = read.findIndex((each) => each.lay === lay)
-    if (at === -1) return { lay, laid: new Map(), options: [], why: whyNot.get(lay) ?? 'no-sure-stack' }
+    if (at === -1) return { lay, laid: new Map(), options: [], others: [], why: whyNot.get(lay) ?? 'no-sure-stack' }
     const its = ways[at] as LayOption[]
     const free = its.filter(({ name }) => !request.pins.forbidden.includes(name))
     const fewest = Math.min(...free.map(({ figures }) => figures.cautions.length))
     const allowed = free.filter(({ figures }) => figures.cautions.length === fewest)
     const laid = new Map([[press.id, (read[at] as ReadLay).laid]])
-    if (allowed.length === 0) return { lay, laid, options: [], why: its.length > 0 ? 'all-forbidden' : 'no-sure-stack' }
+    if (allowed.length === 0)
+      return { lay, laid, options: [], others: [], why: its.length > 0 ? 'all-forbidden' : 'no-sure-stack' }
     // What lies there already is a way, if it does as well.
     const lying = JSON.stringify(placesOf(platesOf(on.inPress)))
     const there = allowed.find(({ plates }) => JSON.stringify(placesOf(plates)) === lying)
@@ -230,7 +288,11 @@ export function* optionSteps(
     const picked = new Map<string, LayOption>()
     for (const way of [there, quickest[0], ...mostShared])
       if (way && picked.size < MOST_OPTIONS) picked.set(way.name, way)
-    return { lay, laid, options: [...picked.values()] }
+    const others = everyWay(read[at] as ReadLay, on, request)
+      .filter(({ name }) => !request.pins.forbidden.includes(name))
+      .sort((a, b) => a.figures.cautions.length - b.figures.cautions.length || a.minutes - b.minutes)
+      .slice(0, MOST_OTHERS)
+    return { lay, laid, options: [...picked.values()], others }
   })
   return { options, made }
 }
@@ -247,52 +309,50 @@ function* quietly<Made>(steps: Steps<Made>): Steps<Made> {
   }
 }
 
-const waysOf = (
-  { lay, sheetCount, reader }: ReadLay,
-  at: number,
-  kept: readonly Candidate[],
-  all: readonly Candidate[],
+/** The ways that some bases serve a lay. */
+const waysOn = (read: ReadLay, at: number, candidates: readonly Candidate[], on: EveningPress): LayOption[] =>
+  candidates.flatMap(({ base, served }) => (served[at] === undefined ? [] : waysOnBase(read, read.reader, base, on)))
+
+/** The ways that any base serves a lay on which it has room, with more shims too. */
+const everyWay = (read: ReadLay, on: EveningPress, request: EveningRequest): LayOption[] =>
+  [...sharedBasesOf([read.wider], request.shelf).values()]
+    .filter((base) => [...base.values()].some(({ plates }) => fitsOn(plates, read.laid, gapOf(read.lay, request))))
+    .flatMap((base) => waysOnBase(read, read.wider, base, on))
+
+const waysOnBase = (
+  { lay, sheetCount }: ReadLay,
+  reader: CellReader,
+  base: SharedBase,
   { press, timing }: EveningPress,
-  { pins }: EveningRequest,
 ): LayOption[] => {
   const sets = Math.max(...lay.jobs.map(({ copies }, its) => Math.ceil((lay.pieces[its] as number) / copies)))
   const runs = Math.ceil(sets / sheetCount)
-  const piecesPerRun = sheetCount * lay.jobs.reduce((sum, { copies }) => sum + copies, 0)
-  // What is forbidden may have been the only base that was kept, so then all are looked at.
-  const allowedOn = (candidates: readonly Candidate[]): LayOption[] =>
-    candidates.flatMap(({ base, served }) =>
-      served[at] === undefined
-        ? []
-        : reader.waysOn(base).flatMap((way): LayOption[] => {
-            const sure = reader.withCautions(base, way)
-            if (!sure) return []
-            const { shims, cost: _, ...figures } = sure
-            const stack = writtenOf(reader.stack(base, shims))
-            const feedMm = Math.max(
-              0,
-              ...reader.stack(base, shims).map((layer) => (layer.is === 'plate' ? layer.plate.lengthMm : 0)),
-            )
-            const lieOf = (plateId: string): string | undefined => {
-              const lie = reader.plate(plateId)?.lie
-              return lie && `${lie.face}${lie.turned ? ' turned' : ''}`
-            }
-            return [
-              {
-                pressId: press.id,
-                stack,
-                name: nameOfStack(stack),
-                plates: platesOf(stack, lieOf),
-                sheetCount,
-                runs,
-                figures,
-                minutes: runs * minutesOfRun(press, timing, { passes: figures.passes, feedMm, pieces: piecesPerRun }),
-                turns: runs * figures.passes * turnsOfHandle(press, feedMm),
-                feedMm,
-                bedId: reader.bedIdOf(base),
-              },
-            ]
-          }),
-    )
-  const few = allowedOn(kept)
-  return few.some(({ name }) => !pins.forbidden.includes(name)) ? few : allowedOn(all)
+  const pieces = sheetCount * lay.jobs.reduce((sum, { copies }) => sum + copies, 0)
+  return reader.waysOn(base).flatMap((way): LayOption[] => {
+    const sure = reader.withCautions(base, way)
+    if (!sure) return []
+    const { shims, cost: _, ...figures } = sure
+    const layers = reader.stack(base, shims)
+    const stack = writtenOf(layers)
+    const feedMm = Math.max(0, ...layers.map((layer) => (layer.is === 'plate' ? layer.plate.lengthMm : 0)))
+    const lieOf = (plateId: string): string | undefined => {
+      const lie = reader.plate(plateId)?.lie
+      return lie && `${lie.face}${lie.turned ? ' turned' : ''}`
+    }
+    return [
+      {
+        pressId: press.id,
+        stack,
+        name: nameOfStack(stack),
+        plates: platesOf(stack, lieOf),
+        sheetCount,
+        runs,
+        figures,
+        minutes: runs * minutesOfRun(press, timing, { passes: figures.passes, feedMm, pieces }),
+        turns: runs * figures.passes * turnsOfHandle(press, feedMm),
+        feedMm,
+        bedId: reader.bedIdOf(base),
+      },
+    ]
+  })
 }

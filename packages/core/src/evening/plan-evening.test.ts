@@ -6,12 +6,12 @@ import { assessStack } from '../planner/model-plan.js'
 import { foundStack } from '../job/found-stack.js'
 import { seededRandom } from '../numerics/random.js'
 import { anEveningRequest } from '../testing/evenings.js'
-import { aDie, aPress } from '../testing/makers.js'
+import { aDie, aPress, aSheet } from '../testing/makers.js'
 import { cellRequest } from '../chart/chart-request.js'
 import type { KeptByName } from '../chart/cell.js'
 import { layerChanges, type LaidPlate } from './layer-changes.js'
 import { LayOuts, laysTogether } from './lays.js'
-import { blanksFrom } from './materials.js'
+import { blanksFrom } from './blanks.js'
 import { type EveningPlan, eveningSteps } from './plan-evening.js'
 import { learntTiming, minutesOfRun, turnsOfHandle, usualTiming } from './timing.js'
 import { type EveningRequest, noPins } from './evening-request.js'
@@ -114,6 +114,57 @@ describe('an evening', () => {
     })
     expect(dragged.queues.find(({ pressId }) => pressId === queue.pressId)!.runs[0]!.batchId).toBe(last)
     expect(dragged.cost).toBeGreaterThanOrEqual(plan.cost - 1e-9)
+  })
+
+  it('takes the next best of a lay whose stack is forbidden, and gives it up only when none is left', () => {
+    const [job] = request.jobs
+    const dies = [aDie({ id: 'round', lengthMm: 60, widthMm: 50 })]
+    const one = {
+      ...request,
+      jobs: [{ ...job!, dies, sheet: aSheet({ mm: 0.2 }), pieces: 12 }],
+      presses: request.presses.slice(0, 1),
+    }
+    const forbidden: string[] = []
+    const met: EveningPlan['queues'][number]['runs'][number][] = []
+    for (;;) {
+      const its = planOf({ ...one, pins: { ...noPins, forbidden } })
+      const [run] = its.queues.flatMap(({ runs: all }) => all)
+      if (!run) {
+        expect(its.unplaced).toMatchObject([{ why: 'all-forbidden' }])
+        break
+      }
+      expect(forbidden).not.toContain(run.option.name)
+      expect(run.others.map(({ name }) => name)).not.toContain(run.option.name)
+      met.push(run)
+      forbidden.push(run.option.name)
+    }
+    expect(met.length).toBeGreaterThan(2)
+    expect(met[0]!.others.length).toBeGreaterThan(0)
+    const sheets = met.map(({ option }) => option.sheetCount)
+    expect(sheets).toEqual([...sheets].sort((a, b) => b - a))
+  })
+
+  it('parts a lay that starves one of its jobs where that makes less late, as a search of every lay finds too', () => {
+    const jobs = request.jobs.slice(0, 2).map((each, at) => ({
+      ...each,
+      sheet: request.jobs[0]!.sheet,
+      dies: [aDie({ id: `die ${at}`, lengthMm: 60, widthMm: 50 })],
+      pieces: at === 0 ? 6 : 60,
+      dueMin: at === 0 ? 5 : 400,
+    }))
+    const due = { ...request, jobs, presses: request.presses.slice(0, 1) }
+    const lateWith = (alone: boolean) => planOf({ ...due, jobs: jobs.map((each) => ({ ...each, alone })) }).lateMin
+    const its = planOf(due)
+    expect(its.lateMin).toBeLessThanOrEqual(Math.min(lateWith(true), lateWith(false)) + 1e-9)
+    const late = its.jobs.reduce((sum, { lateMin }) => sum + lateMin, 0)
+    expect(its.lateMin).toBeCloseTo(late, 9)
+    expect(
+      its.jobs.every(({ doneMin, jobId }) =>
+        its.queues.some(({ runs: all }) =>
+          all.some(({ jobIds, toMin }) => jobIds.includes(jobId) && toMin === doneMin),
+        ),
+      ),
+    ).toBe(true)
   })
 
   it('takes up what lies in a press, and plans only what is still wanted', () => {
@@ -227,5 +278,10 @@ describe('sheets', () => {
     // 297 × 210 into 100 × 70: 2 × 3 upright, 4 × 2 turned.
     expect(blanksFrom([297, 210], [100, 70], false)).toBe(6)
     expect(blanksFrom([297, 210], [100, 70], true)).toBe(8)
+    // Four side by side, and two below them turned: as a nest finds it.
+    expect(blanksFrom([297, 210], [106, 74], true)).toBe(6)
+    expect(blanksFrom([297, 210], [106, 74], false)).toBe(4)
+    // Five round a middle: no straight cut through all of it.
+    expect(blanksFrom([50, 50], [30, 20], true)).toBe(4)
   })
 })

@@ -3,14 +3,16 @@ import type { KeptAnswers } from '../goals/kept-response.js'
 import type { KeptByName } from '../chart/cell.js'
 import type { Responses } from '../planner/responses.js'
 import { type Steps, within } from '../planner/steps.js'
-import type { EveningRequest } from './evening-request.js'
-import { type LaidOut, type Lay, LayOuts, laysOf, largestPad } from './lays.js'
+import { type EveningRequest, noPins } from './evening-request.js'
+import { chosenLays } from './choose-lays.js'
+import { keyOfLay, type LaidOut, type Lay, type LayGroup, LayOuts, laysOf, largestPad } from './lays.js'
 import { type LayerChanges, layerChanges, platesOf } from './layer-changes.js'
 import { type LayOption, type NoOptionReason, type OptionsOfLay, optionSteps } from './options.js'
 import { type PadBears, sheetsOf, type SheetsNeeded, wearOf } from './materials.js'
-import { putInOrder } from './put-in-order.js'
+import { orderFromSeed, putInOrder } from './put-in-order.js'
 import { minutesOfRun } from './timing.js'
-import { type Batch, Numbered, type ProvenSchedule, restFor, type ScheduleWanted } from './schedule.js'
+import { Numbered } from './numbered.js'
+import type { Batch, ProvenSchedule, ScheduleWanted } from './schedule.js'
 
 /** Runs of one lay, as they stand in a queue. */
 interface QueuedRuns {
@@ -29,6 +31,8 @@ interface QueuedRuns {
   readonly fromMin: number
   readonly toMin: number
   readonly restMin: number
+  /** When each of the rests begins. */
+  readonly restsAtMin: readonly number[]
 }
 
 /** The queue of one press. */
@@ -59,6 +63,7 @@ export interface EveningPlan {
   readonly changes: number
   readonly finishMin: number
   readonly lateMin: number
+  readonly lateBoundMin: number
   readonly cost: number
   readonly bound: number
   readonly proven: boolean
@@ -83,11 +88,13 @@ const wantedOf = (
   const indexOf = new Map(lays.map(({ lay }, at) => [lay.id, at]))
   return {
     presses: request.presses.map(({ press, personId, inPress }) => ({
+      id: press.id,
       person: personAt(personId),
       inPress: platesOf(inPress),
       byHand: press.drive.by === 'hand',
     })),
     restMin: request.people.map(({ restMin }) => restMin),
+    jobs: request.jobs.map(({ dueMin }) => (dueMin === undefined ? {} : { dueMin })),
     batches: lays.map(({ lay, options }): Batch => {
       const after = pins.after[lay.id]
       const afterAt = typeof after === 'string' ? indexOf.get(after) : after === null ? ('first' as const) : undefined
@@ -95,7 +102,7 @@ const wantedOf = (
       const its = options.filter(({ pressId }) => fixed === undefined || pressId === fixed)
       return {
         id: lay.id,
-        dueMin: lay.dueMin,
+        jobs: lay.jobs.map(({ job }) => request.jobs.findIndex(({ id }) => id === job.id)),
         options: (its.length > 0 ? its : options).map(({ pressId, plates, minutes }) => ({
           press: request.presses.findIndex(({ press }) => press.id === pressId),
           plates,
@@ -133,6 +140,15 @@ const ordered = (
   }
 }
 
+/** What else would do on the press that was chosen: each stack once. */
+const othersOf = ({ options, others }: OptionsOfLay, chosen: LayOption): LayOption[] => {
+  const byName = new Map(
+    [...options, ...others].flatMap((each) => (each.pressId === chosen.pressId ? [[each.name, each] as const] : [])),
+  )
+  byName.delete(chosen.name)
+  return [...byName.values()]
+}
+
 /** An evening as a schedule has it. */
 const told = (
   request: EveningRequest,
@@ -140,64 +156,38 @@ const told = (
   unplaced: EveningPlan['unplaced'],
   { schedule, wanted, dropped }: ReturnType<typeof ordered>,
 ): EveningPlan => {
-  const of = new Numbered(wanted)
-  const begun = new Map<number, number>()
-  // A person at several presses works one queue after the other.
-  const startOf = (person: number): number => begun.get(person) ?? 0
-  const order = [...schedule.queues.keys()].sort((a, b) => firstDue(a) - firstDue(b) || a - b)
-  function firstDue(press: number): number {
-    return Math.min(
-      Infinity,
-      ...(schedule.queues[press] ?? []).map(({ batch }) => wanted.batches[batch]?.dueMin ?? Infinity),
-    )
-  }
+  const timed = new Numbered(wanted).times(schedule.queues, schedule.turns)
   const doneOf = new Map<string, number>()
-  const queues: PressQueue[] = []
-  for (const press of order) {
-    const queue = schedule.queues[press] ?? []
-    const { press: its, personId } = request.presses[press] as EveningRequest['presses'][number]
-    const { person, byHand } = wanted.presses[press] as ScheduleWanted['presses'][number]
-    const rest = byHand ? (wanted.restMin[person] as number) : 0
-    const fromMin = startOf(person)
-    const through = of.runThrough(press, queue, fromMin)
-    let work = 0
-    let lies = platesOf((request.presses[press] as EveningRequest['presses'][number]).inPress)
-    let before = fromMin
-    const runs = queue.map(({ batch, option }, at): QueuedRuns => {
+  const queues = request.presses.map(({ press: its, personId, inPress }, press): PressQueue => {
+    let lies = platesOf(inPress)
+    const runs = (timed[press] ?? []).map(({ batch, option, fromMin, toMin, restMin, restsAtMin }): QueuedRuns => {
       const { lay, options, laid } = lays[batch] as OptionsOfLay
       const shown = wanted.batches[batch]?.options[option]
       const own = options.filter(({ pressId }) => pressId === its.id)
       const chosen = own.find(({ plates }) => plates === shown?.plates) as LayOption
       const changes = layerChanges(lies, chosen.plates)
       lies = [...chosen.plates]
-      const toMin = through?.doneMin[at] ?? before
-      const nextWork = work + changes.count * wanted.perChangeMin + chosen.minutes
-      const restMin = restFor(nextWork, rest) - restFor(work, rest)
-      work = nextWork
-      const made = {
+      for (const { job } of lay.jobs) doneOf.set(job.id, Math.max(doneOf.get(job.id) ?? 0, toMin))
+      return {
         batchId: lay.id,
         jobIds: lay.jobs.map(({ job }) => job.id),
         copies: lay.jobs.map(({ copies }) => copies),
         pieces: lay.pieces,
         option: chosen,
         laid: laid.get(its.id) as LaidOut,
-        others: own.filter((each) => each !== chosen),
+        others: othersOf(lays[batch] as OptionsOfLay, chosen),
         changes,
-        fromMin: before,
+        fromMin,
         toMin,
         restMin,
+        restsAtMin,
       }
-      for (const { job } of lay.jobs) doneOf.set(job.id, Math.max(doneOf.get(job.id) ?? 0, toMin))
-      before = toMin
-      return made
     })
-    begun.set(person, before)
-    queues.push({ pressId: its.id, personId, runs, changes: runs.reduce((sum, { changes }) => sum + changes.count, 0) })
-  }
-  const inOrder = request.presses.flatMap(({ press }) => queues.find(({ pressId }) => pressId === press.id) ?? [])
-  const all = inOrder.flatMap(({ runs }) => runs)
+    return { pressId: its.id, personId, runs, changes: runs.reduce((sum, { changes }) => sum + changes.count, 0) }
+  })
+  const all = queues.flatMap(({ runs }) => runs)
   return {
-    queues: inOrder,
+    queues,
     unplaced,
     jobs: request.jobs.flatMap(({ id, pieces, dueMin }) => {
       const doneMin = doneOf.get(id)
@@ -211,6 +201,7 @@ const told = (
     changes: schedule.changes,
     finishMin: Math.max(0, ...all.map(({ toMin }) => toMin)),
     lateMin: schedule.lateMin,
+    lateBoundMin: schedule.lateBoundMin,
     cost: schedule.cost,
     bound: schedule.bound,
     proven: schedule.proven,
@@ -237,15 +228,20 @@ const leastAlone = ({ presses }: EveningRequest, lays: readonly Lay[]): number =
     return sum + Math.ceil(sets / most) * Math.min(...minutes)
   }, 0)
 
-/**
- * Plans an evening: lays the jobs, side by side where that is quicker, finds the stacks that are sure on each press for whoever stands
- * there, and puts all runs in order. `made` is what had to be simulated.
- */
-export function* eveningSteps(
+/** Ways to lay the jobs of an evening, with the stacks that are sure of each on every press. */
+interface FoundLays {
+  /** Of each group the ways that are worth putting in order. */
+  readonly groups: readonly LayGroup[]
+  readonly optionsOf: (lays: readonly Lay[]) => OptionsOfLay[]
+  readonly made: KeptByName
+}
+
+/** Lays the jobs side by side and alone, and finds the stacks that are sure on each press for whoever stands there. */
+export function* foundLaysSteps(
   request: EveningRequest,
   answers: ReadonlyMap<string, KeptAnswers>,
   live: Responses,
-): Steps<{ readonly plan: EveningPlan; readonly made: KeptByName }> {
+): Steps<FoundLays> {
   const pad = largestPad(request.shelf, request.presses) ?? [0, 0]
   const layOuts = new LayOuts()
   const groups = laysOf(request.jobs, pad, request.gapMm, layOuts)
@@ -254,7 +250,9 @@ export function* eveningSteps(
   const byLay = new Map<string, OptionsOfLay>()
   /** Finds the ways of lays that have not been asked for yet, on every press. */
   function* find(all: readonly Lay[], share: readonly [number, number]): Steps<void> {
-    const lays = [...new Map(all.map((lay) => [keyOf(lay), lay])).values()].filter((lay) => !byLay.has(keyOf(lay)))
+    const lays = [...new Map(all.map((lay) => [keyOfLay(lay), lay])).values()].filter(
+      (lay) => !byLay.has(keyOfLay(lay)),
+    )
     if (lays.length === 0) return
     for (const [at, on] of request.presses.entries()) {
       const part = (its: number): number => share[0] + ((share[1] - share[0]) * its) / request.presses.length
@@ -264,44 +262,67 @@ export function* eveningSteps(
         known.set(name, each)
       })
       for (const each of found.options) {
-        const key = keyOf(each.lay)
+        const key = keyOfLay(each.lay)
         const there = byLay.get(key)
         const both = there && {
           ...there,
           laid: new Map([...there.laid, ...each.laid]),
           options: [...there.options, ...each.options],
+          others: [...there.others, ...each.others],
         }
         byLay.set(key, both ?? each)
       }
     }
   }
-  const optionsOf = (its: readonly Lay[]): OptionsOfLay[] => its.map((lay) => byLay.get(keyOf(lay)) as OptionsOfLay)
+  const optionsOf = (its: readonly Lay[]): OptionsOfLay[] => its.map((lay) => byLay.get(keyOfLay(lay)) as OptionsOfLay)
   yield* find(
-    groups.flatMap(({ together }) => together),
+    groups.flatMap(({ ways: [first] }) => first ?? []),
     [0, 0.6],
   )
-  // Where nothing alone could be quicker it need not be looked at.
-  const open = groups.filter(({ together, alone }) => quickest(optionsOf(together)) > leastAlone(request, alone))
+  // Where nothing is due, and nothing alone could be quicker, other ways to lay need not be looked at.
+  const open = groups.map((group) => {
+    const [first = [], ...others] = group.ways
+    const alone = others.at(-1)
+    return !group.anyDue && alone && quickest(optionsOf(first)) <= leastAlone(request, alone)
+      ? { ...group, ways: [first] }
+      : group
+  })
   yield* find(
-    open.flatMap(({ alone }) => alone),
+    open.flatMap(({ ways }) => ways.flat()),
     [0.6, 0.9],
   )
-  const chosen = groups.flatMap((group) => {
-    const together = optionsOf(group.together)
-    if (!open.includes(group)) return together
-    const alone = optionsOf(group.alone)
-    return quickest(together) < quickest(alone) ? together : alone
-  })
+  return { groups: open, optionsOf, made }
+}
+
+/**
+ * Plans an evening: lays the jobs, side by side where that is quicker or lets less be late, and puts all runs in order. `made` is what had
+ * to be simulated.
+ */
+export function* eveningSteps(
+  request: EveningRequest,
+  answers: ReadonlyMap<string, KeptAnswers>,
+  live: Responses,
+): Steps<{ readonly plan: EveningPlan; readonly made: KeptByName }> {
+  const { groups, optionsOf, made } = yield* foundLaysSteps(request, answers, live)
+  const chosen = optionsOf(
+    groups.every(({ ways }) => ways.length === 1)
+      ? groups.flatMap(({ ways: [only] }) => only ?? [])
+      : chosenLays(request, groups, (lays) => {
+          const its = optionsOf(lays)
+          const can = its.filter(({ options }) => options.length > 0)
+          const schedule = can.length === 0 ? undefined : orderFromSeed(wantedOf(request, can, noPins), 1, 'quick')
+          return { unplaced: its.length - can.length, lateMin: schedule?.lateMin ?? 0, cost: schedule?.cost ?? 0 }
+        }),
+  )
+  const hasPad = largestPad(request.shelf, request.presses) !== undefined
   const placed = chosen.filter(({ options }) => options.length > 0)
   const unplaced = chosen
     .filter(({ options }) => options.length === 0)
     .map(({ lay, why }) => ({
       batchId: lay.id,
       jobIds: lay.jobs.map(({ job }) => job.id),
-      why: pad[0] > 0 ? (why ?? 'no-sure-stack') : ('no-pad' as const),
+      why: hasPad ? (why ?? 'no-sure-stack') : ('no-pad' as const),
     }))
   yield 0.95
   return { plan: told(request, placed, unplaced, ordered(request, placed)), made }
 }
-
-const keyOf = ({ id, pieces }: Lay): string => `${id} ${pieces.join(' ')}`

@@ -27,9 +27,21 @@ export const anEvening = (
   random: RandomSource,
   batches: number,
   presses: number,
-  { dues = false, people = presses }: { readonly dues?: boolean; readonly people?: number } = {},
+  {
+    dues = false,
+    people = presses,
+    jobsOf = (at) => [at],
+  }: { readonly dues?: boolean; readonly people?: number; readonly jobsOf?: (batch: number) => readonly number[] } = {},
 ): ScheduleWanted => ({
-  presses: Array.from({ length: presses }, (_, at) => ({ person: at % people, inPress: [], byHand: at % 2 === 0 })),
+  presses: Array.from({ length: presses }, (_, at) => ({
+    id: `press ${at}`,
+    person: at % people,
+    inPress: [],
+    byHand: at % 2 === 0,
+  })),
+  jobs: Array.from({ length: batches }, () =>
+    dues && random() < 0.4 ? { dueMin: randomInteger(random, 20, 120) } : {},
+  ),
   restMin: Array.from({ length: people }, () => randomItem(random, [0, 10, 20])),
   batches: Array.from({ length: batches }, (_, at): Batch => {
     const minutes = randomInteger(random, 4, 40)
@@ -46,7 +58,7 @@ export const anEvening = (
           minutes: minutes * randomItem(random, [1, 1, 1.25, 1.5]),
         })),
       )
-    return { id: `batch ${at}`, options, ...(dues && random() < 0.4 ? { dueMin: randomInteger(random, 20, 120) } : {}) }
+    return { id: `batch ${at}`, jobs: jobsOf(at), options }
   }),
   perChangeMin: 0.5,
   changeWorthMin: 1,

@@ -6,7 +6,7 @@ const highs = loadHighs()
 
 /**
  * The least cost of a schedule without due dates and rests, as a mixed-integer program: a path over the chosen options of every press from
- * what lies in it, orders by position numbers (C. E. Miller, A. W. Tucker and R. A. Zemlin, 1960), everybody's load and the greatest one.
+ * what lies in it, orders by position numbers (C. E. Miller, A. W. Tucker and R. A. Zemlin, 1960), everybody's load and the longest clock.
  */
 export const scheduleByInteger = async ({
   presses,
@@ -24,16 +24,18 @@ export const scheduleByInteger = async ({
   const outOf = nodes.map(() => [] as string[])
   const term = (factor: number, name: string): string =>
     `${factor < 0 ? '-' : '+'} ${Math.abs(factor).toFixed(9)} ${name}`
-  const arc = (name: string, person: number, cost: number): string => {
+  const clock = restMin.map(() => [] as string[])
+  const arc = (name: string, person: number, changes: number, minutes: number): string => {
     binaries.push(name)
-    load[person]?.push(term(cost, name))
+    load[person]?.push(term(perChange * changes + minutes, name))
+    clock[person]?.push(term(perChangeMin * changes + minutes, name))
     return name
   }
   presses.forEach(({ inPress, person }, press) => {
     const first: string[] = []
     nodes.forEach((to, at) => {
       if (to.press !== press) return
-      const name = arc(`s${at}`, person, perChange * layerChanges(inPress, to.plates).count + to.minutes)
+      const name = arc(`s${at}`, person, layerChanges(inPress, to.plates).count, to.minutes)
       first.push(name)
       into[at]?.push(name)
     })
@@ -41,7 +43,7 @@ export const scheduleByInteger = async ({
     nodes.forEach((from, one) => {
       nodes.forEach((to, two) => {
         if (from.press !== press || to.press !== press || from.batch === to.batch) return
-        const name = arc(`a${one}_${two}`, person, perChange * layerChanges(from.plates, to.plates).count + to.minutes)
+        const name = arc(`a${one}_${two}`, person, layerChanges(from.plates, to.plates).count, to.minutes)
         into[two]?.push(name)
         outOf[one]?.push(name)
         rows.push(`p${from.batch} - p${to.batch} + ${batches.length} ${name} <= ${batches.length - 1}`)
@@ -55,7 +57,7 @@ export const scheduleByInteger = async ({
   batches.forEach((_, batch) => {
     rows.push(`${nodes.flatMap((node, at) => (node.batch === batch ? (into[at] as string[]) : [])).join(' + ')} = 1`)
   })
-  for (const its of load)
+  for (const its of clock)
     if (its.length > 0)
       rows.push(
         `most ${its.map((each) => (each.startsWith('+') ? `-${each.slice(1)}` : `+${each.slice(1)}`)).join(' ')} >= 0`,

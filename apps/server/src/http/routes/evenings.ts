@@ -9,6 +9,7 @@ import {
   wantedOfOrder,
 } from '@bold-heron/schema'
 import { eveningOverCores } from '../../over-cores/evening.js'
+import { orderOverCores } from '../../over-cores/order.js'
 import type { KeptResults } from '../../over-cores/kept-answers.js'
 import { gatherEvening } from '../../planning/evening-request.js'
 import { refuseMissing } from '../../refusals/refusal.js'
@@ -62,12 +63,9 @@ export const eveningRoutes = (workshop: Workshop, work: Work, kept: KeptResults)
       body: eveningOrderFile,
       answers: { 200: { says: 'The order', schema: orderAnswer }, 422: refusedFields },
       async handle({ body, request, response }) {
-        await answerInLines(
-          request,
-          response,
-          ({ signal, onProgress }) => work.run('order', wantedOfOrder(body), { signal, onProgress }),
-          { tell: (schedule) => answerOfOrder(body, schedule) },
-        )
+        await answerInLines(request, response, ({ signal }) => orderOverCores(work, wantedOfOrder(body), { signal }), {
+          tell: (schedule) => answerOfOrder(body, schedule),
+        })
       },
     }),
   ]

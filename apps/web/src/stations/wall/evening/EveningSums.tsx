@@ -27,6 +27,9 @@ export const EveningTotals = ({ row, plan }: { readonly row: EveningRow; readonl
       </dl>
       <div className="self-end text-sm text-ink-soft">
         {plan.proven ? t('wall.evening.proven') : t('wall.evening.atMost', { count: off })}
+        {!plan.proven && plan.lateMin > plan.lateBoundMin + 0.5 && (
+          <> {t('wall.evening.lateAtLeast', { late: sayMinutes(t, plan.lateBoundMin) })}</>
+        )}
       </div>
     </div>
   )

@@ -59,7 +59,7 @@ export const TimePicture = ({ plan, beginsAt }: { readonly plan: EveningAnswer; 
                 {plan.names[queue.pressId]} · {plan.names[queue.personId]}
               </text>
               {queue.runs.map((run) => {
-                const restWide = x(run.toMin) - x(run.toMin - run.restMin)
+                const restMin = run.restMin / Math.max(1, run.restsAtMin.length)
                 const wide = Math.max(3, x(run.toMin) - x(run.fromMin) - 1)
                 return (
                   <g key={run.batchId + run.fromMin}>
@@ -71,16 +71,17 @@ export const TimePicture = ({ plan, beginsAt }: { readonly plan: EveningAnswer; 
                       fill="#e6efee"
                       stroke="var(--color-ink)"
                     />
-                    {run.restMin > 0 && (
+                    {run.restsAtMin.map((at) => (
                       <rect
-                        x={x(run.toMin) - restWide}
+                        key={at}
+                        x={x(at)}
                         y={y + 36}
-                        width={Math.max(2, restWide - 1)}
+                        width={Math.max(2, x(at + restMin) - x(at))}
                         height={34}
                         fill="url(#evening-rest)"
                         stroke="var(--color-ink)"
                       />
-                    )}
+                    ))}
                     {run.changes.count > 0 && (
                       <g>
                         <path d={`M${x(run.fromMin)} ${y + 36}l-5 -8h10z`} fill="var(--color-accent-deep)" />
