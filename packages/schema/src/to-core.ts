@@ -76,6 +76,7 @@ const plainSheet = (row: SheetInput & Named): Sheet => ({
       : measured(row.caliperMm, row.caliperBy),
   shearStrengthMPa: row.shearStrengthMPa ?? strengthOfKind(row.kind).shearStrengthMPa,
   squashModulusMPa: row.squashModulusMPa ?? strengthOfKind(row.kind).squashModulusMPa,
+  sizeMm: [row.lengthMm, row.widthMm],
 })
 
 /** mm. Dies of one class are made to the same height, whatever their thickness. From memory. */

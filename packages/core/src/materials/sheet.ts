@@ -13,6 +13,8 @@ export interface Sheet {
   readonly shearStrengthMPa: number
   /** E_m: how hard it is to squash, MPa. */
   readonly squashModulusMPa: number
+  /** Of one sheet, along and across, mm; absent where the piece that is pressed has a size of its own. */
+  readonly sizeMm?: readonly [number, number] | undefined
   /** What it is made of, bottom to top as it lies face up, where other things go through the press with it; absent for a plain sheet. */
   readonly parts?: readonly SheetPart[]
 }

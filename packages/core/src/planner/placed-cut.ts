@@ -66,6 +66,8 @@ export const placedCut = (cut: CutContext, placement: Placement, dieOf: DieOf): 
   return {
     ...cut,
     dies: placedDies(placement, cut.bladeSide, cut.dies, dieOf),
+    // What lies on a card may run off it as it was laid.
+    sheet: { ...cut.sheet, sizeMm: undefined },
     sheetCount: cut.sheetCount * (run.goesIn === 'folded' ? 2 : 1),
     ...(run.region === 'to-line' && run.padId !== null ? { edgePadId: run.padId } : {}),
   }

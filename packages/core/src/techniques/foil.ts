@@ -1,5 +1,6 @@
 import type { DieUse } from '../dies/classes/die-class.js'
 import { foilLine } from '../goals/foil-line/foil-line.js'
+import { matCovers } from './crease.js'
 import { finding, oneSheet, plates, type Technique } from './technique.js'
 
 /** A line of foil along a die's blades, by heat: guided only. Techniques, common practice, no source. */
@@ -36,7 +37,7 @@ export const foiling = {
     return found
   },
 
-  ofPiece: () => [],
+  ofPiece: (role, plate, cut) => (role === 'pad' ? matCovers(plate, cut) : []),
   ofPair: () => [],
   ofStack: () => [],
 } satisfies Technique

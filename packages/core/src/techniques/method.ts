@@ -8,6 +8,7 @@ import type { FindingCode } from './finding-code.js'
 import type { HouseRules } from '../job/house-rules.js'
 import { type TechniqueId, techniqueIds, techniqueOf } from './list.js'
 import { platesTogether, steelOutermost } from './plates-together.js'
+import { onSheet } from './die-on-sheet.js'
 import { regionOf } from './regions/list.js'
 import { followsSequence } from './sequence.js'
 import { type CutContext, dieClassOf } from '../job/cut-context.js'
@@ -45,7 +46,12 @@ export const methodOf = (how: PressedHow): Method => {
     region.places(technique.places(dieClass, bladeSide, rules), bladeSide)
   return {
     places,
-    ofJob: (cut) => [...wrongThings(cut, technique.takes), ...ofAnyJob(cut), ...technique.ofJob(cut)],
+    ofJob: (cut) => [
+      ...wrongThings(cut, technique.takes),
+      ...ofAnyJob(cut),
+      ...(how.region === 'all' ? onSheet(cut) : []),
+      ...technique.ofJob(cut),
+    ],
     ofPiece: (role, plate, cut) =>
       region.ofPiece([...plateTooWide(plate, cut), ...technique.ofPiece(role, plate, cut)], role, plate, cut),
     ofPair: (one, other, cut) => [...platesTogether(one, other, cut), ...technique.ofPair(one, other, cut)],

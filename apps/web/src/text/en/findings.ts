@@ -40,6 +40,18 @@ export const findings = {
     say: 'The die is {{dieMm}} wide; the press takes {{limitMm}}.',
     why: 'It cannot go between the frames this way. Turn it, or use a wider press.',
   },
+  'die-larger-than-sheet': {
+    say: '{{die}} is larger than its sheet: what lies beyond it is not cut.',
+    why: 'Only the lines that lie on the sheet wholly come out as pieces. Take a larger sheet, or lay it in Place to see what comes of it.',
+  },
+  'no-line-on-sheet': {
+    say: 'No closed line of {{die}} fits on its sheet: nothing would come out.',
+    why: 'The die reaches {{dieMm}}, the sheet {{limitMm}}. Take a larger sheet; where it is meant to run off the edge, lay it in Place.',
+  },
+  'folder-smaller-than-sheet': {
+    say: '{{sheet}} is larger than the folder {{die}}: it is pressed only where it lies in it.',
+    why: 'The folder’s edge leaves a mark across what sticks out. Cut the sheet to size first, or mean it.',
+  },
   'plate-wider-than-throat': {
     say: '{{plate}} is {{dieMm}} wide; the press takes {{limitMm}}.',
     why: 'It cannot go between the frames. Use a narrower one.',

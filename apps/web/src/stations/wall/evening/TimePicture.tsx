@@ -59,6 +59,7 @@ export const TimePicture = ({ plan, beginsAt }: { readonly plan: EveningAnswer; 
                 {plan.names[queue.pressId]} · {plan.names[queue.personId]}
               </text>
               {queue.runs.map((run) => {
+                const clear = x(run.restsAtMin[0] ?? run.toMin) - x(run.fromMin)
                 const restMin = run.restMin / Math.max(1, run.restsAtMin.length)
                 const wide = Math.max(3, x(run.toMin) - x(run.fromMin) - 1)
                 return (
@@ -98,7 +99,7 @@ export const TimePicture = ({ plan, beginsAt }: { readonly plan: EveningAnswer; 
                     )}
                     {wide > 60 && (
                       <text x={x(run.fromMin) + 5} y={y + 58} fontSize={12.5} fill="var(--color-ink)">
-                        {sayJobs(run, plan.names).slice(0, Math.max(3, Math.floor((wide - restWide - 8) / 7)))}
+                        {sayJobs(run, plan.names).slice(0, Math.max(3, Math.floor((clear - 8) / 7)))}
                       </text>
                     )}
                   </g>
