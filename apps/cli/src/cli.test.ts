@@ -236,7 +236,7 @@ describe('border', () => {
     expect(await heron('border', write('bad.json', bad))).toMatchObject({ status: 2 })
     const { faults } = await heron('border', write('bad.json', { ...bad, feed: 'free-end' }))
     expect(faults).toEqual([
-      'pitchMm is 0; it must be more than 0.',
+      'pitchMm is 0; it must be at least 0.5.',
       'mostOverlapMm is 20; it must be at least the least overlap, 30.',
     ])
   })

@@ -10,7 +10,7 @@ const linesOf = async ({ path, svg, file }: DrawnThing, folder: string): Promise
   if (svg === undefined && file === undefined) return undefined
   const read =
     svg === undefined
-      ? await readDrawing(file as string, readText(resolve(folder, file as string)))
+      ? await readDrawing(file as string, readText(resolve(folder, file as string), `${path}.file`))
       : await readDrawing('inline.svg', svg)
   if (read.ok) return read.value.lines
   const name = svg === undefined ? `${path}.file` : `${path}.svg`

@@ -1,22 +1,38 @@
 import { readFileSync, statSync } from 'node:fs'
-import { faultsOf } from '@bold-heron/schema'
+import { readAs } from '@bold-heron/schema'
 import { sayFault } from '@bold-heron/words'
 import type { z } from 'zod'
 import { Faults } from './faults.js'
 
 const LARGEST_BYTES = 64_000_000
 
-/** The text of a file, or a fault that says why there is none. */
-export const readText = (file: string): string => {
+/** Bytes as text: UTF-8, with a mark of its order or without; undefined where they are no UTF-8. */
+const textOf = (bytes: Uint8Array): string | undefined => {
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes)
+  } catch {
+    return undefined
+  }
+}
+
+/** The text of a file, or a fault that says why there is none; `named`: the field that names the file, if it is not the one asked for. */
+export const readText = (file: string, named = file): string => {
+  let bytes: Uint8Array
   try {
     if (statSync(file).size > LARGEST_BYTES)
-      throw new Faults([(t) => t('files.too-large', { file, limit: LARGEST_BYTES })])
-    return readFileSync(file, 'utf8')
+      throw new Faults([(t) => t('files.too-large', { file: named, limit: LARGEST_BYTES })])
+    bytes = readFileSync(file)
   } catch (error) {
     if (error instanceof Faults) throw error
     const value = (error as NodeJS.ErrnoException).code ?? 'unknown'
-    throw new Faults([(t) => t('files.unreadable', { file, value })])
+    throw new Faults([
+      (t) =>
+        named === file ? t('files.unreadable', { file, value }) : t('files.named-unreadable', { named, file, value }),
+    ])
   }
+  const text = textOf(bytes)
+  if (text === undefined) throw new Faults([(t) => t('files.not-utf8', { file: named })])
+  return text
 }
 
 /** The JSON of a file. */
@@ -31,7 +47,7 @@ export const readJson = (file: string): unknown => {
 
 /** Input as its schema reads it, or every fault of it. */
 export const judged = <Schema extends z.ZodType>(schema: Schema, input: unknown): z.output<Schema> => {
-  const result = schema.safeParse(input)
-  if (result.success) return result.data
-  throw new Faults(faultsOf(result.error, input).map((fault) => (t) => sayFault(t, fault)))
+  const read = readAs(schema, input)
+  if (read.ok) return read.data
+  throw new Faults(read.faults.map((fault) => (t) => sayFault(t, fault)))
 }

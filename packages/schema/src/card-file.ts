@@ -16,7 +16,7 @@ export const cardFile = z
     shortMm: side,
     clearanceMm: z.number().min(0).max(100).optional(),
   })
-  .refine(({ longMm, shortMm }) => shortMm <= longMm, { path: ['shortMm'], error: 'must not be longer than longMm' })
+  .refine(({ longMm, shortMm }) => shortMm <= longMm, { path: ['shortMm'], error: 'must-not-be-longer' })
 export type CardFile = z.infer<typeof cardFile>
 
 export const cardAnswer = z.object({

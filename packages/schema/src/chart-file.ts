@@ -9,6 +9,7 @@ import {
   drawnTwice,
   handle,
   houseRulesInFile,
+  namedOnce,
   notDrawnTwice,
   plateInFile,
   platesFit,
@@ -44,5 +45,9 @@ export const chartFile = z
     withCandidates: z.boolean().default(false),
     houseRules: houseRulesInFile,
   })
-  .superRefine(({ plates, press }, context) => platesFit({ plates, presses: [press] }, context, () => ['press']))
+  .superRefine(({ plates, press, dies, sheets }, context) => {
+    platesFit({ plates, presses: [press] }, context, () => ['press'])
+    namedOnce('dies', dies, context)
+    namedOnce('sheets', sheets, context)
+  })
 export type ChartFile = z.infer<typeof chartFile>

@@ -9,6 +9,7 @@ import {
   drawnTwice,
   handle,
   houseRulesInFile,
+  namedOnce,
   notDrawnTwice,
   plateInFile,
   platesFit,
@@ -70,18 +71,48 @@ const orderOnly = z
     perChangeMin: z.number().min(0).max(60).default(usualTiming.perChangeMin),
     changeWorthMin: z.number().min(0).max(60).default(USUAL_CHANGE_WORTH_MIN),
   })
-  .superRefine(({ people, presses, batches }, context) => {
+  .superRefine(({ people, presses, jobs, batches }, context) => {
+    for (const [list, things] of Object.entries({ people, presses, jobs, batches })) namedOnce(list, things, context)
     const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
     presses.forEach(({ personId }, at) => {
       if (!people.some(({ id }) => id === personId)) fault(['presses', at, 'personId'], 'no-such-person')
     })
-    batches.forEach(({ options }, batch) => {
+    batches.forEach(({ options, jobIds = [], dueMin }, batch) => {
+      jobIds.forEach((id, at) => {
+        if (!jobs.some((job) => job.id === id)) fault(['batches', batch, 'jobIds', at], 'no-such-job')
+        if (jobIds.indexOf(id) < at) fault(['batches', batch, 'jobIds', at], 'named-twice')
+      })
+      if (jobIds.length > 0 && dueMin !== null) fault(['batches', batch, 'dueMin'], 'due-with-jobs')
       options.forEach(({ pressId }, at) => {
         if (!presses.some(({ id }) => id === pressId))
           fault(['batches', batch, 'options', at, 'pressId'], 'no-such-press')
       })
     })
   })
+
+/** Reports pins that name a press or a job that is not there. */
+const pinsFit = (
+  {
+    pins,
+    presses,
+    jobs,
+  }: {
+    readonly pins: z.infer<typeof eveningPins>
+    readonly presses: readonly { readonly id: string }[]
+    readonly jobs: readonly { readonly id: string }[]
+  },
+  context: z.RefinementCtx,
+): void => {
+  const fault = (path: (string | number)[], message: string) =>
+    context.addIssue({ code: 'custom', path: ['pins', ...path], message })
+  const isBatch = (id: string): boolean => id.split('+').every((part) => jobs.some((job) => job.id === part))
+  for (const [batch, pressId] of Object.entries(pins.pressOf)) {
+    if (!isBatch(batch)) fault(['pressOf', batch], 'not-batch-of-jobs')
+    if (!presses.some(({ id }) => id === pressId)) fault(['pressOf', batch], 'no-such-press')
+  }
+  for (const [batch, after] of Object.entries(pins.after))
+    if (!isBatch(batch) || (after !== null && !isBatch(after))) fault(['after', batch], 'not-batch-of-jobs')
+}
 
 const wholeEvening = z
   .object({
@@ -135,6 +166,9 @@ const wholeEvening = z
   .superRefine((evening, context) => {
     const { people, presses, plates, dies, sheets, jobs } = evening
     platesFit({ plates, presses }, context, (press) => ['presses', press])
+    for (const [list, things] of Object.entries({ people, presses, dies, sheets, jobs }))
+      namedOnce(list, things, context)
+    pinsFit(evening, context)
     const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
     presses.forEach(({ personId }, at) => {
       if (!people.some(({ id }) => id === personId)) fault(['presses', at, 'personId'], 'no-such-person')

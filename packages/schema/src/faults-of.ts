@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import type { ProblemField } from './problem.js'
+import { unknownKeys } from './unknown-keys.js'
 
 const LONGEST_QUOTE = 80
 
@@ -60,6 +61,27 @@ const remedyOf = (issue: z.core.$ZodIssue): Remedy => {
 
 /** As many faults as anybody mends at a time. */
 const MOST_TOLD = 200
+
+/** An input as its schema reads it, or everything that is wrong with it. */
+export type Read<Output> =
+  { readonly ok: true; readonly data: Output } | { readonly ok: false; readonly faults: readonly ProblemField[] }
+
+/** Whether an input says that it is one of our files. */
+const isFile = (input: unknown): boolean =>
+  typeof input === 'object' &&
+  input !== null &&
+  'format' in input &&
+  typeof input.format === 'string' &&
+  input.format.startsWith('bold-heron/')
+
+/** Reads an input by its schema. A file may hold nothing that its format does not know. */
+export const readAs = <Schema extends z.ZodType>(schema: Schema, input: unknown): Read<z.output<Schema>> => {
+  const unknown = isFile(input) ? unknownKeys(schema, input) : []
+  const result = schema.safeParse(input)
+  if (result.success && unknown.length === 0) return { ok: true, data: result.data }
+  const faults = [...unknown, ...(result.success ? [] : faultsOf(result.error, input))]
+  return { ok: false, faults: faults.slice(0, MOST_TOLD) }
+}
 
 /** The faults of an input, the first ones where there are many, each naming its field, the value met and what would do. */
 export const faultsOf = (error: z.ZodError, input: unknown): ProblemField[] =>

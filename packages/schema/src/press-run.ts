@@ -24,7 +24,7 @@ export const chosenStack = z
     (layers) =>
       layers.length === 0 ||
       (['dies', 'sheets'] as const).every((is) => layers.filter((layer) => layer.is === is).length === 1),
-    { error: 'must hold the dies once and the sheets once, or be empty' },
+    { error: 'dies-and-sheets-once' },
   )
 
 /** What is done in a press run, and what of the stack is pressed. */

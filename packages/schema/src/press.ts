@@ -73,7 +73,7 @@ export const pressTable = {
       .array(pressNumber)
       .max(pressNumberNames.length)
       .refine((numbers) => new Set(numbers.map((each) => each.name)).size === numbers.length, {
-        error: 'must name each number once',
+        error: 'names-a-number-twice',
       })
       .default([]),
   ),

@@ -19,7 +19,7 @@ const roundFields = z
   })
   .refine((round) => round.seen === 'hanging' || (round.hangingShare === null && round.hangingPlace === null), {
     path: ['seen'],
-    error: 'must be "hanging" where a share or place of hanging is given',
+    error: 'only-with-hanging',
   })
 
 /** A layer as it lay in the press, with the thickness it had then. */
@@ -82,7 +82,7 @@ const runAsItIs = z
   .object(runFields)
   .refine(({ beganAt, endedAt }) => !beganAt || !endedAt || Date.parse(beganAt) <= Date.parse(endedAt), {
     path: ['endedAt'],
-    error: 'must not lie before it began (beganAt)',
+    error: 'before-it-began',
   })
 /** What a user enters after pressing; a run as it was sent by an older page is read too. */
 export const runInput = z.preprocess((run) => runFromOlder(run, () => undefined), runAsItIs)

@@ -33,6 +33,6 @@ export const setupInput = z
   })
   .refine(({ known, plates }) => known === null || known.plateAt.every((at) => at < plates.length), {
     path: ['known', 'plateAt'],
-    error: 'must name places in the list of plates',
+    error: 'not-among-plates',
   })
 export type SetupInput = z.infer<typeof setupInput>

@@ -18,7 +18,7 @@ const drawing = {
 type Drawing = z.infer<z.ZodObject<typeof drawing>>
 
 const drawnOnce = (each: Drawing): boolean => (each.svg === undefined) !== (each.file === undefined)
-const notDrawnOnce = { path: ['svg'], error: 'must be given, or "file" in its place, but not both' }
+const notDrawnOnce = { path: ['svg'], error: 'drawn-once' }
 
 /** A middle: x along the feed from the leading edge, y across from the left end of the throat. */
 const middle = {
@@ -57,16 +57,25 @@ const press = z
   })
   .refine((each) => each.bearingSpanMm > each.throatMm, {
     path: ['bearingSpanMm'],
-    error: 'must be wider than the throat (throatMm)',
+    error: 'span-beyond-throat',
   })
   .refine((each) => (each.handle === undefined) !== (each.motor === undefined), {
     path: ['handle'],
-    error: 'must be given, or "motor" in its place, but not both',
+    error: 'handle-or-motor',
   })
 
 const pile = { caliperMm: positive(0.01, 20), count: z.int().min(1).max(40) }
 const shearStrengthMPa = positive(0.1, 500)
+/** What a sheet is known by in other techniques may stand beside what counts, so that one sheet serves several files. */
+const otherwise = {
+  wedgeRatio: z.number().optional(),
+  squashModulusMPa: z.number().optional(),
+  yieldShare: z.number().optional(),
+  keptShare: z.number().optional(),
+  setPerPass: z.number().optional(),
+}
 const cutSheet = z.object({
+  ...otherwise,
   ...pile,
   shearStrengthMPa,
   wedgeRatio: positive(0, 1),
@@ -74,6 +83,7 @@ const cutSheet = z.object({
 })
 /** A sheet that is pressed into a mat: η, ρ and σ as usual for smooth card where they are left out (from memory). */
 const formedSheet = z.object({
+  ...otherwise,
   ...pile,
   shearStrengthMPa: shearStrengthMPa.default(40),
   yieldShare: positive(0, 10).default(0.12),
@@ -140,6 +150,7 @@ const version2 = z.discriminatedUnion(
         })
         .refine((each) => each.svg === undefined || each.file === undefined, { path: ['svg'], error: 'svg-and-file' }),
       sheet: z.object({
+        ...otherwise,
         ...pile,
         shearStrengthMPa: shearStrengthMPa.default(40),
         wedgeRatio: positive(0, 1).default(0.15),

@@ -46,6 +46,20 @@ export const overUsual = (usual: HouseRules, own: z.infer<typeof houseRulesInFil
   ...(own as Partial<HouseRules>),
 })
 
+/** Reports things of a list that share an id. */
+export const namedOnce = (
+  list: string,
+  things: readonly { readonly id?: string | undefined }[],
+  context: z.RefinementCtx,
+): void => {
+  const ids = new Set<string>()
+  things.forEach(({ id }, at) => {
+    if (id === undefined) return
+    if (ids.has(id)) context.addIssue({ code: 'custom', path: [list, at, 'id'], message: 'named-twice' })
+    ids.add(id)
+  })
+}
+
 /** Reports plates that share a name, and known-good stacks that name plates which are not there. */
 export const platesFit = (
   {

@@ -1,4 +1,4 @@
-import { faultsOf, type WorkshopFile, workshopFile } from '@bold-heron/schema'
+import { readAs, type WorkshopFile, workshopFile } from '@bold-heron/schema'
 import { refuse, refuseFields } from '../refusals/refusal.js'
 import { onOwnConnection } from '../store/own-connection.js'
 import { type ReadPhoto, readPhoto } from '../store/read-photo.js'
@@ -17,8 +17,8 @@ const fileOf = (bytes: Uint8Array): WorkshopFile => {
   } catch {
     return refuse(400, 'not-json')
   }
-  const read = workshopFile.safeParse(json)
-  return read.success ? read.data : refuseFields(faultsOf(read.error, json))
+  const read = readAs(workshopFile, json)
+  return read.ok ? read.data : refuseFields([...read.faults])
 }
 
 /** The photos of a file, each read anew, so that nothing comes in that is no photo. */

@@ -103,7 +103,9 @@ describe('a border joined from a short die', () => {
 
   it.each([
     ['a pitch longer than the die', { pitchMm: 200 }, 'pitch-longer-than-die', 'pitchMm'],
-    ['no pitch', { pitchMm: 0 }, 'pitch-not-positive', 'pitchMm'],
+    ['no pitch', { pitchMm: 0 }, 'pitch-too-short', 'pitchMm'],
+    ['a pitch of hairs', { pitchMm: 0.49 }, 'pitch-too-short', 'pitchMm'],
+    ['a start beyond the strip', { marginStartMm: 700 }, 'margins-longer-than-strip', 'marginStartMm'],
     ['overlaps the wrong way round', { leastOverlapMm: 20, mostOverlapMm: 10 }, 'overlaps-crossed', 'mostOverlapMm'],
     [
       'margins longer than the strip',

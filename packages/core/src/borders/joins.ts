@@ -54,13 +54,16 @@ const USUAL_OVERLAP_PITCHES = 2
 const HAIR = 1e-9
 
 type BorderFaultCode =
-  | 'pitch-not-positive'
+  | 'pitch-too-short'
   | 'pitch-longer-than-die'
   | 'overlaps-crossed'
   | 'overlap-fits-no-pitch'
   | 'margins-longer-than-strip'
   | 'too-many-cuts'
 export type BorderFault = Fault<BorderFaultCode>
+
+/** mm. A line with shorter repeats is no border that anybody could lay by hand. From memory. */
+export const LEAST_PITCH_MM = 0.5
 
 /** The fewest and most whole pitches from one cut to the next. */
 interface Shifts {
@@ -90,17 +93,19 @@ export const borderFaults = (wanted: BorderWanted): BorderFault[] => {
   const { dieLengthMm, pitchMm, stripLengthMm, marginStartMm, marginEndMm } = wanted
   const { leastMm, mostMm } = overlapsOf(wanted)
   const found: BorderFault[] = []
-  if (!(pitchMm > 0)) found.push({ code: 'pitch-not-positive', path: 'pitchMm', value: pitchMm })
+  if (!(pitchMm >= LEAST_PITCH_MM))
+    found.push({ code: 'pitch-too-short', path: 'pitchMm', value: pitchMm, limit: LEAST_PITCH_MM })
   if (pitchMm > dieLengthMm)
     found.push({ code: 'pitch-longer-than-die', path: 'pitchMm', value: pitchMm, limit: dieLengthMm })
   if (mostMm < leastMm) found.push({ code: 'overlaps-crossed', path: 'mostOverlapMm', value: mostMm, limit: leastMm })
-  if (marginStartMm + marginEndMm >= stripLengthMm)
-    found.push({
-      code: 'margins-longer-than-strip',
-      path: 'marginEndMm',
-      value: marginEndMm,
-      limit: stripLengthMm - marginStartMm,
-    })
+  if (marginStartMm + marginEndMm >= stripLengthMm) {
+    // One that leaves nothing by itself is at fault, whatever the other is.
+    const [path, value, other] =
+      marginStartMm >= stripLengthMm
+        ? (['marginStartMm', marginStartMm, marginEndMm] as const)
+        : (['marginEndMm', marginEndMm, marginStartMm] as const)
+    found.push({ code: 'margins-longer-than-strip', path, value, limit: Math.max(0, stripLengthMm - other) })
+  }
   if (found.length > 0 || isOneCut(wanted)) return found
   const { least, most } = shiftsOf(wanted)
   if (most < least)

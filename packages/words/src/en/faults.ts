@@ -10,6 +10,18 @@ const remedies = {
   invalid_type: 'must be given as {{limit}}',
   invalid_format: 'must be a {{limit}}',
   not_multiple_of: 'must be a multiple of {{limit}}',
+  'must-not-be-longer': 'must not be longer than the long side (longMm)',
+  'drawn-once': 'must be given, or "file" in its place, but not both',
+  'handle-or-motor': 'must be given, or "motor" in its place, but not both',
+  'span-beyond-throat': 'must be wider than the throat (throatMm)',
+  'not-among-plates': 'must name places in the list of plates',
+  'only-with-hanging': 'must be "hanging" where a share or place of hanging is given',
+  'before-it-began': 'must not lie before it began (beganAt)',
+  'dies-and-sheets-once': 'must hold the dies once and the sheets once, or be empty',
+  'names-a-number-twice': 'must name each number once',
+  'due-with-jobs': 'must be left out where jobIds say whose pieces it gives: jobs are due',
+  'no-such-job': 'must be the id of one of the jobs',
+  'not-batch-of-jobs': 'must be the ids of jobs joined by "+"',
   unrecognized_keys: 'must hold nothing but what the format knows',
   invalid_union: 'must be of one of the known shapes',
   invalid_key: 'must have keys of the known kind',
@@ -32,7 +44,7 @@ const remedies = {
   'plate-not-in-recipe': 'must be the id of a plate in the recipe',
   'dies-not-once': 'must hold the dies once',
   'sheets-not-once': 'must hold the sheets once',
-  'pitch-not-positive': 'must be more than 0',
+  'pitch-too-short': 'must be at least {{limit}}',
   'pitch-longer-than-die': 'must be at most the length of the die, {{limit}}',
   'overlaps-crossed': 'must be at least the least overlap, {{limit}}',
   'overlap-fits-no-pitch':
@@ -53,6 +65,8 @@ const remedies = {
 
 /** Faults that are told in a sentence of their own. */
 const sentences = {
+  'unknown-key': '{{path}} is not known here; known are: {{limit}}.',
+  'unknown-key-near': '{{path}} is not known here; "{{limit}}" may be meant.',
   'unknown-id': '{{path}} names {{what}} {{value}}, which is not on the shelf; choose one that is.',
   'row-gone': '{{path}}: the row named does not exist, or is still named elsewhere; choose one that does.',
   taken: '{{path}} is taken already; give another.',

@@ -239,7 +239,7 @@ export const place = {
       mostOverlapMm: 'At most',
     },
     fault: {
-      'pitch-not-positive': 'It must be more than nothing.',
+      'pitch-too-short': 'It must be at least {{limit}}.',
       'pitch-longer-than-die': 'It must be at most the die’s length, {{limit}}.',
       'overlaps-crossed': 'It must be at least {{limit}}.',
       'overlap-fits-no-pitch': 'No whole pitch lies between: take at most {{limit}}, or allow more at most.',
