@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import express, { type Express } from 'express'
+import express, { type Express, type RequestHandler } from 'express'
 import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
 import { KeptResults } from '../over-cores/kept-answers.js'
@@ -45,6 +45,8 @@ export interface AppOptions {
   readonly caliperUrl?: string
   /** After so many milliseconds a request is answered whatever the database does; {@link DEADLINE_MS} unless given. */
   readonly deadlineMs?: number
+  /** Sees every answer with the document that describes it: what a test checks. */
+  readonly watch?: (document: object) => RequestHandler
 }
 
 /** Every operation of the API; those with a longer address come before those that it might be taken for. */
@@ -109,13 +111,14 @@ export const createApp = (workshop: Workshop, options: AppOptions): Express => {
   const app = express()
   app.disable('x-powered-by')
   app.set('query parser', 'simple')
+  const routes = routesOf(workshop, options)
+  const document = documentOf(routes)
+  if (options.watch) app.use(options.watch(document))
   app.use(pinoHttp({ logger: options.logger, useLevel: 'debug' }))
   addGuards(app, { caliperUrl: options.caliperUrl, deadlineMs: options.deadlineMs ?? DEADLINE_MS })
   addBodies(app)
   wakeAfterChanges(app, options.learner)
-  const routes = routesOf(workshop, options)
   serve(app, routes)
-  const document = documentOf(routes)
   app.get('/api/openapi.json', (_request, response) => void response.json(document))
   app.use('/api/{*path}', () => refuse(404, 'no-such-address'))
   addPages(app, options.pagesFolder)

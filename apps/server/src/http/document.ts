@@ -1,56 +1,111 @@
-import { OpenApiGeneratorV31, OpenAPIRegistry, type ResponseConfig } from '@asteasolutions/zod-to-openapi'
 import { problem } from '@bold-heron/schema'
 import { z } from 'zod'
+import { answersOf } from './answers.js'
 import type { Answered, Route } from './route.js'
 import { rowKinds } from './row-kinds.js'
 
-const idInPath = z.object({ id: z.uuid() })
-const versionHeader = z.object({
-  'If-Match': z.string().meta({ description: 'The version the change was made from, such as "3"' }),
-})
+const DESCRIPTION =
+  'Stacks, passes and the log of a die-cutting workshop. Lengths in mm. Where the database does not answer, every address answers 503, and says of a change whether it was saved, was not, or whether that is not known; where it has no room, 507.'
+
+const ID_IN_PATH = { name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } }
+const VERSION_HEADER = {
+  name: 'If-Match',
+  in: 'header',
+  required: true,
+  description: 'The version the change was made from, such as "3"',
+  schema: { type: 'string' },
+}
+
+const AT = '#/components/schemas/'
+
+/** Schemas of one direction, each described once by its name and pointed at from everywhere. */
+class Described {
+  private readonly registry = z.registry<{ id: string }>()
+  private readonly names = new Map<z.ZodType, string>()
+
+  constructor(private readonly io: 'input' | 'output') {}
+
+  name(schema: z.ZodType, name: string): string {
+    const known = this.names.get(schema)
+    if (known !== undefined) return known
+    this.names.set(schema, name)
+    this.registry.add(schema, { id: name })
+    return name
+  }
+
+  schemas(): Record<string, unknown> {
+    return z.toJSONSchema(this.registry, {
+      io: this.io,
+      target: 'draft-2020-12',
+      unrepresentable: 'any',
+      uri: (id) => `${AT}${id}`,
+      override: ({ jsonSchema }) => {
+        // More may come to be told; whoever reads an answer minds what it knows.
+        if (jsonSchema.additionalProperties === false) delete jsonSchema.additionalProperties
+      },
+    }).schemas
+  }
+}
+
+/** A name for what an operation takes or answers, by its method and path. */
+const nameOf = ({ method, path }: Route, what: string): string =>
+  `${method}${path
+    .replace('/api', '')
+    .split(/[/{}-]+/)
+    .map((part) => part.charAt(0).toUpperCase() + part.slice(1))
+    .join('')}${what}`
+
+/** Each of a query's fields as a parameter. */
+const parametersOf = (query: z.ZodObject): object[] => {
+  const { properties = {}, required = [] } = z.toJSONSchema(query, { io: 'input', unrepresentable: 'any' })
+  return Object.entries(properties).map(([name, schema]) => ({
+    name,
+    in: 'query',
+    required: required.includes(name),
+    schema,
+  }))
+}
 
 /** The API as an OpenAPI 3.1 document, made from the very records that serve it. */
 export const documentOf = (routes: readonly Route[]): object => {
-  const registry = new OpenAPIRegistry()
-  // Named once in the document, and pointed at from everywhere.
-  const named = new Map<z.ZodType, z.ZodType>([[problem, problem.meta({ id: 'Problem' })]])
-  for (const { one, row } of Object.values(rowKinds)) named.set(row, row.meta({ id: one }))
-  const responseOf = ({ says, schema, type = 'application/json' }: Answered): ResponseConfig => ({
+  const taken = new Described('input')
+  const answered = new Described('output')
+  answered.name(problem, 'Problem')
+  for (const { one, row } of Object.values(rowKinds)) answered.name(row, one)
+  const pointer = (name: string) => ({ $ref: `${AT}${name}` })
+
+  const responseOf = (each: Route, status: string, { says, schema, type = 'application/json' }: Answered) => ({
     description: says,
-    ...(schema ? { content: { [type]: { schema: named.get(schema) ?? schema } } } : {}),
+    ...(schema ? { content: { [type]: { schema: pointer(answered.name(schema, nameOf(each, status))) } } } : {}),
   })
-  for (const { method, path, summary, one, query, body, isVersioned, answers } of routes)
-    registry.registerPath({
-      method,
-      path,
+  const bodyOf = (each: Route) => {
+    if (!each.body) return {}
+    const { type, schema } =
+      each.body instanceof z.ZodType ? { type: 'application/json', schema: each.body } : each.body
+    const name = taken.name(schema, nameOf(each, 'Body'))
+    return { requestBody: { required: true, content: { [type]: { schema: pointer(name) } } } }
+  }
+  const paths: Record<string, Record<string, object>> = {}
+  for (const each of routes) {
+    const { method, path, summary, one, query, isVersioned } = each
+    const its = (paths[path] ??= {})
+    its[method] = {
       summary,
-      request: {
-        ...(one === undefined ? {} : { params: idInPath }),
-        ...(query ? { query } : {}),
-        ...(isVersioned ? { headers: versionHeader } : {}),
-        ...(body
-          ? {
-              body: {
-                required: true,
-                content:
-                  body instanceof z.ZodType
-                    ? { 'application/json': { schema: body } }
-                    : { [body.type]: { schema: body.schema } },
-              },
-            }
-          : {}),
-      },
+      parameters: [
+        ...(one === undefined ? [] : [ID_IN_PATH]),
+        ...(query ? parametersOf(query) : []),
+        ...(isVersioned ? [VERSION_HEADER] : []),
+      ],
+      ...bodyOf(each),
       responses: Object.fromEntries(
-        Object.entries(answers).map(([status, answered]) => [status, responseOf(answered)]),
+        Object.entries(answersOf(each)).map(([status, answer]) => [status, responseOf(each, status, answer)]),
       ),
-    })
-  return new OpenApiGeneratorV31(registry.definitions).generateDocument({
+    }
+  }
+  return {
     openapi: '3.1.0',
-    info: {
-      title: 'Bold Heron',
-      version: '1',
-      description:
-        'Stacks, passes and the log of a die-cutting workshop. Lengths in mm. Where the database does not answer, every address answers 503, and says of a change whether it was saved, was not, or whether that is not known; where it has no room, 507.',
-    },
-  })
+    info: { title: 'Bold Heron', version: '1', description: DESCRIPTION },
+    paths,
+    components: { schemas: { ...taken.schemas(), ...answered.schemas() } },
+  }
 }

@@ -10,6 +10,7 @@ import { measureOn } from '../work/measure.js'
 import { learnOn } from '../work/learn.js'
 import { SAYS_NOTHING } from '../../../../packages/core/src/learning/gap-grid.js'
 import { Work } from '../work/work.js'
+import { WatchedAnswers } from './watched-answers.js'
 import { createTestDatabase, type TestDatabase } from './test-database.js'
 
 export interface TestServer {
@@ -49,7 +50,9 @@ export const startTestServer = async ({
   const work = new Work()
   const workshop = openWorkshop(database.sequelize, measureOn(work))
   const learner = new Learner(database.sequelize, learns ? learnOn(work) : tellsNothing)
+  const answers = new WatchedAnswers()
   const app = createApp(workshop, {
+    watch: answers.watch,
     logger: pino({ level: 'silent' }),
     pagesFolder,
     work,
@@ -67,6 +70,7 @@ export const startTestServer = async ({
       await work.close()
       await learner.close()
       await database.drop()
+      answers.tell()
     },
   }
 }

@@ -34,6 +34,7 @@ const photosOf = (kind: Photographed, workshop: Workshop, work: Work): Route[] =
       summary: `The photos of a ${one}`,
       answers: { 200: { says: 'The photos', schema: z.array(photoRow) } },
       async handle({ id }) {
+        if (!(await workshop[kind].find(id))) return refuseMissing(one)
         const photos = await PhotoModel.findAll({
           where: { [field]: id, deletedAt: null },
           attributes: { exclude: ['jpeg'] },

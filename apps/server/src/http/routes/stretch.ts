@@ -1,5 +1,6 @@
 import { stretchLearnt } from '@bold-heron/schema'
 import { stretchOfSheet } from '../../learning/stretch.js'
+import { refuseMissing } from '../../refusals/refusal.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import { route, type Route } from '../route.js'
@@ -12,6 +13,9 @@ export const stretchRoutes = (workshop: Workshop): Route[] => [
     one: 'sheet',
     summary: 'By which share a pass lengthens a sheet, learnt from the joins of borders that were told',
     answers: { 200: { says: 'The share, its spread, and from how many joins', schema: stretchLearnt } },
-    handle: ({ id }) => inSnapshot(workshop.sequelize, (transaction) => stretchOfSheet(id, transaction)),
+    handle: ({ id }) =>
+      inSnapshot(workshop.sequelize, async (transaction) =>
+        (await workshop.sheets.findIn(id, transaction)) ? stretchOfSheet(id, transaction) : refuseMissing('sheet'),
+      ),
   }),
 ]
