@@ -1,4 +1,5 @@
 import { Mistake } from '../faults/guards.js'
+import { powerBetween } from '../numerics/power-between.js'
 import { betweenStrengths, strengthNodes } from '../learning/strength-nodes.js'
 import type { Between, Response, Thresholds } from './response.js'
 
@@ -108,7 +109,12 @@ export class KeptResponse implements Response {
   }
 
   effortAt(squeezeMm: number): number {
-    return this.between(squeezeMm, ({ effort }) => effort)
+    const { looks } = this.answers
+    return powerBetween(
+      looks.map((look) => look.squeezeMm),
+      looks.map(({ effort }) => effort),
+      squeezeMm,
+    )
   }
 
   harmAt(squeezeMm: number, passes: number): number {

@@ -1,3 +1,4 @@
+import { powerBetween } from '../numerics/power-between.js'
 import { betweenStrengths } from '../learning/strength-nodes.js'
 import type { Between, Response, Thresholds } from './response.js'
 
@@ -100,7 +101,14 @@ export abstract class SimulatedResponse<Series extends SeriesLoads> implements R
   }
 
   effortAt(squeezeMm: number): number {
-    return this.interpolated(squeezeMm, (series) => series.effort)
+    const looks = this.firstLooks(1)
+    const last = looks.at(-1)
+    if (last && squeezeMm > last.squeezeMm) return this.beyondLooks(squeezeMm, 1).effort
+    return powerBetween(
+      looks.map((look) => look.squeezeMm),
+      looks.map(({ series }) => series.effort),
+      squeezeMm,
+    )
   }
 
   /** Squeezes in mm from which it does harm, by the end of pass 1, 2 …; remembered. */
