@@ -119,7 +119,7 @@ export { type DieUse } from './dies/classes/die-class.js'
 
 export { type Adapted, adaptSteps, type ProvenCut } from './planner/adapt.js'
 export { type CutFacts, fittingRecipes, type RecipeDifference, recipeDifferences } from './planner/recipe-fit.js'
-export { type NextTry } from './planner/next-try.js'
+export { type Looser, type NextTry } from './planner/next-try.js'
 export { type GapGrid, together } from './learning/gap-grid.js'
 export type { PiecesById } from './learning/pieces.js'
 export type { Learnt } from './learning/learnt.js'
@@ -140,7 +140,7 @@ export {
   playRounds,
 } from './practice/exercises.js'
 export { type GapStory, gapStoryOf, shownPlaces } from './planner/gap-story.js'
-export { type TrialAdvice, trialAdviceSteps } from './planner/trial-advice.js'
+export { afterRounds, type TrialAdvice, trialAdviceSteps } from './planner/trial-advice.js'
 export { usualSqueezeMm } from './goals/usually-wanted.js'
 export {
   type PassFigures,

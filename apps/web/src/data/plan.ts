@@ -72,11 +72,26 @@ export const usePlan = (jobId: string) => {
 const stackKey = (stack: Stack): string =>
   stack.map((layer) => (layer.is === 'plate' ? layer.plate.id : layer.is)).join(' ')
 
-/** What there is to say of a stack built by hand; undefined while no stack is given. */
-export const useAssessment = (jobId: string, request: PlanRequest | undefined, stack: Stack | undefined) =>
+const roundsKey = (rounds: readonly TriedRound[] | undefined) =>
+  rounds?.map(({ stack, look }) => [stackKey(stack), look])
+
+/** What there is to say of a stack built by hand, after rounds that the request does not know of; undefined while no stack is given. */
+export const useAssessment = (
+  jobId: string,
+  request: PlanRequest | undefined,
+  stack: Stack | undefined,
+  rounds: readonly TriedRound[] = [],
+) =>
   useQuery<Assessment>({
-    queryKey: [WORKED_OUT, jobId, 'assessment', editionOf(request), stack ? stackKey(stack) : undefined],
-    queryFn: () => planner().assess(request as PlanRequest, stack as Stack),
+    queryKey: [
+      WORKED_OUT,
+      jobId,
+      'assessment',
+      editionOf(request),
+      stack ? stackKey(stack) : undefined,
+      roundsKey(rounds),
+    ],
+    queryFn: () => planner().assess(request as PlanRequest, stack as Stack, rounds),
     enabled: request !== undefined && stack !== undefined,
     placeholderData: keepPreviousData,
     ...forGood,
@@ -123,13 +138,7 @@ export const useTrialAdvice = (
   rounds: readonly TriedRound[] | undefined,
 ) =>
   useQuery<TrialAdvice>({
-    queryKey: [
-      WORKED_OUT,
-      jobId,
-      'advice',
-      editionOf(request),
-      rounds?.map(({ stack, look }) => [stackKey(stack), look]),
-    ],
+    queryKey: [WORKED_OUT, jobId, 'advice', editionOf(request), roundsKey(rounds)],
     queryFn: ({ signal }) =>
       longWork(
         (task, onProgress) =>

@@ -1,5 +1,6 @@
 import {
   adaptSteps,
+  afterRounds,
   type Assessment,
   assessStack,
   gapStoryOf,
@@ -77,7 +78,9 @@ const planner = {
   adapt: (task: number, proven: ProvenCut, request: PlanRequest, onProgress: (share: number) => unknown) =>
     inSlices(task, adaptSteps(proven, request, responses), onProgress),
   giveUp: (task: number): void => void cancelled.add(task),
-  assess: (request: PlanRequest, stack: Stack) => assessStack(request, stack, responses),
+  /** What there is to say of a stack, after the rounds of a trial where there is one. */
+  assess: (request: PlanRequest, stack: Stack, rounds: readonly TriedRound[]) =>
+    assessStack(afterRounds(request, rounds, responses), stack, responses),
   gapOf: (press: Press) => responses.gapOf(press),
   gapStory: (press: Press, learnt: Learnt) => gapStoryOf(press, learnt, responses),
 }

@@ -44,6 +44,9 @@ const CAUTION_COSTS = 0.03
 /** A squeeze that does better by less than this is not sought. */
 const SAME_CHANCE = 0.003
 
+/** Why a try is felt out from loose: nobody has pressed on this press yet, or the piece cannot be had again. */
+export type Looser = 'unknown-press' | 'only-one'
+
 /** What to try next, and why it may be tried. */
 export interface NextTry {
   readonly stack: Stack
@@ -57,6 +60,8 @@ export interface NextTry {
   readonly spreadMm: number
   /** The layer whose thickness is most of the doubt, and its share; worth measuring. */
   readonly worstLayer: { readonly index: number; readonly share: number } | undefined
+  /** Why it is looser than what the plan would lay: it is felt out first. */
+  readonly looser?: Looser | undefined
   /** Nothing is computed of it: chances and squeeze say nothing. */
   readonly isGuided?: true
 }
@@ -72,6 +77,7 @@ const tightestTried = ({ cut: { press }, learnt }: PlanRequest): number | undefi
 interface TryLimits {
   readonly mostMm: number
   readonly mostTight: number
+  readonly looser: Looser | undefined
 }
 
 const limitsOf = (request: PlanRequest, { tries }: Computed, last: LastTry | undefined, gap: LearntGap): TryLimits => {
@@ -81,8 +87,12 @@ const limitsOf = (request: PlanRequest, { tries }: Computed, last: LastTry | und
   const stepped = isFirst ? Infinity : triedMm - gap.gapMm + pileMmOf(cut) + tries.mostStepUpMm
   const lastMm = last && heightOf(last.stack).valueMm - gap.gapMm
   const mostMm = last && lastMm !== undefined ? Math.min(stepped, tries.mostAfter(last.look, lastMm)) : stepped
-  const isFeltOut = cut.onlyOne || (cut.rules.trialStart === 'from-loose' && isFirst)
-  return { mostMm, mostTight: isFeltOut ? tries.looseEnough : (tries.mostHarm ?? 1) }
+  const looser = cut.onlyOne
+    ? 'only-one'
+    : cut.rules.trialStart === 'from-loose' && isFirst
+      ? 'unknown-press'
+      : undefined
+  return { mostMm, mostTight: looser ? tries.looseEnough : (tries.mostHarm ?? 1), looser }
 }
 
 /** How a squeeze would do, and whether it may be tried. */
@@ -208,6 +218,7 @@ export function* nextTrySteps(
       squeezeMm,
       spreadMm: certainty.spreadMm,
       worstLayer: certainty.worstLayer,
+      ...(limits.looser && !last ? { looser: limits.looser } : {}),
     }
     const looserMm = aimed?.isHopeless ? Math.max(0, aimed.squeezeMm - squeezeMm) : 0
     const score = scoreOf(found, tries, last) - CAUTION_COSTS * countOf(findings, 'caution') - LOOSER_COSTS * looserMm

@@ -1,4 +1,5 @@
 import { computedOf, isGuided } from '../techniques/goal-of.js'
+import type { Learnt } from '../learning/learnt.js'
 import { doubted, isSurprising } from '../learning/surprise.js'
 import { evidenceOfTrial, lastTryOf, learntFromTrial, type TriedRound } from './trial.js'
 import { type NextTry, nextTrySteps } from './next-try.js'
@@ -31,13 +32,12 @@ const guidedAdvice = (request: PlanRequest, rounds: readonly TriedRound[], respo
   }
 }
 
-/** Learns from a trial's rounds, none or more, and proposes the next. `request.learnt` is what the log said before it. */
-export function* trialAdviceSteps(
+/** What is learnt of the log and a trial's rounds together, and whether the rounds are unlike what the log says; then it is doubted. */
+const learntWith = (
   request: PlanRequest,
   rounds: readonly TriedRound[],
   responses: Responses,
-): Steps<TrialAdvice> {
-  if (isGuided(request)) return guidedAdvice(request, rounds, responses)
+): { readonly learnt: Learnt; readonly surprised: boolean } => {
   const goal = computedOf(request)
   const before = request.learnt
   const surprised =
@@ -45,7 +45,23 @@ export function* trialAdviceSteps(
     before.pressRuns + before.sheetRuns > 0 &&
     rounds.length > 0 &&
     isSurprising(responses.gapOf(request.cut.press, before).belief, evidenceOfTrial(goal, request.cut, rounds))
-  const learnt = learntFromTrial(goal, request.cut, rounds, surprised ? doubted(before) : before)
+  return { learnt: learntFromTrial(goal, request.cut, rounds, surprised ? doubted(before) : before), surprised }
+}
+
+/** A request as it stands after a trial's rounds: the one belief that all is told by then. */
+export const afterRounds = (request: PlanRequest, rounds: readonly TriedRound[], responses: Responses): PlanRequest =>
+  rounds.length === 0 || isGuided(request)
+    ? request
+    : { ...request, learnt: learntWith(request, rounds, responses).learnt }
+
+/** Learns from a trial's rounds, none or more, and proposes the next. `request.learnt` is what the log said before it. */
+export function* trialAdviceSteps(
+  request: PlanRequest,
+  rounds: readonly TriedRound[],
+  responses: Responses,
+): Steps<TrialAdvice> {
+  if (isGuided(request)) return guidedAdvice(request, rounds, responses)
+  const { learnt, surprised } = learntWith(request, rounds, responses)
   yield 0.4
   const next = yield* nextTrySteps({ ...request, learnt }, lastTryOf(rounds), responses)
   const gap = responses.gapOf(request.cut.press, learnt)

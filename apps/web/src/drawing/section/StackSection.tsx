@@ -62,6 +62,7 @@ export const StackSection = ({
   described,
   marked,
   lifted,
+  tellsSqueeze = true,
 }: {
   readonly stack: Stack
   readonly gapMm: number
@@ -74,6 +75,8 @@ export const StackSection = ({
   readonly marked?: number | undefined
   /** Index of a layer that is drawn lifted out, on its way into its place. */
   readonly lifted?: number | undefined
+  /** Whether the squeeze is told: not while the stack is being laid. */
+  readonly tellsSqueeze?: boolean
 }) => {
   const { t } = useTranslation()
   const prefix = useId().replace(/[^\w-]/g, '')
@@ -148,7 +151,7 @@ export const StackSection = ({
           </g>
         )
       })}
-      {squeezeMm > 0 && lifted === undefined && (
+      {tellsSqueeze && squeezeMm > 0 && lifted === undefined && (
         <g>
           <circle
             cx={middle}
@@ -179,9 +182,13 @@ export const StackSection = ({
         strokeLinejoin="round"
         paintOrder="stroke"
       >
-        <text x={8} y={Math.max(28, yOf(Math.max(heightMm, gapMm)) - 7)}>
-          {squeezeMm > 0 ? `${t('plan.stack.squeezeMark')} ${lengths.thickness(squeezeMm)}` : t('plan.stack.slackMark')}
-        </text>
+        {tellsSqueeze && lifted === undefined && (
+          <text x={8} y={Math.max(28, yOf(Math.max(heightMm, gapMm)) - 7)}>
+            {squeezeMm > 0
+              ? `${t('plan.stack.squeezeMark')} ${lengths.thickness(squeezeMm)}`
+              : t('plan.stack.slackMark')}
+          </text>
+        )}
       </g>
       <g stroke="var(--color-ink)" strokeWidth={1.5} fontSize={12}>
         <path d={`M${widthPx - 10 - bar.mm * pxPerMm} ${heightPx - 20}v6h${bar.mm * pxPerMm}v-6`} fill="none" />

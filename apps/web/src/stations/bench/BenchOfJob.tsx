@@ -1,4 +1,4 @@
-import type { PlanRequest, TriedRound } from '@bold-heron/core'
+import type { Looser, PlanRequest, TriedRound } from '@bold-heron/core'
 import { type JobRow, pressIdOf, runInHandOf } from '@bold-heron/schema'
 import { useCallback, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -63,8 +63,9 @@ export const BenchOfJob = ({
   const [ownRuns] = useState(() => [...new Set((session ? toldSoFar(session) : []).map((each) => each.runId))])
   const request = useBenchRequest(job.id, ownRuns, evening ? questionOfBatch(job) : undefined)
   const start = useCallback(
-    (stack: ReturnType<typeof chosenOfStack>, passes: number) => {
-      const begins = { jobId: job.id, cutKey, cutBefore: job.cut, rehearsing: runInHandOf(job).onlyOne, evening }
+    (stack: ReturnType<typeof chosenOfStack>, passes: number, looser: Looser | undefined) => {
+      const rehearsing = runInHandOf(job).onlyOne
+      const begins = { jobId: job.id, cutKey, cutBefore: job.cut, rehearsing, evening, looser }
       onKeep(startSession(begins, stack, passes, newRun(), earlier))
     },
     [onKeep, job, cutKey, earlier, evening],

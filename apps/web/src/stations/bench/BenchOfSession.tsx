@@ -102,7 +102,7 @@ export const BenchOfSession = ({
 }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
-  const assessment = useAssessment(job.id, request, stack).data
+  const assessment = useAssessment(job.id, request, stack, rounds).data
   const gapMm = assessment?.window.gapMm ?? gapOfClass(request.cut.press.pressClass).valueMm
   const round = useRound({ job, request, session, stack, assessment, gapMm, standIn, onChange })
   const { step, steps } = round
@@ -136,6 +136,7 @@ export const BenchOfSession = ({
         {...atBench}
         step={inRound ? step : undefined}
         laid={layersLaid(session, steps, stack.length)}
+        isPressed={!inRound || step?.is === 'press' || session.passesDone > 0}
         gapMm={gapMm}
       />
       <section
@@ -143,6 +144,9 @@ export const BenchOfSession = ({
         aria-live="polite"
       >
         <Progress said={roundNumber + stepNumber} voice={voice} onAnew={onAnew} />
+        {inRound && session.looser && session.pressed.length === 0 && (
+          <p className="rounded-md bg-sunk p-3 text-base">{t(`bench.looser.${session.looser}`)}</p>
+        )}
         {session.stage === 'next' && (
           <NextStage
             jobId={job.id}

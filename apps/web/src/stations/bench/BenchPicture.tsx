@@ -22,12 +22,15 @@ export const BenchPicture = ({
   step,
   laid,
   gapMm,
+  isPressed,
   ...atBench
 }: AtBench & {
   /** Undefined where a look is being answered. */
   readonly step: BenchStep | undefined
   readonly laid: number
   readonly gapMm: number
+  /** Whether the stack is whole and goes, or has gone, between the rollers: before that there is no squeeze. */
+  readonly isPressed: boolean
 }) => {
   const { t } = useTranslation()
   const Picture =
@@ -45,6 +48,7 @@ export const BenchPicture = ({
           laid={laid}
           lifted={step && layerOf(step, atBench.stack, atBench.difference)}
           gapMm={gapMm}
+          isPressed={isPressed}
           request={atBench.request}
           lengths={atBench.lengths}
         />

@@ -12,6 +12,7 @@ export const BenchStack = ({
   laid,
   lifted,
   gapMm,
+  isPressed,
   request,
   lengths,
 }: {
@@ -21,6 +22,7 @@ export const BenchStack = ({
   /** The layer that is to come into its place now. */
   readonly lifted: number | undefined
   readonly gapMm: number
+  readonly isPressed: boolean
   readonly request: PlanRequest
   readonly lengths: Lengths
 }) => {
@@ -39,6 +41,7 @@ export const BenchStack = ({
           .map((layer) => layerName(t, layer))
           .join(', ')}
         lifted={lifted}
+        tellsSqueeze={isPressed}
       />
       <ol className="mt-2 text-base">
         {[...stack.slice(0, laid)].reverse().map((layer, at) => (

@@ -1,4 +1,11 @@
-import { gripsBare, isGuided, isKnownByClassOnly, type PlanRequest, type TriedRound } from '@bold-heron/core'
+import {
+  gripsBare,
+  isGuided,
+  isKnownByClassOnly,
+  type Looser,
+  type PlanRequest,
+  type TriedRound,
+} from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -20,7 +27,7 @@ export const BenchStart = ({
   readonly request: PlanRequest
   /** Rounds told at this bench before it was begun anew. */
   readonly earlier: readonly TriedRound[]
-  readonly onStart: (stack: ReturnType<typeof chosenOfStack>, passes: number) => void
+  readonly onStart: (stack: ReturnType<typeof chosenOfStack>, passes: number, looser: Looser | undefined) => void
   /** The press is known better by now: what is asked of it has to be read again. */
   readonly onLed: () => void
 }) => {
@@ -34,10 +41,11 @@ export const BenchStart = ({
   const advice = useTrialAdvice(job.id, request, kept ? undefined : earlier)
   const stack = kept ?? advice.data?.next?.stack
   const passes = kept ? assessment.data?.passes.passes : advice.data?.next?.passes
+  const looser = kept ? undefined : advice.data?.next?.looser
   const leadsFirst = !skips && earlier.length === 0 && !isGuided(request) && isKnownByClassOnly(press, request.learnt)
   useEffect(() => {
-    if (stack && passes !== undefined && !leadsFirst) onStart(chosenOfStack(stack), passes)
-  }, [stack, passes, leadsFirst, onStart])
+    if (stack && passes !== undefined && !leadsFirst) onStart(chosenOfStack(stack), passes, looser)
+  }, [stack, passes, leadsFirst, looser, onStart])
   const failed = assessment.error ?? advice.error
   if (failed) return <Failure error={failed} />
   if (advice.data && !advice.data.next)

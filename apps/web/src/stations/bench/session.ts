@@ -1,4 +1,4 @@
-import { cameOutAsWanted, cameOutGood, type Round, sheetsGoOn } from '@bold-heron/core'
+import { cameOutAsWanted, cameOutGood, type Looser, type Round, sheetsGoOn } from '@bold-heron/core'
 import type { ChosenLayer } from '@bold-heron/schema'
 
 /** One round that was pressed and looked at. */
@@ -70,6 +70,8 @@ export interface BenchSession {
   readonly cutBefore: number
   /** Of an evening; absent where a job is pressed by itself. */
   readonly evening?: EveningBatch | undefined
+  /** Why the first round is looser than the plan's best, where it is. */
+  readonly looser?: Looser | undefined
   /** Whether the last look is being answered with a next try or with finishing. */
   readonly stage: 'round' | 'next' | 'finish'
 }
@@ -85,7 +87,7 @@ export const newRun = (): NewRun => ({ runId: crypto.randomUUID(), at: new Date(
 
 /** What a session begins with; where there is only one of the piece, by rehearsing. */
 type Begins = Pick<BenchSession, 'jobId' | 'cutKey' | 'cutBefore'> &
-  Partial<Pick<BenchSession, 'rehearsing' | 'evening'>>
+  Partial<Pick<BenchSession, 'rehearsing' | 'evening' | 'looser'>>
 
 /** The plates of a stack, however they are ordered. */
 const platesOf = (stack: readonly ChosenLayer[]): string =>
@@ -97,7 +99,7 @@ const layingOnto = (inPress: readonly ChosenLayer[], stack: readonly ChosenLayer
 
 /** Begins with a planned stack, after whatever was told before. */
 export const startSession = (
-  { jobId, cutKey, cutBefore, rehearsing = false, evening }: Begins,
+  { jobId, cutKey, cutBefore, rehearsing = false, evening, looser }: Begins,
   stack: readonly ChosenLayer[],
   passes: number,
   { runId, at }: NewRun,
@@ -115,6 +117,7 @@ export const startSession = (
     laying: layingOnto(evening?.inPress ?? [], stack),
   },
   ...(evening ? { evening } : {}),
+  ...(looser ? { looser } : {}),
   step: 0,
   passesDone: 0,
   pressed: [],

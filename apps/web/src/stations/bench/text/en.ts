@@ -18,6 +18,12 @@ export const bench = {
   noStackAction: 'Look at the plan',
   stepOf: 'Step {{number}} of {{of}}',
   roundNumber: 'Round {{number}}',
+  looser: {
+    'unknown-press':
+      'Nobody has pressed on this press yet, so this first round is looser than the plan’s best: it feels the press out and spoils nothing. The next comes nearer.',
+    'only-one':
+      'There is only one of this piece, so the first round is looser than the plan’s best: what falls short can be pressed once more.',
+  },
   next: 'Next',
   back: 'Back',
   evening: {
