@@ -119,6 +119,7 @@ export { type DieUse } from './dies/classes/die-class.js'
 
 export { type Adapted, adaptSteps, type ProvenCut } from './planner/adapt.js'
 export { type CutFacts, fittingRecipes, type RecipeDifference, recipeDifferences } from './planner/recipe-fit.js'
+export { whyBehind } from './planner/why-behind.js'
 export { type Looser, type NextTry } from './planner/next-try.js'
 export { type GapGrid, together } from './learning/gap-grid.js'
 export type { PiecesById } from './learning/pieces.js'

@@ -1,4 +1,4 @@
-import { countOf, type Plan, type Stack } from '@bold-heron/core'
+import { countOf, type Plan, type Stack, whyBehind } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Lengths } from '../../text/lengths.js'
@@ -30,6 +30,7 @@ export const AlternativeList = ({
         {shown.map(({ assessment, difference }, at) => {
           const { prediction } = assessment
           const last = prediction?.passes[prediction.recommended - 1]
+          const behind = plan.best && whyBehind(plan.best, assessment)
           return (
             <li key={at} className="border-t border-line first:border-t-0">
               <button
@@ -49,6 +50,7 @@ export const AlternativeList = ({
                     ? t('plan.others.predicted', { count: prediction.recommended, chance: sayChance(t, last.chance) })
                     : t('plan.others.squeeze', { squeeze: lengths.thickness(assessment.ledger.squeezeMm) })}
                 </span>
+                {behind && <span className="w-full text-sm text-ink-soft">{t(`plan.others.behind.${behind}`)}</span>}
               </button>
             </li>
           )

@@ -96,14 +96,14 @@ export const plan = {
   band: {
     title: 'Where it lies',
     spoken: 'Squeeze {{squeeze}}, {{fit}}. The window is {{low}} to {{high}}. Doubt ± {{spread}}.',
-    chance: '{{chance}} % in the window',
+    chance: '{{chance}} % in the window, with no harm',
     why: 'By rule of thumb this die wants {{beyond}} beyond the sheets’ own {{pile}}: a window of {{low}} to {{high}}.',
     whySimulated:
       'The simulated press cuts clean from {{low}} on; from {{high}} on the handle stops or the blade goes too deep. {{best}} does best: {{beyond}} beyond the sheets’ own {{pile}}.',
     whyMat:
       'The simulated press does it from {{low}} on; from {{high}} on it does harm, or the handle is felt too plainly. {{best}} does best.',
     whyDoubt:
-      'The doubts of the gap and of each thickness come to ± {{spread}}: it lies in the window in {{chance}} cases of 100.',
+      'The doubts of the gap and of each thickness come to ± {{spread}}: it lies in the window in {{chance}} cases of 100. Beside the window it may come out all the same: looser with a pass more, tighter by going deeper than need be. So this is less than the chance of coming out as wanted.',
     worst: 'Measuring {{name}} better would help most: it is {{share}} % of the doubt.',
     basedOn_one: 'Based on {{count}} run on this press.',
     basedOn_other: 'Based on {{count}} runs on this press.',
@@ -313,6 +313,15 @@ export const plan = {
     predicted_one: '{{count}} pass · {{chance}} %',
     predicted_other: '{{count}} passes · {{chance}} %',
     worked: 'cut clean before',
+    behind: {
+      cautions: 'After the best, as there is more to mind with it.',
+      'worked-before': 'After the best, as that one cut clean here before.',
+      handle: 'After the best, as the handle is plainly harder.',
+      deeper: 'After the best, as the blade goes deeper into what it lands on.',
+      layers: 'After the best, as there is more to lay.',
+      doubt: 'After the best, as its thickness is less sure.',
+      hardly: 'Hardly better or worse than the best: take which you like.',
+    },
     more_one: '{{count}} more',
     more_other: '{{count}} more',
   },
