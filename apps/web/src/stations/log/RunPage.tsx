@@ -76,6 +76,15 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
                     <td className="text-right">{lengths.thickness(layer.thicknessMm)}</td>
                   </tr>
                 ))}
+                <tr>
+                  <td className="py-1">{t('log.gapThen')}</td>
+                  <td className="text-right">
+                    −{' '}
+                    {lengths.thickness(
+                      run.layers.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0) - run.squeezeMm,
+                    )}
+                  </td>
+                </tr>
                 <tr className="font-bold">
                   <td className="pt-1">{t('plan.ledger.squeeze')}</td>
                   <td className="text-right">{lengths.thickness(run.squeezeMm)}</td>

@@ -45,6 +45,7 @@ export const log = {
   total_other: '{{count}} runs',
   runTitle: 'Run of {{date}}',
   layers: 'The stack, top to bottom',
+  gapThen: 'Gap, as it was believed when this was logged',
   rounds: 'Rounds',
   round_one: '{{count}} pass',
   round_other: '{{count}} passes',
