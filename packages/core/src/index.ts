@@ -169,7 +169,6 @@ export { rectangle } from './geometry/polygons.js'
 export { type LinePart } from './geometry/region.js'
 
 export { type Affine, after, identity, rotation, transformed, translation } from './geometry/affine.js'
-export { areaOfPolygon } from './geometry/polygons.js'
 export { type Box, boxAround, heightOfBox, widthOf } from './geometry/box.js'
 export { appendCubic, appendQuadratic, arcLine, type Point } from './geometry/flatten.js'
 export { joinLines } from './geometry/join.js'

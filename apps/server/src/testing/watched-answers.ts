@@ -47,8 +47,7 @@ export class WatchedAnswers {
       const validate =
         known.get(name) ?? ajv.compile(JSON.parse(JSON.stringify(schema).replaceAll('"#/', '"api#/')) as object)
       known.set(name, validate)
-      if (!validate(body))
-        this.wrong.push(`${name}: ${ajv.errorsText(validate.errors, { dataVar: 'answer' })}`)
+      if (!validate(body)) this.wrong.push(`${name}: ${ajv.errorsText(validate.errors, { dataVar: 'answer' })}`)
     }
     return (request, response, next) => {
       const { path, method } = request

@@ -63,7 +63,7 @@ type BorderFaultCode =
 export type BorderFault = Fault<BorderFaultCode>
 
 /** mm. A line with shorter repeats is no border that anybody could lay by hand. From memory. */
-export const LEAST_PITCH_MM = 0.5
+const LEAST_PITCH_MM = 0.5
 
 /** The fewest and most whole pitches from one cut to the next. */
 interface Shifts {

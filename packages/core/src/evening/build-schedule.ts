@@ -8,7 +8,7 @@ const withWay = (draft: Draft, press: number, at: number, way: number): Draft =>
 })
 
 /** A draft without a batch. */
-export const without = (reckoner: Reckoner, draft: Draft, batch: number): Draft => ({
+const without = (reckoner: Reckoner, draft: Draft, batch: number): Draft => ({
   ...draft,
   queues: draft.queues.map((queue) => queue.filter((way) => (reckoner.of.ways[way] as Way).batch !== batch)),
 })

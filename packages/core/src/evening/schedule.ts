@@ -1,7 +1,7 @@
 import type { LaidPlate } from './layer-changes.js'
 
 /** One way to press a batch: on a press, in a stack, in so many minutes. */
-export interface BatchOption {
+interface BatchOption {
   /** Index among the presses. */
   readonly press: number
   readonly plates: readonly LaidPlate[]
@@ -20,12 +20,12 @@ export interface Batch {
 }
 
 /** A job as far as an order minds it: it is done when the last batch with pieces of it is. */
-export interface ScheduledJob {
+interface ScheduledJob {
   /** Minutes from the beginning at which it should be done. */
   readonly dueMin?: number | undefined
 }
 
-export interface ScheduledPress {
+interface ScheduledPress {
   readonly id: string
   /** Index among the people: who stands at it. */
   readonly person: number
