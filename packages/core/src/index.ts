@@ -256,10 +256,10 @@ export {
   type NestWanted,
   type PieceTurns,
   pieceTurns,
-  type PlacedPiece,
   USUAL_EDGE_MM,
   USUAL_GAP_MM,
 } from './nesting/nest.js'
+export type { PlacedPiece } from './nesting/placed-piece.js'
 export { usableOf } from './nesting/usable.js'
 export { turnsOn } from './nesting/turns-on.js'
 export { borderMarks } from './borders/marks.js'
@@ -286,7 +286,7 @@ export {
 } from './press/simulated/simulate.js'
 export type { Proposal } from './goals/proposal.js'
 export { type Suggestion, suggestionSteps } from './planner/suggestions.js'
-export { type CutMap, type CutState, cutStates } from './goals/clean-cut/cut-map.js'
+export { type LineMap, type LineState, lineStates } from './goals/line-map.js'
 export { type PressSample, pressSample } from './goals/clean-cut/press-sample.js'
 export { limitOf, type LoadCurve, type TryOut, tryOut } from './goals/clean-cut/try-out.js'
 export { feltBelief, type FeltBelief } from './learning/felt.js'
@@ -307,15 +307,8 @@ export { envelopesThatHold, type StandardEnvelope } from './cards/standard-envel
 export { cutUp, matOf, type PanelSize, scoresFor } from './cards/panels.js'
 export { type LayerJoin, layerJoins } from './materials/joins.js'
 export { type BuildLayer, type BuildSection, FLUSH_WITHIN_MM, piecesWanted, sectionOf } from './builds/layers.js'
-export {
-  afterwardsOf,
-  type CompositePart,
-  compositeOf,
-  compositeParts,
-  type EnteredPart,
-  factsOfPart,
-  type SheetPart,
-} from './materials/composite.js'
+export { afterwardsOf, compositeOf, type EnteredPart, factsOfPart } from './materials/composite.js'
+export { type CompositePart, compositeParts, type SheetPart } from './materials/sheet-part.js'
 export { pieceOf } from './nesting/piece-of.js'
 export { isUseful, leftOver } from './nesting/left-over.js'
 export { planRibbon, type RibbonEdge, type RibbonWanted } from './borders/ribbon.js'

@@ -1,9 +1,4 @@
-import type { DrawingFaultCode } from '@bold-heron/formats'
-import type { ProblemCode } from '@bold-heron/schema'
 import type { en } from './en/index.js'
-
-export type ProblemWords = Readonly<Record<ProblemCode, string>>
-export type DrawingWords = Readonly<Record<DrawingFaultCode, string>>
 
 /** The same tree with any strings at its leaves. */
 type Translated<Tree> = { readonly [Key in keyof Tree]: Tree[Key] extends string ? string : Translated<Tree[Key]> }

@@ -3,7 +3,7 @@ import { logTable } from '../csv/log-csv.js'
 import { shelfTables } from '../csv/shelf-csv.js'
 import type { CsvName } from '../csv/tables.js'
 import { onOwnConnection } from '../store/own-connection.js'
-import type { Hands } from './tasks.js'
+import type { Hands } from './hands.js'
 
 const tableOf = (name: CsvName) => (name === 'runs' ? logTable : shelfTables[name])
 

@@ -20,7 +20,6 @@ import {
   type Polyline,
   type Pressed,
   type PressingResult,
-  type Responses,
   type SimulatedPressing,
   orderFromSeed,
   provenOrder,
@@ -35,19 +34,10 @@ import { availableParallelism } from 'node:os'
 import { performance } from 'node:perf_hooks'
 import { readSvg } from '@bold-heron/formats'
 import { readPhoto } from '../store/read-photo.js'
+import type { Hands } from './hands.js'
 import { readTable, writeTable } from './tables.js'
 import { thumbnailOf } from './thumbnail.js'
 import { readWorkshop, writeWorkshop } from './whole-workshop.js'
-
-/** What stands around a task in its thread. */
-export interface Hands {
-  /** What was simulated on this thread is remembered there. */
-  readonly responses: Responses
-  /** Says how far it is, 0…1. */
-  tell(share: number): void
-  /** Gives away a part of what it makes, where that is too long to be held. */
-  give(part: Uint8Array): void
-}
 
 /** Which tasks wait for one another: how many of a kind are done at once. */
 export const turns = {

@@ -3,7 +3,7 @@ import { refuse, refuseFields } from '../refusals/refusal.js'
 import { onOwnConnection } from '../store/own-connection.js'
 import { type ReadPhoto, readPhoto } from '../store/read-photo.js'
 import { exportWorkshop, importWorkshop } from '../store/workshop-file.js'
-import type { Hands } from './tasks.js'
+import type { Hands } from './hands.js'
 
 /** Shares of the way through an import at which the file is read, and its photos are. */
 const READ = 0.2

@@ -2,7 +2,8 @@ import { inHundredths, Responses } from '@bold-heron/core'
 import { refusalOfDatabase } from '../refusals/of-database.js'
 import { Refused } from '../refusals/refusal.js'
 import { BEGUN, type Sent } from '../threads/pool.js'
-import { type Hands, type TaskName, tasks } from './tasks.js'
+import type { Hands } from './hands.js'
+import { type TaskName, tasks } from './tasks.js'
 import type { Outcome, Told } from './work.js'
 
 const responses = new Responses()

@@ -1,15 +1,15 @@
-import { type CutMap, cutStates } from '@bold-heron/core'
+import { type LineMap, lineStates } from '@bold-heron/core'
 import { describe, expect, it } from 'vitest'
 import { pathsOf } from './cut-map-paths.js'
 
-const stateOf = (name: (typeof cutStates)[number]): number => cutStates.indexOf(name)
+const stateOf = (name: (typeof lineStates)[number]): number => lineStates.indexOf(name)
 
 /** Two chains: one clean, 30 mm along the feed; one hanging, 10 mm across it. */
 const map = {
   points: Float64Array.of(0, 0, 10, 0, 30, 0, 0, 0, 0, 10),
   starts: Uint32Array.of(0, 3, 5),
   states: Uint8Array.of(stateOf('clean'), stateOf('hanging')),
-} as unknown as CutMap
+} as unknown as LineMap
 
 describe('the paths of a cut map', () => {
   it('draw each state by itself, with its share of all line', () => {
@@ -33,7 +33,7 @@ describe('the paths of a cut map', () => {
 
   it('of nothing are an empty picture that can still be drawn', () => {
     const nothing = { points: new Float64Array(0), starts: Uint32Array.of(0), states: new Uint8Array(0) }
-    const { box, byState } = pathsOf(nothing as unknown as CutMap)
+    const { box, byState } = pathsOf(nothing as unknown as LineMap)
     expect(box).toEqual({ x: 0, y: 0, width: 1, height: 1 })
     for (const { share } of Object.values(byState)) expect(share).toBe(0)
   })

@@ -1,4 +1,4 @@
-import { type CutMap, type CutState, cutStates } from '@bold-heron/core'
+import { type LineMap, type LineState, lineStates } from '@bold-heron/core'
 
 /** Part of a cut map in one state: its path, and its share of all line. */
 interface StatePath {
@@ -7,7 +7,7 @@ interface StatePath {
 }
 
 export interface MapPaths {
-  readonly byState: Readonly<Record<CutState, StatePath>>
+  readonly byState: Readonly<Record<LineState, StatePath>>
   /** What is drawn, in drawing coordinates: x across the throat, y against the feed (so that the feed goes up), mm. */
   readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number }
 }
@@ -22,12 +22,12 @@ type Drawn = (x: number, y: number) => readonly [x: number, y: number]
 const feedUp: Drawn = (x, y) => [y, -x]
 
 /** The paths of a cut map, as seen at the press unless told otherwise. */
-export const pathsOf = ({ points, starts, states }: CutMap, drawn: Drawn = feedUp): MapPaths => {
-  const parts: Record<CutState, string[]> = { hanging: [], nearly: [], clean: [] }
-  const lengths: Record<CutState, number> = { hanging: 0, nearly: 0, clean: 0 }
+export const pathsOf = ({ points, starts, states }: LineMap, drawn: Drawn = feedUp): MapPaths => {
+  const parts: Record<LineState, string[]> = { hanging: [], nearly: [], clean: [] }
+  const lengths: Record<LineState, number> = { hanging: 0, nearly: 0, clean: 0 }
   let [fromX, toX, fromY, toY] = [Infinity, -Infinity, Infinity, -Infinity]
   states.forEach((state, chain) => {
-    const name = cutStates[state] as CutState
+    const name = lineStates[state] as LineState
     for (let at = starts[chain] as number; at < (starts[chain + 1] as number); at++) {
       const [x, y] = drawn(points[2 * at] as number, points[2 * at + 1] as number)
       const isFirst = at === starts[chain]
@@ -44,7 +44,7 @@ export const pathsOf = ({ points, starts, states }: CutMap, drawn: Drawn = feedU
     }
   })
   const total = lengths.hanging + lengths.nearly + lengths.clean
-  const pathOf = (name: CutState): StatePath => ({
+  const pathOf = (name: LineState): StatePath => ({
     d: parts[name].join(''),
     share: total > 0 ? lengths[name] / total : 0,
   })

@@ -1,4 +1,4 @@
-import type { CutMap } from '@bold-heron/core'
+import type { LineMap } from '@bold-heron/core'
 import { svgPathProperties } from 'svg-path-properties'
 import { describe, expect, it } from 'vitest'
 import { pathsOf } from './cut-map-paths.js'
@@ -36,11 +36,11 @@ describe('an outline to be shown', () => {
 })
 
 /** Three chains: hanging from (0,0) to (0,10), nearly on to (0,20), clean from (5,0) to (15,0). x along the feed. */
-const map: CutMap = {
+const map: LineMap = {
   points: Float64Array.of(0, 0, 0, 10, 0, 10, 0, 20, 5, 0, 15, 0),
   starts: Uint32Array.of(0, 2, 4, 6),
   states: Uint8Array.of(0, 1, 2),
-} as unknown as CutMap
+} as unknown as LineMap
 
 describe('a cut map to be drawn', () => {
   const paths = pathsOf(map)
@@ -65,7 +65,7 @@ describe('a cut map to be drawn', () => {
       points: new Float64Array(0),
       starts: Uint32Array.of(0),
       states: new Uint8Array(0),
-    } as unknown as CutMap
+    } as unknown as LineMap
     expect(pathsOf(empty)).toMatchObject({ byState: { clean: { d: '', share: 0 } }, box: { width: 1, height: 1 } })
   })
 })

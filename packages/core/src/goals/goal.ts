@@ -10,7 +10,7 @@ import type { Bed } from '../press/bed.js'
 import type { KnownGoodStack, Press } from '../press/press.js'
 import type { Advice } from './advice.js'
 import type { Changes } from './change.js'
-import type { CutMap } from './clean-cut/cut-map.js'
+import type { LineMap } from './line-map.js'
 import type { Laying } from './laying.js'
 import type { Look } from './look.js'
 import type { Outlook } from './outlook.js'
@@ -67,7 +67,7 @@ export interface Computed {
     count: { readonly least: number; readonly most: number },
   ): MadePasses
   /** How far what is pressed has come, place by place. */
-  mapOf(cut: CutContext, bed: Bed, squeezeMm: number, passes: number): CutMap
+  mapOf(cut: CutContext, bed: Bed, squeezeMm: number, passes: number): LineMap
 
   /** What rounds of it teach. */
   readonly evidence: Evidence

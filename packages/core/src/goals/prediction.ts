@@ -1,9 +1,9 @@
 import type { PredictedFeel } from '../press/drive.js'
 import type { FineFeel } from '../press/simulated/press-through.js'
-import type { CutFigures } from './clean-cut/figures.js'
-import type { CreaseFigures } from './crease/crease.js'
-import type { FormedFigures } from './formed/formed.js'
-import type { ReliefFigures } from './relief/relief.js'
+import type { CutFigures } from './clean-cut/cut-figures.js'
+import type { CreaseFigures } from './crease/crease-figures.js'
+import type { FormedFigures } from './formed/formed-figures.js'
+import type { ReliefFigures } from './relief/relief-figures.js'
 
 /** What one pass asks of the press and the hand. */
 export interface LoadFigures {

@@ -1,5 +1,5 @@
-import type { CutProposal } from './clean-cut/changes.js'
-import type { MatProposal } from './mats/changes.js'
+import type { CutProposal } from './clean-cut/cut-proposal.js'
+import type { MatProposal } from './mats/mat-proposal.js'
 
 /** What might be done better with a stack. */
 export type Proposal = CutProposal | MatProposal

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { afterwardsOf, compositeOf, compositeParts, type EnteredPart } from './composite.js'
+import { afterwardsOf, compositeOf, type EnteredPart } from './composite.js'
+import { compositeParts } from './sheet-part.js'
 import type { Sheet } from './sheet.js'
 
 const foil: Sheet = {

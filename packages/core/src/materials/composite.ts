@@ -1,9 +1,6 @@
 import type { MeasuredMm } from '../units/measured.js'
 import type { Sheet } from './sheet.js'
-
-/** What may lie with a sheet and go through the press as one with it. */
-export const compositeParts = ['adhesive', 'waxed-paper', 'printed', 'folded'] as const
-export type CompositePart = (typeof compositeParts)[number]
+import type { CompositePart } from './sheet-part.js'
 
 interface PartFacts {
   /** Behind the sheet as it lies face up, or on its face. */
@@ -45,14 +42,6 @@ export const factsOfPart = (part: CompositePart, base: Sheet): PartFacts =>
 export interface EnteredPart {
   readonly part: CompositePart
   readonly caliperMm: number | null
-}
-
-/** A layer of a composite sheet in its place: thickness in mm, and how hard it is to cut, MPa. */
-export interface SheetPart {
-  /** The sheet itself, or what lies with it. */
-  readonly part: CompositePart | 'sheet'
-  readonly caliperMm: number
-  readonly shearStrengthMPa: number
 }
 
 /** How far a part's usual caliper may be off, as a share. From memory. */

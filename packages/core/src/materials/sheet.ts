@@ -1,5 +1,5 @@
 import type { MeasuredMm } from '../units/measured.js'
-import type { SheetPart } from './composite.js'
+import type { SheetPart } from './sheet-part.js'
 import type { SheetKind } from './sheet-kind.js'
 
 /** A kind of sheet on the shelf, as the planner needs it. */

@@ -9,7 +9,8 @@ import { seededRandom } from '../numerics/random.js'
 import { nestCase, nestOutlines, tornOffcut } from '../testing/nest-cases.js'
 import { BitMap } from './bit-map.js'
 import { largestRectangleLeft } from './free-rectangle.js'
-import { type Nest, nest, nestFor, type NestWanted, type PlacedPiece } from './nest.js'
+import { type Nest, nest, nestFor, type NestWanted } from './nest.js'
+import type { PlacedPiece } from './placed-piece.js'
 
 /** What is found in so many tries. */
 const triesOf = (wanted: NestWanted, tries: number): { first: Nest; last: Nest } => {

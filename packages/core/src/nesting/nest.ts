@@ -1,9 +1,10 @@
-import { placeLines, type Pose } from '../geometry/place-lines.js'
+import { placeLines } from '../geometry/place-lines.js'
 import { closedLoop, type Polyline } from '../geometry/polyline.js'
 import { type RandomSource, randomInteger, randomItem, seededRandom } from '../numerics/random.js'
 import { Arrangement, type Push, type Spot } from './arrangement.js'
 import { inRows } from './boxes.js'
 import { largestRectangleLeft } from './free-rectangle.js'
+import type { PlacedPiece } from './placed-piece.js'
 import { formOf, type PieceForm, type TurnedForm, turnedForm } from './form.js'
 import { Room } from './room.js'
 import { usableOf } from './usable.js'
@@ -27,11 +28,6 @@ export interface NestWanted {
   readonly gapMm: number
   readonly edgeMm: number
   readonly seed: number
-}
-
-/** Where a piece lies: turned about the middle of its unturned box, which is put at x, y. */
-export interface PlacedPiece extends Pose {
-  readonly piece: number
 }
 
 export interface Nest {

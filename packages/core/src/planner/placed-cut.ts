@@ -14,7 +14,7 @@ import { layOutDies } from '../placement/lay-out.js'
 import { cardToPress } from '../placement/press-view.js'
 import type { CutContext } from '../job/cut-context.js'
 import { computedOf } from '../techniques/goal-of.js'
-import type { CutMap } from '../goals/clean-cut/cut-map.js'
+import type { LineMap } from '../goals/line-map.js'
 import { cutIn } from './learnt-cut.js'
 import { planSteps } from './model-plan.js'
 import type { Assessment, Plan, PlanRequest } from './plan.js'
@@ -165,7 +165,7 @@ export interface PlacedPlan {
   readonly plan: Plan
   readonly beside: BesidePressed | undefined
   /** The lines as they are cut after the recommended passes, on the card's front; undefined where no stack was found. */
-  readonly map: CutMap | undefined
+  readonly map: LineMap | undefined
 }
 
 /** Points between the rollers back on the card's front: what `cardToPress` and the middle of the throat moved. */

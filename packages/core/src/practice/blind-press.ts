@@ -21,7 +21,8 @@ import { whereItHangsIn } from '../goals/clean-cut/where-it-hangs-in.js'
 import { PLAIN_LAYING } from '../goals/laying.js'
 import { bedOfStack, cellsOf, lawOf } from '../goals/clean-cut/cut-setup.js'
 import type { CutContext } from '../job/cut-context.js'
-import { cutMapOf, type CutMap } from '../goals/clean-cut/cut-map.js'
+import { cutMapOf } from '../goals/clean-cut/cut-map.js'
+import type { LineMap } from '../goals/line-map.js'
 import { layOutDies } from '../placement/lay-out.js'
 import { placeLines } from '../geometry/place-lines.js'
 import type { DiePose } from '../placement/place-die.js'
@@ -232,7 +233,7 @@ export class BlindPress {
   }
 
   /** The cut map that the sheets show now. */
-  map(): CutMap {
+  map(): LineMap {
     const { cut, run } = this
     if (this.mats) return this.mats.rig.map()
     if (!cut || !run) throw new Error('sheets must be laid first')

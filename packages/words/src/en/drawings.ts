@@ -1,4 +1,4 @@
-import type { DrawingWords } from '../words.js'
+import type { DrawingWords } from '../coded.js'
 
 export const drawings: DrawingWords = {
   'file-empty': 'the file is empty',

@@ -1,4 +1,4 @@
-import type { ProblemWords } from '../words.js'
+import type { ProblemWords } from '../coded.js'
 
 const AWAY = 'The database does not answer.'
 const NOTHING_SAVED = 'Nothing of this was saved. Try again in a moment.'

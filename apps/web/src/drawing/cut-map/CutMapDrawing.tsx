@@ -1,8 +1,8 @@
-import type { CutState } from '@bold-heron/core'
+import type { LineState } from '@bold-heron/core'
 import type { MapPaths } from '../../paths/cut-map-paths.js'
 
 /** Each state has a line of its own, so that the map is read without colour: thin, dashed, thick dots. */
-export const lineOf: Readonly<Record<CutState, React.SVGAttributes<SVGPathElement>>> = {
+export const lineOf: Readonly<Record<LineState, React.SVGAttributes<SVGPathElement>>> = {
   clean: { stroke: 'var(--color-clean)', strokeWidth: 1.4 },
   nearly: { stroke: 'var(--color-warn)', strokeWidth: 2.4, strokeDasharray: '6 4' },
   hanging: { stroke: 'var(--color-danger)', strokeWidth: 4.2, strokeDasharray: '0.1 6', strokeLinecap: 'round' },
@@ -40,7 +40,7 @@ export const CutMapDrawing = ({
 }
 
 /** A short stretch of a state's line, for the legend. */
-export const LineSample = ({ state }: { readonly state: CutState }) => (
+export const LineSample = ({ state }: { readonly state: LineState }) => (
   <svg aria-hidden width={36} height={10} className="inline-block shrink-0 align-middle">
     <path d="M3 5H33" fill="none" {...lineOf[state]} />
   </svg>

@@ -10,16 +10,6 @@ import type { Change, Changes } from '../change.js'
 import type { Computed } from '../goal.js'
 import { bedFaceOf } from './cut-setup.js'
 
-/** What might be done better with a cut. */
-export type CutProposal =
-  | { readonly code: 'turn'; readonly degrees: number }
-  | { readonly code: 'lengthways' }
-  | { readonly code: 'centre-shim'; readonly shim: string; readonly thicknessMm: number; readonly widthMm: number }
-  | { readonly code: 'hard-plate'; readonly plate: string }
-  | { readonly code: 'one-sheet-fewer' }
-  | { readonly code: 'fresh-face' }
-  | { readonly code: 'waxed-paper' }
-
 const TURNS = [7, 12] as const
 
 /** mm. A centre shim thicker than this would mark the sheet at its edge. From memory. */

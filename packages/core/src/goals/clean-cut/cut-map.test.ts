@@ -3,7 +3,8 @@ import { circleAt, lengthOf } from '../../geometry/polyline.js'
 import { layOnGrid } from '../../press/nip/contact-cells.js'
 import { CutSimulation } from '../../press/cut-simulation.js'
 import { beds, cardOn, smallPress, thinDie } from '../../testing/shapes.js'
-import { cutMapOf, cutStates } from './cut-map.js'
+import { lineStates } from '../line-map.js'
+import { cutMapOf } from './cut-map.js'
 
 const lines = [circleAt(60, 82.5, 35, 0.05), circleAt(60, 82.5, 10, 0.05)]
 const cells = layOnGrid([thinDie(lines)], 165, (_x, y) => (y > 90 ? -0.25 : 0))
@@ -16,7 +17,7 @@ const lengths = (after: number): Record<string, number> => {
   const sums: Record<string, number> = {}
   map.states.forEach((state, chain) => {
     const chainPoints = map.points.slice(2 * map.starts[chain]!, 2 * map.starts[chain + 1]!)
-    const name = cutStates[state]!
+    const name = lineStates[state]!
     sums[name] = (sums[name] ?? 0) + lengthOf(Float64Array.from(chainPoints))
   })
   return sums

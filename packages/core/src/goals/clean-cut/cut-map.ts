@@ -2,25 +2,12 @@ import { visitCells } from '../../geometry/grid.js'
 import type { Polyline } from '../../geometry/polyline.js'
 import { CLEAN_CELL } from '../../press/constants.js'
 import type { ContactCells } from '../../press/nip/contact-cells.js'
-
-/** How far a stretch of line is cut. */
-export const cutStates = ['hanging', 'nearly', 'clean'] as const
-export type CutState = (typeof cutStates)[number]
+import type { LineMap } from '../line-map.js'
 
 /** From this depth on a stretch holds by fibres only. From memory. */
 const NEARLY = 0.9
 
 const stateOf = (depth: number): number => (depth >= CLEAN_CELL ? 2 : depth >= NEARLY ? 1 : 0)
-
-/**
- * The dies' lines cut up by how far they are cut, for drawing: chain k runs over points starts[k] … starts[k+1] − 1 (x and y
- * in mm, two numbers a point) and is in the state cutStates[states[k]].
- */
-export interface CutMap {
-  readonly points: Float32Array
-  readonly starts: Int32Array
-  readonly states: Uint8Array
-}
 
 /** The cell of each die at a row and column, for looking up; −1 where there is none. */
 const cellIndex = (cells: ContactCells, dies: number) => {
@@ -39,7 +26,7 @@ const cellIndex = (cells: ContactCells, dies: number) => {
 }
 
 /** Cuts the dies' lines (as they were laid on the grid, die by die) up by the cut fraction of their cells. */
-export const cutMapOf = (dies: readonly (readonly Polyline[])[], cells: ContactCells, cut: Float64Array): CutMap => {
+export const cutMapOf = (dies: readonly (readonly Polyline[])[], cells: ContactCells, cut: Float64Array): LineMap => {
   const cellAt = cellIndex(cells, dies.length)
   const points: number[] = []
   const starts: number[] = [0]

@@ -2,7 +2,6 @@ import { factsOfDieClass } from '../../dies/classes/list.js'
 import type { CutContext } from '../../job/cut-context.js'
 import type { Stack } from '../../layers/stack.js'
 import { ledgerOf } from '../../layers/ledger.js'
-import type { Hanging } from '../../outcomes/hanging.js'
 import type { Bed } from '../../press/bed.js'
 import { CLEAN_CUT, DEEP_MM } from '../../press/constants.js'
 import { type CutPass, CutSimulation } from '../../press/cut-simulation.js'
@@ -13,23 +12,10 @@ import type { Outlook } from '../outlook.js'
 import { loadFiguresOf } from '../load-figures.js'
 import { predicted, WORTH_NAMING } from '../predicted.js'
 import type { LoadFigures, MadePasses, Prediction } from '../prediction.js'
+import type { CutFigures } from './cut-figures.js'
 import { cellsOf, lawOf } from './cut-setup.js'
-import type { CutSeen } from './looks.js'
 import { cutSeenIn } from './seen-in.js'
 import { whereItHangsIn } from './where-it-hangs-in.js'
-
-/** What one pass cuts. */
-export interface CutFigures {
-  readonly of: 'cut'
-  /** What a look at it is expected to show. */
-  readonly seen: CutSeen
-  readonly cutFraction: number
-  readonly meanDepth: number
-  readonly leastDepth: number
-  /** What still hangs after it, and where. */
-  readonly hanging: Hanging | undefined
-  readonly overcutMm: number
-}
 
 /** A pass of a cut. */
 export type CutPassFigures = LoadFigures & CutFigures

@@ -5,7 +5,8 @@ import type { DiePose } from '../../placement/place-die.js'
 import type { Bed } from '../../press/bed.js'
 import type { CutContext } from '../../job/cut-context.js'
 import type { Laying } from '../laying.js'
-import { type CutMap, cutMapOf } from './cut-map.js'
+import type { LineMap } from '../line-map.js'
+import { cutMapOf } from './cut-map.js'
 import { cellsOf, lawOf } from './cut-setup.js'
 import { type CutPassFigures, figuresOf } from './figures.js'
 import { type Drive, handleForceN } from '../../press/drive.js'
@@ -14,7 +15,7 @@ import type { ForceCurve } from '../../press/press-passes.js'
 
 /** What pressing a cut does in its last pass, in enough detail to draw it: the cut map after it, the load along the feed. */
 export interface TryOut extends CutPassFigures {
-  readonly map: CutMap
+  readonly map: LineMap
   readonly load: LoadCurve
   /** Whether every station of every pass was solved; else there is nothing to trust. */
   readonly solved: boolean

@@ -16,19 +16,6 @@ import { reachedBy } from '../mats/quantile.js'
 import { type CreaseSeen, creaseLooks, creaseSeen } from './looks.js'
 import { creaseTries } from './tries.js'
 
-/** What one pass creases. Depths in mm, shares of the line. */
-export interface CreaseFigures {
-  readonly of: 'crease'
-  /** What a look at it is expected to show. */
-  readonly seen: CreaseSeen
-  readonly keptMm: number
-  readonly leastKeptMm: number
-  readonly cutThroughShare: number
-  readonly matCutShare: number
-  /** What counts as good all along, mm. */
-  readonly wantedMm: number
-}
-
 /** η of card; every sheet is taken like it. Notes on pressing into mats, from memory. */
 const YIELD_SHARE = 0.12
 

@@ -16,17 +16,6 @@ import { reachedBy } from '../mats/quantile.js'
 import { type FormedSeen, formedLooks, formedSeen } from './looks.js'
 import { formedTries } from './tries.js'
 
-/** What one pass forms: shares of the pattern, MPa; the share of its line that is cut, where it has one. */
-export interface FormedFigures {
-  readonly of: 'formed'
-  /** What a look at it is expected to show. */
-  readonly seen: FormedSeen
-  readonly formedShare: number
-  readonly leastFormedShare: number
-  readonly peakPressureMPa: number
-  readonly cutFraction: number | undefined
-}
-
 /** E_f of a folder, MPa. Notes on pressing into mats, from memory. */
 const FOLDER_MPA = 30
 /** Looks, from memory: formed on nearly all of the area, and patchy on average. */

@@ -6,13 +6,6 @@ import type { Change, Changes } from '../change.js'
 import type { Computed } from '../goal.js'
 import type { MatSpec } from './mat-spec.js'
 
-/** What might be done better with something that is pressed into a mat. */
-export type MatProposal =
-  | { readonly code: 'shim-more'; readonly plate: string }
-  | { readonly code: 'shim-out'; readonly plate: string }
-  | { readonly code: 'other-mat'; readonly plate: string }
-  | { readonly code: 'fewer-layers' }
-
 /** mm. A shim is offered that is nearest to ordinary card. From memory. */
 const CARD_MM = 0.3
 

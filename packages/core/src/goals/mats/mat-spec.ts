@@ -7,7 +7,7 @@ import type { GridSize } from '../../press/nip/contact-cells.js'
 import type { PassLoads } from '../../press/press-passes.js'
 import type { Tries } from '../tries.js'
 import type { Laying } from '../laying.js'
-import type { CutMap } from '../clean-cut/cut-map.js'
+import type { LineMap } from '../line-map.js'
 import type { PassReason } from '../advice.js'
 import type { OwnFigures, WorstCase } from '../prediction.js'
 
@@ -21,7 +21,7 @@ export interface Rig {
   /** What is shown of the last pass. */
   figures(): OwnFigures
   /** How far each stretch of line has come, for drawing. */
-  map(): CutMap
+  map(): LineMap
 }
 
 /** Everything that is particular to one goal of pressing into mats; the rest they share (`mat-goal.ts`). */

@@ -20,16 +20,6 @@ import { crackOf } from './crack.js'
 import { type ReliefSeen, reliefLooks, reliefSeen } from './looks.js'
 import { reliefTries } from './tries.js'
 
-/** What one pass raises or sinks, mm. */
-export interface ReliefFigures {
-  readonly of: 'relief'
-  /** What a look at it is expected to show; whether it cracks is the shape's height to say. */
-  readonly seen: ReliefSeen
-  readonly keptMm: number
-  readonly leastKeptMm: number
-  readonly wantedMm: number
-}
-
 /** Looks, from memory: full relief on nearly all of the outline, and what is seen at all, mm. */
 const FULL_OF_KEPT = 0.8
 const SHALLOW_MM = 0.1

@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next'
 import { Timer } from '../Timer.js'
 import { BenchTitle } from './BenchTitle.js'
 import { Care } from './Care.js'
-import type { SaidStepId } from './said-steps.js'
+import type { SaidStepId } from './said-step-id.js'
 
 /** A step that is told in a title and a few words, with a caution where the work can hurt or spoil, and a timer where it takes time. */
 export const Said = ({

@@ -1,20 +1,6 @@
-import type { GuideStep } from '@bold-heron/core'
 import { Said } from './Said.js'
+import type { SaidStepId } from './said-step-id.js'
 import type { ShownStep } from './step.js'
-
-/** Steps that are told in words. */
-export type SaidStepId = Extract<
-  GuideStep,
-  | 'mirror'
-  | 'one-sheet'
-  | 'barely-felt'
-  | 'gives-way'
-  | 'both-sides'
-  | 'close-folder'
-  | 'arrow'
-  | 'warm-up'
-  | 'foil-wait'
->
 
 /** Minutes that a heated plate takes to warm up, and foil under it to give way. From memory; the maker's instructions come first. */
 const WARM_UP_MINUTES = 5
