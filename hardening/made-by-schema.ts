@@ -9,7 +9,9 @@ export interface Schema {
   readonly anyOf?: readonly Schema[]
   readonly oneOf?: readonly Schema[]
   readonly allOf?: readonly Schema[]
-  readonly items?: Schema
+  /** Of a tuple, place by place; what comes after them is `items`, false where nothing may. */
+  readonly prefixItems?: readonly Schema[]
+  readonly items?: Schema | false
   readonly minItems?: number
   readonly properties?: Readonly<Record<string, Schema>>
   readonly required?: readonly string[]
@@ -72,8 +74,9 @@ export const madeBySchema = (random: RandomSource, schema: Schema, find: (ref: s
     case 'string':
       return stringBy(random, schema)
     case 'array': {
+      if (schema.prefixItems) return schema.prefixItems.map(make)
       const count = (schema.minItems ?? 0) + randomInteger(random, 0, MORE_ENTRIES)
-      return Array.from({ length: count }, () => make(schema.items ?? {}))
+      return Array.from({ length: count }, () => make(schema.items || {}))
     }
     case 'object': {
       const required = new Set(schema.required)
