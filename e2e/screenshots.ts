@@ -27,7 +27,13 @@ interface View {
 }
 
 const views: readonly View[] = [
-  { name: 'jobs', path: () => '/jobs', words: 'Under way' },
+  {
+    name: 'jobs',
+    path: () => '/jobs',
+    words: 'Under way',
+    // The dies come after the jobs: until then there is nothing to wait for in a row.
+    prepare: (browser) => browser.shows(css('main li img')),
+  },
   {
     name: 'shelf',
     path: async (application) => `/shelf/presses/${await idOf(application, 'presses', 'Library')}`,

@@ -127,7 +127,7 @@ describe('pieces on a torn offcut', () => {
       let at = 0
       return () => (at += msALook)
     }
-    const limits = { steps: 40, ms: 10_000 }
+    const limits = { steps: 200, ms: 10_000 }
     const quick = nestFor(wanted, limits, clock(0.01))
     expect(quick.endedBy).toBe('steps')
     expect(nestFor(wanted, limits, clock(5))).toEqual(quick)
