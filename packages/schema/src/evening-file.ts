@@ -33,13 +33,14 @@ const orderOnly = z
   .object({
     ...head,
     people: z
-      .array(z.object({ id: handle, restMin: z.number().min(0).max(50).default(10) }))
+      .array(eveningPerson.extend({ name: z.string().max(120).default('') }).partial({ handShare: true }))
       .min(1)
       .max(MOST_EVENING_PEOPLE),
     presses: z
       .array(
         z.object({
           id: handle,
+          name: z.string().max(120).optional(),
           personId: handle,
           byHand: z.boolean().default(true),
           inPress: z.array(laid).max(24).default([]),

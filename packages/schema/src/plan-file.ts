@@ -3,7 +3,15 @@ import { z } from 'zod'
 import { fromOlderTechnique } from './older.js'
 import { pressedHowFields, pressedWhatFields } from './press-run.js'
 import { sheetInput } from './sheet.js'
-import { dieInFile, handle, houseRulesInFile, plateInFile, platesFit, pressInFile } from './things-in-file.js'
+import {
+  dieInFile,
+  handle,
+  houseRulesInFile,
+  mayHaveId,
+  plateInFile,
+  platesFit,
+  pressInFile,
+} from './things-in-file.js'
 
 const planFields = z
   .object({
@@ -14,7 +22,7 @@ const planFields = z
     /** Plates, pads and shims on the shelf. */
     plates: z.array(plateInFile).min(1).max(500),
     dies: z.array(dieInFile).min(1).max(6),
-    sheet: sheetInput,
+    sheet: z.object({ ...sheetInput.shape, ...mayHaveId }),
     sheetCount: pressedWhatFields.sheetCount,
     bladeSide: pressedWhatFields.bladeSide.default('down'),
     /** Whether the piece cannot be had again. */

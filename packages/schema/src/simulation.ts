@@ -100,7 +100,9 @@ const mat = {
 }
 const laid = { lengthMm: positive(1, 5000), widthMm: positive(1, 2900), ...middle }
 
-const softBed = z.object({ softnessMmPerMPa: positive(0, 10) })
+const softBed = z.object({ softnessMmPerMPa: positive(0, 10), indentStiffnessNPerMm2: z.number().optional() })
+/** Of a bed and a mat where what they are like does not count: they may stand there all the same. */
+const ofNoAccount = { bed: softBed.partial().optional(), mat: z.record(z.string(), z.unknown()).optional() }
 const cutBed = z.object({ indentStiffnessNPerMm2: positive(0.5, 100_000), softnessMmPerMPa: positive(0, 10) })
 
 const format = z.literal('bold-heron/simulation')
@@ -114,7 +116,7 @@ const version1 = z.object({ format, version: z.literal(1), ...cutFields })
 const version2 = z.discriminatedUnion(
   'technique',
   [
-    z.object({ format, version: z.literal(2), technique: z.literal('cut'), ...cutFields }),
+    z.object({ format, version: z.literal(2), technique: z.literal('cut'), ...cutFields, mat: ofNoAccount.mat }),
     z.object({
       format,
       version: z.literal(2),
@@ -122,7 +124,7 @@ const version2 = z.discriminatedUnion(
       ...around,
       dies,
       sheet: formedSheet,
-      mat: z.object({ ...mat, ridgeStiffnessNPerMm2: positive(0, 1000) }),
+      mat: z.object({ ...z.object(laid).partial().shape, ...mat, ridgeStiffnessNPerMm2: positive(0, 1000) }),
       bed: softBed,
     }),
     z.object({
@@ -140,6 +142,7 @@ const version2 = z.discriminatedUnion(
       version: z.literal(2),
       technique: z.literal('folder'),
       ...around,
+      ...ofNoAccount,
       folder: z
         .object({
           ...drawing,

@@ -22,10 +22,17 @@ export const notDrawnTwice = (each: {
 }): boolean => each.svg === undefined || each.file === undefined
 export const drawnTwice = { path: ['svg'], error: 'svg-and-file' }
 
-export const dieInFile = z.object(drawnDieFields).refine(bladeFitsDie, bladeTooTall).refine(notDrawnTwice, drawnTwice)
+/** A thing that nothing in the file refers to may have an id all the same, as one that was written for another file. */
+export const mayHaveId = { id: handle.optional() }
+
+export const dieInFile = z
+  .object({ ...drawnDieFields, ...mayHaveId })
+  .refine(bladeFitsDie, bladeTooTall)
+  .refine(notDrawnTwice, drawnTwice)
 
 export const pressInFile = z.object({
   ...pressInput.shape,
+  ...mayHaveId,
   knownGood: z
     .array(z.object({ ...knownGoodStack.shape, plateIds: z.array(handle).min(1).max(16) }))
     .max(20)
