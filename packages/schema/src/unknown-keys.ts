@@ -52,21 +52,68 @@ const shapesOf = (schema: Schema): readonly Schema[] => {
   return def.type === 'union' ? def.options.flatMap(shapesOf) : [schema]
 }
 
-/** Of several shapes the one that a value is meant to have: the one that takes it, else the one with most of its keys. */
-const meantOf = (among: readonly Schema[], value: unknown): Schema | undefined => {
-  const options = among.flatMap(shapesOf)
-  const taking = options.find((option) => takes(option, value))
-  if (taking || !isObject(value)) return taking
-  const shared = (option: Schema): number => {
-    const def = defOf(option)
-    if (def.type !== 'object') return -1
-    // A shape whose literals are others is another shape.
-    const differs = Object.entries(def.shape).some(
+/** Whether a value's literals are others than a shape's, so that another shape is meant. */
+const differsFrom = (option: Schema, value: Readonly<Record<string, unknown>>): boolean => {
+  const def = defOf(option)
+  return (
+    def.type !== 'object' ||
+    Object.entries(def.shape).some(
       ([key, its]) => defOf(its).type === 'literal' && Object.hasOwn(value, key) && !takes(its, value[key]),
     )
-    return differs ? -1 : Object.keys(value).filter((key) => Object.hasOwn(def.shape, key)).length
+  )
+}
+
+/** Of several shapes the one that a value is meant to have: by its literals, else the one that takes it, else the one with most of its keys. */
+const meantOf = (among: readonly Schema[], value: unknown): Schema | undefined => {
+  const options = among.flatMap(shapesOf)
+  if (!isObject(value)) return options.find((option) => holdsKeys(option) && takes(option, value))
+  const alike = options.filter((option) => !differsFrom(option, value))
+  if (alike.length <= 1) return alike[0]
+  const shared = (option: Schema): number => {
+    const def = defOf(option)
+    return def.type === 'object' ? Object.keys(value).filter((key) => Object.hasOwn(def.shape, key)).length : 0
   }
-  return [...options].filter((option) => shared(option) >= 0).sort((a, b) => shared(b) - shared(a))[0]
+  return alike.find((option) => takes(option, value)) ?? [...alike].sort((a, b) => shared(b) - shared(a))[0]
+}
+
+const held = new WeakMap<Schema, boolean>()
+
+/** Whether anything in a schema has keys at all: a list of numbers need not be walked. */
+const holdsKeys = (schema: Schema): boolean => {
+  const known = held.get(schema)
+  if (known !== undefined) return known
+  // Whatever leads back to itself has keys somewhere.
+  held.set(schema, true)
+  const def = defOf(schema)
+  const found = ((): boolean => {
+    switch (def.type) {
+      case 'array':
+        return holdsKeys(def.element)
+      case 'tuple':
+        return def.items.some(holdsKeys)
+      case 'union':
+        return def.options.some(holdsKeys)
+      case 'optional':
+      case 'nullable':
+      case 'default':
+      case 'prefault':
+      case 'nonoptional':
+      case 'readonly':
+      case 'catch':
+        return holdsKeys(def.innerType)
+      case 'string':
+      case 'number':
+      case 'boolean':
+      case 'enum':
+      case 'literal':
+      case 'null':
+        return false
+      default:
+        return true
+    }
+  })()
+  held.set(schema, found)
+  return found
 }
 
 const under = (path: string, key: string | number): string => (path === '' ? String(key) : `${path}.${key}`)
@@ -76,6 +123,7 @@ const under = (path: string, key: string | number): string => (path === '' ? Str
  * be taken for absent, and the usual told as what was asked for.
  */
 export const unknownKeys = (schema: Schema, value: unknown, path = ''): ProblemField[] => {
+  if (!holdsKeys(schema)) return []
   const def = defOf(schema)
   switch (def.type) {
     case 'object':

@@ -2,8 +2,7 @@ import { countOf } from '../faults/finding.js'
 import type { Assessment } from './plan.js'
 
 /** Why a stack that promises as much or more comes after another one. */
-const behindReasons = ['cautions', 'worked-before', 'handle', 'deeper', 'layers', 'doubt', 'hardly'] as const
-export type BehindReason = (typeof behindReasons)[number]
+type BehindReason = 'cautions' | 'worked-before' | 'handle' | 'deeper' | 'layers' | 'doubt' | 'hardly'
 
 /** Shares of the hand's limit that are told apart by a hand; mm that a blade goes deeper before anybody minds; mm of doubt likewise. From memory. */
 const FELT_EFFORT = 0.1
