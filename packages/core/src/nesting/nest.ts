@@ -56,8 +56,8 @@ export interface NestLimits {
 /** Words of maps in a step, and what looking for the largest rectangle that is left costs. Measured: a step takes some half a millisecond. */
 const WORK_PER_STEP = 60_000
 const WORK_OF_REST = 100_000
-/** Steps that are looked for a second that somebody is ready to wait: about half of what a machine of 2026 does in it. */
-const STEPS_PER_SECOND = 1000
+/** Steps that are looked for a second that somebody is ready to wait: a sixth of what a machine of 2026 does in it, so that a busy one does them too. */
+const STEPS_PER_SECOND = 300
 
 /** As many steps as a machine that is slow does in so many ms too. */
 export const limitsOf = (ms: number): NestLimits => ({ steps: (STEPS_PER_SECOND * ms) / 1000, ms })
