@@ -1,5 +1,5 @@
 import { type RandomSource, randomInteger, randomItem } from '../numerics/random.js'
-import type { Draft, DraftCost, Reckoner } from './draft.js'
+import { type Draft, type DraftCost, inserted, type Reckoner, replaced } from './draft.js'
 import type { Way } from './numbered.js'
 import { isBetter } from './schedule.js'
 
@@ -34,6 +34,11 @@ class Moves {
     return randomInteger(this.random, 0, count - 1)
   }
 
+  /** The ways of a batch on a press. */
+  waysOf(batch: number, press: number): readonly Way[] {
+    return (this.of.waysOf[batch] as readonly Way[]).filter((way) => way.press === press)
+  }
+
   /** A press with something in its queue. */
   filled({ queues }: Draft): number {
     const filled = queues.flatMap((queue, press) => (queue.length > 0 ? [press] : []))
@@ -61,22 +66,12 @@ class Moves {
   }
 }
 
-const replaced = (draft: Draft, press: number, queue: readonly number[]): Draft => ({
-  ...draft,
-  queues: draft.queues.map((each, its) => (its === press ? queue : each)),
-})
-
 const taken = (draft: Draft, press: number, at: number): Draft =>
   replaced(
     draft,
     press,
     (draft.queues[press] as readonly number[]).filter((_, its) => its !== at),
   )
-
-const inserted = (draft: Draft, press: number, at: number, ways: readonly number[]): Draft => {
-  const queue = draft.queues[press] as readonly number[]
-  return replaced(draft, press, [...queue.slice(0, at), ...ways, ...queue.slice(at)])
-}
 
 /** A batch is pressed elsewhere, perhaps otherwise: where it changes fewest layers, or anywhere. */
 const movesOne: Move = (draft, search) => {
@@ -96,9 +91,7 @@ const changesStack: Move = (draft, search) => {
   const queue = draft.queues[press] as readonly number[]
   const at = search.below(queue.length)
   const now = search.way(queue[at] as number)
-  const others = (search.of.waysOf[now.batch] as readonly Way[]).filter(
-    (way) => way.press === press && way.number !== now.number,
-  )
+  const others = search.waysOf(now.batch, press).filter(({ number }) => number !== now.number)
   if (others.length === 0) return undefined
   return replaced(draft, press, queue.with(at, randomItem(search.random, others).number))
 }
@@ -116,8 +109,7 @@ const changesStretch: Move = (draft, search) => {
     press,
     queue.map((number, its) => {
       if (its < from || its > to) return number
-      const { batch } = search.way(number)
-      const same = (search.of.waysOf[batch] as readonly Way[]).find((way) => way.press === press && way.stack === stack)
+      const same = search.waysOf(search.way(number).batch, press).find((way) => way.stack === stack)
       return same?.number ?? number
     }),
   )
@@ -135,7 +127,7 @@ const swaps: Move = (draft, search) => {
   if (onOne.batch === onOther.batch) return undefined
   const wayOn = ({ batch, number, press }: Way, there: number): number | undefined => {
     if (press === there && search.random() < 0.7) return number
-    const ways = (search.of.waysOf[batch] as readonly Way[]).filter((way) => way.press === there)
+    const ways = search.waysOf(batch, there)
     return ways.length > 0 ? randomItem(search.random, ways).number : undefined
   }
   const [intoOne, intoOther] = [wayOn(onOther, one), wayOn(onOne, other)]
@@ -166,7 +158,7 @@ const movesStretch: Move = (draft, search) => {
   const moved = stretch.map((number) => {
     const now = search.way(number)
     if (target === press) return number
-    const ways = (search.of.waysOf[now.batch] as readonly Way[]).filter((way) => way.press === target)
+    const ways = search.waysOf(now.batch, target)
     return (
       ways.find(({ stack }) => stack === now.stack) ?? (ways.length > 0 ? randomItem(search.random, ways) : undefined)
     )?.number

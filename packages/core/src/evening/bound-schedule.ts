@@ -1,5 +1,4 @@
 import { leastArborescence } from '../numerics/least-arborescence.js'
-import { leastOf } from './exact-schedule.js'
 import type { Numbered, Way } from './numbered.js'
 import type { Schedule } from './schedule.js'
 
@@ -7,29 +6,28 @@ import type { Schedule } from './schedule.js'
 const MOST_ROUNDS = 250
 const MOST_ARCS = 25_000_000
 
+/** Minutes that no way of a batch undercuts, with the fewest layers that can change before it, each worth `perChange`. */
+export const leastOf = (of: Numbered, batch: number, perChange: number): number =>
+  (of.waysOf[batch] as readonly Way[]).reduce((least, way) => {
+    let changes = of.changes.between(of.inPress[way.press] as number, way.stack)
+    for (const other of of.waysOn[way.press] as readonly Way[])
+      if (other.batch !== batch) changes = Math.min(changes, of.changes.between(other.stack, way.stack))
+    return Math.min(least, way.minutes + changes * perChange)
+  }, Infinity)
+
 /** How rests are reckoned with: by the handwork that cannot be less, or as a share of all handwork. */
 type Rests = 'least' | 'share'
 
-/** Minutes of rest that no sharing out of so much handwork undercuts; each of some people begins rested. */
+/** Minutes of rest that no sharing out of so much handwork undercuts: everybody works an hour less a rest without one, and each rest is for no more. */
 const leastRests = (handMin: number, rests: readonly number[]): number => {
-  const hours = rests.map((rest) => ({ rest, lengthMin: 60 - rest })).sort((a, b) => a.rest - b.rest)
-  // What everybody does without a rest, and one share more each that may be half begun.
-  let left = handMin - hours.reduce((sum, { lengthMin }) => sum + lengthMin, 0)
-  if (left <= 0 || hours.length === 0) return 0
-  const [first] = hours as [{ rest: number; lengthMin: number }]
-  const longest = Math.max(...hours.map(({ lengthMin }) => lengthMin))
-  let rest = 0
-  while (left > 1e-9) {
-    rest += first.rest
-    left -= longest
-  }
-  return rest
+  const [shortest, longestWork] = [Math.min(...rests), 60 - Math.min(...rests)]
+  const beyond = handMin - rests.reduce((sum, rest) => sum + 60 - rest, 0)
+  return shortest * Math.max(0, Math.ceil(beyond / longestWork - 1e-9))
 }
 
 /** One relaxation: what it costs at some prices, and how the prices are to be bettered. */
 class Relaxed {
   private readonly count: number
-  private readonly perPress: readonly (readonly Way[])[]
   private readonly costs: Float64Array
   private readonly fromWay: Int32Array
   private readonly toWay: Int32Array
@@ -40,19 +38,16 @@ class Relaxed {
     private readonly of: Numbered,
     private readonly rests: Rests,
   ) {
-    const { presses, batches } = of.wanted
-    this.count = batches.length + 1
-    this.perPress = presses.map((_, press) => of.ways.filter((way) => way.press === press))
+    this.count = of.wanted.batches.length + 1
     this.costs = new Float64Array(this.count * this.count)
     this.fromWay = new Int32Array(this.count * this.count)
     this.toWay = new Int32Array(this.count * this.count)
     this.prices = new Float64Array(of.ways.length)
-    const people = of.pressesOf.filter((its) => its.length > 0).length
-    this.weights = of.pressesOf.map((its) => (its.length > 0 ? 1 / people : 0))
+    this.weights = of.pressesOf.map((_, person) => (of.people.includes(person) ? 1 / of.people.length : 0))
   }
 
   get arcs(): number {
-    return this.perPress.reduce((sum, ways) => sum + ways.length * (ways.length + 1), 0)
+    return this.of.waysOn.reduce((sum, ways) => sum + ways.length * (ways.length + 1), 0)
   }
 
   /** What a minute of a way costs with the rests that it asks for, and what its rests are less by for whoever begins rested. */
@@ -65,7 +60,7 @@ class Relaxed {
     const { of, count, costs, fromWay, toWay, prices } = this
     const { presses, perChangeMin, changeWorthMin } = of.wanted
     costs.fill(Infinity)
-    this.perPress.forEach((ways, press) => {
+    of.waysOn.forEach((ways, press) => {
       const person = presses[press]?.person as number
       const weight = 1 + (this.weights[person] as number)
       const perChange = weight * perChangeMin + changeWorthMin
@@ -95,7 +90,7 @@ class Relaxed {
   /** What rests cost beside the arcs. */
   private restsBeside(): number {
     const { of } = this
-    const people = of.pressesOf.flatMap((its, person) => (its.length > 0 ? [person] : []))
+    const { people } = of
     if (this.rests === 'share')
       return people.reduce((sum, person) => {
         const tires = of.pressesOf[person]?.some((press) => of.wanted.presses[press]?.byHand)
@@ -157,7 +152,6 @@ class Relaxed {
  * and in the way it was come to (Lagrange's multipliers price what is not so), and whoever is done last has no less than a weighted share.
  */
 export const boundOfCost = (of: Numbered, best: Schedule): number => {
-  if (of.wanted.batches.length === 0) return 0
   let bound = 0
   for (const rests of ['least', 'share'] as const) {
     const relaxed = new Relaxed(of, rests)
@@ -178,8 +172,7 @@ export const boundOfLate = (of: Numbered): number => {
     if (dueMin === undefined) return sum
     const its = batches.flatMap((batch, at) => (batch.jobs.includes(job) ? [least[at] as number] : []))
     // One person can do no two at once.
-    const people = of.pressesOf.filter((presses) => presses.length > 0).length
-    const longest = Math.max(0, ...its, its.reduce((all, each) => all + each, 0) / Math.max(1, people))
+    const longest = Math.max(0, ...its, its.reduce((all, each) => all + each, 0) / of.people.length)
     return sum + Math.max(0, longest - dueMin)
   }, 0)
 }

@@ -1,11 +1,6 @@
-import type { Draft, DraftCost, Reckoner } from './draft.js'
+import { type Draft, type DraftCost, inserted, type Reckoner } from './draft.js'
 import type { Way } from './numbered.js'
 import { isBetter } from './schedule.js'
-
-const withWay = (draft: Draft, press: number, at: number, way: number): Draft => ({
-  ...draft,
-  queues: draft.queues.map((queue, its) => (its === press ? [...queue.slice(0, at), way, ...queue.slice(at)] : queue)),
-})
 
 /** A draft without a batch. */
 const without = (reckoner: Reckoner, draft: Draft, batch: number): Draft => ({
@@ -19,7 +14,7 @@ const bestWith = (reckoner: Reckoner, draft: Draft, batch: number): { draft: Dra
   const cost = { lateMin: 0, cost: 0 }
   for (const { press, number } of reckoner.of.waysOf[batch] as readonly Way[])
     for (let at = 0; at <= (draft.queues[press]?.length ?? 0); at++) {
-      const tried = withWay(draft, press, at, number)
+      const tried = inserted(draft, press, at, [number])
       if (reckoner.costOf(tried, cost) && isBetter(cost, best?.cost)) best = { draft: tried, cost: { ...cost } }
     }
   return best

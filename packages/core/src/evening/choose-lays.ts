@@ -38,16 +38,18 @@ export const chosenLays = (
   const pinned = pinnedIn(request)
   const ways = groups.map((group) => asPinned(group, pinned))
   const layOf = (picks: readonly number[]): Lay[] => ways.flatMap((its, at) => its[picks[at] as number] ?? [])
+  const all = ways.reduce((product, its) => product * its.length, 1)
   let best = ways.map(() => 0)
-  let bestJudged = judge(layOf(best))
+  if (all === 1) return layOf(best)
+  let bestJudged: Judged | undefined
   const tryOut = (picks: readonly number[]): boolean => {
     const judged = judge(layOf(picks))
-    if (!isBetterLaid(judged, bestJudged)) return false
+    if (bestJudged && !isBetterLaid(judged, bestJudged)) return false
     best = [...picks]
     bestJudged = judged
     return true
   }
-  if (ways.reduce((product, its) => product * its.length, 1) <= MOST_TOGETHER) {
+  if (all <= MOST_TOGETHER) {
     const each = (picks: readonly number[]): void => {
       if (picks.length === ways.length) return void tryOut(picks)
       ways[picks.length]?.forEach((_, pick) => each([...picks, pick]))
@@ -55,6 +57,7 @@ export const chosenLays = (
     each([])
     return layOf(best)
   }
+  tryOut(best)
   for (let better = true; better;) {
     better = false
     ways.forEach((its, group) => {

@@ -7,6 +7,18 @@ export interface Draft {
   readonly turns: readonly (readonly number[])[]
 }
 
+/** A draft with another queue on a press. */
+export const replaced = (draft: Draft, press: number, queue: readonly number[]): Draft => ({
+  ...draft,
+  queues: draft.queues.map((each, its) => (its === press ? queue : each)),
+})
+
+/** A draft with ways put into the queue of a press. */
+export const inserted = (draft: Draft, press: number, at: number, ways: readonly number[]): Draft => {
+  const queue = draft.queues[press] as readonly number[]
+  return replaced(draft, press, [...queue.slice(0, at), ...ways, ...queue.slice(at)])
+}
+
 /** What a draft costs. */
 export interface DraftCost {
   lateMin: number
@@ -98,9 +110,5 @@ export class Reckoner {
       }),
     )
     return this.of.costOf(queued, turns)
-  }
-
-  draftOf(queues: Schedule['queues'], turns: Schedule['turns']): Draft {
-    return { queues: queues.map((queue) => queue.map((queued) => this.of.way(queued).number)), turns }
   }
 }

@@ -1,5 +1,6 @@
 import type { Numbered, Way } from './numbered.js'
-import { restFor, SAME_COST_MIN, SAME_LATE_MIN, type Queued, type Schedule } from './schedule.js'
+import { leastOf } from './bound-schedule.js'
+import { isBetter, restFor, SAME_COST_MIN, SAME_LATE_MIN, type Queued, type Schedule } from './schedule.js'
 
 /** Batches up to which every order is reckoned with. */
 const MOST_EXACT = 12
@@ -32,9 +33,6 @@ interface Joint {
   /** What each of them does; undefined for nothing. */
   readonly labels: readonly (Label | undefined)[]
 }
-
-/** More than there are sets of presses that one person has. */
-const CLOSED = 1 << 12
 
 /** A step too many. */
 class TooLong extends Error {}
@@ -81,16 +79,6 @@ const leftBy = (of: Numbered): { readonly workMin: Float64Array; readonly worth:
   return { workMin: bySet(least(perChangeMin)), worth: bySet(least(perChangeMin + changeWorthMin)) }
 }
 
-/** Minutes that no way of a batch undercuts, with the fewest layers that can change before it, each worth `perChange`. */
-export const leastOf = (of: Numbered, batch: number, perChange: number): number =>
-  (of.waysOf[batch] as readonly Way[]).reduce((least, way) => {
-    let changes = of.changes.between(of.inPress[way.press] as number, way.stack)
-    for (const other of of.ways)
-      if (other.batch !== batch && other.press === way.press)
-        changes = Math.min(changes, of.changes.between(other.stack, way.stack))
-    return Math.min(least, way.minutes + changes * perChange)
-  }, Infinity)
-
 /**
  * Everything that one person can do, for every set of batches (as bits) what is not worse in everything than another way: Held and Karp's
  * recursion over sets and what came last ("A dynamic programming approach to sequencing problems", 1962), with several labels a state, as
@@ -99,14 +87,15 @@ export const leastOf = (of: Numbered, batch: number, perChange: number): number 
  */
 class Person {
   private readonly states: Map<number, Label[]>[]
-  private readonly waysOn: readonly (readonly Way[])[]
+  private readonly presses: readonly number[]
+  /** How many sets of presses there are that may be done with. */
+  private readonly closedSets: number
   private readonly rest: number
-  private readonly alone: boolean
   private readonly pinnedTo: ReadonlySet<number>
 
   constructor(
     private readonly of: Numbered,
-    private readonly person: number,
+    person: number,
     private readonly left: ReturnType<typeof leftBy>,
     private readonly sharedJobs: readonly number[],
     private readonly upper: Schedule,
@@ -114,9 +103,9 @@ class Person {
   ) {
     const { batches, restMin } = of.wanted
     this.states = Array.from({ length: 1 << batches.length }, () => new Map<number, Label[]>())
-    this.waysOn = of.wanted.presses.map((_, press) => of.ways.filter((way) => way.press === press))
+    this.presses = of.pressesOf[person] as readonly number[]
+    this.closedSets = 1 << this.presses.length
     this.rest = restMin[person] as number
-    this.alone = of.pressesOf.filter((its) => its.length > 0).length === 1
     this.pinnedTo = new Set(batches.flatMap(({ after }) => (typeof after === 'number' ? [after] : [])))
   }
 
@@ -152,8 +141,8 @@ class Person {
     const open = ((1 << of.wanted.batches.length) - 1) & ~next
     const rest = restFor(handMin, this.rest)
     const [more, moreWorth] = [left.workMin[open] as number, left.worth[open] as number]
-    const people = of.pressesOf.filter((its) => its.length > 0).length
-    const longest = this.alone ? workMin + more + rest : Math.max(workMin + rest, (workMin + more + rest) / people)
+    // What is left is this person's where nobody else is there; else somebody has an even share at least.
+    const longest = Math.max(workMin + rest, (workMin + more + rest) / of.people.length)
     return worth + moreWorth + rest + longest > upper.cost - SAME_COST_MIN
   }
 
@@ -161,22 +150,20 @@ class Person {
   private keyOf(closed: number, at: number, way: Way): number {
     const { size } = this.of.changes
     const pinned = this.pinnedTo.has(way.batch) ? way.batch + 1 : 0
-    return ((pinned * (this.of.pressesOf[this.person]?.length ?? 1) + at) * size + way.stack) * CLOSED + closed
+    return ((pinned * this.presses.length + at) * size + way.stack) * this.closedSets + closed
   }
 
   private goOn(set: number, from: Label | undefined, closed: number): void {
-    const { of } = this
+    const { of, presses } = this
     const { perChangeMin, changeWorthMin } = of.wanted
-    const its = of.pressesOf[this.person] as readonly number[]
-    for (const press of its) {
-      const at = its.indexOf(press)
+    for (const [at, press] of presses.entries()) {
       const stays = from?.way.press === press
       if (!stays && closed & (1 << at)) continue
       // Where nothing is due, presses are taken as they are numbered.
       if (!stays && !of.anyDue && from && press < from.way.press) continue
-      const nowClosed = stays || !from ? closed : closed | (1 << its.indexOf(from.way.press))
+      const nowClosed = stays || !from ? closed : closed | (1 << presses.indexOf(from.way.press))
       const lies = stays ? from.way.stack : (of.inPress[press] as number)
-      for (const way of this.waysOn[press] as readonly Way[]) {
+      for (const way of of.waysOn[press] as readonly Way[]) {
         if (set & (1 << way.batch)) continue
         if (!of.follows(way.batch, stays ? from.way : undefined)) continue
         this.spend(1)
@@ -203,7 +190,7 @@ class Person {
     const last = this.states.length - 1
     for (let set = 1; set < last; set++)
       for (const [key, labels] of this.states[set] as Map<number, Label[]>)
-        for (const label of labels) this.goOn(set, label, key % CLOSED)
+        for (const label of labels) this.goOn(set, label, key % this.closedSets)
     const none = { late: 0, shared: this.sharedJobs.map(() => 0), sum: 0, longest: 0, labels: [undefined] }
     return this.states.map((state, set) => {
       const joints: Joint[] = set === 0 ? [none] : []
@@ -253,7 +240,7 @@ const joined = (
 }
 
 /** The queues that labels stand for, and in which turn presses are taken. */
-const scheduleOf = (of: Numbered, people: readonly number[], { labels }: Joint): Schedule | undefined => {
+const scheduleOf = (of: Numbered, { labels }: Joint): Schedule | undefined => {
   const queues: Queued[][] = of.wanted.presses.map(() => [])
   const turns = of.pressesOf.map((its) => [...its])
   labels.forEach((label, at) => {
@@ -263,7 +250,7 @@ const scheduleOf = (of: Numbered, people: readonly number[], { labels }: Joint):
       queues[press]?.unshift({ batch, option })
       if (taken[0] !== press) taken.unshift(press)
     }
-    const person = people[at] as number
+    const person = of.people[at] as number
     turns[person] = [...taken, ...(of.pressesOf[person] as readonly number[]).filter((press) => !taken.includes(press))]
   })
   return of.costOf(queues, turns)
@@ -276,7 +263,7 @@ const scheduleOf = (of: Numbered, people: readonly number[], { labels }: Joint):
 export const exactSchedule = (of: Numbered, upper: Schedule): Schedule | undefined => {
   const { jobs } = of.wanted
   if (!canBeExact(of)) return undefined
-  const people = of.pressesOf.flatMap((its, person) => (its.length > 0 ? [person] : []))
+  const { people } = of
   const sharedJobs = jobs.flatMap(({ dueMin }, job) =>
     people.length > 1 && dueMin !== undefined && (of.batchesOf[job] as number) > 1 ? [job] : [],
   )
@@ -289,15 +276,8 @@ export const exactSchedule = (of: Numbered, upper: Schedule): Schedule | undefin
     const left = leftBy(of)
     const tables = people.map((person) => new Person(of, person, left, sharedJobs, upper, spend).bySet())
     const together = tables.reduce((one, other, at) => joined(one, other, at === tables.length - 1, upper, spend))
-    const found = (together.at(-1) ?? []).flatMap((joint) => scheduleOf(of, people, joint) ?? [])
-    return found.reduce(
-      (best, each) =>
-        each.lateMin < best.lateMin - SAME_LATE_MIN ||
-        (each.lateMin < best.lateMin + SAME_LATE_MIN && each.cost < best.cost - SAME_COST_MIN)
-          ? each
-          : best,
-      upper,
-    )
+    const found = (together.at(-1) ?? []).flatMap((joint) => scheduleOf(of, joint) ?? [])
+    return found.reduce((best, each) => (isBetter(each, best) ? each : best), upper)
   } catch (error) {
     if (error instanceof TooLong) return undefined
     throw error

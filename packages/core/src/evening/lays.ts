@@ -276,5 +276,9 @@ export const laysOf = (
   })
 }
 
+/** How often the dies of a lay must cut through a sheet until every job has its pieces. */
+export const setsOf = ({ jobs, pieces }: Lay): number =>
+  Math.max(...jobs.map(({ copies }, at) => Math.ceil((pieces[at] as number) / copies)))
+
 /** What tells two lays apart. */
 export const keyOfLay = ({ id, pieces }: Lay): string => `${id} ${pieces.join(' ')}`

@@ -47,6 +47,8 @@ export interface Way {
 export interface TimedBatch extends Queued {
   readonly fromMin: number
   readonly toMin: number
+  /** Layers that change before it, turned ones by half. */
+  readonly changed: number
   /** Minutes of rest before its handwork or within it, and when each begins. */
   readonly restMin: number
   readonly restsAtMin: readonly number[]
@@ -59,8 +61,11 @@ export class Numbered {
   readonly ways: readonly Way[]
   /** The ways of each batch, in the order of its options. */
   readonly waysOf: readonly (readonly Way[])[]
-  /** The presses of each person. */
+  /** The ways on each press. */
+  readonly waysOn: readonly (readonly Way[])[]
+  /** The presses of each person, and those who have any. */
   readonly pressesOf: readonly (readonly number[])[]
+  readonly people: readonly number[]
   /** Whether anything is due at all. */
   readonly anyDue: boolean
   /** How many batches give pieces of each job. */
@@ -86,7 +91,9 @@ export class Numbered {
       }),
     )
     this.ways = ways
+    this.waysOn = presses.map((_, press) => ways.filter((way) => way.press === press))
     this.pressesOf = restMin.map((_, person) => presses.flatMap((press, at) => (press.person === person ? [at] : [])))
+    this.people = this.pressesOf.flatMap((its, person) => (its.length > 0 ? [person] : []))
     this.anyDue = jobs.some(({ dueMin }) => dueMin !== undefined)
     this.batchesOf = jobs.map((_, job) => batches.filter((batch) => batch.jobs.includes(job)).length)
   }
@@ -113,7 +120,8 @@ export class Numbered {
         for (const queued of queues[press] as readonly Queued[]) {
           const way = this.way(queued)
           const fromMin = workMin + restFor(handMin, rest)
-          const setUpMin = this.changes.between(stack, way.stack) * this.wanted.perChangeMin
+          const changed = this.changes.between(stack, way.stack)
+          const setUpMin = changed * this.wanted.perChangeMin
           const restMin = restFor(handMin + way.handMin, rest) - restFor(handMin, rest)
           const restsAtMin = Array.from({ length: rest > 0 ? Math.round(restMin / rest) : 0 }, (_, at) => {
             const fullAt = (Math.round(restFor(handMin, rest) / rest) + at + 1) * (60 - rest)
@@ -122,7 +130,8 @@ export class Numbered {
           workMin += setUpMin + way.minutes
           handMin += way.handMin
           stack = way.stack
-          timed[press]?.push({ ...queued, fromMin, toMin: workMin + restFor(handMin, rest), restMin, restsAtMin })
+          const toMin = workMin + restFor(handMin, rest)
+          timed[press]?.push({ ...queued, fromMin, toMin, changed, restMin, restsAtMin })
         }
       }
     })
@@ -139,12 +148,9 @@ export class Numbered {
     const ends = wanted.restMin.map(() => 0)
     for (const [press, queue] of timed.entries()) {
       const { person } = wanted.presses[press] as ScheduleWanted['presses'][number]
-      let stack = this.inPress[press] as number
       for (const [at, each] of queue.entries()) {
         if (!this.follows(each.batch, queue[at - 1])) return undefined
-        const way = this.way(each)
-        changes += this.changes.between(stack, way.stack)
-        stack = way.stack
+        changes += each.changed
         sum += each.toMin - each.fromMin
         ends[person] = Math.max(ends[person] as number, each.toMin)
         for (const job of wanted.batches[each.batch]?.jobs ?? [])

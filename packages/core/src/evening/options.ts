@@ -11,7 +11,7 @@ import type { Responses } from '../planner/responses.js'
 import type { Steps } from '../planner/steps.js'
 import { methodOf } from '../techniques/method.js'
 import { type EveningPress, type EveningRequest, nameOfStack } from './evening-request.js'
-import type { Lay, LaidOut, LayOuts } from './lays.js'
+import { type Lay, type LaidOut, type LayOuts, setsOf } from './lays.js'
 import { type LaidPlate, platesOf } from './layer-changes.js'
 import { minutesOfRun, turnsOfHandle } from './timing.js'
 
@@ -41,10 +41,13 @@ export interface OptionsOfLay {
   readonly lay: Lay
   readonly laid: ReadonlyMap<string, LaidOut>
   readonly options: readonly LayOption[]
-  /** Whatever else would do, best first: on any base, not only on the few that the evening is pressed on. */
-  readonly others: readonly LayOption[]
+  /** Whatever else would do, best first: on any base, not only on the few that the evening is pressed on. Worked out when it is asked for. */
+  readonly others: () => readonly LayOption[]
   readonly why?: NoOptionReason | undefined
 }
+
+/** What a lay has that cannot be pressed. */
+const noWay = { options: [], others: () => [] } as const
 
 /** Ways that are kept for one lay on one press: more would only be other shims for the same. */
 const MOST_OPTIONS = 4
@@ -75,13 +78,12 @@ interface ReadLay {
   readonly sheetCount: number
   readonly reader: CellReader
   /** The same with more shims on a base. */
-  readonly wider: CellReader
+  readonly wider: () => CellReader
 }
 
 const sheetsToTry = (lay: Lay): number[] => {
   const ofClass = Math.min(...lay.dies.map(({ dieClass }) => factsOfDieClass(dieClass).mostSheets))
-  const wanted = Math.max(...lay.jobs.map(({ copies }, at) => Math.ceil((lay.pieces[at] as number) / copies)))
-  const most = Math.min(ofClass, wanted, ...lay.jobs.map(({ job: { sheetsAtMost } }) => sheetsAtMost ?? Infinity))
+  const most = Math.min(ofClass, setsOf(lay), ...lay.jobs.map(({ job: { sheetsAtMost } }) => sheetsAtMost ?? Infinity))
   return Array.from({ length: Math.max(1, most) }, (_, at) => Math.max(1, most) - at)
 }
 
@@ -106,6 +108,13 @@ const fitsOn = (plates: readonly (Plate | undefined)[], { lengthMm, widthMm }: L
 /** Round dies that lie side by side, mm; one alone is laid by hand, as near an edge as one likes. */
 const gapOf = ({ dies }: Lay, { gapMm }: EveningRequest): number => (dies.length > 1 ? gapMm : 0)
 
+/** Whether a lay has room on the pads of a base, in one of the series that it stands in. */
+const hasRoom = (base: SharedBase, { lay, laid }: Pick<ReadLay, 'lay' | 'laid'>, request: EveningRequest): boolean =>
+  [...base.values()].some(({ plates }) => fitsOn(plates, laid, gapOf(lay, request)))
+
+/** Whether a stack may be laid, by its name. */
+const isFree = ({ pins }: EveningRequest, name: string): boolean => !pins.forbidden.includes(name)
+
 /** A lay that is to be read: on which press, for whom. */
 interface LayAsked {
   readonly request: EveningRequest
@@ -116,20 +125,20 @@ interface LayAsked {
 }
 
 /** Beds and shims that are looked at: few first; then all beds where it is about one sheet or a stack is forbidden; then more shims too. */
-const reaches = [
-  { beds: FEW_BEDS, shims: 2 },
-  { beds: Infinity, shims: 2 },
+const reaches: readonly { readonly beds: number; readonly shims?: number }[] = [
+  { beds: FEW_BEDS },
+  { beds: Infinity },
   { beds: Infinity, shims: MOST_SHIMS },
-] as const
+]
 
 /** Whether a lay has ways that are sure: some that are free to be laid, or only forbidden ones. */
-const freedom = (reader: CellReader, { request, lay, laid }: LayAsked): 'free' | 'forbidden' | undefined => {
+const freedom = (reader: CellReader, { request, ...its }: LayAsked): 'free' | 'forbidden' | undefined => {
   let any: 'forbidden' | undefined
   for (const base of sharedBasesOf([reader], request.shelf).values()) {
-    if (![...base.values()].some(({ plates }) => fitsOn(plates, laid, gapOf(lay, request)))) continue
+    if (!hasRoom(base, its, request)) continue
     for (const way of reader.waysOn(base)) {
       if (!reader.withCautions(base, way)) continue
-      if (!request.pins.forbidden.includes(nameOfStack(writtenOf(reader.stack(base, way.shims))))) return 'free'
+      if (isFree(request, nameOfStack(writtenOf(reader.stack(base, way.shims))))) return 'free'
       any = 'forbidden'
     }
   }
@@ -176,7 +185,7 @@ function* readLaySteps(
       })
       if (has === 'free') {
         // On the beds that were simulated, with more shims: what else would do is told, though the evening keeps to few.
-        const wider = new CellReader(cell, answering, beds, MOST_SHIMS)
+        const wider = () => new CellReader(cell, answering, beds, MOST_SHIMS)
         return { read: { lay, laid, sheetCount, reader, wider }, why: 'no-sure-stack', made }
       }
       isForbidden ||= has === 'forbidden'
@@ -243,12 +252,7 @@ export function* optionSteps(
   )
   const fitting = candidates.map(({ served, ...each }) => ({
     ...each,
-    served: served.map((its, at) => {
-      const { laid, lay } = read[at] as ReadLay
-      return its && [...each.base.values()].some(({ plates }) => fitsOn(plates, laid, gapOf(lay, request)))
-        ? its
-        : undefined
-    }),
+    served: served.map((its, at) => (its && hasRoom(each.base, read[at] as ReadLay, request) ? its : undefined)),
   }))
   // A scored bed or a reserved pad only where nothing else does.
   const fewestOf = read.map((_, at) =>
@@ -263,21 +267,20 @@ export function* optionSteps(
   const ways = read.map((each, at) => {
     // What is forbidden may have been the only base that was kept, so then all are looked at.
     const few = waysOn(each, at, kept, on)
-    return few.some(({ name }) => !request.pins.forbidden.includes(name)) ? few : waysOn(each, at, sound, on)
+    return few.some(({ name }) => isFree(request, name)) ? few : waysOn(each, at, sound, on)
   })
   const shared = new Map<string, number>()
   for (const name of ways.flatMap((its) => [...new Set(its.map((way) => way.name))]))
     shared.set(name, (shared.get(name) ?? 0) + 1)
   const options = lays.map((lay): OptionsOfLay => {
     const at = read.findIndex((each) => each.lay === lay)
-    if (at === -1) return { lay, laid: new Map(), options: [], others: [], why: whyNot.get(lay) ?? 'no-sure-stack' }
+    if (at === -1) return { ...noWay, lay, laid: new Map(), why: whyNot.get(lay) ?? 'no-sure-stack' }
     const its = ways[at] as LayOption[]
-    const free = its.filter(({ name }) => !request.pins.forbidden.includes(name))
+    const free = its.filter(({ name }) => isFree(request, name))
     const fewest = Math.min(...free.map(({ figures }) => figures.cautions.length))
     const allowed = free.filter(({ figures }) => figures.cautions.length === fewest)
     const laid = new Map([[press.id, (read[at] as ReadLay).laid]])
-    if (allowed.length === 0)
-      return { lay, laid, options: [], others: [], why: its.length > 0 ? 'all-forbidden' : 'no-sure-stack' }
+    if (allowed.length === 0) return { ...noWay, lay, laid, why: its.length > 0 ? 'all-forbidden' : 'no-sure-stack' }
     // What lies there already is a way, if it does as well.
     const lying = JSON.stringify(placesOf(platesOf(on.inPress)))
     const there = allowed.find(({ plates }) => JSON.stringify(placesOf(plates)) === lying)
@@ -288,11 +291,7 @@ export function* optionSteps(
     const picked = new Map<string, LayOption>()
     for (const way of [there, quickest[0], ...mostShared])
       if (way && picked.size < MOST_OPTIONS) picked.set(way.name, way)
-    const others = everyWay(read[at] as ReadLay, on, request)
-      .filter(({ name }) => !request.pins.forbidden.includes(name))
-      .sort((a, b) => a.figures.cautions.length - b.figures.cautions.length || a.minutes - b.minutes)
-      .slice(0, MOST_OTHERS)
-    return { lay, laid, options: [...picked.values()], others }
+    return { lay, laid, options: [...picked.values()], others: () => bestOthers(read[at] as ReadLay, on, request) }
   })
   return { options, made }
 }
@@ -313,11 +312,16 @@ function* quietly<Made>(steps: Steps<Made>): Steps<Made> {
 const waysOn = (read: ReadLay, at: number, candidates: readonly Candidate[], on: EveningPress): LayOption[] =>
   candidates.flatMap(({ base, served }) => (served[at] === undefined ? [] : waysOnBase(read, read.reader, base, on)))
 
-/** The ways that any base serves a lay on which it has room, with more shims too. */
-const everyWay = (read: ReadLay, on: EveningPress, request: EveningRequest): LayOption[] =>
-  [...sharedBasesOf([read.wider], request.shelf).values()]
-    .filter((base) => [...base.values()].some(({ plates }) => fitsOn(plates, read.laid, gapOf(read.lay, request))))
-    .flatMap((base) => waysOnBase(read, read.wider, base, on))
+/** The best ways that any base serves a lay on which it has room, with more shims too. */
+const bestOthers = (read: ReadLay, on: EveningPress, request: EveningRequest): LayOption[] => {
+  const reader = read.wider()
+  return [...sharedBasesOf([reader], request.shelf).values()]
+    .filter((base) => hasRoom(base, read, request))
+    .flatMap((base) => waysOnBase(read, reader, base, on))
+    .filter(({ name }) => isFree(request, name))
+    .sort((a, b) => a.figures.cautions.length - b.figures.cautions.length || a.minutes - b.minutes)
+    .slice(0, MOST_OTHERS)
+}
 
 const waysOnBase = (
   { lay, sheetCount }: ReadLay,
@@ -325,8 +329,7 @@ const waysOnBase = (
   base: SharedBase,
   { press, timing }: EveningPress,
 ): LayOption[] => {
-  const sets = Math.max(...lay.jobs.map(({ copies }, its) => Math.ceil((lay.pieces[its] as number) / copies)))
-  const runs = Math.ceil(sets / sheetCount)
+  const runs = Math.ceil(setsOf(lay) / sheetCount)
   const pieces = sheetCount * lay.jobs.reduce((sum, { copies }) => sum + copies, 0)
   return reader.waysOn(base).flatMap((way): LayOption[] => {
     const sure = reader.withCautions(base, way)

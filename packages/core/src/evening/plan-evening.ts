@@ -5,7 +5,7 @@ import type { Responses } from '../planner/responses.js'
 import { type Steps, within } from '../planner/steps.js'
 import { type EveningRequest, noPins } from './evening-request.js'
 import { chosenLays } from './choose-lays.js'
-import { keyOfLay, type LaidOut, type Lay, type LayGroup, LayOuts, laysOf, largestPad } from './lays.js'
+import { keyOfLay, type LaidOut, type Lay, type LayGroup, LayOuts, laysOf, largestPad, setsOf } from './lays.js'
 import { type LayerChanges, layerChanges, platesOf } from './layer-changes.js'
 import { type LayOption, type NoOptionReason, type OptionsOfLay, optionSteps } from './options.js'
 import { type PadBears, sheetsOf, type SheetsNeeded, wearOf } from './materials.js'
@@ -143,7 +143,7 @@ const ordered = (
 /** What else would do on the press that was chosen: each stack once. */
 const othersOf = ({ options, others }: OptionsOfLay, chosen: LayOption): LayOption[] => {
   const byName = new Map(
-    [...options, ...others].flatMap((each) => (each.pressId === chosen.pressId ? [[each.name, each] as const] : [])),
+    [...options, ...others()].flatMap((each) => (each.pressId === chosen.pressId ? [[each.name, each] as const] : [])),
   )
   byName.delete(chosen.name)
   return [...byName.values()]
@@ -218,7 +218,7 @@ const quickest = (lays: readonly OptionsOfLay[]): number =>
 /** Minutes that no way of lays undercuts: as many sheets at once as the class bears, in one pass each, fed no further than the die is long. */
 const leastAlone = ({ presses }: EveningRequest, lays: readonly Lay[]): number =>
   lays.reduce((sum, lay) => {
-    const sets = Math.max(...lay.jobs.map(({ copies }, at) => Math.ceil((lay.pieces[at] as number) / copies)))
+    const sets = setsOf(lay)
     const most = Math.min(...lay.dies.map(({ dieClass }) => factsOfDieClass(dieClass).mostSheets))
     const copies = lay.jobs.reduce((count, each) => count + each.copies, 0)
     const feedMm = Math.max(...lay.dies.map(({ lengthMm, widthMm }) => Math.min(lengthMm, widthMm)))
@@ -268,7 +268,7 @@ export function* foundLaysSteps(
           ...there,
           laid: new Map([...there.laid, ...each.laid]),
           options: [...there.options, ...each.options],
-          others: [...there.others, ...each.others],
+          others: () => [...there.others(), ...each.others()],
         }
         byLay.set(key, both ?? each)
       }
@@ -305,14 +305,12 @@ export function* eveningSteps(
 ): Steps<{ readonly plan: EveningPlan; readonly made: KeptByName }> {
   const { groups, optionsOf, made } = yield* foundLaysSteps(request, answers, live)
   const chosen = optionsOf(
-    groups.every(({ ways }) => ways.length === 1)
-      ? groups.flatMap(({ ways: [only] }) => only ?? [])
-      : chosenLays(request, groups, (lays) => {
-          const its = optionsOf(lays)
-          const can = its.filter(({ options }) => options.length > 0)
-          const schedule = can.length === 0 ? undefined : orderFromSeed(wantedOf(request, can, noPins), 1, 'quick')
-          return { unplaced: its.length - can.length, lateMin: schedule?.lateMin ?? 0, cost: schedule?.cost ?? 0 }
-        }),
+    chosenLays(request, groups, (lays) => {
+      const its = optionsOf(lays)
+      const can = its.filter(({ options }) => options.length > 0)
+      const schedule = can.length === 0 ? undefined : orderFromSeed(wantedOf(request, can, noPins), 1, 'quick')
+      return { unplaced: its.length - can.length, lateMin: schedule?.lateMin ?? 0, cost: schedule?.cost ?? 0 }
+    }),
   )
   const hasPad = largestPad(request.shelf, request.presses) !== undefined
   const placed = chosen.filter(({ options }) => options.length > 0)

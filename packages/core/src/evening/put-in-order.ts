@@ -136,7 +136,7 @@ export const provenOrder = (
 /**
  * Puts batches in order: as little late as can be, job by job, then with as little to do for everybody and an end as early as can be, where
  * a layer changed counts its minutes and what it is worth besides. Small ones exactly, larger ones by a search with bounds beside.
- * Undefined where the pins contradict one another. `from`: queues to begin from, such as those of before.
+ * Undefined where the pins contradict one another.
  */
 export const putInOrder = (wanted: ScheduleWanted): ProvenSchedule | undefined => {
   if (wanted.batches.length === 0)
