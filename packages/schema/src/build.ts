@@ -1,6 +1,7 @@
 import { baseKinds, layerJoins, piecesWanted } from '@bold-heron/core'
 import { z } from 'zod'
 import { idField, labelField, nameField, noteField, rowFields, someField } from './fields.js'
+import { namedOnce } from './named-once.js'
 
 const MOST_WANTED = 10_000
 
@@ -44,11 +45,7 @@ export const wantedOfJobs = ({ wanted, layers }: Pick<BuildInput, 'wanted' | 'la
 
 /** What a user enters for a build: what is made, of which layers, how many times. */
 export const buildInput = z.object(buildFields).superRefine((build, context) => {
-  const ids = new Set<string>()
-  build.layers.forEach(({ id }, at) => {
-    if (ids.has(id)) context.addIssue({ code: 'custom', path: ['layers', at, 'id'], message: 'names-two-layers' })
-    ids.add(id)
-  })
+  namedOnce(context, 'layers', build.layers, { key: 'id', says: 'names-two-layers' })
   for (const [jobId, pieces] of wantedOfJobs(build))
     if (pieces > MOST_WANTED) {
       const at = build.layers.findIndex((layer) => layer.jobId === jobId)

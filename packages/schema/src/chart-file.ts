@@ -1,6 +1,7 @@
 import { type TechniqueId, techniqueIds, USUAL_PER_BASE } from '@bold-heron/core'
 import { z } from 'zod'
 import { bladeFitsDie, bladeTooTall } from './die.js'
+import { namedOnce } from './named-once.js'
 import { pressedWhatFields } from './press-run.js'
 import { sheetInput } from './sheet.js'
 import { MOST_CHART_COLUMNS, MOST_CHART_ROWS } from './chart.js'
@@ -9,7 +10,6 @@ import {
   drawnTwice,
   handle,
   houseRulesInFile,
-  namedOnce,
   notDrawnTwice,
   plateInFile,
   platesFit,
@@ -47,7 +47,7 @@ export const chartFile = z
   })
   .superRefine(({ plates, press, dies, sheets }, context) => {
     platesFit({ plates, presses: [press] }, context, () => ['press'])
-    namedOnce('dies', dies, context)
-    namedOnce('sheets', sheets, context)
+    namedOnce(context, 'dies', dies, { key: 'id' })
+    namedOnce(context, 'sheets', sheets, { key: 'id' })
   })
 export type ChartFile = z.infer<typeof chartFile>

@@ -2,6 +2,7 @@ import { pieceTurns, USUAL_CHANGE_WORTH_MIN, USUAL_LAY_GAP_MM, usualTiming } fro
 import { z } from 'zod'
 import { bladeFitsDie, bladeTooTall } from './die.js'
 import { eveningPerson, eveningPins, MOST_EVENING_JOBS, MOST_EVENING_PEOPLE, MOST_EVENING_PRESSES } from './evening.js'
+import { namedOnce } from './named-once.js'
 import { pressedHowFields, pressedWhatFields } from './press-run.js'
 import { sheetInput } from './sheet.js'
 import {
@@ -9,7 +10,6 @@ import {
   drawnTwice,
   handle,
   houseRulesInFile,
-  namedOnce,
   notDrawnTwice,
   plateInFile,
   platesFit,
@@ -73,7 +73,8 @@ const orderOnly = z
     changeWorthMin: z.number().min(0).max(60).default(USUAL_CHANGE_WORTH_MIN),
   })
   .superRefine(({ people, presses, jobs, batches }, context) => {
-    for (const [list, things] of Object.entries({ people, presses, jobs, batches })) namedOnce(list, things, context)
+    for (const [list, things] of Object.entries({ people, presses, jobs, batches }))
+      namedOnce(context, list, things, { key: 'id' })
     const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
     presses.forEach(({ personId }, at) => {
       if (!people.some(({ id }) => id === personId)) fault(['presses', at, 'personId'], 'no-such-person')
@@ -168,7 +169,7 @@ const wholeEvening = z
     const { people, presses, plates, dies, sheets, jobs } = evening
     platesFit({ plates, presses }, context, (press) => ['presses', press])
     for (const [list, things] of Object.entries({ people, presses, dies, sheets, jobs }))
-      namedOnce(list, things, context)
+      namedOnce(context, list, things, { key: 'id' })
     pinsFit(evening, context)
     const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
     presses.forEach(({ personId }, at) => {

@@ -1,5 +1,6 @@
 import { noOptionReasons, roles, USUAL_CHANGE_WORTH_MIN, USUAL_LAY_GAP_MM, USUAL_REST_MIN } from '@bold-heron/core'
 import { z } from 'zod'
+import { namedOnce } from './named-once.js'
 import { idField, nameField, noteField, rowFields } from './fields.js'
 
 /** Most jobs, presses and people of an evening. */
@@ -70,21 +71,13 @@ const eveningFields = {
 /** What a user enters for an evening. */
 export const eveningInput = z.object(eveningFields).superRefine(({ presses, people, jobs }, context) => {
   const known = new Set(people.map(({ id }) => id))
-  const seen = { people: new Set<string>(), presses: new Set<string>(), jobs: new Set<string>() }
-  const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
-  people.forEach(({ id }, at) => {
-    if (seen.people.has(id)) fault(['people', at, 'id'], 'names-two-people')
-    seen.people.add(id)
+  namedOnce(context, 'people', people, { key: 'id', says: 'names-two-people' })
+  presses.forEach(({ personId: person }, at) => {
+    if (!known.has(person))
+      context.addIssue({ code: 'custom', path: ['presses', at, 'personId'], message: 'no-such-person' })
   })
-  presses.forEach(({ pressId, personId: person }, at) => {
-    if (!known.has(person)) fault(['presses', at, 'personId'], 'no-such-person')
-    if (seen.presses.has(pressId)) fault(['presses', at, 'pressId'], 'named-twice')
-    seen.presses.add(pressId)
-  })
-  jobs.forEach(({ jobId }, at) => {
-    if (seen.jobs.has(jobId)) fault(['jobs', at, 'jobId'], 'named-twice')
-    seen.jobs.add(jobId)
-  })
+  namedOnce(context, 'presses', presses, { key: 'pressId' })
+  namedOnce(context, 'jobs', jobs, { key: 'jobId' })
 })
 export type EveningInput = z.infer<z.ZodObject<typeof eveningFields>>
 

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { idField, nameField, noteField, rowFields, someField } from './fields.js'
 import { cardLayout, MOST_PRESS_RUNS } from './placement.js'
 import { type PressRun, pressRun, pressRunRow } from './press-run.js'
+import { namedOnce } from './named-once.js'
 
 const jobFields = {
   name: nameField,
@@ -27,10 +28,8 @@ export const runsFit = (
 ): void => {
   const fault = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
   if (runInHand >= runs.length) fault(['runInHand'], 'no-such-run')
-  const ids = new Set<string>()
-  runs.forEach(({ id, placed }, at) => {
-    if (ids.has(id)) fault(['runs', at, 'id'], 'names-two-runs')
-    ids.add(id)
+  namedOnce(context, 'runs', runs, { key: 'id', says: 'names-two-runs' })
+  runs.forEach(({ placed }, at) => {
     if ((placed === null) !== (card === null))
       fault(['runs', at, 'placed'], card ? 'placed-missing' : 'placed-without-card')
   })

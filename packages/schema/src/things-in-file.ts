@@ -1,4 +1,5 @@
 import type { HouseRules } from '@bold-heron/core'
+import { namedOnce } from './named-once.js'
 import { z } from 'zod'
 import { bladeFitsDie, bladeTooTall, dieFields } from './die.js'
 import { houseRulesInput } from './house-rules.js'
@@ -53,20 +54,6 @@ export const overUsual = (usual: HouseRules, own: z.infer<typeof houseRulesInFil
   ...(own as Partial<HouseRules>),
 })
 
-/** Reports things of a list that share an id. */
-export const namedOnce = (
-  list: string,
-  things: readonly { readonly id?: string | undefined }[],
-  context: z.RefinementCtx,
-): void => {
-  const ids = new Set<string>()
-  things.forEach(({ id }, at) => {
-    if (id === undefined) return
-    if (ids.has(id)) context.addIssue({ code: 'custom', path: [list, at, 'id'], message: 'named-twice' })
-    ids.add(id)
-  })
-}
-
 /** Reports plates that share a name, and known-good stacks that name plates which are not there. */
 export const platesFit = (
   {
@@ -76,11 +63,8 @@ export const platesFit = (
   context: z.RefinementCtx,
   pathOf: (press: number) => (string | number)[],
 ): void => {
-  const ids = new Set<string>()
-  plates.forEach(({ id }, at) => {
-    if (ids.has(id)) context.addIssue({ code: 'custom', path: ['plates', at, 'id'], message: 'names-two-plates' })
-    ids.add(id)
-  })
+  namedOnce(context, 'plates', plates, { key: 'id', says: 'names-two-plates' })
+  const ids = new Set(plates.map(({ id }) => id))
   presses.forEach(({ knownGood }, press) => {
     knownGood.forEach(({ plateIds }, known) => {
       plateIds.forEach((id, at) => {

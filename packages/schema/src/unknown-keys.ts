@@ -13,15 +13,19 @@ const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
 
 const defOf = (schema: Schema): Def => (schema as z.core.$ZodTypes)._zod.def
 
+/** A schema without what only says whether it may be absent, null or something usual. */
+const bare = (schema: Schema): Schema => {
+  const def = defOf(schema)
+  return 'innerType' in def ? bare(def.innerType) : schema
+}
+
 const takes = (schema: Schema, value: unknown): boolean => (schema as z.ZodType).safeParse(value).success
 
-/** What of a value a schema judges, once shapes of before are brought to those of now. */
-const afterReading = (schema: Schema, value: unknown): unknown => {
-  const def = defOf(schema)
-  if (def.type !== 'transform') return value
-  const read: unknown = def.transform(value, { value, issues: [], addIssue: () => undefined } as never)
-  return read
-}
+/** What a schema makes of a value, where it brings shapes of before to those of now. */
+const afterReading = ({ transform }: Extract<Def, { readonly type: 'transform' }>, value: unknown): unknown =>
+  transform(value, { value, issues: [], addIssue: () => undefined } as never)
+
+const under = (path: string, key: string | number): string => (path === '' ? String(key) : `${path}.${key}`)
 
 /** The known key that is nearest to one, where it is near enough to be meant. */
 const nearest = (key: string, known: readonly string[]): string | undefined =>
@@ -40,7 +44,7 @@ const unknownIn = (
     .map((key) => {
       const meant = nearest(key, Object.keys(shape))
       return {
-        path: path === '' ? key : `${path}.${key}`,
+        path: under(path, key),
         code: meant === undefined ? 'unknown-key' : 'unknown-key-near',
         limit: meant ?? Object.keys(shape).join(', '),
       }
@@ -84,7 +88,7 @@ const holdsKeys = (schema: Schema): boolean => {
   if (known !== undefined) return known
   // Whatever leads back to itself has keys somewhere.
   held.set(schema, true)
-  const def = defOf(schema)
+  const def = defOf(bare(schema))
   const found = ((): boolean => {
     switch (def.type) {
       case 'array':
@@ -93,14 +97,6 @@ const holdsKeys = (schema: Schema): boolean => {
         return def.items.some(holdsKeys)
       case 'union':
         return def.options.some(holdsKeys)
-      case 'optional':
-      case 'nullable':
-      case 'default':
-      case 'prefault':
-      case 'nonoptional':
-      case 'readonly':
-      case 'catch':
-        return holdsKeys(def.innerType)
       case 'string':
       case 'number':
       case 'boolean':
@@ -116,15 +112,13 @@ const holdsKeys = (schema: Schema): boolean => {
   return found
 }
 
-const under = (path: string, key: string | number): string => (path === '' ? String(key) : `${path}.${key}`)
-
 /**
  * Keys of an input that its schema does not know, at any depth, each with the known one that is nearest: what is misspelt would otherwise
  * be taken for absent, and the usual told as what was asked for.
  */
 export const unknownKeys = (schema: Schema, value: unknown, path = ''): ProblemField[] => {
-  if (!holdsKeys(schema)) return []
-  const def = defOf(schema)
+  if (!holdsKeys(schema) || value === undefined || value === null) return []
+  const def = defOf(bare(schema))
   switch (def.type) {
     case 'object':
       if (!isObject(value)) return []
@@ -146,18 +140,12 @@ export const unknownKeys = (schema: Schema, value: unknown, path = ''): ProblemF
       const meant = meantOf(def.options, value)
       return meant ? unknownKeys(meant, value, path) : []
     }
-    case 'optional':
-    case 'nullable':
-    case 'default':
-    case 'prefault':
-    case 'nonoptional':
-    case 'readonly':
-    case 'catch':
-      return value === undefined || value === null ? [] : unknownKeys(def.innerType, value, path)
-    case 'pipe':
-      return defOf(def.in).type === 'transform'
-        ? unknownKeys(def.out, afterReading(def.in, value), path)
+    case 'pipe': {
+      const before = defOf(def.in)
+      return before.type === 'transform'
+        ? unknownKeys(def.out, afterReading(before, value), path)
         : unknownKeys(def.in, value, path)
+    }
     case 'lazy':
       return unknownKeys(def.getter(), value, path)
     default:
