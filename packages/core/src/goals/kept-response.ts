@@ -1,5 +1,5 @@
 import { Mistake } from '../faults/guards.js'
-import { powerBetween } from '../numerics/power-between.js'
+import { powerCurve } from '../numerics/power-curve.js'
 import { betweenStrengths, strengthNodes } from '../learning/strength-nodes.js'
 import type { Between, Response, Thresholds } from './response.js'
 
@@ -54,6 +54,7 @@ export const keptAnswersOf = (
 /** A response that answers from what was kept of another, without simulating anything. */
 export class KeptResponse implements Response {
   readonly simulated = 0
+  private effort: ((squeezeMm: number) => number) | undefined
   private readonly remembered = new Map<number, Thresholds>()
   private readonly rememberedHarm = new Map<number, readonly number[]>()
 
@@ -109,12 +110,11 @@ export class KeptResponse implements Response {
   }
 
   effortAt(squeezeMm: number): number {
-    const { looks } = this.answers
-    return powerBetween(
-      looks.map((look) => look.squeezeMm),
-      looks.map(({ effort }) => effort),
-      squeezeMm,
+    this.effort ??= powerCurve(
+      this.lookedMm,
+      this.answers.looks.map(({ effort }) => effort),
     )
+    return this.effort(squeezeMm)
   }
 
   harmAt(squeezeMm: number, passes: number): number {

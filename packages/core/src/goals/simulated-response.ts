@@ -1,4 +1,4 @@
-import { powerBetween } from '../numerics/power-between.js'
+import { powerCurve } from '../numerics/power-curve.js'
 import { betweenStrengths } from '../learning/strength-nodes.js'
 import type { Between, Response, Thresholds } from './response.js'
 
@@ -46,6 +46,8 @@ export interface LookPlan {
 export abstract class SimulatedResponse<Series extends SeriesLoads> implements Response {
   private readonly remembered = new Map<number, Look<Series>[]>()
   private readonly beyond = new Map<string, Series>()
+  /** How the effort rises through so many looks. */
+  private effort: { readonly looks: number; readonly curve: (squeezeMm: number) => number } | undefined
   private readonly known = new Map<number, Thresholds>()
   private readonly knownHarm = new Map<number, readonly number[]>()
   private knownShare = 0
@@ -104,11 +106,14 @@ export abstract class SimulatedResponse<Series extends SeriesLoads> implements R
     const looks = this.firstLooks(1)
     const last = looks.at(-1)
     if (last && squeezeMm > last.squeezeMm) return this.beyondLooks(squeezeMm, 1).effort
-    return powerBetween(
-      looks.map((look) => look.squeezeMm),
-      looks.map(({ series }) => series.effort),
-      squeezeMm,
-    )
+    if (this.effort?.looks !== looks.length) {
+      const curve = powerCurve(
+        this.lookedMm,
+        looks.map(({ series }) => series.effort),
+      )
+      this.effort = { looks: looks.length, curve }
+    }
+    return this.effort.curve(squeezeMm)
   }
 
   /** Squeezes in mm from which it does harm, by the end of pass 1, 2 …; remembered. */
