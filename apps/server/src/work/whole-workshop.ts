@@ -18,7 +18,7 @@ const fileOf = (bytes: Uint8Array): WorkshopFile => {
     return refuse(400, 'not-json')
   }
   const read = readAs(workshopFile, json)
-  return read.ok ? read.data : refuseFields([...read.faults])
+  return read.ok ? read.data : refuseFields(read.faults)
 }
 
 /** The photos of a file, each read anew, so that nothing comes in that is no photo. */

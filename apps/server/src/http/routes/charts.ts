@@ -15,7 +15,7 @@ import { refuseMissing } from '../../refusals/refusal.js'
 import { notePrinted } from '../../store/charts.js'
 import type { Workshop } from '../../store/workshop.js'
 import type { Work } from '../../work/work.js'
-import { notThere, refusedFields } from '../answers.js'
+import { refusedFields } from '../answers.js'
 import { answerInLines, type InLines } from '../heavy-answers.js'
 import { route, type Route } from '../route.js'
 
@@ -51,7 +51,7 @@ export const chartRoutes = (workshop: Workshop, work: Work, kept: KeptResults): 
       one: 'chart',
       summary:
         'The chart worked out: few base stacks, and which of them serves each cell; with Accept: application/x-ndjson also hear every cell as it is known, and how far it is',
-      answers: { 200: { says: 'The chart, and names for all that it rests on', schema: computedChart }, 404: notThere },
+      answers: { 200: { says: 'The chart, and names for all that it rests on', schema: computedChart } },
       async handle({ id, request, response }) {
         const row = await chartOf(id)
         await answerInLines(request, response, (around) => compute(row, around))
@@ -62,7 +62,7 @@ export const chartRoutes = (workshop: Workshop, work: Work, kept: KeptResults): 
       path: '/api/charts/{id}/basis',
       one: 'chart',
       summary: 'Names for all that a chart rests on now, part by part: what differs from a print’s has changed',
-      answers: { 200: { says: 'The names', schema: z.object({ basis: chartBasis }) }, 404: notThere },
+      answers: { 200: { says: 'The names', schema: z.object({ basis: chartBasis }) } },
       async handle({ id }) {
         const { basis } = (await gatherChart(workshop.sequelize, await chartOf(id))) ?? refuseMissing('press')
         return { basis }
@@ -74,7 +74,7 @@ export const chartRoutes = (workshop: Workshop, work: Work, kept: KeptResults): 
       one: 'chart',
       summary: 'Notes that a chart was printed, and from what',
       body: z.object({ basis: chartBasis }),
-      answers: { 200: { says: 'The chart', schema: chartRow }, 404: notThere, 422: refusedFields },
+      answers: { 200: { says: 'The chart', schema: chartRow }, 422: refusedFields },
       async handle({ id, body }) {
         if (!(await notePrinted(workshop.sequelize, id, body.basis))) return refuseMissing('chart')
         return chartOf(id)

@@ -15,7 +15,7 @@ import { gatherEvening } from '../../planning/evening-request.js'
 import { refuseMissing } from '../../refusals/refusal.js'
 import type { Workshop } from '../../store/workshop.js'
 import type { Work } from '../../work/work.js'
-import { notThere, refusedFields } from '../answers.js'
+import { refusedFields } from '../answers.js'
 import { answerInLines, type InLines } from '../heavy-answers.js'
 import { route, type Route } from '../route.js'
 
@@ -30,7 +30,7 @@ export const eveningRoutes = (workshop: Workshop, work: Work, kept: KeptResults)
     }
     return answerOfEvening(request, await eveningOverCores(work, request, keeping, { signal, onProgress }))
   }
-  const answers = { 200: { says: 'The evening’s plan', schema: eveningAnswer }, 404: notThere, 422: refusedFields }
+  const answers = { 200: { says: 'The evening’s plan', schema: eveningAnswer }, 422: refusedFields }
   return [
     route({
       method: 'get',

@@ -4,7 +4,7 @@ import type { Learner } from '../../learning/learner.js'
 import { pressLearningOf } from '../../learning/press-learning.js'
 import { changeRuns } from '../../store/runs.js'
 import type { Workshop } from '../../store/workshop.js'
-import { notThere, refusedFields } from '../answers.js'
+import { refusedFields } from '../answers.js'
 import { refuseMissing } from '../../refusals/refusal.js'
 import { route, type Route } from '../route.js'
 
@@ -21,7 +21,7 @@ export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] =>
     path: '/api/presses/{id}/learning',
     one: 'press',
     summary: 'What has been learnt of a press from its runs',
-    answers: { 200: { says: 'What all runs say together, and each alone', schema: pressLearning }, 404: notThere },
+    answers: { 200: { says: 'What all runs say together, and each alone', schema: pressLearning } },
     handle: async ({ id }) => (await pressLearningOf(workshop, id, learner.pending)) ?? refuseMissing('press'),
   }),
   route({
@@ -30,7 +30,7 @@ export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] =>
     one: 'run',
     summary: 'Sets a run aside as evidence, or takes it back',
     body: evidenceChange,
-    answers: { 200: { says: 'The run', schema: runRow }, 404: notThere, 422: refusedFields },
+    answers: { 200: { says: 'The run', schema: runRow }, 422: refusedFields },
     async handle({ id, body }) {
       if (!(await workshop.runs.find(id))) return refuseMissing('run')
       await setAside(workshop, { id }, body.setAside)
@@ -42,7 +42,7 @@ export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] =>
     path: '/api/presses/{id}/forget',
     one: 'press',
     summary: 'Sets every run of a press aside as evidence, to start afresh; the log itself stays',
-    answers: { 200: { says: 'How many were set aside', schema: z.object({ setAside: z.int() }) }, 404: notThere },
+    answers: { 200: { says: 'How many were set aside', schema: z.object({ setAside: z.int() }) } },
     async handle({ id }) {
       if (!(await workshop.presses.find(id))) return refuseMissing('press')
       return { setAside: await setAside(workshop, { pressId: id }, true) }

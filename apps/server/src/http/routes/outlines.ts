@@ -6,7 +6,6 @@ import type { Workshop } from '../../store/workshop.js'
 import { isShort } from '../../work/short-lines.js'
 import { thumbnailOf } from '../../work/thumbnail.js'
 import type { Work } from '../../work/work.js'
-import { notThere } from '../answers.js'
 import { refuse, refuseMissing } from '../../refusals/refusal.js'
 import { Reply, route, type Route } from '../route.js'
 
@@ -17,7 +16,7 @@ export const outlineRoutes = (workshop: Workshop, work: Work): Route[] => [
     path: '/api/dies/{id}/outline',
     one: 'die',
     summary: 'The cutting lines of a die that has its own',
-    answers: { 200: { says: 'The lines, mm', schema: outlineInput }, 404: notThere },
+    answers: { 200: { says: 'The lines, mm', schema: outlineInput } },
     async handle({ id }) {
       const found = await inSnapshot(workshop.sequelize, async (transaction) => {
         const die = await workshop.dies.findIn(id, transaction)
@@ -32,7 +31,7 @@ export const outlineRoutes = (workshop: Workshop, work: Work): Route[] => [
     path: '/api/dies/{id}/thumbnail',
     one: 'die',
     summary: 'A small drawing of a die, or of what stands in for its lines; put its version in the address as `v`',
-    answers: { 200: { says: 'The drawing', schema: z.string(), type: 'image/svg+xml' }, 404: notThere },
+    answers: { 200: { says: 'The drawing', schema: z.string(), type: 'image/svg+xml' } },
     async handle({ id }) {
       const dies = await inSnapshot(workshop.sequelize, (transaction) => diesWithLines(transaction, [id]))
       const die = dies.get(id) ?? refuseMissing('die')

@@ -7,7 +7,7 @@ import { firstPhotosOf, toPhotoRow } from '../../store/photos.js'
 import { inWriting } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import type { Work } from '../../work/work.js'
-import { notThere, problemThat, refusedFields } from '../answers.js'
+import { problemThat, refusedFields } from '../answers.js'
 import { refuse, refuseMissing } from '../../refusals/refusal.js'
 import { Reply, route, type Route } from '../route.js'
 
@@ -52,7 +52,6 @@ const photosOf = (kind: Photographed, workshop: Workshop, work: Work): Route[] =
       body: { type: 'image/*', schema: binary },
       answers: {
         201: { says: 'The photo', schema: photoRow },
-        404: notThere,
         415: problemThat('No photo'),
         422: refusedFields,
       },
@@ -88,7 +87,7 @@ export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
     await inWriting(workshop.sequelize, (transaction) => photo.update({ deletedAt }, { transaction }))
     return toPhotoRow(photo)
   }
-  const thePhoto = { 200: { says: 'The photo', schema: photoRow }, 404: notThere }
+  const thePhoto = { 200: { says: 'The photo', schema: photoRow } }
   return [
     ...photographedKinds.flatMap((kind) => photosOf(kind, workshop, work)),
     route({
@@ -104,7 +103,7 @@ export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
       path: '/api/photos/{id}',
       one: 'photo',
       summary: 'A photo',
-      answers: { 200: { says: 'The photo', schema: binary, type: 'image/jpeg' }, 404: notThere },
+      answers: { 200: { says: 'The photo', schema: binary, type: 'image/jpeg' } },
       async handle({ id }) {
         const { jpeg, deletedAt } = await photoOf(id)
         if (deletedAt) return refuse(404, 'photo-deleted')

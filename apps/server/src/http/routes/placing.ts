@@ -4,7 +4,6 @@ import { planRequestIn } from '../../planning/plan-request.js'
 import { shelfThings } from '../../store/shelf-things.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
-import { notThere } from '../answers.js'
 import { refuseMissing } from '../../refusals/refusal.js'
 import { route, type Route } from '../route.js'
 
@@ -16,7 +15,7 @@ export const placingRoutes = (workshop: Workshop): Route[] => [
     one: 'job',
     summary:
       'Everything Place needs for a job: the planner’s input without a placement, all dies with their lines, all sheets',
-    answers: { 200: { says: 'Request, dies and sheets', schema: placeRequest }, 404: notThere },
+    answers: { 200: { says: 'Request, dies and sheets', schema: placeRequest } },
     async handle({ id }) {
       const found = await inSnapshot(workshop.sequelize, async (transaction) => {
         const job = await workshop.jobs.findIn(id, transaction)

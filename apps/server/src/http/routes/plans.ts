@@ -73,7 +73,7 @@ export const planRoutes = (workshop: Workshop, work: Work): Route[] => [
     one: 'job',
     summary: 'Everything the planner needs for a job',
     query: requestQuery,
-    answers: { 200: { says: 'The planner’s input', schema: planRequest }, 404: notThere },
+    answers: { 200: { says: 'The planner’s input', schema: planRequest } },
     async handle({ id, query: { except = '', run: runId } }) {
       const exceptRuns = except.split(',').filter((each) => idField.safeParse(each).success)
       const input = await inSnapshot(workshop.sequelize, async (transaction) => {

@@ -24,7 +24,7 @@ import { factsOfRecipe } from '../../store/recipes.js'
 import type { Saved } from '../../store/table.js'
 import { inSnapshot, inWriting } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
-import { notThere, refusedFields } from '../answers.js'
+import { refusedFields } from '../answers.js'
 import { refuse, refuseFields, refuseMissing } from '../../refusals/refusal.js'
 import { route, type Route } from '../route.js'
 import { savedReply } from '../saved.js'
@@ -84,7 +84,7 @@ const keepingRoutes = (workshop: Workshop): Route[] => [
     one: 'run',
     summary: 'Keeps a run that came out clean as a recipe',
     body: recipeNaming,
-    answers: { 201: { says: 'The new recipe', schema: recipeRow }, 404: notThere, 422: refusedFields },
+    answers: { 201: { says: 'The new recipe', schema: recipeRow }, 422: refusedFields },
     async handle({ id, body: naming }) {
       const saved = await inWriting(workshop.sequelize, async (transaction) => {
         const run = await workshop.runs.findIn(id, transaction)
@@ -101,7 +101,7 @@ const keepingRoutes = (workshop: Workshop): Route[] => [
     path: '/api/recipes/{id}/file',
     one: 'recipe',
     summary: 'A recipe as a file to give away',
-    answers: { 200: { says: 'The file', schema: recipeFile }, 404: notThere },
+    answers: { 200: { says: 'The file', schema: recipeFile } },
     async handle({ id, response }) {
       const { name, note, cut } = await recipeOf(workshop, id)
       response.attachment(fileNameOf(name))
@@ -132,7 +132,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
     one: 'recipe',
     summary: 'Everything the planner needs to carry a recipe over to a press of this workshop',
     query: carriedQuery,
-    answers: { 200: { says: 'The planner’s input', schema: planRequest }, 404: notThere, 422: refusedFields },
+    answers: { 200: { says: 'The planner’s input', schema: planRequest }, 422: refusedFields },
     async handle({ id, query }) {
       const { cut } = await recipeOf(workshop, id)
       const pressId = idField.safeParse(query.pressId)
@@ -161,7 +161,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
     one: 'recipe',
     summary: 'Makes a job of a recipe; dies and a sheet that the shelf has not got come along',
     body: recipeJob,
-    answers: { 201: { says: 'The new job', schema: jobRow }, 404: notThere, 422: refusedFields },
+    answers: { 201: { says: 'The new job', schema: jobRow }, 422: refusedFields },
     async handle({ id, body }) {
       const recipe = await recipeOf(workshop, id)
       return savedReply(await jobOfRecipe(workshop, recipe, body), 'job', 201)
@@ -172,7 +172,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
     path: '/api/jobs/{id}/recipes',
     one: 'job',
     summary: 'Recipes that fit a job, the nearest first, each with what is different',
-    answers: { 200: { says: 'The recipes', schema: z.array(fittingRecipe) }, 404: notThere },
+    answers: { 200: { says: 'The recipes', schema: z.array(fittingRecipe) } },
     async handle({ id }) {
       const facts = await inSnapshot(workshop.sequelize, async (transaction) => {
         const job = await workshop.jobs.findIn(id, transaction)

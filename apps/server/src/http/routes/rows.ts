@@ -1,7 +1,7 @@
 import { pageOf, pageQuery } from '@bold-heron/schema'
 import type { RowModel } from '../../store/models/row-model.js'
 import type { Table } from '../../store/table.js'
-import { notThere, refusedFields, stale } from '../answers.js'
+import { refusedFields, stale } from '../answers.js'
 import { refuseMissing } from '../../refusals/refusal.js'
 import { type Reply, route, type Route } from '../route.js'
 import type { RowKind } from '../row-kinds.js'
@@ -26,7 +26,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
       path: `${path}/{id}${under}`,
       one,
       summary,
-      answers: { 200: { says: 'The row as it is now', schema: row }, 404: notThere },
+      answers: { 200: { says: 'The row as it is now', schema: row } },
       async handle({ id }): Promise<Reply> {
         const marked = await table.mark(id, column, at())
         return marked ? rowReply(marked) : refuseMissing(one)
@@ -55,7 +55,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
       path: `${path}/{id}`,
       one,
       summary: `One ${one}`,
-      answers: { 200: { says: 'The row', schema: row }, 404: notThere },
+      answers: { 200: { says: 'The row', schema: row } },
       async handle({ id }): Promise<Reply> {
         const found = await table.find(id)
         return found ? rowReply(found) : refuseMissing(one)
@@ -76,7 +76,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
       summary: `Save a ${one}`,
       isVersioned: true,
       body: input,
-      answers: { 200: { says: 'The row as saved', schema: row }, 404: notThere, 412: stale, 422: refusedFields },
+      answers: { 200: { says: 'The row as saved', schema: row }, 412: stale, 422: refusedFields },
       handle: async ({ id, version, body }) => savedReply(await table.update(id, version, body), one),
     }),
     marking('delete', '', `Delete a ${one}; it can be restored`, 'deletedAt', () => new Date()),

@@ -1,7 +1,7 @@
 import { runNote, runRow } from '@bold-heron/schema'
 import { changeRuns } from '../../store/runs.js'
 import type { Workshop } from '../../store/workshop.js'
-import { notThere, refusedFields } from '../answers.js'
+import { refusedFields } from '../answers.js'
 import { refuseMissing } from '../../refusals/refusal.js'
 import { route, type Route } from '../route.js'
 
@@ -13,7 +13,7 @@ export const runNoteRoutes = (workshop: Workshop): Route[] => [
     one: 'run',
     summary: 'Writes a note to a run; nothing else of it changes',
     body: runNote,
-    answers: { 200: { says: 'The run', schema: runRow }, 404: notThere, 422: refusedFields },
+    answers: { 200: { says: 'The run', schema: runRow }, 422: refusedFields },
     async handle({ id, body: { note } }) {
       if (!(await workshop.runs.find(id))) return refuseMissing('run')
       await changeRuns(workshop.sequelize, { id }, { note })
