@@ -1,4 +1,4 @@
-import { hangingPlaces, type Round, type TechniqueId, toldOf } from '@bold-heron/core'
+import { type Round, type TechniqueId, toldOf } from '@bold-heron/core'
 import { en } from '../fixtures/words.js'
 import type { BenchSession } from '../../apps/web/src/stations/bench/session.js'
 import type { Browser } from '../fixtures/browser.js'
@@ -63,17 +63,25 @@ export class BenchPage {
     technique: TechniqueId = 'cut',
   ): Promise<void> {
     const { looks, feels } = toldOf(technique)
-    await this.browser.tabTo(anyOf(looks.map((seen) => en.words.seen[seen])))
-    await this.arrowTo('seen', looks.indexOf(look.seen))
-    if (look.seen === 'hanging') {
-      await this.browser.tabTo(anyOf(Object.values(en.words.hangingPlace)))
-      await this.arrowTo('where', hangingPlaces.indexOf(look.hangingPlace ?? 'ends'))
-    }
-    await this.browser.tabTo(anyOf(feels.map((feel) => en.words.feel[feel])))
-    await this.browser.arrowTo(en.words.feel[look.feel])
-    await this.browser.keys(Key.SPACE)
+    await this.choose(
+      looks.map((seen) => en.words.seen[seen]),
+      en.words.seen[look.seen],
+    )
+    if (look.seen === 'hanging')
+      await this.choose(Object.values(en.words.hangingPlace), en.words.hangingPlace[look.hangingPlace ?? 'ends'])
+    await this.choose(
+      feels.map((feel) => en.words.feel[feel]),
+      en.words.feel[look.feel],
+    )
     await this.browser.tabTo(en.bench.tell.save)
     await this.browser.keys(Key.ENTER)
+  }
+
+  /** Goes to a group by Tab, to one of its choices by the arrow, and takes it. */
+  private async choose(among: readonly string[], wanted: string): Promise<void> {
+    await this.browser.tabTo(anyOf(among))
+    await this.browser.arrowTo(wanted)
+    await this.browser.keys(Key.SPACE)
   }
 
   /** Tells what was seen and felt by touching the pictures. */
@@ -81,24 +89,5 @@ export class BenchPage {
     await this.browser.click(lookPicture(en.words.seen[look.seen]))
     await this.browser.click(radio(en.words.feel[look.feel]))
     await this.browser.press(en.bench.tell.save)
-  }
-
-  /** Goes on with the arrow, choice by choice: each is waited for, as a page that is busy shows a choice later than it is made. */
-  private async arrowTo(group: 'seen' | 'where', at: number): Promise<void> {
-    const checked = () =>
-      this.browser.inPage<number>(
-        'return [...document.querySelectorAll(`input[name="${arguments[0]}-bench"]`)].findIndex((each) => each.checked)',
-        group,
-      )
-    for (let now = await checked(); now !== at;) {
-      const before = now
-      await this.browser.keys(Key.ARROW_RIGHT)
-      now = await this.browser
-        .until(async () => {
-          const then = await checked()
-          return then !== before && { then }
-        }, `a choice after ${before} of ${group}`)
-        .then(({ then }) => then)
-    }
   }
 }
