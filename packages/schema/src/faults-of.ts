@@ -64,7 +64,7 @@ const MOST_TOLD = 200
 
 /** An input as its schema reads it, or everything that is wrong with it. */
 export type Read<Output> =
-  { readonly ok: true; readonly data: Output } | { readonly ok: false; readonly faults: readonly ProblemField[] }
+  { readonly ok: true; readonly data: Output } | { readonly ok: false; readonly faults: ProblemField[] }
 
 /** Whether an input says that it is one of our files. */
 const isFile = (input: unknown): boolean =>

@@ -1,15 +1,8 @@
-import {
-  type Nest,
-  type NestEnd,
-  type NestWanted,
-  pieceOf,
-  rectangle,
-  standInOutline,
-  factsOfDieClass,
-} from '@bold-heron/core'
+import { type Nest, type NestWanted, pieceOf, rectangle, standInOutline, factsOfDieClass } from '@bold-heron/core'
 import type { DieRow, SheetRow } from '@bold-heron/schema'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
+import type { LaidPieces } from '../workers/nest.worker.js'
 import { layPieces } from '../workers/nest.js'
 import { fetchOutline } from './outlines.js'
 
@@ -44,11 +37,7 @@ export const usePieceShapes = (dies: readonly DieRow[]) =>
 /** Lays pieces for so long, showing what is found meanwhile; begins anew with other wishes. `null`: nothing to lay. */
 export const useNest = (wanted: NestWanted | null, ms: number) => {
   const key = wanted && JSON.stringify([wanted, ms])
-  const [found, setFound] = useState<{
-    readonly key: string
-    readonly nest: Nest
-    readonly endedBy?: NestEnd | undefined
-  }>()
+  const [found, setFound] = useState<{ readonly key: string; readonly nest: Nest | LaidPieces }>()
   const [ended, setEnded] = useState<string>()
   const ending = useRef<AbortController>(undefined)
   useEffect(() => {
@@ -57,8 +46,7 @@ export const useNest = (wanted: NestWanted | null, ms: number) => {
     const own = new AbortController()
     ending.current = own
     let isOn = true
-    const take = (nest: (Nest & { readonly endedBy?: NestEnd | undefined }) | undefined) =>
-      isOn && nest && setFound({ key, nest, endedBy: nest.endedBy })
+    const take = (nest: Nest | LaidPieces | undefined) => isOn && nest && setFound({ key, nest })
     void layPieces(asked, atMost, { signal: own.signal, onFound: take })
       .then(take)
       .finally(() => isOn && setEnded(key))
@@ -67,10 +55,11 @@ export const useNest = (wanted: NestWanted | null, ms: number) => {
       own.abort()
     }
   }, [key])
+  const nest = found?.key === key ? found?.nest : undefined
   return {
-    found: found?.key === key ? found?.nest : undefined,
+    found: nest,
     /** Whether a slow machine ended the looking, so that it may find more another time. */
-    endedEarly: found?.key === key && found?.endedBy === 'clock',
+    endedEarly: nest !== undefined && 'endedBy' in nest && nest.endedBy === 'clock',
     isLooking: key !== null && ended !== key,
     stop: () => ending.current?.abort(),
   }

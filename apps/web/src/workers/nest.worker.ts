@@ -17,12 +17,13 @@ const nesting = {
     enough: Enough,
     onFound: (found: Nest) => unknown,
   ): Promise<LaidPieces | undefined> {
+    const limits = limitsOf(ms)
     const from = performance.now()
     let best: LaidPieces | undefined
     let told = ''
     let breathed = performance.now()
     for (const found of nest(wanted)) {
-      const endedBy = nestEndsBy(found, limitsOf(ms), performance.now() - from, enough)
+      const endedBy = nestEndsBy(found, limits, performance.now() - from, enough)
       best = { ...found, endedBy }
       const spots = JSON.stringify(found.placed)
       if (spots !== told) {

@@ -32,3 +32,9 @@ export const middleOf = (box: Box): readonly [x: number, y: number] => [
   (box.fromX + box.toX) / 2,
   (box.fromY + box.toY) / 2,
 ]
+
+/** Width and height of an outline's box, mm. */
+export const sizeOf = (outline: Polyline): readonly [widthMm: number, heightMm: number] => {
+  const box = boxAround([outline])
+  return box ? [widthOf(box), heightOfBox(box)] : [0, 0]
+}

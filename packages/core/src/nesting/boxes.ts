@@ -1,7 +1,7 @@
-import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
+import { boxAround, heightOfBox, sizeOf, widthOf } from '../geometry/box.js'
 import { contains } from '../geometry/nesting-depth.js'
 import type { Polyline } from '../geometry/polyline.js'
-import { type PieceForm, sizeOf } from './form.js'
+import type { PieceForm } from './form.js'
 import type { PlacedPiece } from './placed-piece.js'
 
 /** Whether a segment has a point inside a rectangle (open: touching its side does not count). Source: Liang and Barsky's clipping. */

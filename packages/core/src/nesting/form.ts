@@ -1,5 +1,5 @@
 import { rotation, transformed, translation } from '../geometry/affine.js'
-import { boxAround, heightOfBox, middleOf, widthOf } from '../geometry/box.js'
+import { boxAround, middleOf } from '../geometry/box.js'
 import { grownBy } from '../geometry/polygons.js'
 import { type Polyline, signedAreaOf } from '../geometry/polyline.js'
 import { simplified } from '../geometry/simplify.js'
@@ -71,10 +71,4 @@ export const reachOf = ({ spaced }: TurnedForm, ux: number, uy: number): number 
   for (let at = 0; at + 1 < spaced.length; at += 2)
     reach = Math.max(reach, ux * (spaced[at] as number) + uy * (spaced[at + 1] as number))
   return reach
-}
-
-/** Width and height of an outline's box, mm. */
-export const sizeOf = (outline: Polyline): readonly [widthMm: number, heightMm: number] => {
-  const box = boxAround([outline])
-  return box ? [widthOf(box), heightOfBox(box)] : [0, 0]
 }

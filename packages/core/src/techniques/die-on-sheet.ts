@@ -1,8 +1,8 @@
 import { factsOfDieClass } from '../dies/classes/list.js'
 import type { Die } from '../dies/die.js'
 import type { Finding } from '../faults/finding.js'
-import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
-import { isClosed, type Polyline } from '../geometry/polyline.js'
+import { sizeOf } from '../geometry/box.js'
+import { isClosed } from '../geometry/polyline.js'
 import { rectangleFits } from '../geometry/rectangle-fits.js'
 import type { CutContext } from '../job/cut-context.js'
 import type { FindingCode } from './finding-code.js'
@@ -10,18 +10,13 @@ import { finding } from './technique.js'
 
 type Size = readonly [number, number]
 
-const sizeOfLine = (line: Polyline): Size => {
-  const box = boxAround([line])
-  return box ? [widthOf(box), heightOfBox(box)] : [0, 0]
-}
-
 /** What a die that cuts, creases or foils is to its sheet: larger, or so large that no closed line of it comes out. */
 const cutterOnSheet = (die: Die, sizeMm: Size): Finding<FindingCode>[] => {
   const closed = die.outline.lines.filter(isClosed)
   // Open lines are borders and edges: they run on from cut to cut, or off the sheet, as they are meant to.
   if (closed.length === 0 || rectangleFits([die.lengthMm, die.widthMm], sizeMm)) return []
   const values = { die: die.name, dieMm: Math.max(die.lengthMm, die.widthMm), limitMm: Math.max(...sizeMm) }
-  return closed.some((line) => rectangleFits(sizeOfLine(line), sizeMm))
+  return closed.some((line) => rectangleFits(sizeOf(line), sizeMm))
     ? [finding('die-larger-than-sheet', 'caution', values)]
     : [finding('no-line-on-sheet', 'stop', values)]
 }

@@ -1,4 +1,5 @@
 import { boxAround, placeLines, type PlacedPiece, type Polyline, usableOf } from '@bold-heron/core'
+import { useMemo } from 'react'
 import type { PieceShape } from '../../data/nesting.js'
 import { pathOfAll } from '../../paths/line-path.js'
 import { classes } from '../../ui/classes.js'
@@ -19,7 +20,11 @@ export const NestDrawing = ({
   readonly spoken?: string
   readonly className?: string
 }) => {
-  const [outline = [], ...holes] = loops
+  // Pieces come and go many times a second, the sheet stays.
+  const sheet = useMemo(() => {
+    const [outline = [], ...holes] = loops
+    return pathOfAll(usableOf(outline, holes).loops)
+  }, [loops])
   const box = boxAround(loops)
   if (!box) return null
   const [wide, high] = [box.toX - box.fromX, box.toY - box.fromY]
@@ -32,7 +37,7 @@ export const NestDrawing = ({
       className={classes('block', className)}
     >
       <path
-        d={pathOfAll(usableOf(outline, holes).loops)}
+        d={sheet}
         fillRule="evenodd"
         fill="var(--color-paper)"
         stroke="var(--color-ink)"

@@ -83,6 +83,7 @@ export const StackSection = ({
   const bands = bandsOf(stack, lifted)
   const heightMm = bands.at(-1)?.toMm ?? 0
   const squeezeMm = heightMm - gapMm
+  const isPressed = tellsSqueeze && lifted === undefined
   const { pxPerMm, yOf } = sectionScale(heightMm, gapMm, size)
   const { widthPx, heightPx } = size
   const middle = widthPx / 2
@@ -151,7 +152,7 @@ export const StackSection = ({
           </g>
         )
       })}
-      {tellsSqueeze && squeezeMm > 0 && lifted === undefined && (
+      {isPressed && squeezeMm > 0 && (
         <g>
           <circle
             cx={middle}
@@ -182,7 +183,7 @@ export const StackSection = ({
         strokeLinejoin="round"
         paintOrder="stroke"
       >
-        {tellsSqueeze && lifted === undefined && (
+        {isPressed && (
           <text x={8} y={Math.max(28, yOf(Math.max(heightMm, gapMm)) - 7)}>
             {squeezeMm > 0
               ? `${t('plan.stack.squeezeMark')} ${lengths.thickness(squeezeMm)}`
