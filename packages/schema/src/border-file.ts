@@ -1,5 +1,6 @@
-import { borderFaults, borderFeeds, planBorder, USUAL_STRETCH } from '@bold-heron/core'
+import { borderFaults, borderFeeds, USUAL_STRETCH } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 
 /** mm. The longest strip and die that are taken. */
 const MOST_MM = 100_000
@@ -20,10 +21,10 @@ export const borderFields = {
   feed: z.enum(borderFeeds).default('joined-end'),
 }
 
-type WithFaults = z.core.$RefinementCtx<z.infer<z.ZodObject<typeof borderFields>>>
+type WithFaults = z.core.$RefinementCtx<Of<z.ZodObject<typeof borderFields>>>
 
 /** Refuses a border that cannot be cut so, each fault at its field. */
-export const borderCanBeCut = (border: z.infer<z.ZodObject<typeof borderFields>>, context: WithFaults): void => {
+export const borderCanBeCut = (border: Of<z.ZodObject<typeof borderFields>>, context: WithFaults): void => {
   for (const { code, path, limit } of borderFaults(border))
     context.addIssue({ code: 'custom', path: [path], message: code, params: { limit } })
 }
@@ -32,7 +33,7 @@ export const borderCanBeCut = (border: z.infer<z.ZodObject<typeof borderFields>>
 export const borderFile = z
   .object({ format: z.literal('bold-heron/border'), version: z.literal(1), ...borderFields })
   .superRefine(borderCanBeCut)
-export type BorderFile = z.infer<typeof borderFile>
+export type BorderFile = Of<typeof borderFile>
 
 export const borderAnswer = z.object({
   cuts: z.array(z.object({ atMm: z.number(), shiftPitches: z.int() })),
@@ -40,9 +41,4 @@ export const borderAnswer = z.object({
   misfitMm: z.array(z.number()),
   lengthensMm: z.number(),
 })
-export type BorderAnswer = z.infer<typeof borderAnswer>
-
-export const answerOfBorder = ({ format: _, version: __, ...wanted }: BorderFile): BorderAnswer => {
-  const { cuts, endMissMm, misfitMm, lengthensMm } = planBorder(wanted)
-  return { cuts: cuts.map((cut) => ({ ...cut })), endMissMm, misfitMm: [...misfitMm], lengthensMm }
-}
+export type BorderAnswer = Of<typeof borderAnswer>

@@ -1,5 +1,6 @@
 import { baseKinds, layerJoins, piecesWanted } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { idField, labelField, nameField, noteField, rowFields, someField } from './fields.js'
 import { namedOnce } from './named-once.js'
 
@@ -19,7 +20,7 @@ const buildLayer = z.object({
   joinMm: z.number().min(0).max(20).nullable().default(null),
   lies: z.enum(['on', 'in']).default('on'),
 })
-export type BuildLayerInput = z.infer<typeof buildLayer>
+export type BuildLayerInput = Of<typeof buildLayer>
 
 const buildFields = {
   name: nameField,
@@ -57,7 +58,7 @@ export const buildInput = z.object(buildFields).superRefine((build, context) => 
       })
     }
 })
-export type BuildInput = z.infer<z.ZodObject<typeof buildFields>>
+export type BuildInput = Of<z.ZodObject<typeof buildFields>>
 
 export const buildRow = z.object({
   ...buildFields,
@@ -65,4 +66,4 @@ export const buildRow = z.object({
   /** The jobs that cut its layers, with how far they are. */
   jobs: z.array(z.object({ id: idField, name: z.string(), wanted: z.int(), cut: z.int() })),
 })
-export type BuildRow = z.infer<typeof buildRow>
+export type BuildRow = Of<typeof buildRow>

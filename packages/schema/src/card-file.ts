@@ -1,5 +1,6 @@
 import { envelopeFor, printedInches } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 
 /** mm. A card beyond this goes through no letter box. */
 const side = z.number().min(10).max(1000)
@@ -17,7 +18,7 @@ export const cardFile = z
     clearanceMm: z.number().min(0).max(100).optional(),
   })
   .refine(({ longMm, shortMm }) => shortMm <= longMm, { path: ['shortMm'], error: 'must-not-be-longer' })
-export type CardFile = z.infer<typeof cardFile>
+export type CardFile = Of<typeof cardFile>
 
 export const cardAnswer = z.object({
   squareMm: z.number(),
@@ -28,7 +29,7 @@ export const cardAnswer = z.object({
   squareIn: z.string().nullable(),
   scoreIn: z.string().nullable(),
 })
-export type CardAnswer = z.infer<typeof cardAnswer>
+export type CardAnswer = Of<typeof cardAnswer>
 
 export const answerOfCard = ({ units, longMm, shortMm, clearanceMm }: CardFile): CardAnswer => {
   const envelope = envelopeFor(longMm, shortMm, units, clearanceMm)

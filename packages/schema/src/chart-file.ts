@@ -1,5 +1,6 @@
 import { type TechniqueId, techniqueIds, USUAL_PER_BASE } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { bladeFitsDie, bladeTooTall } from './die.js'
 import { namedOnce } from './named-once.js'
 import { pressedWhatFields } from './press-run.js'
@@ -50,4 +51,4 @@ export const chartFile = z
     namedOnce(context, 'dies', dies, { key: 'id' })
     namedOnce(context, 'sheets', sheets, { key: 'id' })
   })
-export type ChartFile = z.infer<typeof chartFile>
+export type ChartFile = Of<typeof chartFile>

@@ -8,6 +8,7 @@ import {
   USUAL_PER_BASE,
 } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { idField, nameField, noteField, rowFields, thicknessMmField } from './fields.js'
 
 /** Most rows and columns of a chart. */
@@ -40,7 +41,7 @@ const chartFields = {
 
 /** What a user enters for a wall chart. */
 export const chartInput = z.object(chartFields)
-export type ChartInput = z.infer<typeof chartInput>
+export type ChartInput = Of<typeof chartInput>
 
 /** Short names of all that a chart depends on, part by part: what differs has changed. */
 export const chartBasis = z.object({
@@ -52,7 +53,7 @@ export const chartBasis = z.object({
   log: z.string(),
   chart: z.string(),
 })
-export type ChartBasis = z.infer<typeof chartBasis>
+export type ChartBasis = Of<typeof chartBasis>
 export const chartParts = Object.keys(chartBasis.shape) as (keyof ChartBasis)[]
 
 export const chartRow = z.object({
@@ -62,7 +63,7 @@ export const chartRow = z.object({
   /** When it was last printed, and from what; null where it never was. */
   printed: z.object({ at: z.iso.datetime(), basis: chartBasis }).nullable(),
 })
-export type ChartRow = z.infer<typeof chartRow>
+export type ChartRow = Of<typeof chartRow>
 
 const writtenStack = z.array(
   z.discriminatedUnion('is', [
@@ -84,16 +85,16 @@ const figures = {
 const chartCell = z.object({
   is: z.enum(['base', 'own', 'empty']),
   /** Index among the bases. */
-  base: z.number().exactOptional(),
+  base: z.number().optional(),
   shimIds: z.array(z.string()),
-  figures: z.object(figures).exactOptional(),
-  stack: writtenStack.exactOptional(),
+  figures: z.object(figures).optional(),
+  stack: writtenStack.optional(),
   better: z.array(z.enum(betterIn)),
-  own: z.object({ ...figures, stack: writtenStack, counts: z.boolean() }).exactOptional(),
-  why: z.enum(emptyReasons).exactOptional(),
-  cost: z.number().exactOptional(),
+  own: z.object({ ...figures, stack: writtenStack, counts: z.boolean() }).optional(),
+  why: z.enum(emptyReasons).optional(),
+  cost: z.number().optional(),
 })
-export type ChartCellAnswer = z.infer<typeof chartCell>
+export type ChartCellAnswer = Of<typeof chartCell>
 
 /** A chart as it was worked out: what the page shows, prints and gives away. */
 export const chartAnswer = z.object({
@@ -116,7 +117,7 @@ export const chartAnswer = z.object({
       base: z.number(),
       shimIds: z.array(z.string()),
       spans: z.array(z.object({ passes: z.number(), fromMm: z.number(), toMm: z.number() })),
-      withShims: z.tuple([z.number(), z.number()]).exactOptional(),
+      withShims: z.tuple([z.number(), z.number()]).optional(),
     }),
   ),
   wishes: z.array(
@@ -131,17 +132,17 @@ export const chartAnswer = z.object({
   /** Where a file asked for them: every base that was chosen among, with what it costs in each cell; null where it does not serve. */
   candidates: z
     .array(z.object({ stack: writtenStack, costs: z.array(z.array(z.number().nullable())) }))
-    .exactOptional(),
+    .optional(),
 })
-export type ChartAnswer = z.infer<typeof chartAnswer>
+export type ChartAnswer = Of<typeof chartAnswer>
 
 /** The answer of the server: with what it is made of, and when. */
 export const computedChart = z.object({ chart: chartAnswer, basis: chartBasis, at: z.iso.datetime() })
-export type ComputedChart = z.infer<typeof computedChart>
+export type ComputedChart = Of<typeof computedChart>
 
 /** What is told while a chart is being worked out: a cell as its own plan has it. */
 export const chartCellTold = z.object({
   at: z.number(),
   cell: z.object({ own: chartCell.shape.own, why: chartCell.shape.why }),
 })
-export type ChartCellTold = z.infer<typeof chartCellTold>
+export type ChartCellTold = Of<typeof chartCellTold>

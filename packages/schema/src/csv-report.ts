@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { problemField } from './problem.js'
 
 /** Refused rows that are told one by one: more than anybody mends before reading the file again. */
@@ -15,4 +16,4 @@ export const csvReport = z.object({
   /** The first of them, {@link MOST_REFUSED_TOLD} at most. Row 1 is the first after the heading. */
   refused: z.array(z.object({ row: z.int(), faults: z.array(problemField) })),
 })
-export type CsvReport = z.infer<typeof csvReport>
+export type CsvReport = Of<typeof csvReport>

@@ -1,5 +1,6 @@
 import { dieClasses, measuringWays } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
 import { nameField, noteField, shelfRowFields } from './fields.js'
 import { outlineInput, outlineSummary } from './outline.js'
@@ -28,7 +29,7 @@ export const bladeTooTall = { path: ['bladeHeightMm'], error: 'blade-taller-than
 
 /** What a user enters for a die, but for its lines. Lengths in mm. */
 export const dieEntry = z.object(dieFields).refine(bladeFitsDie, bladeTooTall)
-export type DieEntry = z.infer<typeof dieEntry>
+export type DieEntry = Of<typeof dieEntry>
 
 /** What a user enters for a die. Lengths in mm. */
 export const dieInput = z
@@ -38,7 +39,7 @@ export const dieInput = z
     outline: outlineInput.nullable().optional(),
   })
   .refine(bladeFitsDie, bladeTooTall)
-export type DieInput = z.infer<typeof dieInput>
+export type DieInput = Of<typeof dieInput>
 
 export const dieRow = z.object({ ...dieFields, outline: outlineSummary.nullable(), ...shelfRowFields })
-export type DieRow = z.infer<typeof dieRow>
+export type DieRow = Of<typeof dieRow>

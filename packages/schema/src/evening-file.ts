@@ -1,5 +1,6 @@
 import { pieceTurns, USUAL_CHANGE_WORTH_MIN, USUAL_LAY_GAP_MM, usualTiming } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { bladeFitsDie, bladeTooTall } from './die.js'
 import { eveningPerson, eveningPins, MOST_EVENING_JOBS, MOST_EVENING_PEOPLE, MOST_EVENING_PRESSES } from './evening.js'
 import { namedOnce } from './named-once.js'
@@ -99,7 +100,7 @@ const pinsFit = (
     presses,
     jobs,
   }: {
-    readonly pins: z.infer<typeof eveningPins>
+    readonly pins: Of<typeof eveningPins>
     readonly presses: readonly { readonly id: string }[]
     readonly jobs: readonly { readonly id: string }[]
   },
@@ -186,8 +187,8 @@ const wholeEvening = z
 /** The input of `evening`: format `bold-heron/evening`, version 1; whole, or with `batches` only to be put in order. Described in docs/evening-file.md. */
 export const eveningOrderFile = orderOnly
 export const eveningWholeFile = wholeEvening
-export type EveningOrderFile = z.infer<typeof orderOnly>
-export type EveningWholeFile = z.infer<typeof wholeEvening>
+export type EveningOrderFile = Of<typeof orderOnly>
+export type EveningWholeFile = Of<typeof wholeEvening>
 
 /** The answer where only the order was asked for. */
 export const orderAnswer = z.object({
@@ -202,4 +203,4 @@ export const orderAnswer = z.object({
   bound: z.number(),
   proven: z.boolean(),
 })
-export type OrderAnswer = z.infer<typeof orderAnswer>
+export type OrderAnswer = Of<typeof orderAnswer>

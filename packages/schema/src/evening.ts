@@ -1,5 +1,6 @@
 import { noOptionReasons, roles, USUAL_CHANGE_WORTH_MIN, USUAL_LAY_GAP_MM, USUAL_REST_MIN } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { namedOnce } from './named-once.js'
 import { idField, nameField, noteField, rowFields } from './fields.js'
 
@@ -28,7 +29,7 @@ export const eveningPins = z.object({
   /** Stacks that are not to be laid. */
   forbidden: z.array(z.string().max(2000)).max(200).default([]),
 })
-export type EveningPinsInput = z.infer<typeof eveningPins>
+export type EveningPinsInput = Of<typeof eveningPins>
 
 const eveningFields = {
   name: nameField,
@@ -79,7 +80,7 @@ export const eveningInput = z.object(eveningFields).superRefine(({ presses, peop
   namedOnce(context, 'presses', presses, { key: 'pressId' })
   namedOnce(context, 'jobs', jobs, { key: 'jobId' })
 })
-export type EveningInput = z.infer<z.ZodObject<typeof eveningFields>>
+export type EveningInput = Of<z.ZodObject<typeof eveningFields>>
 
 export const eveningRow = z.object({
   ...eveningFields,
@@ -87,9 +88,9 @@ export const eveningRow = z.object({
   /** Its jobs with how far they are, by the log. */
   progress: z.array(z.object({ jobId: idField, name: z.string(), wanted: z.int(), cut: z.int(), spoilt: z.int() })),
 })
-export type EveningRow = z.infer<typeof eveningRow>
+export type EveningRow = Of<typeof eveningRow>
 
-const laidPlate = z.object({ plateId: z.string(), role: z.string(), lie: z.string().exactOptional() })
+const laidPlate = z.object({ plateId: z.string(), role: z.string(), lie: z.string().optional() })
 const writtenStack = z.array(
   z.discriminatedUnion('is', [
     z.object({ is: z.literal('plate'), plateId: z.string(), role: z.enum(roles) }),
@@ -113,7 +114,7 @@ const layOptionAnswer = z.object({
   minutes: z.number(),
   turns: z.number(),
 })
-export type LayOptionAnswer = z.infer<typeof layOptionAnswer>
+export type LayOptionAnswer = Of<typeof layOptionAnswer>
 
 const queuedRuns = z.object({
   batchId: z.string(),
@@ -140,7 +141,7 @@ const queuedRuns = z.object({
   /** When each rest begins: before handwork goes on, never after the last of it. */
   restsAtMin: z.array(z.number()),
 })
-export type QueuedRunsAnswer = z.infer<typeof queuedRuns>
+export type QueuedRunsAnswer = Of<typeof queuedRuns>
 
 /** An evening as it was worked out. */
 export const eveningAnswer = z.object({
@@ -185,4 +186,4 @@ export const eveningAnswer = z.object({
   /** How many runs of the log the minutes of each press are from; 0: from memory. */
   timedRuns: z.record(z.string(), z.number()),
 })
-export type EveningAnswer = z.infer<typeof eveningAnswer>
+export type EveningAnswer = Of<typeof eveningAnswer>

@@ -1,5 +1,6 @@
 import { feltPlaces as places } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { idField } from './fields.js'
 
 const feltPlates = z
@@ -35,4 +36,4 @@ export const feltGap = z.object(fields).refine(tellsSomething, nothingTold)
 
 /** As it stands with its press: when it was felt out, too. */
 export const feltGapOfPress = z.object({ at: z.iso.datetime(), ...fields }).refine(tellsSomething, nothingTold)
-export type FeltGapOfPress = z.infer<typeof feltGapOfPress>
+export type FeltGapOfPress = Of<typeof feltGapOfPress>

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { sizeMmField, thicknessMmField } from './fields.js'
 
 /** What a field holds: by it the database has its column, a table of the shelf its cell, and a form its box. */
@@ -57,7 +58,7 @@ export const zodOf = <Table extends FieldTable>(table: Table): { readonly [Name 
 
 /** A thing's fields as they are stored and shown. */
 export type FieldsOf<Table extends FieldTable> = {
-  -readonly [Name in keyof Table]: z.output<Table[Name]['zod']>
+  -readonly [Name in keyof Table]: Of<Table[Name]['zod']>
 }
 
 /** A name as a column of a database or a table has it, such as `shear_strength_mpa`. */

@@ -1,5 +1,6 @@
 import { passSchools, trialStarts } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { rowFields } from './fields.js'
 
 const houseRuleFields = {
@@ -23,11 +24,11 @@ const houseRuleFields = {
 
 /** How this workshop does things, and how it writes lengths. */
 export const houseRulesInput = z.object(houseRuleFields)
-export type HouseRulesInput = z.infer<typeof houseRulesInput>
+export type HouseRulesInput = Of<typeof houseRulesInput>
 
 export const houseRulesRow = z.object({
   ...houseRuleFields,
   version: rowFields.version,
   updatedAt: rowFields.updatedAt,
 })
-export type HouseRulesRow = z.infer<typeof houseRulesRow>
+export type HouseRulesRow = Of<typeof houseRulesRow>

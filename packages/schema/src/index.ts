@@ -1,6 +1,7 @@
 export { feltGapOfPress, type FeltGapOfPress } from './felt-gap.js'
 export { type CsvReport, csvReport, MOST_REFUSED_TOLD } from './csv-report.js'
 export { type DieEntry, dieEntry, type DieInput, dieInput, type DieRow, dieRow, dieTable } from './die.js'
+export type { Of, Plain } from './plain.js'
 export { columnName, type Field, type FieldKind, type FieldsOf, type FieldTable } from './field-table.js'
 export { faultsOf, readAs } from './faults-of.js'
 export { idField } from './fields.js'
@@ -21,9 +22,8 @@ export {
 export { evidenceChange, type PressLearning, pressLearning, type RunAsEvidence } from './learning.js'
 export { fromOlderTechnique } from './older.js'
 export { type OutlineInput, outlineInput, type OutlineSummary } from './outline.js'
-export { answerOfBorder, type BorderAnswer, borderAnswer, borderFile } from './border-file.js'
+export { type BorderAnswer, borderAnswer, borderFile } from './border-file.js'
 export {
-  answerOfNest,
   limitsOfNest,
   type NestAnswer,
   nestAnswer,

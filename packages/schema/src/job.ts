@@ -1,5 +1,6 @@
 import { jobStates } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { idField, nameField, noteField, rowFields, someField } from './fields.js'
 import { cardLayout, MOST_PRESS_RUNS } from './placement.js'
 import { type PressRun, pressRun, pressRunRow } from './press-run.js'
@@ -41,7 +42,7 @@ export const runsFit = (
 export const jobInput = z
   .object({ ...jobFields, runs: z.array(pressRun).min(1).max(MOST_PRESS_RUNS) })
   .superRefine(runsFit)
-export type JobInput = z.infer<typeof jobInput>
+export type JobInput = Of<typeof jobInput>
 
 export const jobRow = z.object({
   ...jobFields,
@@ -52,4 +53,4 @@ export const jobRow = z.object({
   spoilt: z.int(),
   pressName: z.string(),
 })
-export type JobRow = z.infer<typeof jobRow>
+export type JobRow = Of<typeof jobRow>

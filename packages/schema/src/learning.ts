@@ -1,5 +1,6 @@
 import { handleFeels, seenOutcomes } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { pressedHowFields } from './press-run.js'
 import { idField } from './fields.js'
 
@@ -25,7 +26,7 @@ const runAsEvidence = z.object({
   /** It took too long to be worked out, and is not learnt from until something of it changes. */
   leftOut: z.boolean(),
 })
-export type RunAsEvidence = z.infer<typeof runAsEvidence>
+export type RunAsEvidence = Of<typeof runAsEvidence>
 
 /** Sets a run aside as evidence, or takes it back. */
 export const evidenceChange = z.object({ setAside: z.boolean() })
@@ -42,4 +43,4 @@ export const pressLearning = z.object({
   tightestMm: z.number().optional(),
   runs: z.array(runAsEvidence),
 })
-export type PressLearning = z.infer<typeof pressLearning>
+export type PressLearning = Of<typeof pressLearning>

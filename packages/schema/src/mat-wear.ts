@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { idField } from './fields.js'
 
 /** What mats and folders have borne, by the log. */
@@ -8,4 +9,4 @@ export const matWear = z.object({
   /** Folders that were pressed: passes. */
   folders: z.array(z.object({ dieId: idField, passes: z.int() })),
 })
-export type MatWear = z.infer<typeof matWear>
+export type MatWear = Of<typeof matWear>

@@ -1,8 +1,6 @@
 import {
   closedLoop,
   limitsOf,
-  type Nest,
-  type NestEnd,
   nestEnds,
   type NestLimits,
   type NestWanted,
@@ -10,6 +8,7 @@ import {
   signedAreaOf,
 } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 
 /** mm. The largest sheet that is taken. */
 const MOST_MM = 3000
@@ -29,7 +28,7 @@ const outlinePairs = z
   .refine((pairs) => pairs.length < 3 || Math.abs(signedAreaOf(loopOf(pairs))) >= LEAST_MM2, {
     error: 'not-an-outline',
   })
-type Pairs = z.infer<typeof outlinePairs>
+type Pairs = Of<typeof outlinePairs>
 
 /** Pairs as a closed loop. */
 const loopOf = (pairs: readonly (readonly [number, number])[]): number[] => closedLoop(pairs.flat())
@@ -57,7 +56,7 @@ export const nestFile = z.object({
   secondsAtMost: z.number().min(0.1).max(60).default(2),
   seed: z.int().min(0).max(0xffffffff).default(1),
 })
-export type NestFile = z.infer<typeof nestFile>
+export type NestFile = Of<typeof nestFile>
 
 export const nestAnswer = z.object({
   placed: z.array(z.object({ piece: z.int(), xMm: z.number(), yMm: z.number(), rotationDeg: z.number() })),
@@ -65,7 +64,7 @@ export const nestAnswer = z.object({
   leftOutCounts: z.array(z.int()),
   endedBy: z.enum(nestEnds),
 })
-export type NestAnswer = z.infer<typeof nestAnswer>
+export type NestAnswer = Of<typeof nestAnswer>
 
 const outlineOf = ({ outline }: { readonly outline: Pairs }): number[] => loopOf(outline)
 
@@ -82,15 +81,3 @@ export const limitsOfNest = (file: NestFile, secondsAtMost = Infinity): NestLimi
   const usual = limitsOf(1000 * Math.min(file.secondsAtMost, secondsAtMost))
   return { ...usual, steps: file.stepsAtMost ?? usual.steps }
 }
-
-export const answerOfNest = ({
-  placed,
-  usedShare,
-  leftOutCounts,
-  endedBy,
-}: Nest & { readonly endedBy: NestEnd }): NestAnswer => ({
-  placed: placed.map((piece) => ({ ...piece })),
-  usedShare,
-  leftOutCounts: [...leftOutCounts],
-  endedBy,
-})

@@ -1,5 +1,6 @@
 import { signedAreaOf } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { idField, nameField, noteField, shelfRowFields } from './fields.js'
 
 /** mm². Less is no leftover. */
@@ -35,7 +36,7 @@ const offcutFields = {
 
 /** What a user enters for a leftover of a sheet. Lengths in mm. */
 export const offcutInput = z.object(offcutFields)
-export type OffcutInput = z.infer<typeof offcutInput>
+export type OffcutInput = Of<typeof offcutInput>
 
 export const offcutRow = z.object({
   ...offcutFields,
@@ -47,7 +48,7 @@ export const offcutRow = z.object({
   /** Jobs not yet done that are to be cut from it. */
   claims: z.array(z.object({ jobId: idField, jobName: z.string() })),
 })
-export type OffcutRow = z.infer<typeof offcutRow>
+export type OffcutRow = Of<typeof offcutRow>
 
 /** Where dies lie on the sheet or leftover that a run is cut from: turned about the middle of their unturned box, which is put at x, y. */
 export const cutFrom = z.object({
@@ -65,4 +66,4 @@ export const cutFrom = z.object({
     .min(1)
     .max(200),
 })
-export type CutFrom = z.infer<typeof cutFrom>
+export type CutFrom = Of<typeof cutFrom>

@@ -1,5 +1,6 @@
 import { outlineSources } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { shortTextField } from './fields.js'
 
 const MOST_LINES = 20_000
@@ -28,7 +29,7 @@ export const outlineInput = z.object({
       params: { limit: MOST_POINTS },
     }),
 })
-export type OutlineInput = z.infer<typeof outlineInput>
+export type OutlineInput = Of<typeof outlineInput>
 
 /** What a die's row says of its outline; the lines themselves are asked for by themselves. */
 export const outlineSummary = z.object({
@@ -38,4 +39,4 @@ export const outlineSummary = z.object({
   openings: z.int(),
   narrowestBridgeMm: z.number().nullable(),
 })
-export type OutlineSummary = z.infer<typeof outlineSummary>
+export type OutlineSummary = Of<typeof outlineSummary>

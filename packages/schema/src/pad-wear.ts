@@ -1,5 +1,6 @@
 import { padAdvices } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { idField } from './fields.js'
 
 const faceWear = z.object({
@@ -24,4 +25,4 @@ export const padWear = z.object({
   passesLeft: z.number().nullable(),
   advice: z.enum(padAdvices),
 })
-export type PadWearRow = z.infer<typeof padWear>
+export type PadWearRow = Of<typeof padWear>

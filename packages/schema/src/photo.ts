@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { idField } from './fields.js'
 
 /** What may be photographed, each with the field of a photo that names it. */
@@ -21,7 +22,7 @@ export const photoRow = z.object({
   width: z.int(),
   height: z.int(),
 })
-export type PhotoRow = z.infer<typeof photoRow>
+export type PhotoRow = Of<typeof photoRow>
 
 /** The first photo of a thing, by which it is known at sight. */
 export const firstPhoto = z.object({ ofId: idField, photoId: idField })
@@ -39,4 +40,4 @@ export const photoInFile = z
     path: ['runId'],
     error: 'a photo must be of one run, one die or one plate',
   })
-export type PhotoInFile = z.infer<typeof photoInFile>
+export type PhotoInFile = Of<typeof photoInFile>

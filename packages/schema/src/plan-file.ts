@@ -1,5 +1,6 @@
 import { fineFeels, hangingPlaces, predictedFeels, roles, seenOutcomes, worstCases } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { fromOlderTechnique } from './older.js'
 import { pressedHowFields, pressedWhatFields } from './press-run.js'
 import { sheetInput } from './sheet.js'
@@ -32,7 +33,7 @@ const planFields = z
   .superRefine(({ plates, press }, context) => platesFit({ plates, presses: [press] }, context, () => ['press']))
 /** The input of `plan`: format `bold-heron/plan`, version 1. Described in docs/plan-file.md. */
 export const planFile = z.preprocess(fromOlderTechnique, planFields)
-export type PlanFile = z.infer<typeof planFile>
+export type PlanFile = Of<typeof planFile>
 
 const plannedLayer = z.object({
   is: z.enum(['plate', 'dies', 'sheets']),
@@ -107,7 +108,7 @@ const plannedStack = z.object({
   passes: z.array(plannedPass),
   worst: z.object({ what: z.enum(worstCases), chance: z.number() }).nullable(),
 })
-export type PlannedStack = z.infer<typeof plannedStack>
+export type PlannedStack = Of<typeof plannedStack>
 
 /** The output of `plan`. */
 export const planAnswer = z.object({
@@ -119,4 +120,4 @@ export const planAnswer = z.object({
   /** What stopped the nearest stack, where rules stop every one that fits. */
   stoppedBy: z.array(finding),
 })
-export type PlanAnswer = z.infer<typeof planAnswer>
+export type PlanAnswer = Of<typeof planAnswer>

@@ -9,6 +9,7 @@ import {
   sheetKinds,
 } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { gapGrid, piecesById } from './learning.js'
 import { feltGap } from './felt-gap.js'
 import { houseRulesInput } from './house-rules.js'
@@ -134,4 +135,4 @@ export const placeRequest = z.object({
   dies: z.array(die),
   sheets: z.array(sheet),
 })
-export type PlaceRequest = z.infer<typeof placeRequest>
+export type PlaceRequest = Of<typeof placeRequest>

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { idField } from './fields.js'
 import { pressedHowFields, pressedWhatFields } from './press-run.js'
 import { fromOlderTechnique } from './older.js'
@@ -16,4 +17,4 @@ export const planQuestion = z.preprocess(
     onlyOne: z.boolean().default(false),
   }),
 )
-export type PlanQuestion = z.infer<typeof planQuestion>
+export type PlanQuestion = Of<typeof planQuestion>

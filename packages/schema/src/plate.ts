@@ -1,5 +1,6 @@
 import { faceStates, measuringWays, plateKinds } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
 import { nameField, noteField, shelfRowFields, shortTextField, someField } from './fields.js'
 
@@ -37,7 +38,7 @@ export const plateInput = z
     path: ['reservedForSteel'],
     error: 'reserved-not-a-pad',
   })
-export type PlateInput = z.infer<typeof plateInput>
+export type PlateInput = Of<typeof plateInput>
 
 export const plateRow = z.object({ ...plateFields, ...shelfRowFields })
-export type PlateRow = z.infer<typeof plateRow>
+export type PlateRow = Of<typeof plateRow>

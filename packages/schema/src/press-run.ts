@@ -1,5 +1,6 @@
 import { regionIds, roles, type TechniqueId, techniqueIds } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { borderOfRun } from './border-of-run.js'
 import { idField, labelField } from './fields.js'
 import { cutFrom } from './offcut.js'
@@ -14,7 +15,7 @@ export const chosenLayer = z.discriminatedUnion('is', [
   z.object({ is: z.literal('dies') }),
   z.object({ is: z.literal('sheets') }),
 ])
-export type ChosenLayer = z.infer<typeof chosenLayer>
+export type ChosenLayer = Of<typeof chosenLayer>
 
 /** Bottom to top; empty while none is chosen, else with the dies and the sheets once each. */
 export const chosenStack = z
@@ -67,7 +68,7 @@ export const pressRun = z.object({
   /** The leftover or sheet it is cut from, and where the dies lie on it; null: wherever the hand lays them. */
   cutFrom: cutFrom.nullable().default(null),
 })
-export type PressRun = z.infer<typeof pressRun>
+export type PressRun = Of<typeof pressRun>
 
 /** A press run as the API shows it. */
 export const pressRunRow = z.object({
@@ -79,4 +80,4 @@ export const pressRunRow = z.object({
   /** Pieces that came well out of this run so far, by the log. */
   pressed: z.int(),
 })
-export type PressRunRow = z.infer<typeof pressRunRow>
+export type PressRunRow = Of<typeof pressRunRow>

@@ -1,5 +1,6 @@
 import { dieClasses, gapSources, pressClasses } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { feltGapOfPress } from './felt-gap.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
 import { idField, nameField, noteField, shelfRowFields, thicknessMmField } from './fields.js'
@@ -17,7 +18,7 @@ export const knownGoodStack = z.object({
   /** A plate id a piece, bottom to top; the same id twice for two pieces. */
   plateIds: z.array(idField).min(1).max(16),
 })
-export type KnownGoodStackRow = z.infer<typeof knownGoodStack>
+export type KnownGoodStackRow = Of<typeof knownGoodStack>
 
 /** Numbers of a press that its class gives a usual value for, with the range in which an entry makes sense. */
 export const pressNumbers = {
@@ -53,7 +54,7 @@ const pressNumber = z
         params: { least, most, name },
       })
   })
-export type PressNumber = z.infer<typeof pressNumber>
+export type PressNumber = Of<typeof pressNumber>
 
 /** A gap that somebody knows in figures, mm: measured, out of the booklet, or guessed. */
 export const LEAST_TYPED_GAP_MM = 1
@@ -87,7 +88,7 @@ const pressFields = zodOf(pressTable)
 
 /** What a user enters for a press. */
 export const pressInput = z.object(pressFields)
-export type PressInput = z.infer<typeof pressInput>
+export type PressInput = Of<typeof pressInput>
 
 export const pressRow = z.object({ ...pressFields, ...shelfRowFields })
-export type PressRow = z.infer<typeof pressRow>
+export type PressRow = Of<typeof pressRow>

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Of } from './plain.js'
 
 /** What stands beside a code, to be said with it. */
 const codeValues = z.record(z.string(), z.union([z.string(), z.number()]))
@@ -11,7 +12,7 @@ export const problemField = z.object({
   limit: z.union([z.string(), z.number()]).optional(),
   values: codeValues.optional(),
 })
-export type ProblemField = z.infer<typeof problemField>
+export type ProblemField = Of<typeof problemField>
 
 /** Why the server answers other than was hoped for. */
 export const problemCodes = [
@@ -61,4 +62,4 @@ export const problem = z.object({
   /** The row as it is now, where a save came from an older version. */
   current: z.unknown().optional(),
 })
-export type Problem = z.infer<typeof problem>
+export type Problem = Of<typeof problem>

@@ -1,5 +1,6 @@
 import { recipeDifferences } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { bladeFitsDie, bladeTooTall, dieFields } from './die.js'
 import { idField, nameField, noteField, rowFields, sizeMmField } from './fields.js'
 import { recipeBodyFromOlder } from './older.js'
@@ -54,13 +55,13 @@ const bodyAsItIs = z.object(bodyFields).superRefine(({ layers, plates }, context
 })
 /** As it is now, or as it was before plates had roles. */
 const recipeBody = z.preprocess(recipeBodyFromOlder, bodyAsItIs)
-export type RecipeBody = z.infer<typeof recipeBody>
+export type RecipeBody = Of<typeof recipeBody>
 
 const namedFields = { name: nameField, note: noteField }
 
 /** What a user says of a run that is to be kept as a recipe. */
 export const recipeNaming = z.object(namedFields)
-export type RecipeNaming = z.infer<typeof recipeNaming>
+export type RecipeNaming = Of<typeof recipeNaming>
 
 export const recipeInput = z.object({
   ...namedFields,
@@ -68,10 +69,10 @@ export const recipeInput = z.object({
   runId: idField.nullable().default(null),
   cut: recipeBody,
 })
-export type RecipeInput = z.infer<typeof recipeInput>
+export type RecipeInput = Of<typeof recipeInput>
 
 export const recipeRow = z.object({ ...recipeInput.shape, ...rowFields })
-export type RecipeRow = z.infer<typeof recipeRow>
+export type RecipeRow = Of<typeof recipeRow>
 
 /** A recipe to give away: format `bold-heron/recipe`, version 2; version 1 is read too. Described in docs/recipe-file.md. */
 export const recipeFile = z.object({
@@ -80,11 +81,11 @@ export const recipeFile = z.object({
   ...namedFields,
   cut: recipeBody,
 })
-export type RecipeFile = z.infer<typeof recipeFile>
+export type RecipeFile = Of<typeof recipeFile>
 
 /** Asks for a job made of a recipe, on a press of the shelf, in a stack of its plates; the dies and sheet come along. */
 export const recipeJob = z.object({ pressId: idField, layers: chosenStack.default([]) })
-export type RecipeJob = z.infer<typeof recipeJob>
+export type RecipeJob = Of<typeof recipeJob>
 
 /** A recipe that fits a job, and in what it differs from it. */
 export const fittingRecipe = z.object({ recipe: recipeRow, differences: z.array(z.enum(recipeDifferences)) })

@@ -1,5 +1,6 @@
 import { handleFeels, hangingPlaces, padFaces, roles, seenOutcomes } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { countField, idField, nameField, noteField, rowFields } from './fields.js'
 import { toldJoins } from './border-of-run.js'
 import { cutFrom } from './offcut.js'
@@ -37,7 +38,7 @@ const runLayer = z.object({
     .nullable()
     .default(null),
 })
-export type RunLayer = z.infer<typeof runLayer>
+export type RunLayer = Of<typeof runLayer>
 
 const runFields = {
   jobId: idField,
@@ -86,11 +87,11 @@ const runAsItIs = z
   })
 /** What a user enters after pressing; a run as it was sent by an older page is read too. */
 export const runInput = z.preprocess((run) => runFromOlder(run, () => undefined), runAsItIs)
-export type RunInput = z.infer<typeof runInput>
+export type RunInput = Of<typeof runInput>
 
 /** A note written to a run long after it. */
 export const runNote = z.object({ note: noteField })
-export type RunNoteInput = z.infer<typeof runNote>
+export type RunNoteInput = Of<typeof runNote>
 
 export const runRow = z.object({
   ...runFields,
@@ -102,4 +103,4 @@ export const runRow = z.object({
   dieNames: z.array(z.string()),
   sheetName: z.string(),
 })
-export type RunRow = z.infer<typeof runRow>
+export type RunRow = Of<typeof runRow>

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { dieInput } from './die.js'
 import { nameField } from './fields.js'
 import { plateInput } from './plate.js'
@@ -35,4 +36,4 @@ export const setupInput = z
     path: ['known', 'plateAt'],
     error: 'not-among-plates',
   })
-export type SetupInput = z.infer<typeof setupInput>
+export type SetupInput = Of<typeof setupInput>

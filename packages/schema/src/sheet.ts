@@ -1,5 +1,6 @@
 import { compositeParts, HEAVIEST_GRAMMAGE, LIGHTEST_GRAMMAGE, measuringWays, sheetKinds } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
 import { countField, nameField, noteField, shelfRowFields, shortTextField } from './fields.js'
 
@@ -48,11 +49,11 @@ export const sheetInput = z.object({
   /** Absent leaves them as they are. */
   parts: z.array(compositePart).max(6).optional(),
 })
-export type SheetInput = z.infer<typeof sheetInput>
+export type SheetInput = Of<typeof sheetInput>
 
 export const sheetRow = z.object({
   ...sheetFields,
   parts: z.array(compositePart).max(6).default([]),
   ...shelfRowFields,
 })
-export type SheetRow = z.infer<typeof sheetRow>
+export type SheetRow = Of<typeof sheetRow>

@@ -1,5 +1,6 @@
 import { fineFeels, predictedFeels } from '@bold-heron/core'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 
 const positive = (least: number, most: number) => z.number().min(least).max(most)
 
@@ -15,7 +16,7 @@ const drawing = {
   svg: z.string().min(1).max(5_000_000).optional(),
   file: z.string().min(1).max(1000).optional(),
 }
-type Drawing = z.infer<z.ZodObject<typeof drawing>>
+type Drawing = Of<z.ZodObject<typeof drawing>>
 
 const drawnOnce = (each: Drawing): boolean => (each.svg === undefined) !== (each.file === undefined)
 const notDrawnOnce = { path: ['svg'], error: 'drawn-once' }
@@ -165,7 +166,7 @@ const version2 = z.discriminatedUnion(
 
 /** The input of `simulate`: format `bold-heron/simulation`, versions 1 and 2. Described in docs/simulation-file.md. */
 export const simulationFile = z.discriminatedUnion('version', [version1, version2], { error: '1, 2' })
-export type SimulationFile = z.infer<typeof simulationFile>
+export type SimulationFile = Of<typeof simulationFile>
 
 const passLoads = {
   peakForceN: z.number(),
@@ -206,4 +207,4 @@ export const simulationAnswer = z.object({
   squeezeMm: z.number(),
   passes: z.union([z.array(cutPass), z.array(creasePass), z.array(raisePass), z.array(folderPass)]),
 })
-export type SimulationAnswer = z.infer<typeof simulationAnswer>
+export type SimulationAnswer = Of<typeof simulationAnswer>

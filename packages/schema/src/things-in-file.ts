@@ -1,6 +1,7 @@
 import type { HouseRules } from '@bold-heron/core'
 import { namedOnce } from './named-once.js'
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { bladeFitsDie, bladeTooTall, dieFields } from './die.js'
 import { houseRulesInput } from './house-rules.js'
 import { edgeFitsPlate, edgeTooWide, plateFields } from './plate.js'
@@ -39,7 +40,7 @@ export const pressInFile = z.object({
     .max(20)
     .default([]),
 })
-export type PressInFile = z.infer<typeof pressInFile>
+export type PressInFile = Of<typeof pressInFile>
 
 /** Those left out are as usual. */
 export const houseRulesInFile = houseRulesInput
@@ -48,7 +49,7 @@ export const houseRulesInFile = houseRulesInput
   .default({})
 
 /** House rules of a file over those that are usual. */
-export const overUsual = (usual: HouseRules, own: z.infer<typeof houseRulesInFile>): HouseRules => ({
+export const overUsual = (usual: HouseRules, own: Of<typeof houseRulesInFile>): HouseRules => ({
   // What JSON leaves out is absent, never undefined.
   ...usual,
   ...(own as Partial<HouseRules>),

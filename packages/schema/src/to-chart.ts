@@ -8,7 +8,7 @@ import {
   writtenOf,
   PASS_COST,
 } from '@bold-heron/core'
-import type { ChartAnswer, ChartCellAnswer } from './chart.js'
+import type { ChartAnswer } from './chart.js'
 import type { ChartFile } from './chart-file.js'
 import { overUsual } from './things-in-file.js'
 import { toDie, toPlate, toPress, toSheet } from './to-core.js'
@@ -37,12 +37,6 @@ export const requestOfChartFile = (
     perBase: input.perBase,
   }
 }
-
-/** Optional keys that hold nothing are left out, as JSON leaves them out. */
-const without = <Thing extends object>(thing: Thing): Thing =>
-  Object.fromEntries(Object.entries(thing).filter(([, value]) => value !== undefined)) as Thing
-
-const cellOf = (cell: WholeChart['cells'][number][number]): ChartCellAnswer => without(cell) as ChartCellAnswer
 
 const platesOf = (shelf: readonly Plate[], chart: WholeChart): ChartAnswer['plates'] => {
   const used = new Set(
@@ -90,24 +84,14 @@ export const answerOfChart = (
   rows: request.rows.map(({ id, name, dies }) => ({ id, name, dieClass: dies[0]?.dieClass ?? 'thin-outline' })),
   columns: request.columns.map(({ id, name, sheet }) => ({ id, name, thicknessMm: sheet.caliper.valueMm })),
   plates: platesOf(request.shelf, chart),
-  bases: chart.bases.map(({ stack, ...base }) => ({ ...base, stack: [...stack] })),
-  cells: chart.cells.map((row) => row.map(cellOf)),
+  bases: chart.bases,
+  cells: chart.cells,
   cost: chart.cost,
   bound: chart.bound,
   proven: chart.proven,
   candidateCount: chart.candidates,
-  ranges: chart.ranges.map(
-    (bar) =>
-      without({
-        ...bar,
-        shimIds: [...bar.shimIds],
-        spans: bar.spans.map((span) => ({ ...span })),
-      }) as ChartAnswer['ranges'][number],
-  ),
-  wishes: chart.wishes.map(({ cells, ...wish }) => ({
-    ...wish,
-    cells: cells.map(([row, column]) => [row, column] as [number, number]),
-  })),
+  ranges: chart.ranges,
+  wishes: chart.wishes,
   basedOnRuns,
   ...(candidates ? { candidates: listed(request, candidates) } : {}),
 })

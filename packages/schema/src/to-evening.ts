@@ -111,12 +111,12 @@ export const answerOfOrder = (
 
 const optionOf = ({ figures, plates: _, feedMm: __, bedId: ___, stack, ...option }: LayOption): LayOptionAnswer => ({
   ...option,
-  stack: [...stack],
+  stack,
   passes: figures.passes,
   chance: figures.chance,
   stops: figures.stops,
   effort: figures.effort,
-  cautions: [...figures.cautions],
+  cautions: figures.cautions,
 })
 
 /** Outlines where they lie on the pad. */
@@ -135,28 +135,13 @@ export const answerOfEvening = (request: EveningRequest, plan: EveningPlan): Eve
   ...plan,
   queues: plan.queues.map((queue) => ({
     ...queue,
-    runs: queue.runs.map(({ option, others, laid, changes, ...runs }) => ({
+    runs: queue.runs.map(({ option, others, laid, ...runs }) => ({
       ...runs,
-      jobIds: [...runs.jobIds],
-      copies: [...runs.copies],
-      pieces: [...runs.pieces],
-      restsAtMin: [...runs.restsAtMin],
       option: optionOf(option),
       others: others.map(optionOf),
       laid: { lengthMm: laid.lengthMm, widthMm: laid.widthMm, outlines: whereTheyLie(laid) },
-      changes: {
-        out: [...changes.out],
-        into: [...changes.into],
-        turned: [...changes.turned],
-        count: changes.count,
-      } as EveningAnswer['queues'][number]['runs'][number]['changes'],
     })),
   })),
-  unplaced: plan.unplaced.map((each) => ({ ...each, jobIds: [...each.jobIds] })),
-  jobs: plan.jobs.map((job) => ({ ...job })),
-  sheets: plan.sheets.map((sheet) => ({ ...sheet, blankMm: [...sheet.blankMm] as [number, number] })),
-  padWear: plan.padWear.map((wear) => ({ ...wear })),
-  droppedPins: [...plan.droppedPins],
   names: Object.fromEntries([
     ...request.presses.map(({ press }) => [press.id, press.name] as const),
     ...request.people.map(({ id, name }) => [id, name] as const),

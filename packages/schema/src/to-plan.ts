@@ -73,7 +73,7 @@ export const answerOfPlan = (plan: Plan): PlanAnswer => ({
   best: plan.best ? stackOf(plan.best) : null,
   alternatives: plan.alternatives.map(({ assessment }) => stackOf(assessment)),
   fitting: plan.fitting,
-  missingRoles: [...plan.missingRoles],
+  missingRoles: plan.missingRoles,
   beyondTheHand: plan.beyondTheHand,
   stoppedBy: plan.stoppedBy.map(toldOf),
 })

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Of } from './plain.js'
 import { buildRow } from './build.js'
 import { chartRow } from './chart.js'
 import { eveningRow } from './evening.js'
@@ -59,4 +60,4 @@ const workshopAsItIs = z.object({
 })
 /** The whole workshop in one file: format `bold-heron/workshop`, version 2; version 1 is read too. Described in docs/workshop-file.md. */
 export const workshopFile = z.preprocess(workshopFromOlder, workshopAsItIs)
-export type WorkshopFile = z.infer<typeof workshopFile>
+export type WorkshopFile = Of<typeof workshopFile>

@@ -34,16 +34,11 @@ export class RefusedRows extends Error {
   ): Promise<CsvReport> {
     try {
       return await inWriting(sequelize, async (transaction) => {
-        const report: CsvReport = {
-          imported: true,
-          rows: lines.length,
-          added: 0,
-          changed: 0,
-          refusedRows: 0,
-          refused: [],
-        }
-        const refuse = (row: number, faults: ProblemField[]): void => {
-          if (report.refusedRows++ < MOST_REFUSED_TOLD) report.refused.push({ row, faults })
+        const many = { added: 0, changed: 0 }
+        let refusedRows = 0
+        const refused: CsvReport['refused'][number][] = []
+        const refuse = (row: number, faults: readonly ProblemField[]): void => {
+          if (refusedRows++ < MOST_REFUSED_TOLD) refused.push({ row, faults })
         }
         let batch: { readonly row: number; readonly put: Put<Input> }[] = []
         const ids = new Set<string>()
@@ -54,7 +49,7 @@ export class RefusedRows extends Error {
           )
           outcomes.forEach((outcome, at) => {
             if (outcome.is === 'refused') refuse(batch[at]?.row ?? 0, outcome.errors)
-            else report[outcome.is]++
+            else many[outcome.is]++
           })
           batch = []
           ids.clear()
@@ -73,9 +68,10 @@ export class RefusedRows extends Error {
           if (put.id !== undefined) ids.add(put.id)
         }
         await putBatch()
-        report.refused.sort((one, other) => one.row - other.row)
-        if (report.refusedRows > 0) throw new RefusedRows({ ...report, imported: false, added: 0, changed: 0 })
-        return report
+        refused.sort((one, other) => one.row - other.row)
+        const report = { rows: lines.length, refusedRows, refused }
+        if (refusedRows > 0) throw new RefusedRows({ imported: false, ...report, added: 0, changed: 0 })
+        return { imported: true, ...report, ...many }
       })
     } catch (error) {
       if (error instanceof RefusedRows) return error.report

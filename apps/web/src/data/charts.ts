@@ -5,6 +5,7 @@ import {
   type ChartRow,
   chartRow,
   computedChart,
+  type Of,
 } from '@bold-heron/schema'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -64,7 +65,7 @@ export const useStaleParts = (chart: ChartRow): readonly string[] | undefined =>
 export const useNotePrinted = (chart: ChartRow) => {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (basis: z.infer<typeof chartBasis>) =>
+    mutationFn: (basis: Of<typeof chartBasis>) =>
       ask(`/api/charts/${chart.id}/printed`, chartRow, { method: 'POST', body: { basis } }),
     onSuccess: (row) => client.setQueryData(['charts', 'row', chart.id], row),
   })

@@ -10,6 +10,7 @@ import {
   type JobInput,
   jobRow,
   type OffcutInput,
+  type Of,
   offcutRow,
   pageOf,
   type PlateInput,
@@ -44,7 +45,7 @@ const rows = {
   evenings: eveningRow,
 }
 export type Kind = keyof typeof rows
-export type RowOf<K extends Kind> = z.infer<(typeof rows)[K]>
+export type RowOf<K extends Kind> = Of<(typeof rows)[K]>
 
 /** And what a user enters for it. */
 interface Inputs {

@@ -334,9 +334,9 @@ export const nestFor = (
 ): Nest & { readonly endedBy: NestEnd } => {
   const from = now()
   let best: Nest = { placed: [], usedShare: 0, leftOutCounts: wanted.pieces.map(({ count }) => count) }
-  for (const found of nest(wanted)) {
+  for (const { steps, ...found } of nest(wanted)) {
     best = found
-    const endedBy = nestEndsBy(found, limits, now() - from, enough)
+    const endedBy = nestEndsBy({ ...found, steps }, limits, now() - from, enough)
     if (endedBy) return { ...best, endedBy }
   }
   return { ...best, endedBy: 'looked' }

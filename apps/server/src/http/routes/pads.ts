@@ -1,4 +1,4 @@
-import { adviceOnPad, bowMmOf, padFaces, passesLeft, ZONE_MM } from '@bold-heron/core'
+import { adviceOnPad, bowMmOf, type FaceWear, passesLeft, ZONE_MM } from '@bold-heron/core'
 import { matWear, padWear, type PadWearRow, toPlate } from '@bold-heron/schema'
 import { z } from 'zod'
 import { PlateModel } from '../../store/models/plate-model.js'
@@ -11,6 +11,12 @@ import { route, type Route } from '../route.js'
 
 /** A tenth of a mm is finer than anybody's eye, and keeps the answer short. */
 const tenths = (mm: number): number => Math.round(mm * 10) / 10
+
+const roundedFace = ({ passes, cutMm, zonesMm }: FaceWear): PadWearRow['faces']['a'] => ({
+  passes: tenths(passes),
+  cutMm: tenths(cutMm),
+  zonesMm: Array.from(zonesMm, tenths),
+})
 
 /** What the log says of every cutting pad, and of mats and folders. */
 export const padRoutes = (workshop: Workshop): Route[] => [
@@ -40,12 +46,6 @@ export const padRoutes = (workshop: Workshop): Route[] => [
         return stored.flatMap((plate): PadWearRow[] => {
           const borne = wear.get(plate.id)
           if (!borne) return []
-          const faces = Object.fromEntries(
-            padFaces.map((face) => {
-              const { passes, cutMm, zonesMm } = borne.faces[face]
-              return [face, { passes: tenths(passes), cutMm: tenths(cutMm), zonesMm: Array.from(zonesMm, tenths) }]
-            }),
-          ) as PadWearRow['faces']
           return [
             {
               plateId: plate.id,
@@ -53,7 +53,7 @@ export const padRoutes = (workshop: Workshop): Route[] => [
               zoneMm: ZONE_MM,
               columns: borne.columns,
               rows: borne.rows,
-              faces,
+              faces: { a: roundedFace(borne.faces.a), b: roundedFace(borne.faces.b) },
               bowMm: Math.round(bowMmOf(borne) * 1000) / 1000,
               passesLeft: passesLeft(borne) ?? null,
               advice: adviceOnPad(borne, toPlate(toPlateRow(plate))),

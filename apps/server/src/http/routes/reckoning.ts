@@ -1,7 +1,6 @@
+import { planBorder } from '@bold-heron/core'
 import {
-  answerOfBorder,
   answerOfCard,
-  answerOfNest,
   borderAnswer,
   borderFile,
   cardAnswer,
@@ -24,7 +23,7 @@ export const reckoningRoutes = (work: Work): Route[] => [
     summary: 'How a long border is joined from a short die (docs/border-file.md)',
     body: borderFile,
     answers: { 200: { says: 'Its cuts and how they meet', schema: borderAnswer }, 422: refusedFields },
-    handle: ({ body }) => answerOfBorder(body),
+    handle: ({ body }) => planBorder(body),
   }),
   route({
     method: 'post',
@@ -42,7 +41,7 @@ export const reckoningRoutes = (work: Work): Route[] => [
     answers: { 200: { says: 'Where each piece lies', schema: nestAnswer }, 422: refusedFields },
     async handle({ body, request, response }) {
       const asked = { wanted: wantedOfNest(body), limits: limitsOfNest(body, MOST_SECONDS) }
-      await answerHeavily(work, 'nest', asked, request, response, { tell: answerOfNest })
+      await answerHeavily(work, 'nest', asked, request, response)
     },
   }),
 ]

@@ -1,6 +1,5 @@
 import type { DieClass } from '@bold-heron/core'
 import {
-  type FeltGapOfPress,
   type PressInput,
   type PressNumber,
   type PressNumberName,
@@ -12,7 +11,7 @@ import { real, reference, shelfColumns, text, whole } from './row-model.js'
 
 export class PressModel extends shelfModelOf(pressTable) {
   declare gap: PressInput['gap']
-  declare felt: FeltGapOfPress[]
+  declare felt: PressInput['felt']
 }
 
 /** A number of this very press, in place of its class's usual one. */
