@@ -25,6 +25,7 @@ const houses = {
     'learning',
     'goals',
     'techniques',
+    'log',
     'pads',
     'planner',
     'chart',

@@ -29,7 +29,14 @@ export {
 } from './units/card-weight.js'
 export { type Averaged, averagedReadings } from './units/readings.js'
 export { measured, type MeasuredMm, type MeasuringWay, measuringWays } from './units/measured.js'
-export { estimatedCaliper, isSoldByWeight, type SheetKind, sheetKinds, strengthOfKind } from './materials/sheet-kind.js'
+export {
+  estimatedCaliper,
+  isSoldByWeight,
+  type SheetKind,
+  sheetKinds,
+  strengthOfKind,
+  ORDINARY_CARD_MM,
+} from './materials/sheet-kind.js'
 export type { Sheet } from './materials/sheet.js'
 export { type DieClass, dieClasses, factsOfDieClass, isFolder } from './dies/classes/list.js'
 export {
@@ -44,7 +51,7 @@ export { bestFace, type FaceState, faceStates, type Plate } from './layers/plate
 export { type PlateKind, plateKinds } from './materials/plate-kind.js'
 export { type BladeSide, type Layer, type Role, roles, thicknessOf } from './layers/layer.js'
 export { type PlacedLayer, rolesByPlace } from './layers/role-by-place.js'
-export { heightOf, isSameStack, landingAmong, type Stack } from './layers/stack.js'
+export { heightOf, landingAmong, type Stack } from './layers/stack.js'
 export { type Ledger, ledgerOf } from './layers/ledger.js'
 export { factsOfPressClass, gapOfClass, type PressClass, pressClasses } from './press/press-class.js'
 export type { KnownGoodStack, Press } from './press/press.js'
@@ -58,7 +65,7 @@ export {
   type TrialStart,
   trialStarts,
 } from './job/house-rules.js'
-export { type BenchGuide, type FinishingStep, type GuideStep } from './techniques/bench-guide.js'
+export { type BenchGuide, type FinishingStep, guideMinutes, type GuideStep } from './techniques/bench-guide.js'
 export { type TechniqueId, techniqueIds, techniqueOf } from './techniques/list.js'
 export { type LaidLayer, withRoles } from './techniques/give-roles.js'
 export { type Method, methodOf, methods, type PressedHow } from './techniques/method.js'
@@ -73,21 +80,27 @@ export {
   seenOutcomes,
   sheetsGoOn,
   cameOutAsWanted,
+  tellsHanging,
 } from './goals/looks.js'
 export { computedOf, goalOf, isCut, isGuided } from './techniques/goal-of.js'
 export type { Computed, Goal } from './goals/goal.js'
 export { type JobState, jobStates, type Logged, stateAfterLog } from './job/job-state.js'
 export type { PassAdvice, PassReason } from './goals/advice.js'
 export type { Fit, SqueezeWindow, WitnessOfGap } from './learning/squeeze-window.js'
-export { foundStack } from './job/found-stack.js'
-export { differenceOf, type PieceCount, type StackDifference } from './planner/difference.js'
 export { type Assessment, type Plan, planCut, type PlanRequest } from './planner/plan.js'
 export { assessStack, planSteps } from './planner/model-plan.js'
 export { cleanerStack } from './planner/cleaner-stack.js'
 export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
 export { Responses } from './planner/responses.js'
 export { cutIn } from './planner/learnt-cut.js'
-export { type WrittenStack, writtenOf } from './layers/written-stack.js'
+export {
+  keyOfReference,
+  keyOfStack,
+  type LayerReference,
+  referenceOf,
+  resolvedStack,
+  type StackReference,
+} from './layers/stack-reference.js'
 export type { KeptAnswers } from './goals/kept-response.js'
 export { type Cell, emptyReasons, type KeptByName, isAnswerFor } from './chart/cell.js'
 export { type ChartRequest, type ChartRow as RowOfChart, USUAL_PER_BASE } from './chart/chart-request.js'
@@ -103,7 +116,14 @@ export {
   USUAL_LAY_GAP_MM,
   USUAL_REST_MIN,
 } from './evening/evening-request.js'
-export { layerChanges } from './evening/layer-changes.js'
+export {
+  differenceOf,
+  keyOfPlates,
+  layerChanges,
+  type PieceCount,
+  platesOf,
+  type StackDifference,
+} from './layers/stack-changes.js'
 export type { LaidOut } from './evening/lays.js'
 export { type LayOption, type NoOptionReason, noOptionReasons } from './evening/options.js'
 export { type EveningPlan, eveningSteps, foundLaysSteps } from './evening/plan-evening.js'
@@ -112,7 +132,7 @@ export { type Batch, type ProvenSchedule, type Schedule, type ScheduleWanted } f
 export { learntTiming, type LoggedTimes, usualTiming } from './evening/timing.js'
 export { quickPlan } from './planner/quick-plan.js'
 export { resistOf, teachingLike } from './techniques/resist.js'
-export { toldOf } from './techniques/told-of.js'
+export { adviceOnRound, toldOf } from './techniques/told-of.js'
 export type { OwnFigures } from './goals/prediction.js'
 export { asPressed } from './techniques/as-pressed.js'
 export { type DieUse } from './dies/classes/die-class.js'
@@ -140,7 +160,7 @@ export {
   type PlayedRound,
   playRounds,
 } from './practice/exercises.js'
-export { type GapStory, gapStoryOf, shownPlaces } from './planner/gap-story.js'
+export { type GapStory, gapStoryOf } from './planner/gap-story.js'
 export { afterRounds, type TrialAdvice, trialAdviceSteps } from './planner/trial-advice.js'
 export { usualSqueezeMm } from './goals/usually-wanted.js'
 export {
@@ -183,7 +203,7 @@ export type { BladeLaw, BladeShape } from './press/laws/blade.js'
 export { type Drive, feelOf, type PredictedFeel, predictedFeels } from './press/drive.js'
 export type { RollerFrame } from './press/mechanics.js'
 export { type ContactCells, type GridSize, type HeightMap } from './press/nip/contact-cells.js'
-export { type FrameMargins, frameRound, marginsRound } from './placement/frame-round.js'
+export { areEqual, type FrameMargins, frameRound, marginsRound } from './placement/frame-round.js'
 export { placeLines } from './geometry/place-lines.js'
 export { edgesOf, type DiePose } from './placement/place-die.js'
 export {
@@ -285,11 +305,11 @@ export {
   type PressingResult,
 } from './press/simulated/simulate.js'
 export type { Proposal } from './goals/proposal.js'
-export { type Suggestion, suggestionSteps } from './planner/suggestions.js'
+export { GAIN_WORTH_A_WORD, type Suggestion, suggestionSteps } from './planner/suggestions.js'
 export { type LineMap, type LineState, lineStates } from './goals/line-map.js'
 export { type PressSample, pressSample } from './goals/clean-cut/press-sample.js'
 export { limitOf, type LoadCurve, type TryOut, tryOut } from './goals/clean-cut/try-out.js'
-export { feltBelief, type FeltBelief } from './learning/felt.js'
+export type { FeltBelief } from './learning/felt.js'
 export {
   type FeltGap,
   type FeltPlate,
@@ -312,3 +332,33 @@ export { type CompositePart, compositeParts, type SheetPart } from './materials/
 export { pieceOf } from './nesting/piece-of.js'
 export { isUseful, leftOver } from './nesting/left-over.js'
 export { planRibbon, type RibbonEdge, type RibbonWanted } from './borders/ribbon.js'
+export {
+  type Edit,
+  editBlock,
+  editDie,
+  editLine,
+  editMotif,
+  editRun,
+  freshId,
+  keyOfThing,
+  type LaidThing,
+  markSpot,
+  moveThing,
+  takeThing,
+  turnThing,
+} from './placement/edits.js'
+export { firstRounds, mostPressed, passesBySheets, roundsUntilGood, runningMean } from './log/attempts.js'
+export { changedLayers, type JotChange, jotChanges, latestOfEach } from './log/jotted.js'
+export { type Want, type WantId, wants } from './techniques/wants.js'
+export {
+  feltStory,
+  isWorthTelling,
+  MEASURED_TOGETHER,
+  paperFelt,
+  spectrumOfStory,
+  USUAL_PAPER_MM,
+} from './planner/felt-story.js'
+export { leastWasteFirst } from './nesting/least-waste.js'
+export { FROM_STRIP_EDGE_MM, SEEN_MISFIT_MM, USUAL_STRIP_MM } from './borders/usual.js'
+export { SHARE_WORTH_MEASURING } from './planner/certainty.js'
+export { type UsualPiece, usualPieces, usualPlate } from './press/usual-plates.js'

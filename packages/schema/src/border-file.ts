@@ -33,7 +33,6 @@ export const borderCanBeCut = (border: Of<z.ZodObject<typeof borderFields>>, con
 export const borderFile = z
   .object({ format: z.literal('bold-heron/border'), version: z.literal(1), ...borderFields })
   .superRefine(borderCanBeCut)
-export type BorderFile = Of<typeof borderFile>
 
 export const borderAnswer = z.object({
   cuts: z.array(z.object({ atMm: z.number(), shiftPitches: z.int() })),

@@ -1,15 +1,8 @@
-import {
-  betterIn,
-  dieClasses,
-  emptyReasons,
-  roles,
-  type TechniqueId,
-  techniqueIds,
-  USUAL_PER_BASE,
-} from '@bold-heron/core'
+import { betterIn, dieClasses, emptyReasons, type TechniqueId, techniqueIds, USUAL_PER_BASE } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from './plain.js'
 import { idField, nameField, noteField, rowFields, thicknessMmField } from './fields.js'
+import { stackReference } from './stack-reference.js'
 
 /** Most rows and columns of a chart. */
 export const MOST_CHART_ROWS = 60
@@ -65,14 +58,6 @@ export const chartRow = z.object({
 })
 export type ChartRow = Of<typeof chartRow>
 
-const writtenStack = z.array(
-  z.discriminatedUnion('is', [
-    z.object({ is: z.literal('plate'), plateId: z.string(), role: z.enum(roles) }),
-    z.object({ is: z.literal('dies') }),
-    z.object({ is: z.literal('sheets') }),
-  ]),
-)
-
 const figures = {
   passes: z.number(),
   chance: z.number(),
@@ -88,9 +73,9 @@ const chartCell = z.object({
   base: z.number().optional(),
   shimIds: z.array(z.string()),
   figures: z.object(figures).optional(),
-  stack: writtenStack.optional(),
+  stack: stackReference.optional(),
   better: z.array(z.enum(betterIn)),
-  own: z.object({ ...figures, stack: writtenStack, counts: z.boolean() }).optional(),
+  own: z.object({ ...figures, stack: stackReference, counts: z.boolean() }).optional(),
   why: z.enum(emptyReasons).optional(),
   cost: z.number().optional(),
 })
@@ -105,7 +90,7 @@ export const chartAnswer = z.object({
   columns: z.array(z.object({ id: z.string(), name: z.string(), thicknessMm: z.number() })),
   /** Every plate that stands in a stack of the chart. */
   plates: z.array(z.object({ id: z.string(), name: z.string(), kind: z.string(), thicknessMm: z.number() })),
-  bases: z.array(z.object({ stack: writtenStack, heightMm: z.number(), cells: z.number() })),
+  bases: z.array(z.object({ stack: stackReference, heightMm: z.number(), cells: z.number() })),
   cells: z.array(z.array(chartCell)),
   cost: z.number(),
   bound: z.number(),
@@ -130,9 +115,7 @@ export const chartAnswer = z.object({
   /** Runs of the log that it rests on. */
   basedOnRuns: z.number(),
   /** Where a file asked for them: every base that was chosen among, with what it costs in each cell; null where it does not serve. */
-  candidates: z
-    .array(z.object({ stack: writtenStack, costs: z.array(z.array(z.number().nullable())) }))
-    .optional(),
+  candidates: z.array(z.object({ stack: stackReference, costs: z.array(z.array(z.number().nullable())) })).optional(),
 })
 export type ChartAnswer = Of<typeof chartAnswer>
 

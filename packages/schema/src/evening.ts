@@ -1,8 +1,9 @@
-import { noOptionReasons, roles, USUAL_CHANGE_WORTH_MIN, USUAL_LAY_GAP_MM, USUAL_REST_MIN } from '@bold-heron/core'
+import { noOptionReasons, USUAL_CHANGE_WORTH_MIN, USUAL_LAY_GAP_MM, USUAL_REST_MIN } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from './plain.js'
 import { namedOnce } from './named-once.js'
 import { idField, nameField, noteField, rowFields } from './fields.js'
+import { stackReference } from './stack-reference.js'
 
 /** Most jobs, presses and people of an evening. */
 export const MOST_EVENING_JOBS = 40
@@ -91,18 +92,11 @@ export const eveningRow = z.object({
 export type EveningRow = Of<typeof eveningRow>
 
 const laidPlate = z.object({ plateId: z.string(), role: z.string(), lie: z.string().optional() })
-const writtenStack = z.array(
-  z.discriminatedUnion('is', [
-    z.object({ is: z.literal('plate'), plateId: z.string(), role: z.enum(roles) }),
-    z.object({ is: z.literal('dies') }),
-    z.object({ is: z.literal('sheets') }),
-  ]),
-)
 
 /** One way to press a batch. */
 const layOptionAnswer = z.object({
   pressId: z.string(),
-  stack: writtenStack,
+  stack: stackReference,
   name: z.string(),
   sheetCount: z.number(),
   runs: z.number(),
@@ -129,6 +123,8 @@ const queuedRuns = z.object({
     /** Each die's outline where it lies on the pad, mm: x0, y0, x1, y1 … */
     outlines: z.array(z.array(z.number())),
   }),
+  /** What lies in the press when they begin: its plates, bottom to top. */
+  inPress: stackReference,
   changes: z.object({
     out: z.array(laidPlate),
     into: z.array(laidPlate),

@@ -7,7 +7,7 @@ export { faultsOf, readAs } from './faults-of.js'
 export { idField } from './fields.js'
 export { type HouseRulesInput, houseRulesInput, type HouseRulesRow, houseRulesRow } from './house-rules.js'
 export { type JobInput, jobInput, type JobRow, jobRow } from './job.js'
-export { type ChosenLayer, type PressRun, pressedHowFields, type PressRunRow } from './press-run.js'
+export { type PressRun, pressedHowFields, type PressRunRow } from './press-run.js'
 export {
   inputOfJob,
   placementOf,
@@ -23,14 +23,7 @@ export { evidenceChange, type PressLearning, pressLearning, type RunAsEvidence }
 export { fromOlderTechnique } from './older.js'
 export { type OutlineInput, outlineInput, type OutlineSummary } from './outline.js'
 export { type BorderAnswer, borderAnswer, borderFile } from './border-file.js'
-export {
-  limitsOfNest,
-  type NestAnswer,
-  nestAnswer,
-  type NestFile,
-  nestFile,
-  wantedOfNest,
-} from './nest-file.js'
+export { limitsOfNest, type NestAnswer, nestAnswer, type NestFile, nestFile, wantedOfNest } from './nest-file.js'
 export { type BorderOfRun, stretchLearnt, type ToldJoins } from './border-of-run.js'
 export { type BuildInput, buildInput, type BuildLayerInput, type BuildRow, buildRow, wantedOfJobs } from './build.js'
 export { type CutFrom, type OffcutInput, offcutInput, type OffcutRow, offcutRow } from './offcut.js'
@@ -90,7 +83,7 @@ export { type SetupInput, setupInput } from './setup.js'
 export { caliperWays, grains, type SheetInput, sheetInput, type SheetRow, sheetRow, sheetTable } from './sheet.js'
 export { answerOfPressing, placingFaults, toPressing } from './to-simulation.js'
 export { answerOfPlan, requestOfPlanFile } from './to-plan.js'
-export { layersOfRun, roundedMm } from './to-run.js'
+export { jottedRun, layersOfRun, roundedMm } from './to-run.js'
 export { toProvenCut } from './to-recipe.js'
 export { mechanicsOf, toDie, toHouseRules, toPlate, toPress, toSheet } from './to-core.js'
 export { type WorkshopFile, workshopFile } from './workshop-file.js'
@@ -136,3 +129,4 @@ export {
   orderAnswer,
 } from './evening-file.js'
 export { answerOfEvening, answerOfOrder, requestOfEveningFile, wantedOfOrder } from './to-evening.js'
+export { asWanted } from './as-wanted.js'

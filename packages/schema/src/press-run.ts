@@ -1,32 +1,11 @@
-import { regionIds, roles, type TechniqueId, techniqueIds } from '@bold-heron/core'
+import { regionIds, type TechniqueId, techniqueIds } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from './plain.js'
 import { borderOfRun } from './border-of-run.js'
 import { idField, labelField } from './fields.js'
 import { cutFrom } from './offcut.js'
 import { placedInRun, pressRunIdField } from './placement.js'
-
-/** A press block glued up of card: so many sheets of one of the shelf. */
-const gluedField = z.string().regex(/^cards:[0-9a-f-]{36}:\d{1,2}$/)
-
-/** A layer of a chosen stack, by reference: a plate of the shelf and what it is there for, the dies, or the sheets. */
-export const chosenLayer = z.discriminatedUnion('is', [
-  z.object({ is: z.literal('plate'), plateId: z.union([idField, gluedField]), role: z.enum(roles) }),
-  z.object({ is: z.literal('dies') }),
-  z.object({ is: z.literal('sheets') }),
-])
-export type ChosenLayer = Of<typeof chosenLayer>
-
-/** Bottom to top; empty while none is chosen, else with the dies and the sheets once each. */
-export const chosenStack = z
-  .array(chosenLayer)
-  .max(24)
-  .refine(
-    (layers) =>
-      layers.length === 0 ||
-      (['dies', 'sheets'] as const).every((is) => layers.filter((layer) => layer.is === is).length === 1),
-    { error: 'dies-and-sheets-once' },
-  )
+import { chosenStack } from './stack-reference.js'
 
 /** What is done in a press run, and what of the stack is pressed. */
 export const pressedHowFields = {

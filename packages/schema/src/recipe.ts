@@ -7,8 +7,9 @@ import { recipeBodyFromOlder } from './older.js'
 import { outlineInput } from './outline.js'
 import { edgeFitsPlate, edgeTooWide, plateFields } from './plate.js'
 import { pressInput } from './press.js'
-import { chosenLayer, chosenStack, pressedHowFields, pressedWhatFields } from './press-run.js'
+import { pressedHowFields, pressedWhatFields } from './press-run.js'
 import { sheetInput } from './sheet.js'
+import { chosenStack, layerReference } from './stack-reference.js'
 
 const recipePlate = z.object({ ...plateFields, id: idField }).refine(edgeFitsPlate, edgeTooWide)
 const recipeDie = z
@@ -32,7 +33,7 @@ const bodyFields = {
   sheetCount: pressedWhatFields.sheetCount,
   bladeSide: pressedWhatFields.bladeSide,
   /** Bottom to top; plates by their id in the recipe. */
-  layers: z.array(chosenLayer).min(3).max(24),
+  layers: z.array(layerReference).min(3).max(24),
   /** Stack height minus the gap as it was counted then, mm. */
   squeezeMm: z.number().min(-100).max(100),
   passes: z.int().min(1).max(40),

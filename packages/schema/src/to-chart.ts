@@ -5,7 +5,7 @@ import {
   type Plate,
   type Polyline,
   type WholeChart,
-  writtenOf,
+  referenceOf,
   PASS_COST,
 } from '@bold-heron/core'
 import type { ChartAnswer } from './chart.js'
@@ -58,7 +58,7 @@ const listed = (request: ChartRequest, candidates: readonly Candidate[]): NonNul
     Math.min(...candidates.map(({ served }) => served[at]?.passes ?? Infinity)),
   )
   return candidates.map(({ served, stack }) => ({
-    stack: writtenOf(stack),
+    stack: referenceOf(stack),
     costs: request.rows.map((_, row) =>
       request.columns.map((__, column) => {
         const at = row * columns + column

@@ -1,4 +1,4 @@
-import { type CutContext, foundStack, type HouseRules, type Plate, type ProvenCut } from '@bold-heron/core'
+import { type CutContext, resolvedStack, type HouseRules, type Plate, type ProvenCut } from '@bold-heron/core'
 import type { RecipeBody } from './recipe.js'
 import { toDie, toPlate, toPress, toSheet } from './to-core.js'
 
@@ -13,6 +13,6 @@ export const toProvenCut = (body: RecipeBody, rules: HouseRules): ProvenCut => {
     bladeSide: body.bladeSide,
     rules,
   }
-  const stack = foundStack(body.layers, cut, ({ plateId }) => plates.get(plateId))
+  const stack = resolvedStack(body.layers, cut, ({ plateId }) => plates.get(plateId))
   return { cut, stack, squeezeMm: body.squeezeMm, passes: body.passes }
 }

@@ -1,5 +1,6 @@
-import { gluedCount, type Layer, type Ledger } from '@bold-heron/core'
-import type { RunLayer } from './run.js'
+import { changedLayers, gluedCount, isGood, type JotChange, type Layer, type Ledger, type Seen } from '@bold-heron/core'
+import type { PlateRow } from './plate.js'
+import type { RunInput, RunLayer, RunRow } from './run.js'
 
 const LONGEST_NAME = 120
 
@@ -25,3 +26,44 @@ export const layersOfRun = ({ lines }: Pick<Ledger, 'lines'>): RunLayer[] =>
     role: layer.is === 'plate' ? layer.role : null,
     lie: layer.is === 'plate' ? (layer.plate.lie ?? null) : null,
   }))
+
+/** A run like one before, with what was changed and what was seen; undefined where the change cannot be made. */
+export const jottedRun = (
+  run: RunRow,
+  change: JotChange,
+  seen: Seen,
+  shelf: readonly PlateRow[],
+  at: Date,
+): RunInput | undefined => {
+  const changed = changedLayers(run.layers, change, shelf)
+  const [first] = run.rounds
+  if (!changed || !first) return undefined
+  return {
+    jobId: run.jobId,
+    pressRunId: run.pressRunId,
+    technique: run.technique,
+    region: run.region,
+    shows: run.shows,
+    joins: null,
+    cutFrom: null,
+    also: [],
+    finishes: run.finishes,
+    pressId: run.pressId,
+    dieIds: run.dieIds,
+    sheetId: run.sheetId,
+    sheetCount: run.sheetCount,
+    bladeSide: run.bladeSide,
+    at: at.toISOString(),
+    beganAt: null,
+    endedAt: null,
+    layers: changed.layers,
+    squeezeMm: run.squeezeMm + changed.byMm,
+    rounds: [{ passes: first.passes, seen, hangingShare: null, hangingPlace: null, feel: first.feel }],
+    followsRunId: null,
+    setAside: false,
+    pieces: isGood(seen) ? run.sheetCount : 0,
+    spoilt: 0,
+    note: '',
+    placement: run.placement,
+  }
+}

@@ -13,11 +13,11 @@ import {
   Responses,
   randomInteger,
   type RandomSource,
+  referenceOf,
   seededRandom,
   totalPasses,
 } from '@bold-heron/core'
 import {
-  type ChosenLayer,
   type DieInput,
   type DieRow,
   type JobInput,
@@ -142,11 +142,6 @@ const placementOf = (job: DemoJob, { plates, dies, sheets }: DemoShelf): Placeme
   })
 }
 
-const chosenLayers = ({ stack }: Assessment): ChosenLayer[] =>
-  stack.map((layer): ChosenLayer =>
-    layer.is === 'plate' ? { is: 'plate', plateId: layer.plate.id, role: layer.role } : { is: layer.is },
-  )
-
 /** What is told of a foil line: now and then it is broken. */
 const toldOfGuided = (random: RandomSource) =>
   ({ seen: random() < 0.3 ? 'broken-line' : 'even-line', feel: 'light' }) as const
@@ -246,7 +241,7 @@ const loadJob = async (
     technique: request.technique,
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,
-    layers: best && job.state !== 'waiting' ? chosenLayers(best) : [],
+    layers: best && job.state !== 'waiting' ? referenceOf(best.stack) : [],
     border: job.border ?? null,
   }
   const plain: JobInput = {

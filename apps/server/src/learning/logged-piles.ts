@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import {
   asPressed,
   type CutContext,
-  foundStack,
+  resolvedStack,
   landingAmong,
   goalOf,
   learntRounds,
@@ -74,7 +74,7 @@ const stackOf = ({ layers, bladeSide }: RunRow, cut: CutContext, plates: Readonl
       ? { is: layer.is, role: (layer.role ?? byPlace[at]) as Role, plate: plateOf(layer, plates) }
       : { is: layer.is },
   )
-  return foundStack(named, cut, ({ plate }) => plate)
+  return resolvedStack(named, cut, ({ plate }) => plate)
 }
 
 /** Whether the plate that the blade landed on is still known; without it nothing can be told from the run. */

@@ -165,8 +165,7 @@ export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<Gath
     const request: ChartRequest = {
       technique,
       press,
-      // A crease is pressed with the blades up: techniques, common practice, no source.
-      bladeSide: technique === 'crease' ? 'up' : rules.bladeSide,
+      bladeSide: techniqueOf(technique).bladeSide ?? rules.bladeSide,
       rules: toHouseRules(rules),
       shelf: onShelf,
       rows,

@@ -6,7 +6,7 @@ import {
   type LoggedTimes,
   layerChanges,
   type Press,
-  type WrittenStack,
+  type StackReference,
   turnsOn,
 } from '@bold-heron/core'
 import { type EveningRow, runInHandOf, toHouseRules, toSheet } from '@bold-heron/schema'
@@ -61,7 +61,7 @@ const timesOf = (runs: readonly LoggedRun[]): LoggedTimes[] =>
   })
 
 /** What lies in a press since a moment: the stack of its newest run then; nothing where there is none. */
-const lyingSince = (runs: readonly LoggedRun[], since: Date): WrittenStack => {
+const lyingSince = (runs: readonly LoggedRun[], since: Date): StackReference => {
   const [newest] = runs
   if (!newest || new Date(newest.at) < since) return []
   return placedOf(newest).map(({ plateId, role }) => ({ is: 'plate', plateId, role: role as 'platform' }))

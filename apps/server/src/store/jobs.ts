@@ -1,12 +1,5 @@
-import { gluedCount, type JobState } from '@bold-heron/core'
-import {
-  type ChosenLayer,
-  type JobInput,
-  type JobRow,
-  pressIdOf,
-  type PressRun,
-  type PressRunRow,
-} from '@bold-heron/schema'
+import { gluedCount, type JobState, type LayerReference, type StackReference } from '@bold-heron/core'
+import { type JobInput, type JobRow, pressIdOf, type PressRun, type PressRunRow } from '@bold-heron/schema'
 import { literal, Op, type Transaction } from 'sequelize'
 import type { ChildTable } from './children.js'
 import { DieModel } from './models/die-model.js'
@@ -24,7 +17,7 @@ export interface JobFilter {
   readonly state?: JobState | undefined
 }
 
-const chosen = ({ layerIs, plateId, glued, role }: JobLayerModel): ChosenLayer =>
+const chosen = ({ layerIs, plateId, glued, role }: JobLayerModel): LayerReference =>
   layerIs === 'plate'
     ? { is: 'plate', plateId: (plateId ?? glued) as string, role: role as NonNullable<typeof role> }
     : { is: layerIs }
@@ -191,7 +184,7 @@ const referencesOfPlaced = (placed: PressRun['placed'], path: string): Reference
         ),
       ]
 
-const referencesOfStack = (layers: readonly ChosenLayer[], path: string): Reference[] =>
+const referencesOfStack = (layers: StackReference, path: string): Reference[] =>
   layers.flatMap((layer, at): Reference[] => {
     if (layer.is !== 'plate') return []
     const glued = gluedCount(layer.plateId)

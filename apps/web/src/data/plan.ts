@@ -1,4 +1,14 @@
-import type { Assessment, Plan, PlanRequest, Press, Stack, Suggestion, TrialAdvice, TriedRound } from '@bold-heron/core'
+import {
+  type Assessment,
+  keyOfStack,
+  type Plan,
+  type PlanRequest,
+  type Press,
+  type Stack,
+  type Suggestion,
+  type TrialAdvice,
+  type TriedRound,
+} from '@bold-heron/core'
 import { type PlanQuestion, planRequest } from '@bold-heron/schema'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -69,11 +79,8 @@ export const usePlan = (jobId: string) => {
   }
 }
 
-const stackKey = (stack: Stack): string =>
-  stack.map((layer) => (layer.is === 'plate' ? layer.plate.id : layer.is)).join(' ')
-
 const roundsKey = (rounds: readonly TriedRound[] | undefined) =>
-  rounds?.map(({ stack, look }) => [stackKey(stack), look])
+  rounds?.map(({ stack, look }) => [keyOfStack(stack), look])
 
 /** What there is to say of a stack built by hand, after rounds that the request does not know of; undefined while no stack is given. */
 export const useAssessment = (
@@ -88,7 +95,7 @@ export const useAssessment = (
       jobId,
       'assessment',
       editionOf(request),
-      stack ? stackKey(stack) : undefined,
+      stack ? keyOfStack(stack) : undefined,
       roundsKey(rounds),
     ],
     queryFn: () => planner().assess(request as PlanRequest, stack as Stack, rounds),
@@ -100,7 +107,7 @@ export const useAssessment = (
 /** What would make a stack cut better, each simulated. */
 export const useSuggestions = (jobId: string, request: PlanRequest, assessment: Assessment) =>
   useQuery<Suggestion[]>({
-    queryKey: [WORKED_OUT, jobId, 'suggestions', editionOf(request), stackKey(assessment.stack)],
+    queryKey: [WORKED_OUT, jobId, 'suggestions', editionOf(request), keyOfStack(assessment.stack)],
     queryFn: ({ signal }) =>
       longWork((task, onProgress) => planner().suggest(task, request, assessment, onProgress), { signal }),
     enabled: assessment.prediction !== undefined,

@@ -1,4 +1,4 @@
-import { type PlateKind, type WrittenStack } from '@bold-heron/core'
+import { type PlateKind, type StackReference } from '@bold-heron/core'
 import { useId } from 'react'
 import { Hatches } from './section/hatches.js'
 
@@ -34,7 +34,7 @@ export const BaseStackDrawing = ({
   described,
   thickness,
 }: {
-  readonly stack: WrittenStack
+  readonly stack: StackReference
   readonly plateOf: (id: string) => DrawnPlate | undefined
   /** What dies and sheets are called here. */
   readonly pressed: string

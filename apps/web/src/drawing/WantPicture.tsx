@@ -1,4 +1,4 @@
-import type { StartKind, TechniqueId } from '@bold-heron/core'
+import type { WantId } from '@bold-heron/core'
 import type { ReactNode } from 'react'
 
 const line = { fill: 'none', stroke: 'var(--color-ink)', strokeWidth: 2 } as const
@@ -7,10 +7,8 @@ const piece = { fill: '#d8cdb6', stroke: 'var(--color-ink)', strokeWidth: 2 } as
 const hole = { fill: '#b9ad94', stroke: 'var(--color-ink)', strokeWidth: 1.6 } as const
 const fold = { stroke: 'var(--color-ink)', strokeWidth: 1.2, strokeDasharray: '3 2' } as const
 
-export type PicturedWant = 'whole' | StartKind | Exclude<TechniqueId, 'cut'> | 'cut-crease' | 'cut-form' | 'border'
-
 /** What has no picture of its own is shown as a piece out of its sheet. */
-const pictures: { readonly [Want in PicturedWant]?: ReactNode } = {
+const pictures: { readonly [Want in WantId]?: ReactNode } = {
   // The piece, lifted out of its sheet.
   whole: (
     <>
@@ -116,7 +114,7 @@ const pictures: { readonly [Want in PicturedWant]?: ReactNode } = {
 }
 
 /** What comes of a job, in a little picture. */
-export const WantPicture = ({ of }: { readonly of: PicturedWant }) => (
+export const WantPicture = ({ of }: { readonly of: WantId }) => (
   <svg aria-hidden viewBox="0 0 64 44" width={64} height={44}>
     {pictures[of] ?? pictures.whole}
   </svg>

@@ -1,11 +1,11 @@
 import {
-  cameOutAsWanted,
+  adviceOnRound,
   type HandleFeel,
   hangingPlaces,
   isCut,
   type Round,
   type Seen,
-  sheetsGoOn,
+  tellsHanging,
   type TechniqueId,
   toldOf,
 } from '@bold-heron/core'
@@ -19,17 +19,6 @@ import { boxClass, Field } from '../ui/form/fields.js'
 
 const shares = { little: 0.05, some: 0.25, half: 0.6 } as const
 type ShareName = keyof typeof shares
-
-/** A word of advice on what was seen and felt; too hard always leads to taking out. */
-const adviceOn = ({ seen, feel }: Round, technique: TechniqueId) => {
-  if (feel === 'stopped' || feel === 'hard') return 'plan.cut.stopped'
-  if (feel === 'plainly-felt' && technique === 'crease') return 'plan.cut.plainly'
-  if (seen === 'hanging') return 'plan.cut.hung'
-  if (seen === 'cut-into-pad') return 'plan.cut.pad'
-  if (seen === 'dented' || seen === 'untouched') return 'plan.cut.dented'
-  if (cameOutAsWanted({ seen, feel })) return undefined
-  return sheetsGoOn({ seen, feel }) ? 'plan.cut.faint' : 'plan.cut.spoilt'
-}
 
 /** One of a few things, each shown as a little picture. */
 const Pictures = <Value extends string>({
@@ -85,15 +74,15 @@ export const LookFields = ({
   readonly onChange: (round: Round) => void
 }) => {
   const { t } = useTranslation()
-  const advice = adviceOn(round, technique)
+  const advice = adviceOnRound(technique, round)
   const { looks, feels } = toldOf(technique)
   const shareName = (Object.keys(shares) as ShareName[]).find((each) => shares[each] === round.hangingShare) ?? 'little'
   const see = (seen: Seen) =>
     onChange({
       ...round,
       seen,
-      hangingShare: seen === 'hanging' ? (round.hangingShare ?? shares.little) : null,
-      hangingPlace: seen === 'hanging' ? (round.hangingPlace ?? 'ends') : null,
+      hangingShare: tellsHanging(seen) ? (round.hangingShare ?? shares.little) : null,
+      hangingPlace: tellsHanging(seen) ? (round.hangingPlace ?? 'ends') : null,
     })
   return (
     <>
@@ -118,7 +107,7 @@ export const LookFields = ({
           </Term>
         </p>
       )}
-      {round.seen === 'hanging' && (
+      {tellsHanging(round.seen) && (
         <>
           <Pictures
             legend={t('plan.cut.where')}
@@ -159,7 +148,9 @@ export const LookFields = ({
           options={feels.map((feel) => ({ value: feel, text: t(`words.feel.${feel}`) }))}
         />
       </div>
-      {advice && <p className="rounded-md border border-warn/40 bg-warn-wash px-3 py-2 text-warn">{t(advice)}</p>}
+      {advice && (
+        <p className="rounded-md border border-warn/40 bg-warn-wash px-3 py-2 text-warn">{t(`plan.cut.${advice}`)}</p>
+      )}
     </>
   )
 }

@@ -1,9 +1,6 @@
-import type { Suggestion } from '@bold-heron/core'
+import { GAIN_WORTH_A_WORD, type Suggestion } from '@bold-heron/core'
 import type { TFunction } from 'i18next'
 import type { Lengths } from './lengths.js'
-
-/** Changes of the chance, of the effort and of how deep the blade goes (mm) below these nobody would act on. From memory. */
-const WORTH_A_WORD = { chance: 0.03, effort: 0.05, depthMm: 0.05 } as const
 
 /** What might be done, in one line. */
 export const sayProposal = (t: TFunction<'app'>, lengths: Lengths, { proposal }: Suggestion): string => {
@@ -34,12 +31,12 @@ export const sayGain = (t: TFunction<'app'>, { gain, proposal }: Suggestion): st
   const parts = [
     ...(gain.passes < 0 ? [t('plan.gain.fewer', { count: -gain.passes })] : []),
     ...(gain.passes > 0 ? [t('plan.gain.more', { count: gain.passes })] : []),
-    ...(gain.effort <= -WORTH_A_WORD.effort ? [t('plan.gain.easier')] : []),
-    ...(gain.effort >= WORTH_A_WORD.effort ? [t('plan.gain.stiffer')] : []),
-    ...(Math.abs(gain.chance) >= WORTH_A_WORD.chance
+    ...(gain.effort <= -GAIN_WORTH_A_WORD.effort ? [t('plan.gain.easier')] : []),
+    ...(gain.effort >= GAIN_WORTH_A_WORD.effort ? [t('plan.gain.stiffer')] : []),
+    ...(Math.abs(gain.chance) >= GAIN_WORTH_A_WORD.chance
       ? [t(chance > 0 ? 'plan.gain.surer' : 'plan.gain.lessSure', { share: Math.abs(chance) })]
       : []),
-    ...(gain.harm <= -WORTH_A_WORD.depthMm ? [t('plan.gain.spares')] : []),
+    ...(gain.harm <= -GAIN_WORTH_A_WORD.depthMm ? [t('plan.gain.spares')] : []),
   ]
   return parts.length > 0 ? parts.join(', ') : t('plan.gain.little')
 }

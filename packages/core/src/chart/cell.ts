@@ -6,7 +6,7 @@ import { type KeptAnswers, KeptResponse, keptAnswersOf } from '../goals/kept-res
 import type { Response } from '../goals/response.js'
 import type { Computed } from '../goals/goal.js'
 import { type CutContext, pileMmOf } from '../job/cut-context.js'
-import { type WrittenStack, writtenOf } from '../layers/written-stack.js'
+import { type StackReference, referenceOf } from '../layers/stack-reference.js'
 import type { Learnt } from '../learning/learnt.js'
 import type { LearntGap } from '../learning/learnt-gap.js'
 import { missingRolesOf, type PlanRequest } from '../planner/plan.js'
@@ -89,7 +89,7 @@ export interface CellFigures {
 
 /** The best stack of the shelf for one cell alone, as a plan has it. */
 interface CellOwn extends CellFigures {
-  readonly stack: WrittenStack
+  readonly stack: StackReference
   /** Whether it counts: sure enough, and the handle goes on. */
   readonly counts: boolean
 }
@@ -141,7 +141,7 @@ export function* cellSteps(request: PlanRequest, answering: Answering): Steps<Ce
         severity === 'caution' ? [code] : [],
       ),
     ),
-    stack: writtenOf(best.found.stack),
+    stack: referenceOf(best.found.stack),
     counts: countsAs(best.outlook, cut.rules),
   }
   if (isFoamForNoFoamDie(cut)) return { own: own && { ...own, counts: false }, why: 'not-for-foam' }

@@ -1,7 +1,7 @@
 import type { KeptAnswers } from '../goals/kept-response.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
-import { type WrittenStack, writtenOf } from '../layers/written-stack.js'
+import { type StackReference, referenceOf } from '../layers/stack-reference.js'
 import type { Responses } from '../planner/responses.js'
 import type { Steps } from '../planner/steps.js'
 import { type BaseStack, basesIn } from './base-stacks.js'
@@ -21,7 +21,7 @@ interface ChartCell {
   readonly base?: number | undefined
   readonly shimIds: readonly string[]
   readonly figures?: CellFigures | undefined
-  readonly stack?: WrittenStack | undefined
+  readonly stack?: StackReference | undefined
   /** Where the best for this cell alone is better: in what, and that stack. */
   readonly better: readonly BetterIn[]
   readonly own?: Cell['own']
@@ -32,7 +32,7 @@ interface ChartCell {
 
 /** A base stack that the chart keeps. */
 interface ChartBase {
-  readonly stack: WrittenStack
+  readonly stack: StackReference
   /** Without shims, dies and sheets, mm. */
   readonly heightMm: number
   readonly cells: number
@@ -230,7 +230,7 @@ const chartOf = (
       base: place,
       shimIds: shims.map(({ id }) => id),
       figures,
-      stack: writtenOf((readers[at] as CellReader).stack(candidate.base, shims)),
+      stack: referenceOf((readers[at] as CellReader).stack(candidate.base, shims)),
       better,
       own: better.length > 0 ? cell.own : undefined,
       cost: its,
@@ -241,7 +241,7 @@ const chartOf = (
     bases: kept.map((base, place): ChartBase => {
       const { base: its, stack } = candidates[base] as Candidate
       return {
-        stack: writtenOf(stack),
+        stack: referenceOf(stack),
         heightMm: ([...its.values()][0] as BaseStack).heightMm,
         cells: counts[place] as number,
       }

@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest'
-import { foundStack } from '../job/found-stack.js'
+import { resolvedStack } from '../layers/stack-reference.js'
 import type { KeptByName } from './cell.js'
 import { assessStack, planSteps } from '../planner/model-plan.js'
 import { Responses } from '../planner/responses.js'
@@ -10,13 +10,13 @@ import { aChart } from '../testing/charts.js'
 import { basesByInteger } from '../testing/bases-solver.js'
 import { aPlate, aSheet } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
-import type { WrittenStack } from '../layers/written-stack.js'
+import type { StackReference } from '../layers/stack-reference.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
 import type { Candidate } from './read-chart.js'
 import { type WholeChart, wholeChartSteps } from './whole-chart.js'
 
-const stackIn = (written: WrittenStack, request: PlanRequest) =>
-  foundStack(written, request.cut, (layer) => request.shelf.find(({ id }) => id === layer.plateId))
+const stackIn = (written: StackReference, request: PlanRequest) =>
+  resolvedStack(written, request.cut, (layer) => request.shelf.find(({ id }) => id === layer.plateId))
 
 const requestAt = (request: ChartRequest, row: number, column: number): PlanRequest =>
   cellRequest(request, request.rows[row]!, request.columns[column]!)

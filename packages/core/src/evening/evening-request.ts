@@ -3,7 +3,7 @@ import type { Polyline } from '../geometry/polyline.js'
 import type { HouseRules } from '../job/house-rules.js'
 import type { BladeSide } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
-import type { WrittenStack } from '../layers/written-stack.js'
+import type { StackReference } from '../layers/stack-reference.js'
 import type { Learnt } from '../learning/learnt.js'
 import type { Sheet } from '../materials/sheet.js'
 import type { PieceTurns } from '../nesting/nest.js'
@@ -45,7 +45,7 @@ export interface EveningPress {
   readonly personId: string
   readonly timing: Timing
   /** What lies in it now. */
-  readonly inPress: WrittenStack
+  readonly inPress: StackReference
   /** What the log says of it, by sheet. */
   readonly learnt: Readonly<Record<string, Learnt>>
 }
@@ -67,7 +67,7 @@ export interface EveningPins {
   readonly pressOf: Readonly<Record<string, string>>
   /** Right after which batch one comes on its press; null: first. */
   readonly after: Readonly<Record<string, string | null>>
-  /** Stacks that are not to be laid, by their name (`nameOfStack`). */
+  /** Stacks that are not to be laid, by their key (`keyOfReference`). */
   readonly forbidden: readonly string[]
 }
 
@@ -90,7 +90,3 @@ export interface EveningRequest {
 export const USUAL_LAY_GAP_MM = 2
 /** Minutes that a layer changed is worth beyond the time it takes, where nobody has moved it: changing plates is where mistakes are made. From memory. */
 export const USUAL_CHANGE_WORTH_MIN = 1
-
-/** A name for a stack by its plates in their roles, bottom to top. */
-export const nameOfStack = (stack: WrittenStack): string =>
-  stack.map((layer) => (layer.is === 'plate' ? `${layer.role} ${layer.plateId}` : layer.is)).join(' · ')

@@ -1,4 +1,4 @@
-import { type LaidPlate, layerChanges } from './layer-changes.js'
+import { type LaidPlate, layerChanges } from '../layers/stack-changes.js'
 import { type Batch, type Queued, restFor, type Schedule, type ScheduleWanted } from './schedule.js'
 
 /** How many layers change between any two stacks of a schedule, looked up by their numbers. */

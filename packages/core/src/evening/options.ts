@@ -6,19 +6,19 @@ import { baseCandidateSteps, type Candidate, chooseAmong, sharedBasesOf } from '
 import { CellReader, type SharedBase } from '../chart/serve-cell.js'
 import type { HouseRules } from '../job/house-rules.js'
 import { faceStates, type Plate } from '../layers/plate.js'
-import { type WrittenStack, writtenOf } from '../layers/written-stack.js'
+import { keyOfReference, keyOfStack, referenceOf, type StackReference } from '../layers/stack-reference.js'
 import type { Responses } from '../planner/responses.js'
 import type { Steps } from '../planner/steps.js'
 import { methodOf } from '../techniques/method.js'
-import { type EveningPress, type EveningRequest, nameOfStack } from './evening-request.js'
+import { type EveningPress, type EveningRequest } from './evening-request.js'
 import { type Lay, type LaidOut, type LayOuts, setsOf } from './lays.js'
-import { type LaidPlate, platesOf } from './layer-changes.js'
+import { keyOfPlates, type LaidPlate, platesOf } from '../layers/stack-changes.js'
 import { minutesOfRun, turnsOfHandle } from './timing.js'
 
 /** One way to press a lay on one press. */
 export interface LayOption {
   readonly pressId: string
-  readonly stack: WrittenStack
+  readonly stack: StackReference
   /** Of the stack. */
   readonly name: string
   readonly plates: readonly LaidPlate[]
@@ -138,7 +138,7 @@ const freedom = (reader: CellReader, { request, ...its }: LayAsked): 'free' | 'f
     if (!hasRoom(base, its, request)) continue
     for (const way of reader.waysOn(base)) {
       if (!reader.withCautions(base, way)) continue
-      if (isFree(request, nameOfStack(writtenOf(reader.stack(base, way.shims))))) return 'free'
+      if (isFree(request, keyOfStack(reader.stack(base, way.shims)))) return 'free'
       any = 'forbidden'
     }
   }
@@ -282,8 +282,8 @@ export function* optionSteps(
     const laid = new Map([[press.id, (read[at] as ReadLay).laid]])
     if (allowed.length === 0) return { ...noWay, lay, laid, why: its.length > 0 ? 'all-forbidden' : 'no-sure-stack' }
     // What lies there already is a way, if it does as well.
-    const lying = JSON.stringify(placesOf(platesOf(on.inPress)))
-    const there = allowed.find(({ plates }) => JSON.stringify(placesOf(plates)) === lying)
+    const lying = keyOfPlates(platesOf(on.inPress))
+    const there = allowed.find(({ plates }) => keyOfPlates(plates) === lying)
     const quickest = [...allowed].sort((a, b) => a.minutes - b.minutes)
     const mostShared = [...allowed].sort(
       (a, b) => (shared.get(b.name) ?? 0) - (shared.get(a.name) ?? 0) || a.minutes - b.minutes,
@@ -295,9 +295,6 @@ export function* optionSteps(
   })
   return { options, made }
 }
-
-const placesOf = (plates: readonly LaidPlate[]): string[] =>
-  plates.map(({ plateId, role }) => `${role} ${plateId}`).sort()
 
 /** Steps whose progress nobody is told. */
 function* quietly<Made>(steps: Steps<Made>): Steps<Made> {
@@ -336,7 +333,7 @@ const waysOnBase = (
     if (!sure) return []
     const { shims, cost: _, ...figures } = sure
     const layers = reader.stack(base, shims)
-    const stack = writtenOf(layers)
+    const stack = referenceOf(layers)
     const feedMm = Math.max(0, ...layers.map((layer) => (layer.is === 'plate' ? layer.plate.lengthMm : 0)))
     const lieOf = (plateId: string): string | undefined => {
       const lie = reader.plate(plateId)?.lie
@@ -346,7 +343,7 @@ const waysOnBase = (
       {
         pressId: press.id,
         stack,
-        name: nameOfStack(stack),
+        name: keyOfReference(stack),
         plates: platesOf(stack, lieOf),
         sheetCount,
         runs,

@@ -3,13 +3,13 @@ import { boxAround } from '../geometry/box.js'
 import { Responses } from '../planner/responses.js'
 import { finish } from '../planner/steps.js'
 import { assessStack } from '../planner/model-plan.js'
-import { foundStack } from '../job/found-stack.js'
+import { resolvedStack } from '../layers/stack-reference.js'
 import { seededRandom } from '../numerics/random.js'
 import { anEveningRequest } from '../testing/evenings.js'
 import { aDie, aPress, aSheet } from '../testing/makers.js'
 import { cellRequest } from '../chart/chart-request.js'
 import type { KeptByName } from '../chart/cell.js'
-import { layerChanges, type LaidPlate } from './layer-changes.js'
+import { keyOfPlates, type LaidPlate, layerChanges, platesOf } from '../layers/stack-changes.js'
 import { LayOuts, laysTogether } from './lays.js'
 import { blanksFrom } from './blanks.js'
 import { type EveningPlan, eveningSteps } from './plan-evening.js'
@@ -67,7 +67,9 @@ describe('an evening', () => {
         { id: 'lay', name: 'lay', dies, sheetCount: option.sheetCount, worn: [], workedBefore: [] },
         { id: 'sheet', name: 'sheet', sheet: job.sheet },
       )
-      const stack = foundStack(option.stack, asked.cut, (layer) => request.shelf.find(({ id }) => id === layer.plateId))
+      const stack = resolvedStack(option.stack, asked.cut, (layer) =>
+        request.shelf.find(({ id }) => id === layer.plateId),
+      )
       const { prediction } = assessStack(asked, stack, live)
       expect(prediction?.recommended).toBe(option.figures.passes)
       expect(prediction?.passes[option.figures.passes - 1]?.chance).toBeCloseTo(option.figures.chance, 9)
@@ -75,13 +77,14 @@ describe('an evening', () => {
     }
   })
 
-  it('counts the layers that change from run to run', () => {
+  it('counts the layers that change from run to run, and says what lay there before', () => {
     for (const { runs: queue, changes } of plan.queues) {
       let lies: readonly LaidPlate[] = []
       let sum = 0
       for (const run of queue) {
         expect(run.changes).toEqual(layerChanges(lies, run.option.plates))
         sum += run.changes.count
+        expect(keyOfPlates(platesOf(run.inPress))).toBe(keyOfPlates(lies))
         lies = run.option.plates
       }
       expect(changes).toBe(sum)

@@ -6,7 +6,8 @@ import { type Steps, within } from '../planner/steps.js'
 import { type EveningRequest, noPins } from './evening-request.js'
 import { chosenLays } from './choose-lays.js'
 import { keyOfLay, type LaidOut, type Lay, type LayGroup, LayOuts, laysOf, largestPad, setsOf } from './lays.js'
-import { type LayerChanges, layerChanges, platesOf } from './layer-changes.js'
+import { type LayerChanges, layerChanges, platesOf } from '../layers/stack-changes.js'
+import type { StackReference } from '../layers/stack-reference.js'
 import { type LayOption, type NoOptionReason, type OptionsOfLay, optionSteps } from './options.js'
 import { type PadBears, sheetsOf, type SheetsNeeded, wearOf } from './materials.js'
 import { orderFromSeed, putInOrder } from './put-in-order.js'
@@ -26,6 +27,8 @@ interface QueuedRuns {
   readonly laid: LaidOut
   /** Other stacks that would do on this press. */
   readonly others: readonly LayOption[]
+  /** What lies in the press when they begin, its plates bottom to top, and what changes of it. */
+  readonly inPress: StackReference
   readonly changes: LayerChanges
   /** Minutes from the beginning: when the set-up begins, when the last piece is let go, and rests within. */
   readonly fromMin: number
@@ -160,13 +163,16 @@ const told = (
   const doneOf = new Map<string, number>()
   const queues = request.presses.map(({ press: its, personId, inPress }, press): PressQueue => {
     let lies = platesOf(inPress)
+    let before = inPress
     const runs = (timed[press] ?? []).map(({ batch, option, fromMin, toMin, restMin, restsAtMin }): QueuedRuns => {
       const { lay, options, laid } = lays[batch] as OptionsOfLay
       const shown = wanted.batches[batch]?.options[option]
       const own = options.filter(({ pressId }) => pressId === its.id)
       const chosen = own.find(({ plates }) => plates === shown?.plates) as LayOption
       const changes = layerChanges(lies, chosen.plates)
+      const lying = before.filter(({ is }) => is === 'plate')
       lies = [...chosen.plates]
+      before = chosen.stack
       for (const { job } of lay.jobs) doneOf.set(job.id, Math.max(doneOf.get(job.id) ?? 0, toMin))
       return {
         batchId: lay.id,
@@ -176,6 +182,7 @@ const told = (
         option: chosen,
         laid: laid.get(its.id) as LaidOut,
         others: othersOf(lays[batch] as OptionsOfLay, chosen),
+        inPress: lying,
         changes,
         fromMin,
         toMin,

@@ -1,4 +1,4 @@
-import type { LaidPlate } from './layer-changes.js'
+import type { LaidPlate } from '../layers/stack-changes.js'
 
 /** One way to press a batch: on a press, in a stack, in so many minutes. */
 interface BatchOption {

@@ -5,7 +5,7 @@ import type { PlateKind } from '../materials/plate-kind.js'
 import type { Stack } from '../layers/stack.js'
 import type { Evidence } from '../learning/evidence.js'
 import type { WantedSqueeze } from '../learning/told.js'
-import type { RoundOf } from '../outcomes/round.js'
+import type { HandleFeel, RoundOf } from '../outcomes/round.js'
 import type { Bed } from '../press/bed.js'
 import type { KnownGoodStack, Press } from '../press/press.js'
 import type { Advice } from './advice.js'
@@ -25,6 +25,8 @@ export interface Goal {
   readonly looks: readonly Look[]
   /** On which scale its handle is felt; coarse where absent. */
   readonly feels?: 'fine' | 'coarse'
+  /** Felt so, it was pressed harder than is good for it. */
+  readonly feltTooHard?: HandleFeel
   /** What can be computed of it; absent where it is guided only, as heat or a hand decides. */
   readonly computed?: Computed
 }

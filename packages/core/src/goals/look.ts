@@ -9,6 +9,8 @@ export interface Look {
   readonly goesOn: boolean
   /** Whether how much of the line hangs, and where, is told with it. */
   readonly tellsHanging: boolean
+  /** A word of advice of its own; else what holds for all that falls short, or is spoilt. */
+  readonly advises?: 'dented' | 'hung' | 'pad'
 }
 
 /** A look that falls short: the same sheets may go on. */

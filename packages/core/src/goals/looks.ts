@@ -19,11 +19,14 @@ for (const goal of goals)
 /** Every look of every goal, each once. */
 export const seenOutcomes = [...looks.keys()] as Seen[]
 
-const lookOf = (seen: string): Look => {
+export const lookOf = (seen: string): Look => {
   const look = looks.get(seen)
   if (!look) throw new Mistake(`no look ${seen}`)
   return look
 }
+
+/** Whether how much of the line hangs, and where, is told with a look. */
+export const tellsHanging = (seen: Seen): boolean => lookOf(seen).tellsHanging
 
 /** Whether a look shows what was wanted. */
 export const isGood = (seen: Seen): boolean => lookOf(seen).isGood

@@ -58,13 +58,3 @@ export const landingOf = (stack: Stack): Landing | undefined => {
   const side = bladeSideOf(stack)
   return side === undefined ? undefined : landingAmong(stack, side)
 }
-
-/** Whether two stacks are the same pieces in the same order. */
-export const isSameStack = (one: Stack, other: Stack): boolean =>
-  one.length === other.length &&
-  one.every((layer, at) => {
-    const opposite = other[at]
-    return layer.is === 'plate' && opposite?.is === 'plate'
-      ? layer.plate.id === opposite.plate.id
-      : layer.is === opposite?.is
-  })

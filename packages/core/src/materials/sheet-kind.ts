@@ -62,6 +62,9 @@ const facts: Record<SheetKind, SheetKindFacts> = {
   board: { usualCaliperMm: 1.2, shearStrengthMPa: 30, squashModulusMPa: 4, keptShare: 0.6, crackFactor: 0.7 },
 }
 
+/** mm. Ordinary card, where nothing is known of a sheet. From memory. */
+export const ORDINARY_CARD_MM = 0.3
+
 /**
  * Estimates the caliper in mm of one sheet (ISO 534) from its kind and grammage in g/m²: grammage × bulk for kinds sold by
  * weight, else the kind's usual thickness. The spread says how far makes differ.
@@ -72,7 +75,7 @@ export const estimatedCaliper = (kind: SheetKind, grammage: number | undefined):
     const valueMm = (grammage * bulkCm3PerG) / 1000
     return { valueMm, spreadMm: valueMm * bulkSpreadShare }
   }
-  return measured(usualCaliperMm ?? 0.3, 'table')
+  return measured(usualCaliperMm ?? ORDINARY_CARD_MM, 'table')
 }
 
 /** How hard a sheet kind is to cut (τ) and to squash (E_m), MPa. Press model, table of sheets; vellum from memory. */

@@ -36,6 +36,13 @@ export const marginsRound = (piece: readonly Polyline[], frame: readonly Polylin
   }
 }
 
+/** mm. Margins that differ by less are equal to the eye. From memory. */
+const EQUAL_WITHIN_MM = 0.1
+
+/** Whether margins are equal to the eye, left to right and top to bottom. */
+export const areEqual = ({ leftMm, rightMm, topMm, bottomMm }: FrameMargins): boolean =>
+  Math.abs(leftMm - rightMm) < EQUAL_WITHIN_MM && Math.abs(topMm - bottomMm) < EQUAL_WITHIN_MM
+
 /**
  * Where a frame die lies so that its margins round a piece that is already cut are equal, left to right and top to bottom: the middle of the
  * frame's line over the middle of the piece. `piece` where it lies; `frame` as the die is drawn, unturned. Undefined where the piece is too

@@ -13,12 +13,12 @@ import { knownHeightMm } from '../press/known-height.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { methodOf } from '../techniques/method.js'
 import { certaintyOf } from './certainty.js'
-import { differenceOf } from './difference.js'
+import { differenceOf } from '../layers/stack-changes.js'
+import { keyOfPieces } from '../layers/stack-reference.js'
 import { chancesOf, soundByOf } from '../goals/chances.js'
 import { bedsOf } from './rank-stacks.js'
 import type { PlanRequest } from './plan.js'
 import type { Responses } from './responses.js'
-import { piecesKey } from './ranking.js'
 import { searchStacks } from './search.js'
 import type { Steps } from './steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
@@ -238,7 +238,7 @@ export function* nextTrySteps(
       cut,
       window: windowAround(midMm - LOOK_AROUND_MM, midMm, Math.min(midMm + LOOK_AROUND_MM, limits.mostMm)),
       shelf,
-      workedBefore: new Set(request.workedBefore.map(piecesKey)),
+      workedBefore: new Set(request.workedBefore.map(keyOfPieces)),
       keep: KEPT_PER_BED,
       allows: (role: string, plate: Plate) => role !== goal.bedRole || plates.has(plate),
     })

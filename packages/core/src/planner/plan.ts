@@ -2,7 +2,7 @@ import type { Learnt } from '../learning/learnt.js'
 import type { Finding } from '../faults/finding.js'
 import { type Ledger, ledgerOf } from '../layers/ledger.js'
 import type { Plate } from '../layers/plate.js'
-import type { Stack } from '../layers/stack.js'
+import { platesIn, type Stack } from '../layers/stack.js'
 import type { FindingCode } from '../techniques/finding-code.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { computedOf } from '../techniques/goal-of.js'
@@ -10,9 +10,9 @@ import { methodOf, type PressedHow } from '../techniques/method.js'
 import { type CutContext, dieClassOf } from '../job/cut-context.js'
 import { type Certainty, certaintyOf } from './certainty.js'
 import type { Advice, PassAdvice } from '../goals/advice.js'
-import { differenceOf, type StackDifference } from './difference.js'
+import { differenceOf, type StackDifference } from '../layers/stack-changes.js'
+import { keyOfPieces } from '../layers/stack-reference.js'
 import type { Prediction } from '../goals/prediction.js'
-import { piecesKey } from './ranking.js'
 import { searchStacks } from './search.js'
 import { partedByStops } from './stopped.js'
 import { type Fit, fitOf, type SqueezeWindow } from '../learning/squeeze-window.js'
@@ -80,8 +80,7 @@ export const describeStack = (
   advice: Advice = computedOf(request).advice,
 ): Assessment => {
   const ledger = ledgerOf(stack, window.gapMm)
-  const ids = stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate.id] : []))
-  const before = new Set(request.workedBefore.map(piecesKey))
+  const before = new Set(request.workedBefore.map(keyOfPieces))
   return {
     stack,
     ledger,
@@ -90,7 +89,7 @@ export const describeStack = (
     certainty: certaintyOf(stack, ledger.squeezeMm, window),
     findings: inspectStack(methodOf(request), stack, request.cut),
     passes: advice.passes(request.cut, stack),
-    workedBefore: before.has(piecesKey(ids)),
+    workedBefore: before.has(keyOfPieces(platesIn(stack).map(({ id }) => id))),
   }
 }
 
@@ -134,7 +133,7 @@ export const planCut = (request: PlanRequest, advice: Advice = computedOf(reques
     cut,
     window,
     shelf,
-    workedBefore: new Set(request.workedBefore.map(piecesKey)),
+    workedBefore: new Set(request.workedBefore.map(keyOfPieces)),
     keep: shelf.length > USUAL_ENTRIES ? KEPT_OF_MANY : KEPT,
   })
   const { allowed, stopped } = partedByStops(found, method, cut)

@@ -15,7 +15,8 @@ import { dieClassOf } from '../job/cut-context.js'
 import { certaintyOf } from './certainty.js'
 import { asLearnt } from './learnt-cut.js'
 import type { PlanRequest } from './plan.js'
-import { costOfOffset, piecesKey } from './ranking.js'
+import { keyOfPieces } from '../layers/stack-reference.js'
+import { costOfOffset } from './ranking.js'
 import type { Answering } from './responses.js'
 import { type FoundStack, searchSteps } from './search.js'
 import { type Steps, within } from './steps.js'
@@ -102,7 +103,7 @@ export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = 
   const { request, gap } = asLearnt(asked, responses)
   const { cut, shelf } = request
   const method = methodOf(request)
-  const workedBefore = new Set(request.workedBefore.map(piecesKey))
+  const workedBefore = new Set(request.workedBefore.map(keyOfPieces))
   const beds = bedsOf(request)
   const ranked: RankedStack[] = []
   const others = new Map<string, OnBed | undefined>()

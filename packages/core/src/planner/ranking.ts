@@ -55,6 +55,3 @@ export const costOfDoubt = (plate: Plate, count: number, window: SqueezeWindow):
   const share = plate.thickness.spreadMm / window.scaleMm
   return points.scaleOfDoubt * share * share * ((count - inGap) ** 2 - inGap ** 2)
 }
-
-/** A name for a set of plates whatever their order: two stacks of the same pieces share it. */
-export const piecesKey = (plateIds: readonly string[]): string => [...plateIds].sort().join(' ')

@@ -14,7 +14,8 @@ import { optimumOf } from '../testing/kept-optima.js'
 import { comparedRequest, comparedSeeds, randomRequest } from '../testing/search-requests.js'
 import { solveByInteger } from '../testing/integer-solver.js'
 import { slowSearch } from '../testing/slow-search.js'
-import { piecesKey, points } from './ranking.js'
+import { keyOfPieces } from '../layers/stack-reference.js'
+import { points } from './ranking.js'
 import { type FoundStack, type SearchRequest, searchStacks } from './search.js'
 
 const method = methodOf({ technique: 'cut', region: 'all' })
@@ -51,7 +52,7 @@ const asMethod = (how: PressedHow, request: SearchRequest): SearchRequest => {
 }
 
 const namesOf = (stack: FoundStack['stack']): string =>
-  piecesKey(stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate.id] : [])))
+  keyOfPieces(stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate.id] : [])))
 
 const mustHold = (
   { method: of, cut, shelf, window }: SearchRequest,

@@ -9,7 +9,8 @@ import type { Place, PlatesPlace } from '../techniques/technique.js'
 import { BestKept } from './best-kept.js'
 import { type Frames, listFrames, NO_PIECE } from './frames.js'
 import { PriceList } from './price-list.js'
-import { costOfOffset, mmOfOffset, piecesKey, points } from './ranking.js'
+import { keyOfPieces } from '../layers/stack-reference.js'
+import { costOfOffset, mmOfOffset, points } from './ranking.js'
 import { listShimSets, type ShimSets } from './shim-sets.js'
 import { finish, type Steps } from './steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
@@ -20,7 +21,7 @@ export interface SearchRequest {
   readonly window: SqueezeWindow
   /** Everything that may be used; an entry's count is how many pieces there are. */
   readonly shelf: readonly Plate[]
-  /** `piecesKey`s of stacks that cut clean on this press before. */
+  /** `keyOfPieces`s of stacks that cut clean on this press before. */
   readonly workedBefore: ReadonlySet<string>
   /** How many of the best to return; Infinity for all. */
   readonly keep: number
@@ -174,7 +175,7 @@ export function* searchSteps(request: SearchRequest): Steps<SearchResult> {
   const bar = (): number => Math.min(best.bar, bound)
 
   const keyOf = (frame: number, chosen: readonly number[]): string =>
-    piecesKey([...piecesOf(frames, frame), ...chosen].map((at) => (shelf[at] as Plate).id))
+    keyOfPieces([...piecesOf(frames, frame), ...chosen].map((at) => (shelf[at] as Plate).id))
 
   const takeSlice = (frame: number, sets: ShimSets): void => {
     const frameMm = frames.heightMm[frame] as number

@@ -33,6 +33,9 @@ export interface Suggestion {
 const WORTH_SAYING = 0.8
 const EFFORT_SAVED = 0.1
 
+/** Changes of the chance, of the effort and of how deep the blade goes (mm) below these nobody would act on. From memory. */
+export const GAIN_WORTH_A_WORD = { chance: 0.03, effort: 0.05, depthMm: 0.05 } as const
+
 const gainOf = (before: Outlook, after: Outlook): NonNullable<Suggestion['gain']> => ({
   passes: after.passes - before.passes,
   effort: after.effort - before.effort,

@@ -1,4 +1,5 @@
-import { heightOf, isSameStack, platesIn, type Stack } from '../layers/stack.js'
+import { keyOfStack } from '../layers/stack-reference.js'
+import { heightOf, platesIn, type Stack } from '../layers/stack.js'
 import type { Computed } from '../goals/goal.js'
 import { type Round, sheetsGoOn } from '../goals/looks.js'
 import type { CutContext } from '../job/cut-context.js'
@@ -91,7 +92,7 @@ export const lastTryOf = (rounds: readonly TriedRound[]): LastTry | undefined =>
   let passesSoFar = 0
   if (sheetsGoOn(last.look))
     for (const round of [...rounds].reverse()) {
-      if (!isSameStack(round.stack, last.stack)) break
+      if (keyOfStack(round.stack) !== keyOfStack(last.stack)) break
       passesSoFar += round.look.passes
       if (round.freshSheets) break
     }

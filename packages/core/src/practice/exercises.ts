@@ -11,7 +11,7 @@ import { factsOfPressClass, type PressClass } from '../press/press-class.js'
 import { defaultHouseRules, type HouseRules } from '../job/house-rules.js'
 import type { CutContext } from '../job/cut-context.js'
 import { asPressed } from '../techniques/as-pressed.js'
-import type { TechniqueId } from '../techniques/list.js'
+import { type TechniqueId, techniqueOf } from '../techniques/list.js'
 import type { PlanRequest } from '../planner/plan.js'
 import { measured } from '../units/measured.js'
 import { BlindPress, type BlindOutcome, drawTraits } from './blind-press.js'
@@ -232,7 +232,7 @@ export const exerciseOf = (id: ExerciseId, nameOf: Naming): Exercise => {
       ...strengthOfKind('smooth-card'),
     },
     sheetCount,
-    bladeSide: technique === 'cut' ? 'down' : 'up',
+    bladeSide: techniqueOf(technique).bladeSide ?? 'down',
     rules: { ...defaultHouseRules, ...setting.rules },
   })
   const plate = (thing: PracticeThing, role: Role): Layer => ({

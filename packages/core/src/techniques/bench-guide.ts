@@ -14,6 +14,9 @@ export type GuideStep =
   | 'warm-up'
   | 'foil-wait'
 
+/** Minutes that a heated plate takes to warm up, and foil under it to give way. From memory; the maker's instructions come first. */
+export const guideMinutes = { 'warm-up': 5, 'foil-wait': 1 } as const satisfies Partial<Record<GuideStep, number>>
+
 /** What may come after the pressing, by its code. */
 export type FinishingStep =
   'release' | 'finish' | 'glue' | 'pads' | 'bring-out' | 'fill-relief' | 'push-out' | 'mats' | 'glue-over' | 'cool-down'
@@ -30,4 +33,6 @@ export interface BenchGuide {
   readonly finally: readonly GuideStep[]
   /** Once it came out well. */
   readonly finishing: readonly FinishingStep[]
+  /** And then, where another run of the job cuts with the same die. */
+  readonly finishingOverCut?: readonly FinishingStep[]
 }

@@ -28,12 +28,14 @@ export const creasing = {
   resists: 'mat',
   takes: ['die'] as readonly DieUse[],
   eitherWay: true,
+  bladeSide: 'up',
   guide: {
     first: ['check', 'one-sheet'],
     afterDies: ['hold'],
     then: ['feed', 'barely-felt'],
     finally: ['both-sides'],
     finishing: ['bring-out', 'mats', 'pads'],
+    finishingOverCut: ['glue-over'],
   },
 
   places: () => [

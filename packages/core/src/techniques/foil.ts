@@ -10,6 +10,7 @@ export const foiling = {
   regions: ['all'],
   resists: 'mat',
   takes: ['die'] as readonly DieUse[],
+  bladeSide: 'up',
   guide: {
     first: ['check', 'warm-up'],
     afterDies: [],

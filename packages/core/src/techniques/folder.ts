@@ -22,6 +22,7 @@ export const folding = {
   regions: ['all'],
   resists: 'folder',
   takes: ['flat-folder', 'deep-folder', 'cutting-folder'] as readonly DieUse[],
+  bladeSide: 'up',
   guide: {
     first: ['check', 'close-folder'],
     afterDies: [],

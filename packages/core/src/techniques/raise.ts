@@ -17,6 +17,7 @@ export const raising = {
   resists: 'mat',
   takes: ['shape'] as readonly DieUse[],
   eitherWay: true,
+  bladeSide: 'up',
   guide: {
     first: ['check', 'mirror'],
     afterDies: [],

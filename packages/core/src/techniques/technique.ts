@@ -89,6 +89,8 @@ export interface Technique {
   readonly takes: readonly DieUse[]
   /** Whether what it presses may stand up on the sheet's face or sink into it. */
   readonly eitherWay?: boolean
+  /** Which way the blades must look, whatever the house is used to. */
+  readonly bladeSide?: BladeSide
   readonly guide: BenchGuide
   /** The sequence bottom to top for a die class and blade side, where all of the stack is pressed. */
   places(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]

@@ -1,4 +1,4 @@
-import type { LaidPlate } from '../evening/layer-changes.js'
+import type { LaidPlate } from '../layers/stack-changes.js'
 import type { Queued, ScheduleWanted } from '../evening/schedule.js'
 
 /** Every order of a few things. */

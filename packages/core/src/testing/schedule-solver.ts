@@ -1,5 +1,5 @@
 import loadHighs from 'highs'
-import { layerChanges } from '../evening/layer-changes.js'
+import { layerChanges } from '../layers/stack-changes.js'
 import type { ScheduleWanted } from '../evening/schedule.js'
 
 const highs = loadHighs()

@@ -3,7 +3,8 @@ import { heightOf, type Stack } from '../layers/stack.js'
 import type { Plate } from '../layers/plate.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import { byCost } from '../planner/best-kept.js'
-import { costOfDoubt, costOfOffset, costOfPair, costOfPiece, piecesKey, points } from '../planner/ranking.js'
+import { keyOfPieces } from '../layers/stack-reference.js'
+import { costOfDoubt, costOfOffset, costOfPair, costOfPiece, points } from '../planner/ranking.js'
 import type { FoundStack, SearchRequest } from '../planner/search.js'
 import { dieClassOf, jobLayer } from '../job/cut-context.js'
 
@@ -18,7 +19,7 @@ export const slowSearch = ({ method, cut, window, shelf, workedBefore }: SearchR
     if (plates.some((plate) => plates.filter((other) => other === plate).length > plate.count)) return
     const squeezeMm = heightOf(stack).valueMm - window.gapMm
     if (squeezeMm < window.lowMm - SAME_LENGTH_MM || squeezeMm > window.highMm + SAME_LENGTH_MM) return
-    const key = piecesKey(plates.map((plate) => plate.id))
+    const key = keyOfPieces(plates.map((plate) => plate.id))
     let cost = costOfOffset(squeezeMm, window)
     plates.forEach((plate, at) => {
       cost += costOfPiece(method, roles[at] as Role, plate, cut)

@@ -1,6 +1,6 @@
 import type { BuildLayer, BuildSection } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 
 /** px of the drawing: how wide the layers are, and how much a millimetre of height is, at most. */
 const WIDE = 210
@@ -12,12 +12,11 @@ const LABELS = 230
 export const BuildSectionDrawing = ({
   layers,
   section,
-  lengths,
 }: {
   readonly layers: readonly BuildLayer[]
   readonly section: BuildSection
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const scale = Math.min(MOST_PX_PER_MM, HIGH / Math.max(0.1, section.heightMm))
   const rowPx = 26

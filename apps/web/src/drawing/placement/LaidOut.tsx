@@ -1,5 +1,5 @@
 import { type Card, edgesOf, type PlacedRun, type Placement } from '@bold-heron/core'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import type { PlacementView } from '../../workers/place.worker.js'
 import { pencilPath } from './shapes.js'
 import { placementStrokes } from './strokes.js'
@@ -11,11 +11,8 @@ interface Sized {
   readonly widthMm: number
 }
 
-/** How dies are measured from the card's edges. */
-export interface Measured {
-  readonly lengths: Lengths
-  readonly sizeOf: (dieId: string) => Sized | undefined
-}
+/** How large a die is, by its id. */
+export type SizeOf = (dieId: string) => Sized | undefined
 
 /** A figure beside its line, kept readable over whatever lies under it. */
 const Figure = ({ x, y, text, fontMm }: { x: number; y: number; text: string; fontMm: number }) => (
@@ -37,7 +34,8 @@ const Figure = ({ x, y, text, fontMm }: { x: number; y: number; text: string; fo
  * The measures of one run's dies: from the card's left edge each on a row of its own under the dies, and from its upper edge one
  * for every height there is, as letters of a word all hang from the same.
  */
-const Measures = ({ run, card, measured: { lengths, sizeOf } }: { run: PlacedRun; card: Card; measured: Measured }) => {
+const Measures = ({ run, card, sizeOf }: { run: PlacedRun; card: Card; sizeOf: SizeOf }) => {
+  const lengths = useLengths()
   const fontMm = fontOf(card)
   const laid = run.dies.flatMap((die) => {
     const size = sizeOf(die.dieId)
@@ -90,7 +88,7 @@ export const LaidOut = ({
   placement: { card, runs },
   view,
   at,
-  measured,
+  sizeOf,
   className,
   style,
 }: {
@@ -98,7 +96,8 @@ export const LaidOut = ({
   readonly view: PlacementView
   /** The run that is shown; all where undefined. */
   readonly at: number | undefined
-  readonly measured?: Measured | undefined
+  /** Where its dies are measured from the card's edges. */
+  readonly sizeOf?: SizeOf | undefined
   readonly className?: string
   readonly style?: React.CSSProperties
 }) => {
@@ -130,8 +129,8 @@ export const LaidOut = ({
         view.knife.cuts.map(({ d }, which) => (
           <path key={which} d={d} {...thin} stroke="var(--color-ink)" strokeWidth={3} />
         ))}
-      {measured &&
-        runs.map((run, which) => shown(which) && <Measures key={run.id} run={run} card={card} measured={measured} />)}
+      {sizeOf &&
+        runs.map((run, which) => shown(which) && <Measures key={run.id} run={run} card={card} sizeOf={sizeOf} />)}
     </svg>
   )
 }

@@ -1,7 +1,7 @@
 import { hasBlades, type Stack } from '@bold-heron/core'
 import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { bandsOf, halfChordMm } from './geometry.js'
 import { Hatches, hatchOf } from './hatches.js'
 
@@ -58,7 +58,6 @@ export const StackSection = ({
   gapMm,
   rollerRadiusMm,
   size,
-  lengths,
   described,
   marked,
   lifted,
@@ -68,7 +67,6 @@ export const StackSection = ({
   readonly gapMm: number
   readonly rollerRadiusMm: number
   readonly size: SectionSize
-  readonly lengths: Lengths
   /** The drawing in words. */
   readonly described: string
   /** Index of the layer that the pointer or the keyboard is on. */
@@ -78,6 +76,7 @@ export const StackSection = ({
   /** Whether the squeeze is told: not while the stack is being laid. */
   readonly tellsSqueeze?: boolean
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const prefix = useId().replace(/[^\w-]/g, '')
   const bands = bandsOf(stack, lifted)

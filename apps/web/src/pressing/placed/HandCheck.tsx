@@ -1,11 +1,12 @@
 import type { ByHand } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
 import { sayPlacementFinding } from './say-placement-finding.js'
 
 /** What rounding the measures to a ruler's steps does to what comes of it. */
-export const HandCheck = ({ byHand, lengths }: { readonly byHand: ByHand; readonly lengths: Lengths }) => {
+export const HandCheck = ({ byHand }: { readonly byHand: ByHand }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const step = lengths.style.unit === 'mm' ? '0.5 mm' : '1/16 in'
   if (byHand.gained.length === 0)

@@ -1,6 +1,6 @@
 import { type BladeSide, type Card, edgesOf, liesMirrored, type PlacedRun } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { Why } from '../../ui/Why.js'
 
 /** Where a die is laid: from edge to edge, as a hand can lay it; the exact figures when asked. */
@@ -8,13 +8,12 @@ const DieStep = ({
   laid,
   name,
   size,
-  lengths,
 }: {
   readonly laid: PlacedRun['dies'][number]
   readonly name: string
   readonly size: { readonly lengthMm: number; readonly widthMm: number } | undefined
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const turn = laid.rotationDeg === 0 ? '' : t('place.steps.turn', { angle: laid.rotationDeg })
   const exact = t('place.steps.exact', { x: lengths.place(laid.xMm), y: lengths.place(laid.yMm) })
@@ -38,7 +37,6 @@ export const RunSteps = ({
   blade,
   nameOf,
   sizeOf,
-  lengths,
   className,
 }: {
   readonly run: PlacedRun
@@ -48,9 +46,9 @@ export const RunSteps = ({
   readonly nameOf: (dieId: string) => string
   /** A die's size unturned, mm; undefined where it is not known yet. */
   readonly sizeOf: (dieId: string) => { readonly lengthMm: number; readonly widthMm: number } | undefined
-  readonly lengths: Lengths
   readonly className?: string
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const at = (mm: number) => lengths.place(mm)
   const line = run.region === 'to-line' ? run.line : null
@@ -69,7 +67,7 @@ export const RunSteps = ({
       )}
       {run.dies.map((laid) => (
         <li key={laid.id}>
-          <DieStep laid={laid} name={nameOf(laid.dieId)} size={sizeOf(laid.dieId)} lengths={lengths} />
+          <DieStep laid={laid} name={nameOf(laid.dieId)} size={sizeOf(laid.dieId)} />
         </li>
       ))}
       {line && <li>{t('place.steps.pad', { side: t(`place.things.pressed.${line.presses}`) })}</li>}

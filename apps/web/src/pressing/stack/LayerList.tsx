@@ -4,7 +4,7 @@ import { ArrowLeftRight, GripVertical, X } from 'lucide-react'
 import type { KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import { HatchSwatch } from '../../drawing/section/hatches.js'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { IconButton } from '../../ui/Button.js'
 import { classes } from '../../ui/classes.js'
 import { SortedByHand } from '../../ui/SortedByHand.js'
@@ -31,7 +31,6 @@ interface RowProps {
   readonly layer: Layer
   readonly index: number
   readonly ledger: Ledger
-  readonly lengths: Lengths
   readonly shelf: readonly Plate[]
   readonly left: ReadonlyMap<string, number>
   readonly onMove: (to: number) => void
@@ -40,20 +39,9 @@ interface RowProps {
   readonly onMark: (index: number | undefined) => void
 }
 
-const LayerRow = ({
-  rowKey,
-  layer,
-  index,
-  ledger,
-  lengths,
-  shelf,
-  left,
-  onMove,
-  onSwap,
-  onTakeOut,
-  onMark,
-}: RowProps) => {
+const LayerRow = ({ rowKey, layer, index, ledger, shelf, left, onMove, onSwap, onTakeOut, onMark }: RowProps) => {
   const { t } = useTranslation()
+  const lengths = useLengths()
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: rowKey })
   const name = layerName(t, layer)
   const thickness = ledger.lines[index]?.thickness
@@ -116,7 +104,6 @@ const LayerRow = ({
               shelf={shelf.filter((plate) => plate.id !== layer.plate.id)}
               left={left}
               near={[layer.plate.kind]}
-              lengths={lengths}
               onPick={onSwap}
             />
             <IconButton label={t('plan.stack.takeOut', { name })} className="size-8" onClick={onTakeOut}>
@@ -134,14 +121,12 @@ export const LayerList = ({
   stack,
   ledger,
   request,
-  lengths,
   onChange,
   onMark,
 }: {
   readonly stack: Stack
   readonly ledger: Ledger
   readonly request: PlanRequest
-  readonly lengths: Lengths
   readonly onChange: (stack: Stack) => void
   readonly onMark: (index: number | undefined) => void
 }) => {
@@ -172,7 +157,6 @@ export const LayerList = ({
             layer={stack[index] as Layer}
             index={index}
             ledger={ledger}
-            lengths={lengths}
             shelf={shelf}
             left={left}
             onMove={(to) => lay(movedLayer(stack, index, to))}

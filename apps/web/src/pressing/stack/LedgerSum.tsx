@@ -1,7 +1,7 @@
 import { type Assessment, type CutContext, heightOf, type SqueezeWindow } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { Term } from '../../drawing/terms/Term.js'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { Why } from '../../ui/Why.js'
 
 const Line = ({
@@ -32,12 +32,11 @@ const WORTH_SAYING = 0.03
 const GapReason = ({
   window: { basis, gapSpreadMm },
   cut,
-  lengths,
 }: {
   readonly window: SqueezeWindow
   readonly cut: CutContext
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const strength = Math.exp(basis.logStrength.mean) - 1
   const spread = lengths.thickness(gapSpreadMm)
@@ -76,15 +75,8 @@ const GapReason = ({
 }
 
 /** The foot of the sum: total, gap, squeeze, each of which can be asked why. */
-export const LedgerSum = ({
-  assessment,
-  cut,
-  lengths,
-}: {
-  readonly assessment: Assessment
-  readonly cut: CutContext
-  readonly lengths: Lengths
-}) => {
+export const LedgerSum = ({ assessment, cut }: { readonly assessment: Assessment; readonly cut: CutContext }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { ledger, stack, window } = assessment
   const total = lengths.thickness(ledger.total.valueMm)
@@ -108,7 +100,7 @@ export const LedgerSum = ({
         }
       >
         <Why about={t('plan.ledger.gap')} shown={gap}>
-          <GapReason window={window} cut={cut} lengths={lengths} />
+          <GapReason window={window} cut={cut} />
         </Why>
       </Line>
       <Line

@@ -2,7 +2,7 @@ import type { Plate } from '@bold-heron/core'
 import { DropdownMenu } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 
 /** A menu of the shelf's pieces to put into the stack; what is nearest in kind stands first. */
 export const PieceMenu = ({
@@ -11,7 +11,6 @@ export const PieceMenu = ({
   shelf,
   left,
   near,
-  lengths,
   onPick,
 }: {
   readonly trigger: ReactNode
@@ -20,9 +19,9 @@ export const PieceMenu = ({
   readonly left: ReadonlyMap<string, number>
   /** Kinds to list first. */
   readonly near: readonly Plate['kind'][]
-  readonly lengths: Lengths
   readonly onPick: (plate: Plate) => void
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const isNear = (plate: Plate) => near.includes(plate.kind)
   const sorted = [...shelf].sort(

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { bandsOf } from '../../drawing/section/geometry.js'
 import { sectionScale, StackSection } from '../../drawing/section/StackSection.js'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
 import { laidByHand, piecesLeft, placeToAdd } from './chosen-stack.js'
 import { LAYER_ROW_PX, LayerList } from './LayerList.js'
@@ -42,18 +42,17 @@ const Leaders = ({ stack, gapMm, heightMm }: { stack: Stack; gapMm: number; heig
 export const StackLeaf = ({
   assessment,
   request,
-  lengths,
   canUndo,
   onChange,
   onUndo,
 }: {
   readonly assessment: Assessment
   readonly request: PlanRequest
-  readonly lengths: Lengths
   readonly canUndo: boolean
   readonly onChange: (stack: Stack) => void
   readonly onUndo: () => void
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const [marked, setMarked] = useState<number>()
   const { stack, ledger, window } = assessment
@@ -71,21 +70,13 @@ export const StackLeaf = ({
           gapMm={window.gapMm}
           rollerRadiusMm={request.cut.press.frame.rollerDiameterMm / 2}
           size={SECTION}
-          lengths={lengths}
           described={described}
           marked={marked}
         />
       </div>
       <Leaders stack={stack} gapMm={window.gapMm} heightMm={heightMm} />
       <div className="w-full min-w-0 flex-1">
-        <LayerList
-          stack={stack}
-          ledger={ledger}
-          request={request}
-          lengths={lengths}
-          onChange={onChange}
-          onMark={setMarked}
-        />
+        <LayerList stack={stack} ledger={ledger} request={request} onChange={onChange} onMark={setMarked} />
         <div className="flex flex-wrap items-start">
           <div className="flex gap-1 pt-1">
             <PieceMenu
@@ -98,7 +89,6 @@ export const StackLeaf = ({
               shelf={request.shelf}
               left={piecesLeft(stack, request.shelf)}
               near={['shim', 'spacer']}
-              lengths={lengths}
               onPick={(plate) => {
                 const at = placeToAdd(stack)
                 onChange(laidByHand([...stack.slice(0, at), { is: 'plate', plate }, ...stack.slice(at)], request))
@@ -110,7 +100,7 @@ export const StackLeaf = ({
               </Button>
             )}
           </div>
-          <LedgerSum assessment={assessment} cut={request.cut} lengths={lengths} />
+          <LedgerSum assessment={assessment} cut={request.cut} />
         </div>
       </div>
     </div>

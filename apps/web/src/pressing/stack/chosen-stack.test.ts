@@ -1,14 +1,15 @@
 import {
   defaultHouseRules,
-  isSameStack,
+  keyOfStack,
   measured,
   type PlanRequest,
   type Plate,
   strengthOfKind,
+  referenceOf,
 } from '@bold-heron/core'
 import { mechanicsOf } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
-import { chosenOfStack, laidByHand, movedLayer, piecesLeft, placeToAdd, stackOfChosen } from './chosen-stack.js'
+import { laidByHand, movedLayer, piecesLeft, placeToAdd, stackOfChosen } from './chosen-stack.js'
 
 const plate = (id: string, kind: Plate['kind'], count = 1): Plate => ({
   id,
@@ -63,7 +64,7 @@ const chosen = [
 describe('a chosen stack', () => {
   it('goes into a stack and back', () => {
     const stack = stackOfChosen(chosen, request)
-    expect(chosenOfStack(stack!)).toEqual(chosen)
+    expect(referenceOf(stack!)).toEqual(chosen)
     expect(stack![3]).toMatchObject({ is: 'sheets', count: 2 })
   })
 
@@ -90,7 +91,7 @@ describe('a chosen stack', () => {
   it('moves one layer and keeps the rest in order', () => {
     const stack = stackOfChosen(chosen, request)!
     const moved = movedLayer(stack, 1, 3)
-    expect(chosenOfStack(moved).map((layer) => (layer.is === 'plate' ? layer.plateId : layer.is))).toEqual([
+    expect(referenceOf(moved).map((layer) => (layer.is === 'plate' ? layer.plateId : layer.is))).toEqual([
       'board',
       'pad',
       'sheets',
@@ -98,7 +99,7 @@ describe('a chosen stack', () => {
       'dies',
       'pad',
     ])
-    expect(isSameStack(movedLayer(moved, 3, 1), stack)).toBe(true)
+    expect(keyOfStack(movedLayer(moved, 3, 1))).toBe(keyOfStack(stack))
     expect(movedLayer(stack, 0, -1)).toBe(stack)
     expect(movedLayer(stack, 5, 6)).toBe(stack)
   })

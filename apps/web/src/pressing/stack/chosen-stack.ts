@@ -1,19 +1,20 @@
-import { foundStack, type LaidLayer, methodOf, type PlanRequest, type Stack, withRoles } from '@bold-heron/core'
-import type { ChosenLayer } from '@bold-heron/schema'
+import {
+  type LaidLayer,
+  methodOf,
+  type PlanRequest,
+  resolvedStack,
+  type Stack,
+  type StackReference,
+  withRoles,
+} from '@bold-heron/core'
 
 /** A stored choice as a stack; undefined where there is none, or a piece of it is no longer on the shelf. */
-export const stackOfChosen = (chosen: readonly ChosenLayer[], { cut, shelf }: PlanRequest): Stack | undefined => {
+export const stackOfChosen = (chosen: StackReference, { cut, shelf }: PlanRequest): Stack | undefined => {
   if (chosen.length === 0) return undefined
   const plates = new Map(shelf.map((plate) => [plate.id, plate]))
-  const layers = foundStack(chosen, cut, ({ plateId }) => plates.get(plateId))
+  const layers = resolvedStack(chosen, cut, ({ plateId }) => plates.get(plateId))
   return layers.length === chosen.length ? layers : undefined
 }
-
-/** A stack as it is stored with a job. */
-export const chosenOfStack = (stack: Stack): ChosenLayer[] =>
-  stack.map((layer): ChosenLayer =>
-    layer.is === 'plate' ? { is: 'plate', plateId: layer.plate.id, role: layer.role } : { is: layer.is },
-  )
 
 /** How many pieces of each shelf entry a stack leaves unused. */
 export const piecesLeft = (stack: Stack, shelf: PlanRequest['shelf']): ReadonlyMap<string, number> => {

@@ -1,9 +1,9 @@
-import type { Looser, PlanRequest, TriedRound } from '@bold-heron/core'
+import { type Looser, type PlanRequest, type TriedRound, type StackReference } from '@bold-heron/core'
 import { type JobRow, pressIdOf, runInHandOf } from '@bold-heron/schema'
 import { useCallback, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useBenchRequest } from '../../data/plan.js'
-import { type chosenOfStack, stackOfChosen } from '../../pressing/stack/chosen-stack.js'
+import { stackOfChosen } from '../../pressing/stack/chosen-stack.js'
 import { Loaded } from '../../ui/states.js'
 import { BenchOfSession } from './BenchOfSession.js'
 import { BenchStart } from './BenchStart.js'
@@ -63,7 +63,7 @@ export const BenchOfJob = ({
   const [ownRuns] = useState(() => [...new Set((session ? toldSoFar(session) : []).map((each) => each.runId))])
   const request = useBenchRequest(job.id, ownRuns, evening ? questionOfBatch(job) : undefined)
   const start = useCallback(
-    (stack: ReturnType<typeof chosenOfStack>, passes: number, looser: Looser | undefined) => {
+    (stack: StackReference, passes: number, looser: Looser | undefined) => {
       const rehearsing = runInHandOf(job).onlyOne
       const begins = { jobId: job.id, cutKey, cutBefore: job.cut, rehearsing, evening, looser }
       onKeep(startSession(begins, stack, passes, newRun(), earlier))

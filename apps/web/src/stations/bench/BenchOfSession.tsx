@@ -1,11 +1,17 @@
-import { differenceOf, foundStack, gapOfClass, type PlanRequest, type Stack, type TriedRound } from '@bold-heron/core'
+import {
+  differenceOf,
+  resolvedStack,
+  gapOfClass,
+  type PlanRequest,
+  type Stack,
+  type TriedRound,
+  referenceOf,
+} from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { Volume2, VolumeX } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAssessment } from '../../data/plan.js'
-import { chosenOfStack } from '../../pressing/stack/chosen-stack.js'
-import { useLengths } from '../../text/lengths.js'
 import { Button, IconButton } from '../../ui/Button.js'
 import { Confirm } from '../../ui/Confirm.js'
 import type { BenchStep } from './bench-steps.js'
@@ -101,14 +107,13 @@ export const BenchOfSession = ({
   readonly onAnew: () => void
 }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const assessment = useAssessment(job.id, request, stack, rounds).data
   const gapMm = assessment?.window.gapMm ?? gapOfClass(request.cut.press.pressClass).valueMm
   const round = useRound({ job, request, session, stack, assessment, gapMm, standIn, onChange })
   const { step, steps } = round
   const run = runInHandOf(job)
   // Before the first round lies what the evening's run before it left.
-  const left = session.evening ? foundStack(session.evening.inPress, request.cut, plateOf(request)) : undefined
+  const left = session.evening ? resolvedStack(session.evening.inPress, request.cut, plateOf(request)) : undefined
   const previous = rounds.at(-1)?.stack ?? left
   const inRound = session.stage === 'round'
   const cutByNow = session.pressed.reduce((sum, each) => sum + each.pieces, 0)
@@ -122,7 +127,6 @@ export const BenchOfSession = ({
     assessment,
     passes: round.passes,
     passesDone: session.passesDone,
-    lengths,
     joins: {
       out: session.joinsOut ?? [],
       tell: (join, outMm) => onChange(joinTold(session, join, outMm)),
@@ -152,9 +156,8 @@ export const BenchOfSession = ({
             jobId={job.id}
             request={request}
             rounds={rounds}
-            lengths={lengths}
             otherWay={standIn?.otherWay}
-            onTry={(next, count) => onChange(tryNext(session, chosenOfStack(next), count, newRun()))}
+            onTry={(next, count) => onChange(tryNext(session, referenceOf(next), count, newRun()))}
           />
         )}
         {session.stage === 'finish' && standIn?.finish}

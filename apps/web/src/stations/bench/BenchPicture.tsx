@@ -50,7 +50,6 @@ export const BenchPicture = ({
           gapMm={gapMm}
           isPressed={isPressed}
           request={atBench.request}
-          lengths={atBench.lengths}
         />
       )}
     </section>

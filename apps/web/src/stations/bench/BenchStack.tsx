@@ -2,7 +2,6 @@ import type { PlanRequest, Stack } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { StackSection } from '../../drawing/section/StackSection.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
-import type { Lengths } from '../../text/lengths.js'
 
 const SECTION = { widthPx: 340, heightPx: 420 }
 
@@ -14,7 +13,6 @@ export const BenchStack = ({
   gapMm,
   isPressed,
   request,
-  lengths,
 }: {
   readonly stack: Stack
   /** How many layers lie there, from the bottom. */
@@ -24,7 +22,6 @@ export const BenchStack = ({
   readonly gapMm: number
   readonly isPressed: boolean
   readonly request: PlanRequest
-  readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
   if (laid === 0) return <p className="py-16 text-center text-ink-soft">{t('bench.stackEmpty')}</p>
@@ -35,7 +32,6 @@ export const BenchStack = ({
         gapMm={gapMm}
         rollerRadiusMm={request.cut.press.frame.rollerDiameterMm / 2}
         size={SECTION}
-        lengths={lengths}
         described={stack
           .slice(0, laid)
           .map((layer) => layerName(t, layer))

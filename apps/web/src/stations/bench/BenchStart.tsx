@@ -5,12 +5,14 @@ import {
   type Looser,
   type PlanRequest,
   type TriedRound,
+  referenceOf,
+  type StackReference,
 } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAssessment, useTrialAdvice } from '../../data/plan.js'
-import { chosenOfStack, stackOfChosen } from '../../pressing/stack/chosen-stack.js'
+import { stackOfChosen } from '../../pressing/stack/chosen-stack.js'
 import { ButtonLink } from '../../ui/Button.js'
 import { Empty, Failure, Loading } from '../../ui/states.js'
 import { LeadBare } from './LeadBare.js'
@@ -27,7 +29,7 @@ export const BenchStart = ({
   readonly request: PlanRequest
   /** Rounds told at this bench before it was begun anew. */
   readonly earlier: readonly TriedRound[]
-  readonly onStart: (stack: ReturnType<typeof chosenOfStack>, passes: number, looser: Looser | undefined) => void
+  readonly onStart: (stack: StackReference, passes: number, looser: Looser | undefined) => void
   /** The press is known better by now: what is asked of it has to be read again. */
   readonly onLed: () => void
 }) => {
@@ -44,7 +46,7 @@ export const BenchStart = ({
   const looser = kept ? undefined : advice.data?.next?.looser
   const leadsFirst = !skips && earlier.length === 0 && !isGuided(request) && isKnownByClassOnly(press, request.learnt)
   useEffect(() => {
-    if (stack && passes !== undefined && !leadsFirst) onStart(chosenOfStack(stack), passes, looser)
+    if (stack && passes !== undefined && !leadsFirst) onStart(referenceOf(stack), passes, looser)
   }, [stack, passes, leadsFirst, looser, onStart])
   const failed = assessment.error ?? advice.error
   if (failed) return <Failure error={failed} />

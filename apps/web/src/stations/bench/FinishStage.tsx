@@ -1,4 +1,4 @@
-import { type FinishingStep, isCut, techniqueOf } from '@bold-heron/core'
+import { isCut, techniqueOf } from '@bold-heron/core'
 import { inputOfJob, type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useIsOnItsWay } from '../../data/bench-outbox.js'
@@ -63,11 +63,8 @@ export const FinishStage = ({
   const { t } = useTranslation()
   const run = runInHandOf(job)
   // A piece cut by another run of the job with the same die is glued over its own crease.
-  const isOverCut =
-    run.technique === 'crease' &&
-    job.runs.some((each) => each.technique === 'cut' && each.dieIds.some((id) => run.dieIds.includes(id)))
-  const { finishing: usual } = techniqueOf(run.technique).guide
-  const finishing: readonly FinishingStep[] = isOverCut ? [...usual, 'glue-over'] : usual
+  const isOverCut = job.runs.some((each) => isCut(each) && each.dieIds.some((id) => run.dieIds.includes(id)))
+  const { finishing, finishingOverCut = [] } = techniqueOf(run.technique).guide
   return (
     <div className="space-y-4">
       <BenchTitle>{t(isCut(run) ? 'bench.finish.title' : 'bench.finish.titleGood')}</BenchTitle>
@@ -76,7 +73,7 @@ export const FinishStage = ({
           ? t('bench.finish.progress', { cut, wanted: job.wanted })
           : t('bench.finish.runProgress', { count: pieces, run: sayRun(t, job, job.runInHand) })}
       </p>
-      {finishing.map((step) => {
+      {[...finishing, ...(isOverCut ? finishingOverCut : [])].map((step) => {
         const Shown = shownFinishing[step]
         return <Shown key={step} job={job} />
       })}

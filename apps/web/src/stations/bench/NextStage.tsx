@@ -1,18 +1,22 @@
-import { differenceOf, type PlanRequest, sheetsGoOn, type Stack, type TriedRound } from '@bold-heron/core'
+import {
+  differenceOf,
+  type PlanRequest,
+  SHARE_WORTH_MEASURING,
+  sheetsGoOn,
+  type Stack,
+  type TriedRound,
+} from '@bold-heron/core'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useTrialAdvice } from '../../data/plan.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { percent, sayChance } from '../../text/say-cut.js'
 import { sayPieces } from '../../text/say-difference.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { Loaded } from '../../ui/states.js'
 import { BenchTitle } from './steps/BenchTitle.js'
 import { Care } from './steps/Care.js'
-
-/** A share of the doubt from which a thickness is worth measuring. From memory. */
-const WORTH_MEASURING = 0.25
 
 /** The one thing to change, in a line. */
 const Change = ({ from, to, goesOn, passes }: { from: Stack; to: Stack; goesOn: boolean; passes: number }) => {
@@ -34,18 +38,17 @@ export const NextStage = ({
   jobId,
   request,
   rounds,
-  lengths,
   otherWay,
   onTry,
 }: {
   readonly jobId: string
   readonly request: PlanRequest
   readonly rounds: readonly TriedRound[]
-  readonly lengths: Lengths
   /** In place of the way back to the plan. */
   readonly otherWay?: ReactNode
   readonly onTry: (stack: Stack, passes: number) => void
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const advice = useTrialAdvice(jobId, request, rounds)
   const last = rounds.at(-1) as TriedRound
@@ -83,7 +86,7 @@ export const NextStage = ({
               {t('bench.nextTry.gap', { gap: lengths.thickness(gapMm), spread: lengths.thickness(gapSpreadMm) })}{' '}
               {worst &&
                 layer &&
-                worst.share >= WORTH_MEASURING &&
+                worst.share >= SHARE_WORTH_MEASURING &&
                 t('bench.nextTry.measure', {
                   name: layer.is === 'dies' ? layer.dies.map((die) => die.name).join(', ') : layerName(t, layer),
                   share: percent(worst.share),

@@ -1,5 +1,5 @@
+import type { StackReference } from '@bold-heron/core'
 import type { Round } from '@bold-heron/core'
-import type { ChosenLayer } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
 import {
   begun,
@@ -14,8 +14,8 @@ import {
   tryNext,
 } from './session.js'
 
-const stack: ChosenLayer[] = [{ is: 'plate', plateId: 'a', role: 'bed' }, { is: 'sheets' }, { is: 'dies' }]
-const other: ChosenLayer[] = [{ is: 'plate', plateId: 'b', role: 'platform' }, ...stack]
+const stack: StackReference = [{ is: 'plate', plateId: 'a', role: 'bed' }, { is: 'sheets' }, { is: 'dies' }]
+const other: StackReference = [{ is: 'plate', plateId: 'b', role: 'platform' }, ...stack]
 const look = (more: Partial<Round>): Round => ({
   passes: 2,
   seen: 'hanging',

@@ -1,10 +1,19 @@
-import { cameOutAsWanted, cameOutGood, type Looser, type Round, sheetsGoOn } from '@bold-heron/core'
-import type { ChosenLayer } from '@bold-heron/schema'
+import {
+  cameOutAsWanted,
+  cameOutGood,
+  keyOfPlates,
+  keyOfReference,
+  type Looser,
+  platesOf,
+  type Round,
+  sheetsGoOn,
+  type StackReference,
+} from '@bold-heron/core'
 
 /** One round that was pressed and looked at. */
 export interface PressedAtBench {
   readonly runId: string
-  readonly stack: readonly ChosenLayer[]
+  readonly stack: StackReference
   readonly freshSheets: boolean
   readonly look: Round
   /** Pieces that came out good, and that were spoilt. */
@@ -20,7 +29,7 @@ export interface RoundInHand {
   /** When the run was begun. */
   readonly beganAt: string
   readonly followsRunId: string | null
-  readonly stack: readonly ChosenLayer[]
+  readonly stack: StackReference
   readonly passes: number
   readonly freshSheets: boolean
   /**
@@ -42,9 +51,9 @@ export interface EveningBatch {
   readonly pieces: readonly number[]
   readonly runs: number
   readonly sheetCount: number
-  readonly stack: readonly ChosenLayer[]
+  readonly stack: StackReference
   /** What lies in the press when it is begun. */
-  readonly inPress: readonly ChosenLayer[]
+  readonly inPress: StackReference
 }
 
 /**
@@ -89,18 +98,14 @@ export const newRun = (): NewRun => ({ runId: crypto.randomUUID(), at: new Date(
 type Begins = Pick<BenchSession, 'jobId' | 'cutKey' | 'cutBefore'> &
   Partial<Pick<BenchSession, 'rehearsing' | 'evening' | 'looser'>>
 
-/** The plates of a stack, however they are ordered. */
-const platesOf = (stack: readonly ChosenLayer[]): string =>
-  JSON.stringify(stack.flatMap((layer) => (layer.is === 'plate' ? [`${layer.role} ${layer.plateId}`] : [])).sort())
-
 /** What has to be laid of a stack where something lies in the press already. */
-const layingOnto = (inPress: readonly ChosenLayer[], stack: readonly ChosenLayer[]): RoundInHand['laying'] =>
-  inPress.length === 0 ? 'all' : platesOf(inPress) === platesOf(stack) ? 'things' : 'onto'
+const layingOnto = (inPress: StackReference, stack: StackReference): RoundInHand['laying'] =>
+  inPress.length === 0 ? 'all' : keyOfPlates(platesOf(inPress)) === keyOfPlates(platesOf(stack)) ? 'things' : 'onto'
 
 /** Begins with a planned stack, after whatever was told before. */
 export const startSession = (
   { jobId, cutKey, cutBefore, rehearsing = false, evening, looser }: Begins,
-  stack: readonly ChosenLayer[],
+  stack: StackReference,
   passes: number,
   { runId, at }: NewRun,
   earlier: readonly PressedAtBench[] = [],
@@ -175,19 +180,11 @@ export const told = (
   }
 }
 
-const isSame = (one: readonly ChosenLayer[], other: readonly ChosenLayer[]): boolean =>
-  JSON.stringify(one) === JSON.stringify(other)
-
 /** Takes up a next try: the same sheets go on where they may, and the same stack on the same sheets is the same run. */
-export const tryNext = (
-  session: BenchSession,
-  stack: readonly ChosenLayer[],
-  passes: number,
-  newRun: NewRun,
-): BenchSession => {
+export const tryNext = (session: BenchSession, stack: StackReference, passes: number, newRun: NewRun): BenchSession => {
   const last = session.pressed.at(-1)
   const goesOn = last !== undefined && sheetsGoOn(last.look)
-  const sameStack = last !== undefined && isSame(last.stack, stack)
+  const sameStack = last !== undefined && keyOfReference(last.stack) === keyOfReference(stack)
   const sameRun = goesOn && sameStack
   return {
     ...session,

@@ -6,7 +6,6 @@ import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { useAddRow, useMarkRow, useRowsById, useSaveRow } from '../../data/rows.js'
 import { BuildSectionDrawing } from '../../drawing/build/BuildSectionDrawing.js'
-import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { boxClass, Field } from '../../ui/form/fields.js'
@@ -24,7 +23,6 @@ const USUAL_LIMIT_MM = 5
 /** A build being written down, in section beside it as it is, with what it adds up to. */
 export const BuildForm = ({ start, row }: { readonly start: BuildInput; readonly row: BuildRow | undefined }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const navigate = useNavigate()
   const say = useSay()
   const sheets = useRowsById('sheets')
@@ -102,14 +100,12 @@ export const BuildForm = ({ start, row }: { readonly start: BuildInput; readonly
             label={t('cards.build.frontWidth')}
             mm={build.frontWidthMm}
             leastMm={10}
-            lengths={lengths}
             onChange={(frontWidthMm) => change({ frontWidthMm })}
           />
           <LengthInput
             label={t('cards.build.frontHeight')}
             mm={build.frontHeightMm}
             leastMm={10}
-            lengths={lengths}
             onChange={(frontHeightMm) => change({ frontHeightMm })}
           />
           <label className="flex min-h-11 items-center gap-2">
@@ -126,7 +122,6 @@ export const BuildForm = ({ start, row }: { readonly start: BuildInput; readonly
               label={t('cards.build.mostHigh')}
               mm={build.mostHighMm}
               leastMm={0.1}
-              lengths={lengths}
               onChange={(mostHighMm) => change({ mostHighMm })}
             />
           )}
@@ -173,7 +168,7 @@ export const BuildForm = ({ start, row }: { readonly start: BuildInput; readonly
         </div>
       </form>
       <div className="space-y-4">
-        <BuildSectionDrawing layers={parts} section={section} lengths={lengths} />
+        <BuildSectionDrawing layers={parts} section={section} />
         <BuildSum build={build} section={section} sheets={sheets} />
       </div>
     </div>

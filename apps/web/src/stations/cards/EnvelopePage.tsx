@@ -47,29 +47,16 @@ export const Component = () => {
     <div className="grid items-start gap-6 md:grid-cols-2">
       <div className="space-y-3">
         <div className="flex flex-wrap gap-3">
-          <LengthInput label={t('cards.envelope.long')} mm={longMm} leastMm={10} lengths={lengths} onChange={setLong} />
-          <LengthInput
-            label={t('cards.envelope.short')}
-            mm={shortMm}
-            leastMm={10}
-            lengths={lengths}
-            onChange={setShort}
-          />
+          <LengthInput label={t('cards.envelope.long')} mm={longMm} leastMm={10} onChange={setLong} />
+          <LengthInput label={t('cards.envelope.short')} mm={shortMm} leastMm={10} onChange={setShort} />
           <LengthInput
             label={t('cards.envelope.height')}
             mm={heightMm}
             leastMm={0}
-            lengths={lengths}
             shown={lengths.thickness}
             onChange={setHeight}
           />
-          <LengthInput
-            label={t('cards.envelope.clearance')}
-            mm={room}
-            leastMm={0}
-            lengths={lengths}
-            onChange={setClearance}
-          />
+          <LengthInput label={t('cards.envelope.clearance')} mm={room} leastMm={0} onChange={setClearance} />
         </div>
         <p className="text-xl font-bold">{t('cards.envelope.square', values)}</p>
         <p>{t('cards.envelope.scores', values)}</p>

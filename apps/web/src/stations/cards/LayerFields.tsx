@@ -4,7 +4,6 @@ import { ArrowDown, ArrowUp, X } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useEveryRow } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
-import { useLengths } from '../../text/lengths.js'
 import { IconButton } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { boxClass, Field } from '../../ui/form/fields.js'
@@ -27,7 +26,6 @@ export const LayerFields = ({
   readonly onTake: () => void
 }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const jobs = useEveryRow('jobs').data ?? []
   const called = t('cards.build.layer', { count: at + 1 })
   return (
@@ -120,7 +118,6 @@ export const LayerFields = ({
               label={t('cards.build.padHeight')}
               mm={layer.joinMm ?? 1.5}
               leastMm={0.1}
-              lengths={lengths}
               onChange={(joinMm) => onChange({ joinMm })}
             />
           )}

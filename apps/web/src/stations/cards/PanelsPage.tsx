@@ -88,14 +88,12 @@ export const Component = () => {
             label={t('cards.build.frontWidth')}
             mm={front.widthMm}
             leastMm={10}
-            lengths={lengths}
             onChange={(widthMm) => setFront({ ...front, widthMm })}
           />
           <LengthInput
             label={t('cards.build.frontHeight')}
             mm={front.heightMm}
             leastMm={10}
-            lengths={lengths}
             onChange={(heightMm) => setFront({ ...front, heightMm })}
           />
         </div>
@@ -108,14 +106,8 @@ export const Component = () => {
             most={MOST_MATS}
             onChange={setMats}
           />
-          <LengthInput
-            label={t('cards.panels.margin')}
-            mm={marginMm}
-            leastMm={0}
-            lengths={lengths}
-            onChange={setMargin}
-          />
-          <LengthInput label={t('cards.panels.foot')} mm={footMm} leastMm={0} lengths={lengths} onChange={setFoot} />
+          <LengthInput label={t('cards.panels.margin')} mm={marginMm} leastMm={0} onChange={setMargin} />
+          <LengthInput label={t('cards.panels.foot')} mm={footMm} leastMm={0} onChange={setFoot} />
         </div>
         <Field label={t('cards.panels.sheet')}>
           {(ids) => (

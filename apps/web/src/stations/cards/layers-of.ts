@@ -1,8 +1,5 @@
-import type { BuildLayer } from '@bold-heron/core'
+import { type BuildLayer, ORDINARY_CARD_MM } from '@bold-heron/core'
 import { type BuildInput, type SheetRow, toSheet } from '@bold-heron/schema'
-
-/** mm. Until a sheet is picked, a layer is as thick as ordinary card. From memory. */
-const ORDINARY_MM = 0.3
 
 /** The layers of a build as they lie on one another, with what their sheets measure. */
 export const layersOf = (
@@ -15,7 +12,7 @@ export const layersOf = (
     return {
       id: layer.id,
       name: layer.name || sheet?.name || unnamed(at),
-      caliperMm: sheet ? toSheet(sheet).caliper.valueMm : ORDINARY_MM,
+      caliperMm: sheet ? toSheet(sheet).caliper.valueMm : ORDINARY_CARD_MM,
       sheets: layer.sheets,
       join: layer.join,
       joinMm: layer.joinMm,

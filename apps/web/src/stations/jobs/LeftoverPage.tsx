@@ -1,4 +1,12 @@
-import { type Nest, type NestWanted, type PieceTurns, turnsOn, USUAL_EDGE_MM, USUAL_GAP_MM } from '@bold-heron/core'
+import {
+  leastWasteFirst,
+  type Nest,
+  type NestWanted,
+  type PieceTurns,
+  turnsOn,
+  USUAL_EDGE_MM,
+  USUAL_GAP_MM,
+} from '@bold-heron/core'
 import {
   type CutFrom,
   type DieRow,
@@ -36,14 +44,9 @@ interface Source {
 
 interface Laid {
   readonly source: Source
+  readonly isLeftover: boolean
   readonly nest: Nest
 }
-
-/** Leftovers before a whole sheet; of them what takes most of the wanted pieces, and then what is wasted least. */
-const byWaste = (one: Laid, other: Laid): number =>
-  Number(one.source.offcut === undefined) - Number(other.source.offcut === undefined) ||
-  other.nest.placed.length - one.nest.placed.length ||
-  other.nest.usedShare - one.nest.usedShare
 
 const useLaid = (job: JobRow, sources: readonly Source[] | undefined, dies: readonly DieRow[], turns: PieceTurns) => {
   const outlines = usePieceShapes(dies).data
@@ -73,10 +76,10 @@ const useLaid = (job: JobRow, sources: readonly Source[] | undefined, dies: read
           seed: 1,
         }
         const nest = await layPieces(wanted, MS_EACH, { signal })
-        if (nest && nest.placed.length > 0) laid.push({ source, nest })
+        if (nest && nest.placed.length > 0) laid.push({ source, isLeftover: source.offcut !== undefined, nest })
       }
       return {
-        laid: laid.sort(byWaste),
+        laid: laid.sort(leastWasteFirst),
         shapes: dies.map((die) => outlines?.get(die.id) ?? { outline: [], lines: [] }),
       }
     },

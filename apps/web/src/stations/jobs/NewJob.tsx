@@ -1,5 +1,5 @@
-import { type BladeSide, isFolder } from '@bold-heron/core'
-import { type JobInput, plainRun, runInHandOf } from '@bold-heron/schema'
+import { type BladeSide, isFolder, techniqueOf, type Want, wants } from '@bold-heron/core'
+import { asWanted, type JobInput, plainRun, runInHandOf } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
@@ -12,7 +12,7 @@ import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { JobFormFields, jobForm } from './job-form.js'
 import { WantChoice } from './WantChoice.js'
-import { asWanted, type Want, wants, wayOn } from './wants.js'
+import { wayOn } from './way-on.js'
 
 const blankJob = (bladeSide: BladeSide): JobInput => ({
   name: '',
@@ -53,7 +53,7 @@ const NewJobForm = ({ start }: { readonly start: JobInput }) => {
           want={want}
           onWant={(next) => {
             setWant(next)
-            form.setValue('bladeSide', next.bladeSide ?? runInHandOf(start).bladeSide)
+            form.setValue('bladeSide', techniqueOf(next.technique).bladeSide ?? runInHandOf(start).bladeSide)
           }}
         />
         <JobFormFields withState={false} technique={want.technique} />

@@ -1,6 +1,6 @@
+import { type Want } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { WantPicture } from '../../drawing/WantPicture.js'
-import type { Want } from './wants.js'
 
 /** What should come of it, each as a little picture. */
 export const WantChoice = ({

@@ -1,10 +1,11 @@
+import { keyOfReference } from '@bold-heron/core'
 import { type JobRow, pressIdOf, runInHandOf } from '@bold-heron/schema'
 
 /** What two jobs have in common whose plates need not be changed between them: the press, and the very same kept stack. */
 const stackKeyOf = (job: JobRow): string | undefined => {
   const run = runInHandOf(job)
   if (run.layers.length === 0) return undefined
-  return JSON.stringify([pressIdOf(job, run), run.layers])
+  return `${pressIdOf(job, run)} ${keyOfReference(run.layers)}`
 }
 
 /** Jobs in their order, those that share a stack with one that comes before drawn up beside it. */

@@ -1,4 +1,4 @@
-import { totalPasses } from '@bold-heron/core'
+import { mostPressed, totalPasses } from '@bold-heron/core'
 import type { DieRow, RunRow } from '@bold-heron/schema'
 import type { ColumnDef } from '@tanstack/react-table'
 import type { TFunction } from 'i18next'
@@ -21,7 +21,6 @@ import { SeenBadge } from '../../ui/SeenBadge.js'
 import { Empty, Loaded, Loading } from '../../ui/states.js'
 import { Filters } from './Filters.js'
 import { Timeline } from './Timeline.js'
-import { mostPressed } from './pictures/series.js'
 import { type LogFilters, logViews, useLogFilters } from './use-filters.js'
 
 const PAGE_SIZE = 25
@@ -110,7 +109,6 @@ const MOST_PICTURED = 5_000
 /** The runs that the filters leave, in pictures: of the technique that most of them are of. */
 const Pictures = ({ filters }: { readonly filters: LogFilters }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const newest = useNewestRows('runs', MOST_PICTURED, filters.values)
   const pads = usePadWear()
   return (
@@ -126,7 +124,7 @@ const Pictures = ({ filters }: { readonly filters: LogFilters }) => {
                 ? t('log.pictures.ofNewest', { technique: word, drawn: runs.length, looked: items.length, total })
                 : t('log.pictures.of', { technique: word, count: runs.length })}
             </p>
-            <LogPictures runs={runs} technique={technique} pads={pads.data ?? []} lengths={lengths} />
+            <LogPictures runs={runs} technique={technique} pads={pads.data ?? []} />
           </Suspense>
         )
       }}

@@ -1,4 +1,15 @@
-import { boxAround, insideRim, type LaidBlock, type PlacedRun } from '@bold-heron/core'
+import { useLengths } from '../../text/lengths.js'
+import {
+  boxAround,
+  editBlock,
+  editRun,
+  freshId,
+  insideRim,
+  keyOfThing,
+  type LaidBlock,
+  type PlacedRun,
+  takeThing,
+} from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
 import { Field } from '../../ui/form/fields.js'
@@ -6,7 +17,6 @@ import { LengthInput } from '../../ui/form/LengthInput.js'
 import { type Pickable, Picker } from '../../ui/picker/Picker.js'
 import { useSay } from '../../ui/toasts.js'
 import { dieFinder } from './dies-of.js'
-import { editBlock, editRun, freshId, keyOf, takeThing } from './edits.js'
 import type { PanelProps } from './panel-props.js'
 import { PoseFields } from './PoseFields.js'
 import { ThingHead } from './ThingHead.js'
@@ -15,7 +25,8 @@ import { ThingHead } from './ThingHead.js'
 export const BlockRows = (props: PanelProps) => {
   const { t } = useTranslation()
   const say = useSay()
-  const { placement, things, lengths, selected, onSelect, onChange } = props
+  const { placement, things, selected, onSelect, onChange } = props
+  const lengths = useLengths()
   const dieOf = dieFinder(props)
   const run = placement.runs[placement.runInHand] as PlacedRun
   if (run.region !== 'under-block') return null
@@ -71,7 +82,7 @@ export const BlockRows = (props: PanelProps) => {
       <ul className="divide-y divide-line">
         {run.blocks.map((block) => {
           const thing = { is: 'block' as const, id: block.id }
-          const on = selected !== undefined && keyOf(selected) === keyOf(thing)
+          const on = selected !== undefined && keyOfThing(selected) === keyOfThing(thing)
           return (
             <li key={block.id} className="py-1">
               <ThingHead
@@ -97,7 +108,6 @@ export const BlockRows = (props: PanelProps) => {
                   <PoseFields
                     pose={block}
                     name={block.id}
-                    lengths={lengths}
                     onChange={(change, about) => onChange(editBlock(block.id, change), about)}
                   />
                   {block.outline === null && (
@@ -105,14 +115,12 @@ export const BlockRows = (props: PanelProps) => {
                       <LengthInput
                         label={t('place.things.width')}
                         mm={block.widthMm}
-                        lengths={lengths}
                         leastMm={1}
                         onChange={(widthMm) => onChange(editBlock(block.id, { widthMm }))}
                       />
                       <LengthInput
                         label={t('place.things.height')}
                         mm={block.heightMm}
-                        lengths={lengths}
                         leastMm={1}
                         onChange={(heightMm) => onChange(editBlock(block.id, { heightMm }))}
                       />

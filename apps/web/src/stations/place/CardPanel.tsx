@@ -1,3 +1,4 @@
+import { useLengths } from '../../text/lengths.js'
 import {
   baseKinds,
   type BaseKind,
@@ -18,7 +19,8 @@ import type { PanelProps } from './panel-props.js'
 const kindOf = ({ fold }: Card): BaseKind => (fold ? (fold.runs === 'upright' ? 'side-fold' : 'top-fold') : 'panel')
 
 /** The card component's sizes: fronts that are usual, folds, mats, and those for a word on a fold. */
-export const CardPanel = ({ placement, lengths, onChange }: PanelProps) => {
+export const CardPanel = ({ placement, onChange }: PanelProps) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { card } = placement
   const [marginMm, setMarginMm] = useState(3)
@@ -60,14 +62,12 @@ export const CardPanel = ({ placement, lengths, onChange }: PanelProps) => {
           <LengthInput
             label={t('place.things.width')}
             mm={card.widthMm}
-            lengths={lengths}
             leastMm={10}
             onChange={(widthMm) => setCard({ ...card, widthMm })}
           />
           <LengthInput
             label={t('place.things.height')}
             mm={card.heightMm}
-            lengths={lengths}
             leastMm={10}
             onChange={(heightMm) => setCard({ ...card, heightMm })}
           />
@@ -75,7 +75,6 @@ export const CardPanel = ({ placement, lengths, onChange }: PanelProps) => {
             <LengthInput
               label={t('place.card.fold')}
               mm={card.fold.atMm}
-              lengths={lengths}
               leastMm={1}
               onChange={(atMm) => {
                 const whole = card.fold?.runs === 'upright' ? card.widthMm : card.heightMm
@@ -88,13 +87,7 @@ export const CardPanel = ({ placement, lengths, onChange }: PanelProps) => {
       <div>
         <h2 className="font-bold text-base">{t('place.card.mat')}</h2>
         <div className="flex items-end gap-2">
-          <LengthInput
-            label={t('place.card.matMargin')}
-            mm={marginMm}
-            lengths={lengths}
-            leastMm={0}
-            onChange={setMarginMm}
-          />
+          <LengthInput label={t('place.card.matMargin')} mm={marginMm} leastMm={0} onChange={setMarginMm} />
           <p className="flex-2">
             {mat
               ? t('place.card.matIs', { size: `${lengths.place(mat.widthMm)} × ${lengths.place(mat.heightMm)}` })
@@ -105,20 +98,8 @@ export const CardPanel = ({ placement, lengths, onChange }: PanelProps) => {
       <div>
         <h2 className="font-bold text-base">{t('place.card.word')}</h2>
         <div className="flex items-end gap-2">
-          <LengthInput
-            label={t('place.card.wordLine')}
-            mm={lineMm}
-            lengths={lengths}
-            leastMm={5}
-            onChange={setLineMm}
-          />
-          <LengthInput
-            label={t('place.things.overlap')}
-            mm={overlapMm}
-            lengths={lengths}
-            leastMm={0}
-            onChange={setOverlapMm}
-          />
+          <LengthInput label={t('place.card.wordLine')} mm={lineMm} leastMm={5} onChange={setLineMm} />
+          <LengthInput label={t('place.things.overlap')} mm={overlapMm} leastMm={0} onChange={setOverlapMm} />
         </div>
         <p className="my-1">
           {t('place.card.wordIs', {

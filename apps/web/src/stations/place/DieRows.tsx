@@ -1,10 +1,19 @@
-import { frontOf, type LaidDie, type PlacedRun } from '@bold-heron/core'
+import { useLengths } from '../../text/lengths.js'
+import {
+  editDie,
+  editRun,
+  freshId,
+  frontOf,
+  keyOfThing,
+  type LaidDie,
+  type PlacedRun,
+  takeThing,
+} from '@bold-heron/core'
 import { Copy } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { IconButton } from '../../ui/Button.js'
 import { dieFinder } from './dies-of.js'
-import { editDie, editRun, freshId, keyOf, takeThing } from './edits.js'
 import type { PanelProps } from './panel-props.js'
 import { PoseFields } from './PoseFields.js'
 import { ThingHead } from './ThingHead.js'
@@ -12,7 +21,8 @@ import { ThingHead } from './ThingHead.js'
 /** The dies of the run in hand. */
 export const DieRows = (props: PanelProps) => {
   const { t } = useTranslation()
-  const { placement, things, lengths, selected, onSelect, onChange } = props
+  const { placement, things, selected, onSelect, onChange } = props
+  const lengths = useLengths()
   const dieOf = dieFinder(props)
   const run = placement.runs[placement.runInHand] as PlacedRun
   const front = frontOf(placement.card)
@@ -47,7 +57,7 @@ export const DieRows = (props: PanelProps) => {
           const die = dieOf(laid.dieId)
           const name = die?.name ?? ''
           const thing = { is: 'die' as const, id: laid.id }
-          const on = selected !== undefined && keyOf(selected) === keyOf(thing)
+          const on = selected !== undefined && keyOfThing(selected) === keyOfThing(thing)
           return (
             <li key={laid.id} className="py-1">
               <ThingHead
@@ -68,7 +78,6 @@ export const DieRows = (props: PanelProps) => {
                   <PoseFields
                     pose={laid}
                     name={laid.id}
-                    lengths={lengths}
                     onChange={(change, about) => onChange(editDie(laid.id, change), about)}
                   />
                 </div>

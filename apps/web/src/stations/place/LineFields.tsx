@@ -1,18 +1,19 @@
-import { linesOnCard, padOnLine, type PlacedRun } from '@bold-heron/core'
+import { useLengths } from '../../text/lengths.js'
+import { editLine, editRun, linesOnCard, padOnLine, type PlacedRun } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { Choice } from '../../ui/Choice.js'
 import { Field } from '../../ui/form/fields.js'
 import { LengthInput, NumberInput } from '../../ui/form/LengthInput.js'
 import { dieFinder } from './dies-of.js'
-import { editLine, editRun } from './edits.js'
 import type { PanelProps } from './panel-props.js'
 import { RowFields } from './RowFields.js'
 
 /** The pencil line of the run in hand, and the pad that is laid on it. */
 export const LineFields = (props: PanelProps) => {
   const { t } = useTranslation()
-  const { placement, things, lengths, onChange } = props
+  const { placement, things, onChange } = props
+  const lengths = useLengths()
   const dieOf = dieFinder(props)
   const run = placement.runs[placement.runInHand] as PlacedRun
   const { line } = run
@@ -28,19 +29,9 @@ export const LineFields = (props: PanelProps) => {
     <section className="space-y-1">
       <h2 className="font-bold text-base">{t('place.things.lineTitle')}</h2>
       <div className="flex gap-2">
-        <LengthInput
-          label={t('place.things.y')}
-          mm={line.yMm}
-          lengths={lengths}
-          onChange={(yMm) => onChange(editLine({ yMm }))}
-        />
+        <LengthInput label={t('place.things.y')} mm={line.yMm} onChange={(yMm) => onChange(editLine({ yMm }))} />
         {line.angleDeg % 180 !== 0 && (
-          <LengthInput
-            label={t('place.things.x')}
-            mm={line.xMm}
-            lengths={lengths}
-            onChange={(xMm) => onChange(editLine({ xMm }))}
-          />
+          <LengthInput label={t('place.things.x')} mm={line.xMm} onChange={(xMm) => onChange(editLine({ xMm }))} />
         )}
         <NumberInput
           label={t('place.things.angle')}

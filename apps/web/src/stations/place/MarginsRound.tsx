@@ -1,14 +1,12 @@
-import { frameRound, linesOnCard, marginsRound, type PlacedRun } from '@bold-heron/core'
+import { useLengths } from '../../text/lengths.js'
+import { areEqual, editRun, frameRound, linesOnCard, marginsRound, type PlacedRun } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
-import { editRun } from './edits.js'
 import type { PanelProps } from './panel-props.js'
 
-/** mm. Margins that differ by less are equal to the eye. From memory. */
-const EQUAL_WITHIN_MM = 0.1
-
 /** The margins that the frame in hand leaves round a piece that an earlier run has cut, and a way to make them equal. */
-export const MarginsRound = ({ placement, things, lengths, onChange }: PanelProps) => {
+export const MarginsRound = ({ placement, things, onChange }: PanelProps) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const run = placement.runs[placement.runInHand] as PlacedRun
   const [laid] = run.dies
@@ -24,9 +22,7 @@ export const MarginsRound = ({ placement, things, lengths, onChange }: PanelProp
   )[0]
   if (!found) return null
   const { die, piece, margins } = found
-  const isEqual =
-    Math.abs(margins.leftMm - margins.rightMm) < EQUAL_WITHIN_MM &&
-    Math.abs(margins.topMm - margins.bottomMm) < EQUAL_WITHIN_MM
+  const isEqual = areEqual(margins)
   const pose = frameRound(piece, frame.outline.lines)
   return (
     <section className="rounded-md border border-line p-3">

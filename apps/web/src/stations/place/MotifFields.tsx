@@ -1,4 +1,5 @@
-import { insidePlace, type Motif } from '@bold-heron/core'
+import { useLengths } from '../../text/lengths.js'
+import { editMotif, insidePlace, type Motif, takeThing } from '@bold-heron/core'
 import { X } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -7,7 +8,6 @@ import { Choice } from '../../ui/Choice.js'
 import { dataAddressOf } from '../../ui/data-address.js'
 import { FilePicker } from '../../ui/FilePicker.js'
 import { useSay } from '../../ui/toasts.js'
-import { editMotif, takeThing } from './edits.js'
 import { LengthInput, NumberInput } from '../../ui/form/LengthInput.js'
 import type { PanelProps } from './panel-props.js'
 import { SquareUpDialog } from './SquareUpDialog.js'
@@ -27,7 +27,8 @@ const proportionOf = (address: string): Promise<number> =>
   })
 
 /** A printed or stamped picture that the dies are placed by, on the front or seen through a window. */
-export const MotifFields = ({ placement, lengths, onChange, onSelect }: PanelProps) => {
+export const MotifFields = ({ placement, onChange, onSelect }: PanelProps) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const say = useSay()
   const { motif, card } = placement
@@ -72,22 +73,11 @@ export const MotifFields = ({ placement, lengths, onChange, onSelect }: PanelPro
             </IconButton>
           </div>
           <div className="flex flex-wrap gap-2">
-            <LengthInput
-              label={t('place.things.x')}
-              mm={motif.xMm}
-              lengths={lengths}
-              onChange={(xMm) => onChange(editMotif({ xMm }))}
-            />
-            <LengthInput
-              label={t('place.things.y')}
-              mm={motif.yMm}
-              lengths={lengths}
-              onChange={(yMm) => onChange(editMotif({ yMm }))}
-            />
+            <LengthInput label={t('place.things.x')} mm={motif.xMm} onChange={(xMm) => onChange(editMotif({ xMm }))} />
+            <LengthInput label={t('place.things.y')} mm={motif.yMm} onChange={(yMm) => onChange(editMotif({ yMm }))} />
             <LengthInput
               label={t('place.things.width')}
               mm={motif.widthMm}
-              lengths={lengths}
               leastMm={1}
               onChange={(widthMm) =>
                 onChange(editMotif({ widthMm, heightMm: (motif.heightMm * widthMm) / motif.widthMm }))

@@ -1,4 +1,4 @@
-import { type Die, liesMirrored, type Placement } from '@bold-heron/core'
+import { type Die, type LaidThing, liesMirrored, markSpot, type Placement } from '@bold-heron/core'
 import { type JobRow, type PlaceRequest, runInHandOf } from '@bold-heron/schema'
 import { useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -8,7 +8,6 @@ import { useZoom } from '../../drawing/placement/use-zoom.js'
 import { useLengths } from '../../text/lengths.js'
 import { PlacementCanvas } from './canvas/PlacementCanvas.js'
 import type { CardView } from './canvas/scene.js'
-import { markSpot, type Thing } from './edits.js'
 import { PlacePanels, type TabName } from './PlacePanels.js'
 import { StepSheet } from './StepSheet.js'
 import { Toolbar } from './Toolbar.js'
@@ -33,7 +32,7 @@ export const PlaceBoard = ({
   const history = useHistory(first)
   const placement = history.now
   const keeping = useKeeping(job, placement, onTaken)
-  const [selected, setSelected] = useState<Thing>()
+  const [selected, setSelected] = useState<LaidThing>()
   const [cardView, setCardView] = useState<CardView>('front')
   const [snap, setSnap] = useState(true)
   const [marking, setMarking] = useState(false)
@@ -91,7 +90,6 @@ export const PlaceBoard = ({
               snap={snap}
               marking={marking}
               map={map}
-              lengths={lengths}
               onSelect={setSelected}
               onChange={history.change}
               onMark={(xMm, yMm) => history.change(markSpot(xMm, yMm))}

@@ -52,15 +52,7 @@ export const PlacePanels = ({
         {
           name: 'press',
           title: t('place.tabs.press'),
-          content: (
-            <PressPanel
-              query={planned}
-              cut={panel.things.request.cut}
-              jobId={job.id}
-              isKept={isKept}
-              lengths={panel.lengths}
-            />
-          ),
+          content: <PressPanel query={planned} cut={panel.things.request.cut} jobId={job.id} isKept={isKept} />,
         },
         {
           name: 'print',

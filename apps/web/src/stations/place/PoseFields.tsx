@@ -1,5 +1,4 @@
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
 import { LengthInput, NumberInput } from '../../ui/form/LengthInput.js'
 
 interface Pose {
@@ -12,20 +11,18 @@ interface Pose {
 export const PoseFields = ({
   pose,
   name,
-  lengths,
   onChange,
 }: {
   readonly pose: Pose
   /** Names the thing, so that turning it step by step is one step to undo. */
   readonly name: string
-  readonly lengths: Lengths
   readonly onChange: (change: Partial<Pose>, about?: string) => void
 }) => {
   const { t } = useTranslation()
   return (
     <>
-      <LengthInput label={t('place.things.x')} mm={pose.xMm} lengths={lengths} onChange={(xMm) => onChange({ xMm })} />
-      <LengthInput label={t('place.things.y')} mm={pose.yMm} lengths={lengths} onChange={(yMm) => onChange({ yMm })} />
+      <LengthInput label={t('place.things.x')} mm={pose.xMm} onChange={(xMm) => onChange({ xMm })} />
+      <LengthInput label={t('place.things.y')} mm={pose.yMm} onChange={(yMm) => onChange({ yMm })} />
       <NumberInput
         label={t('place.things.turn')}
         value={pose.rotationDeg}

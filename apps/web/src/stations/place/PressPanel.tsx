@@ -2,7 +2,7 @@ import { type CutContext, gluedCount, gluingOrder, type PlacedPlan } from '@bold
 import { useTranslation } from 'react-i18next'
 import { SurerBy } from '../../pressing/SurerBy.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
 import { sayFinding } from '../../text/say-finding.js'
 import { ButtonLink } from '../../ui/Button.js'
@@ -13,13 +13,12 @@ const Found = ({
   planned: { plan, beside },
   cut,
   jobId,
-  lengths,
 }: {
   readonly planned: PlacedPlan
   readonly cut: CutContext
   readonly jobId: string
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { best } = plan
   if (!best)
@@ -103,19 +102,17 @@ export const PressPanel = ({
   cut,
   jobId,
   isKept,
-  lengths,
 }: {
   readonly query: Parameters<typeof Loaded<PlacedPlan>>[0]['query']
   readonly cut: CutContext
   readonly jobId: string
   readonly isKept: boolean
-  readonly lengths: Lengths
 }) => {
   const { t } = useTranslation()
   return (
     <div className="space-y-3">
       <Loaded query={query} what={t('place.press.planning')}>
-        {(planned) => <Found planned={planned} cut={cut} jobId={jobId} lengths={lengths} />}
+        {(planned) => <Found planned={planned} cut={cut} jobId={jobId} />}
       </Loaded>
       {isKept ? (
         <div className="flex flex-wrap gap-2">

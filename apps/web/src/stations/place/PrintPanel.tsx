@@ -1,3 +1,4 @@
+import { useLengths } from '../../text/lengths.js'
 import { type BladeSide, guideFor, linesOnCard, templateParts } from '@bold-heron/core'
 import { type Format, formats, type Paper, type TemplateWords } from '@bold-heron/formats'
 import { Download, Printer } from 'lucide-react'
@@ -19,10 +20,10 @@ const templateFormats = formats.filter((format) => format.template)
 export const PrintPanel = ({
   placement,
   things,
-  lengths,
   name,
   blade,
-}: Pick<PanelProps, 'placement' | 'things' | 'lengths'> & { readonly name: string; readonly blade: BladeSide }) => {
+}: Pick<PanelProps, 'placement' | 'things'> & { readonly name: string; readonly blade: BladeSide }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const sayTrouble = useSayTrouble()
   const [which, setWhich] = useState<'all' | number>('all')

@@ -1,3 +1,4 @@
+import { useLengths } from '../../text/lengths.js'
 import type { PlacementFinding } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import type { PlacementView } from '../../workers/place.worker.js'
@@ -17,15 +18,15 @@ const sameFinding = (one: PlacementFinding, other: PlacementFinding): boolean =>
 export const ReadsPanel = ({
   placement,
   view,
-  lengths,
   marking,
   onMarking,
   onChange,
-}: Pick<PanelProps, 'placement' | 'lengths' | 'onChange'> & {
+}: Pick<PanelProps, 'placement' | 'onChange'> & {
   readonly view: PlacementView | undefined
   readonly marking: boolean
   readonly onMarking: (on: boolean) => void
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   if (!view) return <p role="status">{t('place.loading')}</p>
   // Two runs may say the same of one thing.

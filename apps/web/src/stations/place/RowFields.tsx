@@ -1,4 +1,4 @@
-import { frontOf, type PlacedRun, setInRow } from '@bold-heron/core'
+import { editRun, frontOf, type PlacedRun, setInRow } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
@@ -6,14 +6,13 @@ import { Choice } from '../../ui/Choice.js'
 import { LengthInput } from '../../ui/form/LengthInput.js'
 import { useSay } from '../../ui/toasts.js'
 import { dieFinder } from './dies-of.js'
-import { editRun } from './edits.js'
 import type { PanelProps } from './panel-props.js'
 
 /** Dies side by side on the line, such as the letters of a word. */
 export const RowFields = (props: PanelProps) => {
   const { t } = useTranslation()
   const say = useSay()
-  const { placement, lengths, onChange } = props
+  const { placement, onChange } = props
   const dieOf = dieFinder(props)
   const run = placement.runs[placement.runInHand] as PlacedRun
   const [gap, setGap] = useState<'even' | 'eye'>('even')
@@ -47,16 +46,8 @@ export const RowFields = (props: PanelProps) => {
           ]}
           onChange={setGap}
         />
-        {gap === 'eye' && (
-          <LengthInput label={t('place.things.rowGap')} mm={gapMm} lengths={lengths} leastMm={0} onChange={setGapMm} />
-        )}
-        <LengthInput
-          label={t('place.things.overlap')}
-          mm={overlapMm}
-          lengths={lengths}
-          leastMm={0}
-          onChange={setOverlapMm}
-        />
+        {gap === 'eye' && <LengthInput label={t('place.things.rowGap')} mm={gapMm} leastMm={0} onChange={setGapMm} />}
+        <LengthInput label={t('place.things.overlap')} mm={overlapMm} leastMm={0} onChange={setOverlapMm} />
         <Button onClick={set}>{t('place.things.rowDo')}</Button>
       </div>
     </details>

@@ -1,10 +1,9 @@
-import { cardEdges, type EdgeLine, type PlacedRun, type Placement, regionIds } from '@bold-heron/core'
+import { cardEdges, type EdgeLine, editRun, freshId, type PlacedRun, type Placement, regionIds } from '@bold-heron/core'
 import { Plus, Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { Button, IconButton } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { boxClass, Field } from '../../ui/form/fields.js'
-import { editRun, freshId } from './edits.js'
 import type { PanelProps } from './panel-props.js'
 
 /** A pencil line through the middle of the card, where none was drawn yet. */

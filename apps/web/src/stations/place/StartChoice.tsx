@@ -1,7 +1,7 @@
-import { type StartKind, startKinds } from '@bold-heron/core'
+import { type StartKind, startKinds, type WantId } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
-import { type PicturedWant, WantPicture } from '../../drawing/WantPicture.js'
+import { WantPicture } from '../../drawing/WantPicture.js'
 
 const Way = ({
   picture,
@@ -9,7 +9,7 @@ const Way = ({
   text,
   onBegin,
 }: {
-  readonly picture: PicturedWant
+  readonly picture: WantId
   readonly title: string
   readonly text: string
   readonly onBegin: () => void

@@ -1,3 +1,4 @@
+import { useLengths } from '../../text/lengths.js'
 import type { BladeSide } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { useByHand } from '../../data/placing.js'
@@ -12,14 +13,14 @@ export const StepSheet = ({
   placement,
   things,
   view,
-  lengths,
   name,
   blade,
-}: Pick<PanelProps, 'placement' | 'things' | 'lengths'> & {
+}: Pick<PanelProps, 'placement' | 'things'> & {
   readonly view: PlacementView
   readonly name: string
   readonly blade: BladeSide
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { card, runs } = placement
   const byHand = useByHand(things, placement).data
@@ -39,21 +40,13 @@ export const StepSheet = ({
           })}
       </p>
       <LaidOut placement={placement} view={view} at={undefined} style={onPaper} />
-      {byHand && <HandCheck byHand={byHand} lengths={lengths} />}
+      {byHand && <HandCheck byHand={byHand} />}
       {runs.map((run, index) => (
         <section key={run.id} className="break-inside-avoid">
           <h2 className="mt-3 text-lg">{t('place.steps.runTitle', { count: index + 1, name: run.name })}</h2>
           <div className="flex gap-4">
-            <RunSteps
-              run={run}
-              card={card}
-              blade={blade}
-              nameOf={nameOf}
-              sizeOf={sizeOf}
-              lengths={lengths}
-              className="flex-1"
-            />
-            <LaidOut placement={placement} view={view} at={index} measured={{ lengths, sizeOf }} style={onPaper} />
+            <RunSteps run={run} card={card} blade={blade} nameOf={nameOf} sizeOf={sizeOf} className="flex-1" />
+            <LaidOut placement={placement} view={view} at={index} sizeOf={sizeOf} style={onPaper} />
           </div>
         </section>
       ))}

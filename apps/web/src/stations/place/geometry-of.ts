@@ -1,11 +1,18 @@
-import { type Box, boxAround, type Die, outlineOfBlock, type Placement } from '@bold-heron/core'
+import {
+  type Box,
+  boxAround,
+  type Die,
+  keyOfThing,
+  type LaidThing,
+  outlineOfBlock,
+  type Placement,
+} from '@bold-heron/core'
 import { shapeOfDie, turnedBox } from '../../drawing/placement/shapes.js'
-import { keyOf, type Thing } from './edits.js'
 
 /** The box of a thing of the run in hand on the card, mm; undefined for one that is not there, or a line. */
 export const boxOfThing = (
   placement: Placement,
-  thing: Thing,
+  thing: LaidThing,
   dieOf: (id: string) => Die | undefined,
 ): Box | undefined => {
   const run = placement.runs[placement.runInHand]
@@ -26,14 +33,18 @@ export const boxOfThing = (
 }
 
 /** Boxes of everything else in the run in hand, to line up with. */
-export const boxesOfOthers = (placement: Placement, thing: Thing, dieOf: (id: string) => Die | undefined): Box[] => {
+export const boxesOfOthers = (
+  placement: Placement,
+  thing: LaidThing,
+  dieOf: (id: string) => Die | undefined,
+): Box[] => {
   const run = placement.runs[placement.runInHand]
-  const things: Thing[] = [
+  const things: LaidThing[] = [
     ...(run?.dies ?? []).map((die) => ({ is: 'die' as const, id: die.id })),
     ...(run?.blocks ?? []).map((block) => ({ is: 'block' as const, id: block.id })),
     ...(placement.motif ? [{ is: 'motif' as const }] : []),
   ]
   return things
-    .filter((each) => keyOf(each) !== keyOf(thing))
+    .filter((each) => keyOfThing(each) !== keyOfThing(thing))
     .flatMap((each) => boxOfThing(placement, each, dieOf) ?? [])
 }

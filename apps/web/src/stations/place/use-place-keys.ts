@@ -1,7 +1,6 @@
-import { MM_PER_INCH } from '@bold-heron/core'
+import { type Edit, type LaidThing, MM_PER_INCH, moveThing, takeThing, turnThing } from '@bold-heron/core'
 import { useHotkeys } from 'react-hotkeys-hook'
 import type { Lengths } from '../../text/lengths.js'
-import { type Edit, moveThing, takeThing, type Thing, turnThing } from './edits.js'
 
 /** mm. Steps of the arrow keys: fine, and with Shift. */
 const steps = { mm: [0.1, 1], in: [MM_PER_INCH / 32, MM_PER_INCH / 16] } as const
@@ -31,7 +30,7 @@ export const usePlaceKeys = ({
   redo,
   turnOver,
 }: {
-  readonly selected: Thing | undefined
+  readonly selected: LaidThing | undefined
   readonly lengths: Lengths
   /** Which way on the card an arrow points along x and y: a mirrored view turns one of them round. */
   readonly arrowsPoint: readonly [x: 1 | -1, y: 1 | -1]

@@ -1,7 +1,7 @@
 import { countOf, type Plan, type Stack, whyBehind } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
 import { sayDifference } from '../../text/say-difference.js'
 import { Badge } from '../../ui/Badge.js'
@@ -10,15 +10,8 @@ import { SeverityMark } from '../../ui/SeverityMark.js'
 const SHOWN_FIRST = 3
 
 /** The next best stacks, each in one line: what is different about it. */
-export const AlternativeList = ({
-  plan,
-  lengths,
-  onPick,
-}: {
-  readonly plan: Plan
-  readonly lengths: Lengths
-  readonly onPick: (stack: Stack) => void
-}) => {
+export const AlternativeList = ({ plan, onPick }: { readonly plan: Plan; readonly onPick: (stack: Stack) => void }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { count, exact } = plan.fitting
   const [all, setAll] = useState(false)

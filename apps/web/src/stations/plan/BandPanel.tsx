@@ -1,7 +1,7 @@
 import { type Assessment, isCut, type PlanRequest, type SqueezeWindow } from '@bold-heron/core'
 import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
 import { Panel } from '../../ui/Panel.js'
 import { Term } from '../../drawing/terms/Term.js'
@@ -100,13 +100,12 @@ export const BandPanel = ({
   assessment,
   request: { technique, cut },
   jobId,
-  lengths,
 }: {
   readonly assessment: Assessment
   readonly request: Pick<PlanRequest, 'technique' | 'cut'>
   readonly jobId: string
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { ledger, certainty, fit, stack, window, prediction } = assessment
   const fits = isCut({ technique }) ? 'fit' : 'fitOfMat'

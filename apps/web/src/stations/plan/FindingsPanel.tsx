@@ -1,20 +1,15 @@
 import type { Assessment } from '@bold-heron/core'
 import { CircleCheck } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { sayFinding } from '../../text/say-finding.js'
 import { turnedPads } from '../../pressing/say-lie.js'
 import { Panel } from '../../ui/Panel.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
 
 /** What can go wrong with this stack, gravest first, and what always holds at a press. */
-export const FindingsPanel = ({
-  assessment: { findings, stack },
-  lengths,
-}: {
-  readonly assessment: Assessment
-  readonly lengths: Lengths
-}) => {
+export const FindingsPanel = ({ assessment: { findings, stack } }: { readonly assessment: Assessment }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const pads = turnedPads(t, stack)
   const magnetic = stack.some((layer) => layer.is === 'plate' && layer.plate.magnetic)

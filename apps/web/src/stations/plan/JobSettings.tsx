@@ -67,7 +67,7 @@ const Settings = ({ job }: { readonly job: JobRow }) => {
           <Plus aria-hidden size={18} />
         </IconButton>
       </div>
-      {run.technique === 'cut' && (
+      {techniqueOf(run.technique).bladeSide === undefined && (
         <div className="flex items-center gap-2">
           <span className="text-ink-soft">{t('plan.settings.blade')}</span>
           <Choice

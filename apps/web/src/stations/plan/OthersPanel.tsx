@@ -1,7 +1,6 @@
 import type { Assessment, Plan, PlanRequest, Stack } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
 import { TabbedPanel } from '../../ui/TabbedPanel.js'
 import { AlternativeList } from './AlternativeList.js'
 import { RecipeList } from './RecipeList.js'
@@ -13,14 +12,12 @@ export const OthersPanel = ({
   plan,
   request,
   assessment,
-  lengths,
   onPick,
 }: {
   readonly jobId: string
   readonly plan: Plan
   readonly request: PlanRequest
   readonly assessment: Assessment
-  readonly lengths: Lengths
   readonly onPick: (stack: Stack) => void
 }) => {
   const { t } = useTranslation()
@@ -35,12 +32,12 @@ export const OthersPanel = ({
         {
           name: 'others',
           title: t('plan.others.title'),
-          content: <AlternativeList plan={plan} lengths={lengths} onPick={onPick} />,
+          content: <AlternativeList plan={plan} onPick={onPick} />,
         },
         {
           name: 'better',
           title: t('plan.better.title'),
-          content: <SuggestionList jobId={jobId} request={request} assessment={assessment} lengths={lengths} />,
+          content: <SuggestionList jobId={jobId} request={request} assessment={assessment} />,
         },
         {
           name: 'recipes',

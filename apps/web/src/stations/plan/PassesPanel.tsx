@@ -12,7 +12,7 @@ import {
 } from '@bold-heron/core'
 import { Eye } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { percent, sayChance, sayCut } from '../../text/say-cut.js'
 import { sayDifference } from '../../text/say-difference.js'
 import { Badge } from '../../ui/Badge.js'
@@ -48,7 +48,6 @@ const PassRow = ({
   look,
   assessment,
   cut,
-  lengths,
 }: {
   readonly number: number
   readonly pass: PredictedPass
@@ -56,8 +55,8 @@ const PassRow = ({
   readonly look: boolean
   readonly assessment: Assessment
   readonly cut: CutContext
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   return (
     <tr className={classes('border-t border-line', isLast && 'bg-clean-wash/60')}>
@@ -82,7 +81,7 @@ const PassRow = ({
       </td>
       <td className="py-0.5 pr-1 text-right whitespace-nowrap">
         <Why about={t('plan.passes.chanceColumn')} shown={`${sayChance(t, pass.chance)} %`}>
-          <ChanceReason number={number} pass={pass} assessment={assessment} lengths={lengths} />
+          <ChanceReason number={number} pass={pass} assessment={assessment} />
         </Why>
       </td>
     </tr>
@@ -119,14 +118,12 @@ export const PassesPanel = ({
   plan,
   assessment,
   request: { technique, cut },
-  lengths,
   isBorder,
   onPick,
 }: {
   readonly plan: Plan
   readonly assessment: Assessment
   readonly request: Pick<PlanRequest, 'technique' | 'cut'>
-  readonly lengths: Lengths
   /** Whether it is laid many times along a strip, which each pass stretches. */
   readonly isBorder: boolean
   readonly onPick: (stack: Stack) => void
@@ -191,7 +188,6 @@ export const PassesPanel = ({
                   look={at + 1 === prediction.lookAfter && prediction.lookAfter < prediction.recommended}
                   assessment={assessment}
                   cut={cut}
-                  lengths={lengths}
                 />
               ))}
             </tbody>

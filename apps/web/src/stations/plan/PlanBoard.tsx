@@ -5,7 +5,6 @@ import { useTranslation } from 'react-i18next'
 import type { PlanProgress } from '../../data/plan.js'
 import { StackLeaf } from '../../pressing/stack/StackLeaf.js'
 import type { StackEditing } from '../../pressing/stack/use-stack-editing.js'
-import { useLengths } from '../../text/lengths.js'
 import { TabbedPanel } from '../../ui/TabbedPanel.js'
 import { BandPanel } from './BandPanel.js'
 import { CutLeaf } from './cut/CutLeaf.js'
@@ -39,7 +38,6 @@ export const PlanBoard = ({
   readonly progress: PlanProgress
 }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const [cutting, setCutting] = useState(false)
   const [leaf, setLeaf] = useState<'stack' | 'cut'>('stack')
   const best = plan.best?.stack
@@ -66,7 +64,6 @@ export const PlanBoard = ({
                   <StackLeaf
                     assessment={assessment}
                     request={request}
-                    lengths={lengths}
                     canUndo={editing.canUndo}
                     onChange={editing.change}
                     onUndo={editing.undo}
@@ -77,21 +74,14 @@ export const PlanBoard = ({
                 name: 'cut',
                 title: t([`plan.map.titles.${request.technique}`, `words.technique.${request.technique}`] as never),
                 content: isCut(request) ? (
-                  <CutLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} lengths={lengths} />
+                  <CutLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} />
                 ) : (
                   <FormLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} />
                 ),
               },
             ]}
           />
-          <OthersPanel
-            jobId={job.id}
-            plan={plan}
-            request={request}
-            assessment={assessment}
-            lengths={lengths}
-            onPick={editing.change}
-          />
+          <OthersPanel jobId={job.id} plan={plan} request={request} assessment={assessment} onPick={editing.change} />
         </div>
         <div className="contents min-w-0 flex-col gap-3 wide:flex">
           {/* On a phone the answer comes first. */}
@@ -100,18 +90,15 @@ export const PlanBoard = ({
               plan={plan}
               assessment={assessment}
               request={request}
-              lengths={lengths}
               isBorder={runInHandOf(job).border !== null}
               onPick={editing.change}
             />
           </div>
-          {!isGuided(request) && (
-            <BandPanel assessment={assessment} request={request} jobId={job.id} lengths={lengths} />
-          )}
-          <FindingsPanel assessment={assessment} lengths={lengths} />
+          {!isGuided(request) && <BandPanel assessment={assessment} request={request} jobId={job.id} />}
+          <FindingsPanel assessment={assessment} />
         </div>
       </div>
-      <PlanSheet job={job} assessment={assessment} request={request} lengths={lengths} />
+      <PlanSheet job={job} assessment={assessment} request={request} />
       {cutting && <CutDialog job={job} assessment={assessment} onClose={() => setCutting(false)} />}
     </>
   )

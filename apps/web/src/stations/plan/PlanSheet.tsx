@@ -2,7 +2,7 @@ import type { Assessment, PlanRequest } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { StackSection } from '../../drawing/section/StackSection.js'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { sayFinding } from '../../text/say-finding.js'
 import { sayChance, sayCut } from '../../text/say-cut.js'
 import { turnedPads } from '../../pressing/say-lie.js'
@@ -18,13 +18,12 @@ export const PlanSheet = ({
   job,
   assessment,
   request,
-  lengths,
 }: {
   readonly job: JobRow
   readonly assessment: Assessment
   readonly request: PlanRequest
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { stack, ledger, passes, findings, window, prediction } = assessment
   return (
@@ -40,7 +39,6 @@ export const PlanSheet = ({
             gapMm={window.gapMm}
             rollerRadiusMm={request.cut.press.frame.rollerDiameterMm / 2}
             size={SECTION}
-            lengths={lengths}
             described={t('plan.stack.title')}
           />
         </div>

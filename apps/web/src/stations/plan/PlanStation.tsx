@@ -1,4 +1,4 @@
-import { isSameStack } from '@bold-heron/core'
+import { keyOfStack } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useEffect } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
@@ -25,7 +25,7 @@ const PlanOfJob = ({ job }: { readonly job: JobRow }) => {
   const kept = request.data ? stackOfChosen(runInHandOf(job).layers, request.data) : undefined
   const best = plan?.best
   const shown = editing.edited ?? kept ?? best?.stack
-  const isBest = best !== undefined && shown !== undefined && isSameStack(shown, best.stack)
+  const isBest = best !== undefined && shown !== undefined && keyOfStack(shown) === keyOfStack(best.stack)
   const byHand = useAssessment(job.id, request.data, isBest ? undefined : shown)
   const assessment = isBest ? best : byHand.data
   if (request.error && !request.data) return <Failure error={request.error} onRetry={() => void request.refetch()} />

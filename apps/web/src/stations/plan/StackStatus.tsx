@@ -1,4 +1,4 @@
-import { isSameStack, type Stack } from '@bold-heron/core'
+import { keyOfStack, type Stack } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import type { StackEditing } from '../../pressing/stack/use-stack-editing.js'
@@ -22,8 +22,8 @@ export const StackStatus = ({
 }) => {
   const { t } = useTranslation()
   const keep = useKeepStack(job)
-  const isBest = best !== undefined && isSameStack(stack, best)
-  const isKept = kept !== undefined && isSameStack(stack, kept)
+  const isBest = best !== undefined && keyOfStack(stack) === keyOfStack(best)
+  const isKept = kept !== undefined && keyOfStack(stack) === keyOfStack(kept)
   return (
     <>
       {isBest ? (

@@ -1,7 +1,7 @@
 import type { Assessment, PlanRequest } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { useSuggestions } from '../../data/plan.js'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { sayGain, sayProposal } from '../../text/say-suggestion.js'
 
 /** What would make this stack cut better, each with what it is predicted to change. */
@@ -9,13 +9,12 @@ export const SuggestionList = ({
   jobId,
   request,
   assessment,
-  lengths,
 }: {
   readonly jobId: string
   readonly request: PlanRequest
   readonly assessment: Assessment
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { data, isFetching } = useSuggestions(jobId, request, assessment)
   if (!data)

@@ -11,13 +11,10 @@ import { describe, expect, it } from 'vitest'
 import { aCut, aKnownGood, aPlate, aPress } from '../../../../../packages/core/src/testing/makers.js'
 import { LedgerSum } from '../../pressing/stack/LedgerSum.js'
 import { wordsOf } from '../../testing/rendered.js'
-import { lengthsIn } from '../../text/lengths.js'
 import { BandPanel } from './BandPanel.js'
 import { FindingsPanel } from './FindingsPanel.js'
 import { PassesPanel } from './PassesPanel.js'
 
-const mm = lengthsIn({ unit: 'mm', denominator: 16 })
-const inches = lengthsIn({ unit: 'in', denominator: 16 })
 const platform = aPlate({ id: 'platform', name: 'Board', kind: 'platform', mm: 7, count: 1, magnetic: true })
 const pad = aPlate({ id: 'pad', name: 'Clear pad', lie: { face: 'b', turned: false } })
 const card = aPlate({ id: 'card', name: 'Card shim', kind: 'shim', mm: 0.3, count: 6 })
@@ -33,14 +30,7 @@ const plan: Plan = finish(planSteps(request, new Responses()))
 const best = plan.best!
 const shown = (assessment: Assessment = best) =>
   wordsOf(
-    <PassesPanel
-      plan={plan}
-      assessment={assessment}
-      request={request}
-      lengths={mm}
-      isBorder={false}
-      onPick={() => undefined}
-    />,
+    <PassesPanel plan={plan} assessment={assessment} request={request} isBorder={false} onPick={() => undefined} />,
   )
 
 describe('the sum of a stack', () => {
@@ -48,7 +38,7 @@ describe('the sum of a stack', () => {
     [...words.matchAll(/−?\d+\.\d+(?= mm)/g)].map(([figure]) => Number(figure.replace('−', '-')))
 
   it('adds up to the hundredth: height less gap is squeeze', () => {
-    const [total, gap, squeeze] = figures(wordsOf(<LedgerSum assessment={best} cut={request.cut} lengths={mm} />)) as [
+    const [total, gap, squeeze] = figures(wordsOf(<LedgerSum assessment={best} cut={request.cut} />)) as [
       number,
       number,
       number,
@@ -58,7 +48,7 @@ describe('the sum of a stack', () => {
   })
 
   it('is told in inches to a house of inches', () => {
-    const words = wordsOf(<LedgerSum assessment={best} cut={request.cut} lengths={inches} />)
+    const words = wordsOf(<LedgerSum assessment={best} cut={request.cut} />, 'in')
     expect(words).toMatch(/\d in/)
     expect(words).not.toMatch(/\d mm/)
   })
@@ -84,7 +74,7 @@ describe('the passes', () => {
   it('warn of a second pass on a border', () => {
     const twice = { ...best, passes: { ...best.passes, passes: 2 } }
     const words = wordsOf(
-      <PassesPanel plan={plan} assessment={twice} request={request} lengths={mm} isBorder onPick={() => undefined} />,
+      <PassesPanel plan={plan} assessment={twice} request={request} isBorder onPick={() => undefined} />,
     )
     expect(words).toContain('A border wants one pass')
   })
@@ -92,29 +82,29 @@ describe('the passes', () => {
 
 describe('what can go wrong', () => {
   it('always says to stop when the handle fights, and that the booklet comes first', () => {
-    const words = wordsOf(<FindingsPanel assessment={best} lengths={mm} />)
+    const words = wordsOf(<FindingsPanel assessment={best} />)
     expect(words).toMatch(/fights/)
     expect(words).toMatch(/booklet/)
   })
 
   it('warns of magnets where one lies in the stack, and says how a pad had better lie', () => {
-    const words = wordsOf(<FindingsPanel assessment={best} lengths={mm} />)
+    const words = wordsOf(<FindingsPanel assessment={best} />)
     expect(words).toMatch(/pacemaker/)
     expect(words).toContain('Clear pad: plain face')
     const plain = { ...best, stack: best.stack.filter((layer) => layer.is !== 'plate' || !layer.plate.magnetic) }
-    expect(wordsOf(<FindingsPanel assessment={plain} lengths={mm} />)).not.toMatch(/pacemaker/)
+    expect(wordsOf(<FindingsPanel assessment={plain} />)).not.toMatch(/pacemaker/)
   })
 
   it('tells each finding with its severity, gravest first', () => {
     const turned = best.stack.map((layer) => (layer.is === 'dies' ? { ...layer, blade: 'up' as const } : layer))
-    const words = wordsOf(<FindingsPanel assessment={assessStack(request, turned, new Responses())} lengths={mm} />)
+    const words = wordsOf(<FindingsPanel assessment={assessStack(request, turned, new Responses())} />)
     expect(words).toContain('The blade looks away from the sheet.')
   })
 })
 
 describe('the band', () => {
   it('says where the stack lies between too loose and too tight', () => {
-    const words = wordsOf(<BandPanel assessment={best} request={request} jobId="job" lengths={mm} />)
+    const words = wordsOf(<BandPanel assessment={best} request={request} jobId="job" />)
     expect(words.toLowerCase()).toMatch(/loose/)
     expect(words.toLowerCase()).toMatch(/tight/)
   })

@@ -1,6 +1,6 @@
 import type { Assessment, CutContext, PassFigures, PredictedPass } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { percent, sayChance } from '../../text/say-cut.js'
 
 /** m/s², to tell a force as a weight that everybody has lifted. */
@@ -52,13 +52,12 @@ export const ChanceReason = ({
   number,
   pass,
   assessment: { ledger, certainty },
-  lengths,
 }: {
   readonly number: number
   readonly pass: PredictedPass
   readonly assessment: Assessment
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const squeeze = lengths.thickness(ledger.squeezeMm)
   const chance = sayChance(t, pass.chance)

@@ -1,10 +1,9 @@
-import type { Stack } from '@bold-heron/core'
+import { type Stack, referenceOf } from '@bold-heron/core'
 import { inputOfJob, type JobRow, withRunInHand } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useSaveRow } from '../../data/rows.js'
 import { useSay } from '../../ui/toasts.js'
 import { useSayTrouble } from '../../ui/use-say-trouble.js'
-import { chosenOfStack } from '../../pressing/stack/chosen-stack.js'
 
 /** Keeps a stack with its job's run in hand; the job is then planned. */
 export const useKeepStack = (job: JobRow) => {
@@ -20,7 +19,7 @@ export const useKeepStack = (job: JobRow) => {
           id: job.id,
           version: job.version,
           input: {
-            ...withRunInHand(inputOfJob(job), { layers: chosenOfStack(stack) }),
+            ...withRunInHand(inputOfJob(job), { layers: referenceOf(stack) }),
             state: job.state === 'waiting' ? 'planned' : job.state,
           },
         },

@@ -8,6 +8,7 @@ import {
   type Stack,
   techniqueOf,
   type TriedRound,
+  referenceOf,
 } from '@bold-heron/core'
 import { ArrowLeft } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
@@ -15,8 +16,7 @@ import { useTranslation } from 'react-i18next'
 import { Link, useParams } from 'react-router'
 import { keepGrade, useHiddenPress, usePlayed } from '../../data/practice.js'
 import { MapFigure } from '../../drawing/cut-map/MapFigure.js'
-import { chosenOfStack, stackOfChosen } from '../../pressing/stack/chosen-stack.js'
-import { useLengths } from '../../text/lengths.js'
+import { stackOfChosen } from '../../pressing/stack/chosen-stack.js'
 import { Button } from '../../ui/Button.js'
 import { Loading } from '../../ui/states.js'
 import { stepsOfRound } from '../bench/bench-steps.js'
@@ -52,7 +52,6 @@ const putRight = (session: BenchSession, look: TriedRound['look']): BenchSession
 
 const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const { request } = exercise
   const job = useMemo(() => jobOfExercise(exercise, t(`practice.exercises.${exercise.id}.name`)), [exercise, t])
   const { seed, redraw } = useHiddenPress(exercise.id)
@@ -70,7 +69,7 @@ const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
   }, [isOver, exercise.id, grade])
 
   const start = (next: Stack, passes: number) => {
-    const layers = chosenOfStack(next)
+    const layers = referenceOf(next)
     keep(
       session
         ? tryNext(session, layers, passes, newRun())
@@ -86,7 +85,6 @@ const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
         jobId={job.id}
         request={request}
         from={pressed.at(-1)?.stack ?? exercise.bare}
-        lengths={lengths}
         onSet={start}
       />
     )

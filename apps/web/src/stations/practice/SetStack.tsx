@@ -4,7 +4,6 @@ import { useTranslation } from 'react-i18next'
 import { useAssessment } from '../../data/plan.js'
 import { StackLeaf } from '../../pressing/stack/StackLeaf.js'
 import { useStackEditing } from '../../pressing/stack/use-stack-editing.js'
-import type { Lengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { Panel } from '../../ui/Panel.js'
@@ -17,13 +16,11 @@ export const SetStack = ({
   jobId,
   request,
   from,
-  lengths,
   onSet,
 }: {
   readonly jobId: string
   readonly request: PlanRequest
   readonly from: Stack
-  readonly lengths: Lengths
   readonly onSet: (stack: Stack, passes: number) => void
 }) => {
   const { t } = useTranslation()
@@ -39,7 +36,6 @@ export const SetStack = ({
           <StackLeaf
             assessment={assessed}
             request={request}
-            lengths={lengths}
             canUndo={editing.canUndo}
             onChange={editing.change}
             onUndo={editing.undo}

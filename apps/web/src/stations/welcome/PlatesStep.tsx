@@ -1,4 +1,4 @@
-import type { PressClass } from '@bold-heron/core'
+import { type PressClass, type UsualPiece, usualPieces } from '@bold-heron/core'
 import { type PlateInput, plateInput } from '@bold-heron/schema'
 import { useMemo } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
@@ -8,23 +8,23 @@ import { type Codec, flag, length, whole } from '../../ui/form/codec.js'
 import { LengthField, TextField } from '../../ui/form/fields.js'
 import { type RowForm, rowForm, useRowForm } from '../../ui/form/row-form.js'
 import { StepFrame } from './StepFrame.js'
-import { type Piece, pieces, usualPlate } from './usual.js'
+import { plateToTick } from './plate-to-tick.js'
 
-type PlateOffer = ReturnType<typeof usualPlate>
+type PlateOffer = ReturnType<typeof plateToTick>
 
 /** Form fields by name: `padHas`, `padMm`, `padCount` and so on. */
-type PlateFields = Record<`${Piece}Has`, boolean> & Record<`${Piece}Mm` | `${Piece}Count`, number>
+type PlateFields = Record<`${UsualPiece}Has`, boolean> & Record<`${UsualPiece}Mm` | `${UsualPiece}Count`, number>
 
 const thickness = length('thickness')
 
-/** Fields of pieces that are not ticked are not judged. */
-const platesForm = (offers: ReadonlyMap<Piece, PlateOffer>): RowForm<PlateInput[]> => {
-  const ticked = (fields: PlateFields) => pieces.filter((piece) => fields[`${piece}Has`])
-  let listed: readonly Piece[] = pieces
+/** Fields of usualPieces that are not ticked are not judged. */
+const platesForm = (offers: ReadonlyMap<UsualPiece, PlateOffer>): RowForm<PlateInput[]> => {
+  const ticked = (fields: PlateFields) => usualPieces.filter((piece) => fields[`${piece}Has`])
+  let listed: readonly UsualPiece[] = usualPieces
   return rowForm<PlateInput[], PlateFields>({
     schema: z.array(plateInput).min(1),
     codecs: Object.fromEntries(
-      pieces.flatMap((piece): [string, Codec<never>][] => [
+      usualPieces.flatMap((piece): [string, Codec<never>][] => [
         [`${piece}Has`, flag as Codec<never>],
         [`${piece}Mm`, thickness as Codec<never>],
         [`${piece}Count`, whole as Codec<never>],
@@ -32,7 +32,7 @@ const platesForm = (offers: ReadonlyMap<Piece, PlateOffer>): RowForm<PlateInput[
     ) as unknown as { [Name in keyof PlateFields]: Codec<PlateFields[Name]> },
     fromInput: (plates) =>
       Object.fromEntries(
-        pieces.flatMap((piece) => {
+        usualPieces.flatMap((piece) => {
           const offer = offers.get(piece) as PlateOffer
           const had = plates.find((plate) => plate.name === offer.name)
           const { thicknessMm, count } = had ?? offer
@@ -54,7 +54,7 @@ const platesForm = (offers: ReadonlyMap<Piece, PlateOffer>): RowForm<PlateInput[
   })
 }
 
-const PieceRow = ({ piece, name }: { readonly piece: Piece; readonly name: string }) => {
+const PieceRow = ({ piece, name }: { readonly piece: UsualPiece; readonly name: string }) => {
   const { t } = useTranslation()
   const { register } = useFormContext()
   const has = useWatch({ name: `${piece}Has` }) as boolean
@@ -88,7 +88,7 @@ export const PlatesStep = ({
 }) => {
   const { t } = useTranslation()
   const offers = useMemo(
-    () => new Map(pieces.map((piece) => [piece, usualPlate(piece, pressClass, t(`welcome.plates.${piece}`))])),
+    () => new Map(usualPieces.map((piece) => [piece, plateToTick(piece, pressClass, t(`welcome.plates.${piece}`))])),
     [pressClass, t],
   )
   const form = useRowForm(
@@ -99,7 +99,7 @@ export const PlatesStep = ({
   return (
     <StepFrame<PlateInput[]> form={form} label={t('welcome.steps.plates')} onDone={onDone} onBack={onBack}>
       <p className="mb-3 text-ink-soft">{t('welcome.plates.text')}</p>
-      {pieces.map((piece) => (
+      {usualPieces.map((piece) => (
         <PieceRow key={piece} piece={piece} name={offers.get(piece)?.name ?? ''} />
       ))}
       {!hasBoth && <p className="mt-2 text-warn">{t('welcome.plates.needed')}</p>}

@@ -1,7 +1,7 @@
 import { parseLength } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../text/lengths.js'
+import { useLengths } from '../../text/lengths.js'
 import { sayFault } from '../../text/say-fault.js'
 import { boxClass, Field } from './fields.js'
 import { NumberBox } from './NumberBox.js'
@@ -17,20 +17,19 @@ const read = (typed: string, unit: 'mm' | 'in') => {
 export const LengthInput = ({
   label,
   mm,
-  lengths,
   leastMm,
-  shown = lengths.place,
+  shown,
   onChange,
 }: {
   readonly label: string
   readonly mm: number
-  readonly lengths: Lengths
   readonly leastMm?: number
   /** How it is written; as a place on the table unless told otherwise. */
   readonly shown?: (mm: number) => string
   readonly onChange: (mm: number) => void
 }) => {
   const { t } = useTranslation()
+  const lengths = useLengths()
   const [typed, setTyped] = useState<string>()
   const [fault, setFault] = useState<string>()
   const take = () => {
@@ -51,7 +50,7 @@ export const LengthInput = ({
           type="text"
           autoComplete="off"
           className={`${boxClass} min-h-9 px-2 py-1`}
-          value={typed ?? shown(mm)}
+          value={typed ?? (shown ?? lengths.place)(mm)}
           onChange={(event) => setTyped(event.target.value)}
           onBlur={take}
           onKeyDown={(event) => {

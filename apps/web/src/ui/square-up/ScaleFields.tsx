@@ -1,5 +1,4 @@
 import { useTranslation } from 'react-i18next'
-import { useLengths } from '../../text/lengths.js'
 import { Choice } from '../Choice.js'
 import { boxClass, Field } from '../form/fields.js'
 import { LengthInput } from '../form/LengthInput.js'
@@ -8,7 +7,6 @@ import { type KnownSheet, knownSheets, type SquareUp } from './use-square-up.js'
 /** What gives the picture its scale. */
 export const ScaleFields = ({ squaring }: { readonly squaring: SquareUp }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const { by, sheet, own, lies, lengthMm } = squaring
   const sheets: readonly KnownSheet[] = [...(Object.keys(knownSheets) as (keyof typeof knownSheets)[]), 'own']
   return (
@@ -42,14 +40,12 @@ export const ScaleFields = ({ squaring }: { readonly squaring: SquareUp }) => {
               <LengthInput
                 label={t('place.things.width')}
                 mm={own.widthMm}
-                lengths={lengths}
                 leastMm={5}
                 onChange={(widthMm) => squaring.setOwn({ ...own, widthMm })}
               />
               <LengthInput
                 label={t('place.things.height')}
                 mm={own.heightMm}
-                lengths={lengths}
                 leastMm={5}
                 onChange={(heightMm) => squaring.setOwn({ ...own, heightMm })}
               />
@@ -67,13 +63,7 @@ export const ScaleFields = ({ squaring }: { readonly squaring: SquareUp }) => {
           )}
         </>
       ) : (
-        <LengthInput
-          label={t('trace.length')}
-          mm={lengthMm}
-          lengths={lengths}
-          leastMm={1}
-          onChange={squaring.setLengthMm}
-        />
+        <LengthInput label={t('trace.length')} mm={lengthMm} leastMm={1} onChange={squaring.setLengthMm} />
       )}
     </div>
   )

@@ -143,5 +143,6 @@ export const crease = {
   id: 'crease',
   looks: creaseLooks,
   feels: 'fine',
+  feltTooHard: 'plainly-felt',
   computed: matGoal(creaseSpec),
 } as const satisfies Goal

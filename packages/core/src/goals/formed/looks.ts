@@ -4,7 +4,7 @@ import { fallsShort, isDone, isSpoilt } from '../look.js'
 export const formedLooks = [
   fallsShort('nothing'),
   fallsShort('patchy'),
-  { ...fallsShort('hanging'), tellsHanging: true },
+  { ...fallsShort('hanging'), tellsHanging: true, advises: 'hung' },
   isDone('formed'),
   isDone('clean'),
   isSpoilt('torn'),

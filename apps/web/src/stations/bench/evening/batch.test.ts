@@ -31,12 +31,7 @@ const plan = {
               plate('pad', 'pad'),
             ],
           },
-          changes: {
-            out: [{ plateId: 'brass', role: 'shim' }],
-            into: [{ plateId: 'paper', role: 'shim' }],
-            turned: [],
-            count: 2,
-          },
+          inPress: [plate('board', 'platform'), plate('brass', 'shim'), plate('pad', 'bed'), plate('pad', 'pad')],
         },
       ],
     },
@@ -71,11 +66,6 @@ describe('a batch of an evening at the Bench', () => {
   it('lays the dies of all its jobs, as many as there are, on the press of the plan', () => {
     const asked = questionOfBatch(jobOfBatch(job, [jobOf('gulls', 'gull')], batch))
     expect(asked).toMatchObject({ pressId: 'library', dieIds: ['anchor', 'gull', 'gull'], sheetCount: 2 })
-  })
-
-  it('knows what lay in the press before: its own stack, without what comes in and with what goes out', () => {
-    const ids = batch.inPress.map((layer) => (layer.is === 'plate' ? layer.plateId : layer.is))
-    expect(ids.sort()).toEqual(['board', 'brass', 'pad', 'pad'])
   })
 
   it('begins with what changes only; with nothing but its own things where the plates are the same; with all of it in an empty press', () => {

@@ -1,27 +1,5 @@
-import {
-  type ChosenLayer,
-  type EveningAnswer,
-  type JobRow,
-  type PlanQuestion,
-  pressIdOf,
-  type QueuedRunsAnswer,
-  runInHandOf,
-} from '@bold-heron/schema'
+import { type EveningAnswer, type JobRow, type PlanQuestion, pressIdOf, runInHandOf } from '@bold-heron/schema'
 import type { EveningBatch } from '../session.js'
-
-/** The plates that lay in the press before some runs: theirs, without what comes in and with what goes out. */
-const lyingBefore = ({ option, changes }: QueuedRunsAnswer): ChosenLayer[] => {
-  const left = [...changes.into]
-  const staying = option.stack.filter((layer) => {
-    if (layer.is !== 'plate') return false
-    const at = left.findIndex((each) => each.plateId === layer.plateId && each.role === layer.role)
-    if (at === -1) return true
-    left.splice(at, 1)
-    return false
-  })
-  const leaving = changes.out.map(({ plateId, role }) => ({ is: 'plate', plateId, role }) as ChosenLayer)
-  return [...staying, ...leaving] as ChosenLayer[]
-}
 
 /** The runs that an evening's plan begins a press's queue with, as the Bench takes them up. */
 export const batchOf = (eveningId: string, plan: EveningAnswer, batchId: string): EveningBatch | undefined => {
@@ -39,7 +17,7 @@ export const batchOf = (eveningId: string, plan: EveningAnswer, batchId: string)
       runs: run.option.runs,
       sheetCount: run.option.sheetCount,
       stack: run.option.stack,
-      inPress: lyingBefore(run),
+      inPress: run.inPress,
     }
   }
   return undefined
@@ -60,7 +38,7 @@ export const jobOfBatch = (job: JobRow, others: readonly JobRow[], batch: Evenin
             pressId: batch.pressId,
             dieIds,
             sheetCount: batch.sheetCount,
-            layers: [...batch.stack],
+            layers: batch.stack,
             cutFrom: null,
           }
         : run,

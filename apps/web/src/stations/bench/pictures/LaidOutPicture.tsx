@@ -7,19 +7,18 @@ import type { ShownStep } from '../steps/step.js'
 import { useLaidOut } from '../use-laid-out.js'
 
 /** The card with its dies, and the measures to lay them by. */
-export const LaidOutPicture: ShownStep<'lay-out'> = ({ job, lengths }) => {
+export const LaidOutPicture: ShownStep<'lay-out'> = ({ job }) => {
   const { t } = useTranslation()
   const placement = placementOf(job)
   if (!placement) return null
-  return <Drawing job={job} placement={placement} lengths={lengths} loading={t('bench.loading')} />
+  return <Drawing job={job} placement={placement} loading={t('bench.loading')} />
 }
 
 const Drawing = ({
   job,
   placement,
-  lengths,
   loading,
-}: Pick<Parameters<ShownStep<'lay-out'>>[0], 'job' | 'lengths'> & {
+}: Pick<Parameters<ShownStep<'lay-out'>>[0], 'job'> & {
   readonly placement: Placement
   readonly loading: string
 }) => {
@@ -30,7 +29,7 @@ const Drawing = ({
       placement={placement}
       view={view}
       at={placement.runInHand}
-      measured={{ lengths, sizeOf }}
+      sizeOf={sizeOf}
       className="block max-h-[28rem] w-full"
     />
   )

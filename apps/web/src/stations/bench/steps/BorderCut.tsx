@@ -1,3 +1,4 @@
+import { useLengths } from '../../../text/lengths.js'
 import { runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { Choice } from '../../../ui/Choice.js'
@@ -9,7 +10,8 @@ import type { ShownStep } from './step.js'
 const OUT_MM = ['0', '0.25', '0.5', '1', '1.5'] as const
 
 /** The next cut of a border: where it starts, whether it locks, and how far the join came out. */
-export const BorderCut: ShownStep<'border-cut'> = ({ step, job, lengths, request, joins }) => {
+export const BorderCut: ShownStep<'border-cut'> = ({ step, job, request, joins }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { border } = runInHandOf(job)
   const join = border && joinsOf(border, request.cut.dies)[step.join]

@@ -1,3 +1,4 @@
+import { useLengths } from '../../../text/lengths.js'
 import { runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { ribbonOf } from '../ribbon-of.js'
@@ -5,7 +6,8 @@ import { BenchTitle } from './BenchTitle.js'
 import type { ShownStep } from './step.js'
 
 /** Mark on the unpressed strip where each cut starts. */
-export const BorderMarks: ShownStep<'border-marks'> = ({ job, lengths, request }) => {
+export const BorderMarks: ShownStep<'border-marks'> = ({ job, request }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { border } = runInHandOf(job)
   if (!border) return null

@@ -1,3 +1,4 @@
+import { useLengths } from '../../../text/lengths.js'
 import { factsOfDieClass, hasBlades, type Layer, type Role } from '@bold-heron/core'
 import type { TFunction } from 'i18next'
 import { useTranslation } from 'react-i18next'
@@ -29,7 +30,8 @@ const termOfRole: Partial<Record<Role, TermId>> = {
 }
 
 /** The next layer onto the stack. */
-export const Lay: ShownStep<'lay'> = ({ step, job, stack, assessment, lengths }) => {
+export const Lay: ShownStep<'lay'> = ({ step, job, stack, assessment }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const layer = stack[step.layer]
   if (!layer) return null

@@ -7,7 +7,7 @@ import { useLaidOut } from '../use-laid-out.js'
 import { BenchTitle } from './BenchTitle.js'
 import type { AtBench, ShownStep } from './step.js'
 
-const Steps = ({ job, lengths, placement }: Pick<AtBench, 'job' | 'lengths'> & { readonly placement: Placement }) => {
+const Steps = ({ job, placement }: Pick<AtBench, 'job'> & { readonly placement: Placement }) => {
   const { byHand, sizeOf } = useLaidOut(job, placement)
   const placed = placement.runs[placement.runInHand]
   const { bladeSide, dieNames, dieIds } = runInHandOf(job)
@@ -20,22 +20,21 @@ const Steps = ({ job, lengths, placement }: Pick<AtBench, 'job' | 'lengths'> & {
           blade={bladeSide}
           nameOf={(id) => dieNames[dieIds.indexOf(id)] ?? ''}
           sizeOf={sizeOf}
-          lengths={lengths}
         />
       )}
-      {byHand && <HandCheck byHand={byHand} lengths={lengths} />}
+      {byHand && <HandCheck byHand={byHand} />}
     </>
   )
 }
 
 /** Mark the card and lay it out, as it was planned in Place. */
-export const LayOut: ShownStep<'lay-out'> = ({ job, lengths }) => {
+export const LayOut: ShownStep<'lay-out'> = ({ job }) => {
   const { t } = useTranslation()
   const placement = placementOf(job)
   return (
     <>
       <BenchTitle>{t('bench.layOut.title')}</BenchTitle>
-      {placement && <Steps job={job} lengths={lengths} placement={placement} />}
+      {placement && <Steps job={job} placement={placement} />}
       <p className="text-ink-soft">{t('bench.layOut.text')}</p>
     </>
   )

@@ -1,7 +1,6 @@
 import type { Assessment, PlanRequest, Stack, StackDifference } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import type { ReactNode } from 'react'
-import type { Lengths } from '../../../text/lengths.js'
 import type { BenchStep } from '../bench-steps.js'
 
 /** What a step may speak of. */
@@ -13,7 +12,6 @@ export interface AtBench {
   readonly assessment: Assessment | undefined
   readonly passes: number
   readonly passesDone: number
-  readonly lengths: Lengths
   /** How far the joins of a border were out so far, mm, and telling of one. */
   readonly joins: { readonly out: readonly (number | null)[]; tell(join: number, outMm: number): void }
 }

@@ -1,5 +1,5 @@
-import { type Seen, toldOf } from '@bold-heron/core'
-import type { RunRow } from '@bold-heron/schema'
+import { changedLayers, type JotChange, jotChanges, latestOfEach, type Seen, toldOf } from '@bold-heron/core'
+import { jottedRun, type RunRow } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAddRow, useEveryRow, useMarkRow, useRowsById, useRowsPage } from '../../../data/rows.js'
@@ -12,7 +12,6 @@ import { Modal } from '../../../ui/Modal.js'
 import { Loaded } from '../../../ui/states.js'
 import { useSay } from '../../../ui/toasts.js'
 import { useSayTrouble } from '../../../ui/use-say-trouble.js'
-import { changedLayers, type JotChange, jotChanges, jottedRun, latestOfEach } from './jotted.js'
 
 /** Runs looked through, and how many of them are offered. */
 const LOOKED_THROUGH = 60

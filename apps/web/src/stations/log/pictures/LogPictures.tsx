@@ -1,4 +1,4 @@
-import { type TechniqueId, toldOf } from '@bold-heron/core'
+import { firstRounds, passesBySheets, roundsUntilGood, runningMean, type TechniqueId, toldOf } from '@bold-heron/core'
 import type { PadWearRow, RunRow } from '@bold-heron/schema'
 import {
   BarController,
@@ -16,8 +16,7 @@ import { Bar, Scatter } from 'react-chartjs-2'
 import { useTranslation } from 'react-i18next'
 import { chartColours, chartFont } from '../../../drawing/charts/chart-look.js'
 import { sayDay } from '../../../text/dates.js'
-import type { Lengths } from '../../../text/lengths.js'
-import { firstRounds, passesBySheets, roundsUntilGood, runningMean } from './series.js'
+import { useLengths } from '../../../text/lengths.js'
 
 Chart.register(
   BarController,
@@ -109,13 +108,12 @@ const LogPictures = ({
   runs,
   technique,
   pads,
-  lengths,
 }: {
   readonly runs: readonly RunRow[]
   readonly technique: TechniqueId
   readonly pads: readonly PadWearRow[]
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const attempts = roundsUntilGood(runs)
   const smooth = runningMean(

@@ -1,4 +1,4 @@
-import { type Adapted, heightOf, type PlanRequest } from '@bold-heron/core'
+import { type Adapted, heightOf, type PlanRequest, referenceOf } from '@bold-heron/core'
 import type { RecipeRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { RowPicker } from '../../../drawing/pick/RowPicker.js'
@@ -6,8 +6,7 @@ import { useNavigate, useSearchParams } from 'react-router'
 import { useAdapted, useAdaptedMap, useJobOfRecipe } from '../../../data/recipes.js'
 import { useRows } from '../../../data/rows.js'
 import { TriedMap } from '../../../drawing/cut-map/TriedMap.js'
-import { chosenOfStack } from '../../../pressing/stack/chosen-stack.js'
-import type { Lengths } from '../../../text/lengths.js'
+import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
 import { Field } from '../../../ui/form/fields.js'
 import { Panel } from '../../../ui/Panel.js'
@@ -23,15 +22,8 @@ const WORTH_SAYING_MM = 0.1
 type Done = { readonly adapted: Adapted; readonly request: PlanRequest }
 
 /** Why the stack there is another one, in arithmetic. */
-const Reasons = ({
-  recipe,
-  done,
-  lengths,
-}: {
-  readonly recipe: RecipeRow
-  readonly done: Done
-  readonly lengths: Lengths
-}) => {
+const Reasons = ({ recipe, done }: { readonly recipe: RecipeRow; readonly done: Done }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { stack, squeezeMm, passes } = useProven(recipe)
   const { plan, reserveMm, squeezeThereMm } = done.adapted
@@ -70,15 +62,7 @@ const Reasons = ({
   )
 }
 
-const Result = ({
-  recipe,
-  done,
-  lengths,
-}: {
-  readonly recipe: RecipeRow
-  readonly done: Done
-  readonly lengths: Lengths
-}) => {
+const Result = ({ recipe, done }: { readonly recipe: RecipeRow; readonly done: Done }) => {
   const { t } = useTranslation()
   const navigate = useNavigate()
   const say = useSay()
@@ -89,7 +73,7 @@ const Result = ({
   if (!best) return <p className="text-danger">{t('recipes.adapt.none')}</p>
   const make = async () => {
     try {
-      const job = await making.mutateAsync({ pressId: done.request.cut.press.id, layers: chosenOfStack(best.stack) })
+      const job = await making.mutateAsync({ pressId: done.request.cut.press.id, layers: referenceOf(best.stack) })
       say(t('recipes.adapt.jobMade', { name: job.name }))
       await navigate(`/plan/${job.id}`)
     } catch (error) {
@@ -98,9 +82,9 @@ const Result = ({
   }
   return (
     <>
-      <Reasons recipe={recipe} done={done} lengths={lengths} />
+      <Reasons recipe={recipe} done={done} />
       <h3 className="mt-3 font-bold">{t('recipes.adapt.stack')}</h3>
-      <StackTable caption={t('recipes.adapt.stack')} stack={best.stack} gapMm={best.window.gapMm} lengths={lengths} />
+      <StackTable caption={t('recipes.adapt.stack')} stack={best.stack} gapMm={best.window.gapMm} />
       <p className="mt-1 font-bold">{t('recipes.passes', { count: best.passes.passes })}</p>
       <h3 className="mt-3 font-bold">{t('recipes.adapt.there', { press: done.request.cut.press.name })}</h3>
       <TriedMap query={map} />
@@ -112,7 +96,7 @@ const Result = ({
 }
 
 /** Carries a recipe over to another press: which stack there cuts as clean, and why it is another. */
-export const AdaptPanel = ({ recipe, lengths }: { readonly recipe: RecipeRow; readonly lengths: Lengths }) => {
+export const AdaptPanel = ({ recipe }: { readonly recipe: RecipeRow }) => {
   const { t } = useTranslation()
   const [query, setQuery] = useSearchParams()
   const presses = useRows('presses').data?.items ?? []
@@ -135,7 +119,7 @@ export const AdaptPanel = ({ recipe, lengths }: { readonly recipe: RecipeRow; re
       {pressId && (
         <div aria-live="polite">
           <Loaded query={adapted} what={t('recipes.adapt.working')}>
-            {(done) => <Result recipe={recipe} done={done} lengths={lengths} />}
+            {(done) => <Result recipe={recipe} done={done} />}
           </Loaded>
         </div>
       )}

@@ -4,7 +4,6 @@ import { ArrowLeft, Printer } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { Link, useSearchParams } from 'react-router'
 import { ask } from '../../../data/client.js'
-import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
 import { Loading } from '../../../ui/states.js'
 import { sayRecipe } from './recipe-facts.js'
@@ -16,14 +15,13 @@ const SECTION = { widthPx: 250, heightPx: 150 }
 
 const Card = ({ recipe }: { readonly recipe: RecipeRow }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   return (
     <article className="recipe-card">
       <h2 className="text-lg leading-tight">{recipe.name}</h2>
       <p className="leading-tight">
         {sayRecipe(t, recipe)} · {t(`words.bladeSide.${recipe.cut.bladeSide}`)}
       </p>
-      <RecipeStack recipe={recipe} lengths={lengths} size={SECTION} />
+      <RecipeStack recipe={recipe} size={SECTION} />
       <p className="font-bold">{t('recipes.passes', { count: recipe.cut.passes })}</p>
       <p className="leading-tight">
         {recipe.note} {t('recipes.card.cautionFights')} {t('recipes.card.cautionBooklet')}

@@ -5,7 +5,6 @@ import { Link, useNavigate, useParams } from 'react-router'
 import { useRecipeMap } from '../../../data/recipes.js'
 import { useMarkRow, useRow } from '../../../data/rows.js'
 import { TriedMap } from '../../../drawing/cut-map/TriedMap.js'
-import { useLengths } from '../../../text/lengths.js'
 import { Button, ButtonLink, DownloadLink } from '../../../ui/Button.js'
 import { Panel } from '../../../ui/Panel.js'
 import { Loaded } from '../../../ui/states.js'
@@ -18,7 +17,6 @@ const SECTION = { widthPx: 360, heightPx: 300 }
 
 const RecipeDetail = ({ recipe }: { readonly recipe: RecipeRow }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const navigate = useNavigate()
   const say = useSay()
   const mark = useMarkRow('recipes')
@@ -54,13 +52,13 @@ const RecipeDetail = ({ recipe }: { readonly recipe: RecipeRow }) => {
       </div>
       <div className="mt-4 grid items-start gap-4 md:grid-cols-2">
         <Panel title={t('recipes.stack')}>
-          <RecipeStack recipe={recipe} lengths={lengths} size={SECTION} />
+          <RecipeStack recipe={recipe} size={SECTION} />
         </Panel>
         <div className="flex flex-col gap-4">
           <Panel title={t('recipes.map', { count: recipe.cut.passes })}>
             <TriedMap query={map} />
           </Panel>
-          <AdaptPanel recipe={recipe} lengths={lengths} />
+          <AdaptPanel recipe={recipe} />
         </div>
       </div>
     </>

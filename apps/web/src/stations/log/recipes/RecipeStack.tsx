@@ -4,7 +4,6 @@ import { useMemo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { type SectionSize, StackSection } from '../../../drawing/section/StackSection.js'
 import { layerName } from '../../../pressing/stack/layer-name.js'
-import type { Lengths } from '../../../text/lengths.js'
 import { StackTable } from './StackTable.js'
 
 /** A recipe as the core takes it, with the gap its squeeze was counted from, mm. */
@@ -15,15 +14,7 @@ export const useProven = ({ cut }: RecipeRow) =>
   }, [cut])
 
 /** A recipe's stack: drawn in section, and as a sum. */
-export const RecipeStack = ({
-  recipe,
-  lengths,
-  size,
-}: {
-  readonly recipe: RecipeRow
-  readonly lengths: Lengths
-  readonly size: SectionSize
-}) => {
+export const RecipeStack = ({ recipe, size }: { readonly recipe: RecipeRow; readonly size: SectionSize }) => {
   const { t } = useTranslation()
   const { cut, stack, gapMm } = useProven(recipe)
   return (
@@ -34,14 +25,13 @@ export const RecipeStack = ({
           gapMm={gapMm}
           rollerRadiusMm={cut.press.frame.rollerDiameterMm / 2}
           size={size}
-          lengths={lengths}
           described={[...stack]
             .reverse()
             .map((layer) => layerName(t, layer))
             .join(', ')}
         />
       </div>
-      <StackTable caption={t('recipes.stack')} stack={stack} gapMm={gapMm} lengths={lengths} />
+      <StackTable caption={t('recipes.stack')} stack={stack} gapMm={gapMm} />
     </>
   )
 }

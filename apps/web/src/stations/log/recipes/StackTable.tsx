@@ -1,20 +1,19 @@
 import { ledgerOf, type Stack } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { layerName } from '../../../pressing/stack/layer-name.js'
-import type { Lengths } from '../../../text/lengths.js'
+import { useLengths } from '../../../text/lengths.js'
 
 /** A stack as a sum that can be checked with a pencil. */
 export const StackTable = ({
   caption,
   stack,
   gapMm,
-  lengths,
 }: {
   readonly caption: string
   readonly stack: Stack
   readonly gapMm: number
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const ledger = ledgerOf(stack, gapMm)
   return (

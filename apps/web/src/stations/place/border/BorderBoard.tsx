@@ -1,4 +1,13 @@
-import { borderFaults, borderKindOf, borderMarks, crestOf, pitchOf, planRibbon } from '@bold-heron/core'
+import {
+  borderFaults,
+  borderKindOf,
+  borderMarks,
+  crestOf,
+  pitchOf,
+  planRibbon,
+  FROM_STRIP_EDGE_MM,
+  USUAL_STRIP_MM,
+} from '@bold-heron/core'
 import {
   type BorderOfRun,
   inputOfJob,
@@ -14,7 +23,6 @@ import { useSaveRow } from '../../../data/rows.js'
 import { useStretch } from '../../../data/stretch.js'
 import { TemplateDownloads } from '../../../drawing/template/TemplateDownloads.js'
 import { TemplateDrawing } from '../../../drawing/template/TemplateDrawing.js'
-import { useLengths } from '../../../text/lengths.js'
 import { Button, ButtonLink } from '../../../ui/Button.js'
 import { Choice } from '../../../ui/Choice.js'
 import { Panel } from '../../../ui/Panel.js'
@@ -22,12 +30,6 @@ import { useSay } from '../../../ui/toasts.js'
 import { useSayTrouble } from '../../../ui/use-say-trouble.js'
 import { type BorderInHand, BorderSettings } from './BorderSettings.js'
 import { BorderSum } from './BorderSum.js'
-
-/** mm. What a strip starts as until it is measured. From memory. */
-const STRIP_MM = { lengthMm: 400, widthMm: 40 }
-
-/** mm. How far the die's lines stay from the strip's edge where both edges are patterned. From memory. */
-const FROM_TOP_MM = 2
 
 /** A border along a strip: where each cut starts, drawn with the kerfs they make, and marks of true size to lie beside the strip. */
 export const BorderBoard = ({
@@ -41,7 +43,6 @@ export const BorderBoard = ({
   readonly onLeave: () => void
 }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const say = useSay()
   const sayTrouble = useSayTrouble()
   const saving = useSaveRow('jobs')
@@ -57,8 +58,8 @@ export const BorderBoard = ({
       (run.border as BorderInHand | null) ?? {
         dieLengthMm: die?.lengthMm ?? 100,
         pitchMm: found ?? 10,
-        stripLengthMm: STRIP_MM.lengthMm,
-        stripWidthMm: Math.max(STRIP_MM.widthMm, Math.ceil(die?.widthMm ?? 0)),
+        stripLengthMm: USUAL_STRIP_MM.lengthMm,
+        stripWidthMm: Math.max(USUAL_STRIP_MM.widthMm, Math.ceil(die?.widthMm ?? 0)),
         marginStartMm: 0,
         marginEndMm: 0,
         stretch: 0.004,
@@ -78,7 +79,7 @@ export const BorderBoard = ({
         {
           lengthMm: border.stripLengthMm,
           widthMm: border.stripWidthMm,
-          dieFromTopMm: border.edges === 'both' ? FROM_TOP_MM : undefined,
+          dieFromTopMm: border.edges === 'both' ? FROM_STRIP_EDGE_MM : undefined,
           wantedEndMm: border.stripLengthMm - (shownEdge === '2' ? border.marginStartMm : border.marginEndMm),
         },
         edge.cuts,
@@ -126,7 +127,7 @@ export const BorderBoard = ({
                   className="min-w-[36rem]"
                 />
               </section>
-              <BorderSum border={border} edge={edge} lengths={lengths} second={shownEdge === '2'} />
+              <BorderSum border={border} edge={edge} second={shownEdge === '2'} />
             </>
           ) : (
             <p>{t('place.border.mend')}</p>

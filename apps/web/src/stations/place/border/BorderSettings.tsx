@@ -40,7 +40,6 @@ export const BorderSettings = ({
         label={t(`place.border.field.${name as 'pitchMm'}`)}
         mm={border[name] ?? 0}
         leastMm={leastMm}
-        lengths={lengths}
         onChange={(mm) => onChange({ [name]: mm })}
       />
       {faultAt(name) && (
@@ -83,14 +82,12 @@ export const BorderSettings = ({
               label={t('place.border.field.leastOverlapMm')}
               mm={border.leastOverlapMm ?? border.pitchMm}
               leastMm={0}
-              lengths={lengths}
               onChange={(leastOverlapMm) => onChange({ leastOverlapMm })}
             />
             <LengthInput
               label={t('place.border.field.mostOverlapMm')}
               mm={border.mostOverlapMm ?? 4 * border.pitchMm}
               leastMm={0}
-              lengths={lengths}
               onChange={(mostOverlapMm) => onChange({ mostOverlapMm })}
             />
           </div>

@@ -1,23 +1,13 @@
-import { frameCorners, type RibbonEdge } from '@bold-heron/core'
+import { frameCorners, type RibbonEdge, SEEN_MISFIT_MM } from '@bold-heron/core'
 import type { BorderOfRun } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../../text/lengths.js'
+import { useLengths } from '../../../text/lengths.js'
 import { LengthInput } from '../../../ui/form/LengthInput.js'
 
-/** mm. A misfit or a miss below this is none to the eye. From memory. */
-const SEEN_FROM_MM = 0.05
-
 /** Whether the corners of a frame of four such borders meet alike. */
-const Corners = ({
-  pitchMm,
-  longMm,
-  lengths,
-}: {
-  readonly pitchMm: number
-  readonly longMm: number
-  readonly lengths: Lengths
-}) => {
+const Corners = ({ pitchMm, longMm }: { readonly pitchMm: number; readonly longMm: number }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const [shortMm, setShort] = useState(longMm)
   const { outOfStepMm, shortMiddle, shortThatMeetsMm } = frameCorners(longMm, shortMm, pitchMm)
@@ -25,16 +15,10 @@ const Corners = ({
     <details>
       <summary className="min-h-9 cursor-pointer">{t('place.border.corners')}</summary>
       <div className="max-w-40">
-        <LengthInput
-          label={t('place.border.otherSide')}
-          mm={shortMm}
-          leastMm={1}
-          lengths={lengths}
-          onChange={setShort}
-        />
+        <LengthInput label={t('place.border.otherSide')} mm={shortMm} leastMm={1} onChange={setShort} />
       </div>
       <p>
-        {outOfStepMm < SEEN_FROM_MM
+        {outOfStepMm < SEEN_MISFIT_MM
           ? t('place.border.cornersMeet', { middle: t(`place.border.middle.${shortMiddle}`) })
           : t('place.border.cornersOff', { off: lengths.place(outOfStepMm), side: lengths.place(shortThatMeetsMm) })}
       </p>
@@ -46,14 +30,13 @@ const Corners = ({
 export const BorderSum = ({
   border,
   edge,
-  lengths,
   second,
 }: {
   readonly border: Pick<BorderOfRun, 'dieLengthMm' | 'pitchMm' | 'feed' | 'stripLengthMm'>
   readonly edge: RibbonEdge
-  readonly lengths: Lengths
   readonly second: boolean
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { cuts, endMissMm, misfitMm, lengthensMm } = edge
   return (
@@ -81,17 +64,17 @@ export const BorderSum = ({
         </tbody>
       </table>
       <p>
-        {Math.abs(endMissMm) < SEEN_FROM_MM
+        {Math.abs(endMissMm) < SEEN_MISFIT_MM
           ? t('place.border.endMet')
           : t(endMissMm > 0 ? 'place.border.endOver' : 'place.border.endShort', {
               by: lengths.place(Math.abs(endMissMm)),
             })}
       </p>
-      {lengthensMm > SEEN_FROM_MM && (
+      {lengthensMm > SEEN_MISFIT_MM && (
         <p>{t('place.border.lengthens', { by: lengths.place(Math.round(lengthensMm * 100) / 100) })}</p>
       )}
       <p className="text-sm text-ink-soft">{t('place.border.onePass')}</p>
-      <Corners pitchMm={border.pitchMm} longMm={border.stripLengthMm} lengths={lengths} />
+      <Corners pitchMm={border.pitchMm} longMm={border.stripLengthMm} />
     </div>
   )
 }

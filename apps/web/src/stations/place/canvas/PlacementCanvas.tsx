@@ -1,10 +1,9 @@
-import { type BladeSide, type Placement, cardToPressDrawing } from '@bold-heron/core'
+import { type BladeSide, cardToPressDrawing, keyOfThing, type LaidThing, type Placement } from '@bold-heron/core'
 import { useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Rulers } from '../../../drawing/placement/Rulers.js'
 import type { Zoom } from '../../../drawing/placement/use-zoom.js'
-import type { Lengths } from '../../../text/lengths.js'
-import { keyOf, type Thing } from '../edits.js'
+import { useLengths } from '../../../text/lengths.js'
 import { CutLines } from './CutLines.js'
 import { Ground, GroundDefs } from './Ground.js'
 import { Marks } from './Marks.js'
@@ -28,7 +27,6 @@ export const PlacementCanvas = ({
   snap,
   marking,
   map,
-  lengths,
   onSelect,
   onChange,
   onMark,
@@ -37,14 +35,14 @@ export const PlacementCanvas = ({
   readonly zoom: Zoom
   readonly blade: BladeSide
   readonly cardView: CardView
-  readonly selected: Thing | undefined
+  readonly selected: LaidThing | undefined
   readonly snap: boolean
   readonly marking: boolean
-  readonly lengths: Lengths
-  readonly onSelect: (thing: Thing | undefined) => void
+  readonly onSelect: (thing: LaidThing | undefined) => void
   readonly onChange: (edit: (placement: Placement) => Placement) => void
   readonly onMark: (xMm: number, yMm: number) => void
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const { framing } = zoom
   const contentRef = useRef<SVGGElement>(null)
@@ -52,7 +50,7 @@ export const PlacementCanvas = ({
   const mirror = cardView === 'press' && run ? cardToPressDrawing(placement.card, run, blade) : AS_IT_IS
   const dragging = useDragging({ placement, dieOf, scale: framing.k, mirror, snap, onChange })
   const { dragged } = dragging
-  const isSelected = (thing: Thing): boolean => selected !== undefined && keyOf(selected) === keyOf(thing)
+  const isSelected = (thing: LaidThing): boolean => selected !== undefined && keyOfThing(selected) === keyOfThing(thing)
   const scene: Scene = { placement, run, view, plates, dieOf, map, scale: framing.k, dragged, isSelected }
 
   const mark = (event: React.MouseEvent) => {

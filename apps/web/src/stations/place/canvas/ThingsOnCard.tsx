@@ -1,6 +1,6 @@
+import { keyOfThing, type LaidThing } from '@bold-heron/core'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
-import { keyOf, type Thing } from '../edits.js'
 import { Draggable } from './Draggable.js'
 import type { Scene } from './scene.js'
 import { BlockOutline, DieOutline, MotifFrame, PencilLine } from './things.js'
@@ -14,16 +14,16 @@ export const ThingsOnCard = ({
 }: {
   readonly scene: Scene
   readonly dragging: ReturnType<typeof useDragging>
-  readonly onSelect: (thing: Thing) => void
+  readonly onSelect: (thing: LaidThing) => void
 }) => {
   const { t } = useTranslation()
   const { placement, run, isSelected, dieOf } = scene
-  const thing = (each: Thing, label: string, children: ReactNode) => (
+  const thing = (each: LaidThing, label: string, children: ReactNode) => (
     <Draggable
-      key={keyOf(each)}
+      key={keyOfThing(each)}
       label={label}
       selected={isSelected(each)}
-      moved={dragged?.key === keyOf(each) ? dragged : undefined}
+      moved={dragged?.key === keyOfThing(each) ? dragged : undefined}
       onSelect={() => onSelect(each)}
       onDrag={drag(each)}
       onDrop={drop(each)}

@@ -1,7 +1,6 @@
-import type { Die, PlacedRun, Placement, Plate } from '@bold-heron/core'
+import { type Die, type LaidThing, type PlacedRun, type Placement, type Plate } from '@bold-heron/core'
 import type { MapPaths } from '../../../paths/cut-map-paths.js'
 import type { PlacementView } from '../../../workers/place.worker.js'
-import type { Thing } from '../edits.js'
 import type { Dragged } from './use-dragging.js'
 
 /** Whether the card is seen from its front, or as it lies in the press. */
@@ -21,7 +20,7 @@ export interface Scene {
   /** Pixels a millimetre. */
   readonly scale: number
   readonly dragged: Dragged | undefined
-  isSelected(thing: Thing): boolean
+  isSelected(thing: LaidThing): boolean
 }
 
 /** A line is as thick on the screen at any scale. */

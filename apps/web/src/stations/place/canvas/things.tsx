@@ -1,8 +1,7 @@
-import { type LaidBlock, type LaidDie, outlineOfBlock } from '@bold-heron/core'
+import { keyOfThing, type LaidBlock, type LaidDie, type LaidThing, outlineOfBlock } from '@bold-heron/core'
 import { pathOfAll } from '../../../paths/line-path.js'
 import { pencilPath, shapeOfDie } from '../../../drawing/placement/shapes.js'
 import { placementStrokes } from '../../../drawing/placement/strokes.js'
-import { keyOf, type Thing } from '../edits.js'
 import { fixed, placeOf, type Scene } from './scene.js'
 
 /** The frame of the picture that the cuts are to fit. */
@@ -51,9 +50,9 @@ export const DieOutline = ({ laid, scene }: { readonly laid: LaidDie; readonly s
   const die = dieOf(laid.dieId)
   if (!die || !run) return null
   const shape = shapeOfDie(die, run.face)
-  const thing: Thing = { is: 'die', id: laid.id }
+  const thing: LaidThing = { is: 'die', id: laid.id }
   const isWorkedOut = view?.runs.some((each) => each.runId === run.id) === true
-  const bare = dragged?.key === keyOf(thing) || !isWorkedOut
+  const bare = dragged?.key === keyOfThing(thing) || !isWorkedOut
   return (
     <g transform={placeOf(laid)}>
       <rect

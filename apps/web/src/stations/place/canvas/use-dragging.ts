@@ -1,6 +1,13 @@
-import { type Die, type Placement, snapAlong, type Snapped } from '@bold-heron/core'
+import {
+  type Die,
+  keyOfThing,
+  type LaidThing,
+  moveThing,
+  type Placement,
+  snapAlong,
+  type Snapped,
+} from '@bold-heron/core'
 import { useState } from 'react'
-import { keyOf, moveThing, type Thing } from '../edits.js'
 import { boxesOfOthers, boxOfThing } from '../geometry-of.js'
 
 /** Pixels within which a thing catches hold of a line. */
@@ -34,7 +41,7 @@ export const useDragging = ({
 }) => {
   const [dragged, setDragged] = useState<Dragged>()
 
-  const drag = (thing: Thing) => (px: number, py: number) => {
+  const drag = (thing: LaidThing) => (px: number, py: number) => {
     let dx = (px / scale) * mirror[0]
     let dy = (py / scale) * mirror[3]
     const snaps: Dragged['snaps'][number][] = []
@@ -54,9 +61,9 @@ export const useDragging = ({
         snaps.push({ ...alongY, axis: 'y' })
       }
     }
-    setDragged({ key: keyOf(thing), dx, dy, snaps })
+    setDragged({ key: keyOfThing(thing), dx, dy, snaps })
   }
-  const drop = (thing: Thing) => () => {
+  const drop = (thing: LaidThing) => () => {
     if (dragged && (dragged.dx !== 0 || dragged.dy !== 0)) onChange(moveThing(thing, dragged.dx, dragged.dy))
     setDragged(undefined)
   }

@@ -11,7 +11,7 @@ import { lazy, Suspense, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useTryOut } from '../../../data/try-out.js'
 import { MapFigure } from '../../../drawing/cut-map/MapFigure.js'
-import { type Lengths, useLengths } from '../../../text/lengths.js'
+import { useLengths } from '../../../text/lengths.js'
 import { sayCut } from '../../../text/say-cut.js'
 import { Loading } from '../../../ui/states.js'
 import { Why } from '../../../ui/Why.js'
@@ -41,12 +41,11 @@ const PassReading = ({ tried, cut }: { readonly tried: Tried; readonly cut: CutC
 export const CutLeaf = ({
   request,
   assessment,
-  lengths,
 }: {
   readonly request: PlanRequest
   readonly assessment: Assessment
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   // As strong as the log says, like the plan beside it.
   const cut = useMemo(() => cutIn(request, assessment.window), [request, assessment.window])
@@ -72,15 +71,10 @@ export const CutLeaf = ({
       <div className="flex flex-col gap-3">
         <div className="h-48">
           <Suspense fallback={<Loading what={t('plan.map.loading')} />}>
-            <LoadChart
-              load={tried.load}
-              limitN={limitOf(cut)}
-              byHand={cut.press.drive.by === 'hand'}
-              lengths={lengths}
-            />
+            <LoadChart load={tried.load} limitN={limitOf(cut)} byHand={cut.press.drive.by === 'hand'} />
           </Suspense>
         </div>
-        <TrySliders cut={cut} values={values} squeezeMm={question.squeezeMm} lengths={lengths} onChange={setValues} />
+        <TrySliders cut={cut} values={values} squeezeMm={question.squeezeMm} onChange={setValues} />
       </div>
     </div>
   )

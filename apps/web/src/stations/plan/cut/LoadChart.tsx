@@ -3,7 +3,7 @@ import { Line } from 'react-chartjs-2'
 import { useTranslation } from 'react-i18next'
 import { chartColours, chartFont } from '../../../drawing/charts/chart-look.js'
 import type { LoadCurve } from '@bold-heron/core'
-import type { Lengths } from '../../../text/lengths.js'
+import { useLengths } from '../../../text/lengths.js'
 
 Chart.register(Filler, Legend, LinearScale, LineElement, PointElement, Tooltip)
 
@@ -16,13 +16,12 @@ const LoadChart = ({
   load,
   limitN,
   byHand,
-  lengths,
 }: {
   readonly load: LoadCurve
   readonly limitN: number
   readonly byHand: boolean
-  readonly lengths: Lengths
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const points = Array.from(load.xMm, (x, at) => ({ x, y: load.loadN[at] as number }))
   const round = lengths.style.unit === 'mm' ? ROUND_MM : ROUND_IN_MM

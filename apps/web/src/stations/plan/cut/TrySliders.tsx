@@ -1,6 +1,6 @@
 import type { CutContext } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../../text/lengths.js'
+import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
 import { Slider } from '../../../ui/Slider.js'
 import { asPlanned, MOST_TRIED_SHEETS, type TryValues } from './try-values.js'
@@ -13,15 +13,14 @@ export const TrySliders = ({
   cut,
   values,
   squeezeMm,
-  lengths,
   onChange,
 }: {
   readonly cut: CutContext
   readonly values: TryValues
   readonly squeezeMm: number
-  readonly lengths: Lengths
   readonly onChange: (values: TryValues) => void
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const planned = asPlanned(cut)
   const set = (changed: Partial<TryValues>) => onChange({ ...values, ...changed })

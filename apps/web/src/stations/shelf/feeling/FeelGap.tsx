@@ -1,20 +1,19 @@
 import {
   beforeFeeling,
   feltAfter,
-  feltBelief,
   type FeltGap,
-  type GapStory,
-  intervalOf,
+  feltStory,
   isKnownByClassOnly,
-  measured,
+  isWorthTelling,
+  MEASURED_TOGETHER,
   nextFeeling,
   type NextFeeling,
+  paperFelt,
   type Plate,
   platesHeightMm,
-  quantileOf,
-  shownPlaces,
   type Spectrum,
-  spreadOfGap,
+  spectrumOfStory,
+  USUAL_PAPER_MM,
 } from '@bold-heron/core'
 import { type PressRow, toPlate, toPress } from '@bold-heron/schema'
 import { ArrowLeft, Undo2 } from 'lucide-react'
@@ -25,7 +24,7 @@ import { useKeepFelt } from '../../../data/felt.js'
 import { useGapStory, usePressLearning } from '../../../data/learning.js'
 import { useRow, useRows } from '../../../data/rows.js'
 import { ThroatDrawing } from '../../../drawing/throat/ThroatDrawing.js'
-import { type Lengths, useLengths } from '../../../text/lengths.js'
+import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
 import { LengthInput } from '../../../ui/form/LengthInput.js'
 import { Panel } from '../../../ui/Panel.js'
@@ -36,48 +35,12 @@ import { usePlates } from '../known-good/use-plates.js'
 
 const GapChart = lazy(() => import('../learning/GapChart.js'))
 
-/** Sheets of copy paper that are measured together, as one alone is too thin for a caliper. */
-const MEASURED_TOGETHER = 10
-/** mm. Copy paper of 80 g/m² that nobody has measured. Common practice, no source. */
-const USUAL_PAPER_MM = 0.1
-
-/** Shares below this of the greatest are not drawn. */
-const SHOWN = 0.005
-
-/** What is believed of the gap, as the chart of a press's page shows it, and of its ends. */
-const storyOf = (felt: FeltGap, before: Spectrum) => {
-  const { gap, tiltMm, middleMm } = feltBelief(felt, before)
-  const [from, to] = shownPlaces([[gap.chances, SHOWN]])
-  const shown = Array.from({ length: to - from + 1 }, (_, step) => from + step)
-  return {
-    gapsMm: shown.map((at) => gap.firstMm + at * gap.stepMm),
-    prior: shown.map((at) => before.chances[at] as number),
-    now: shown.map((at) => gap.chances[at] as number),
-    gapMm: quantileOf(gap, 0.5),
-    spreadMm: spreadOfGap(gap),
-    ninetyMm: intervalOf(gap, 0.9),
-    tiltMm,
-    middleMm,
-  }
-}
-
-/** What is told of the ends: a difference that is surely there. mm */
-const WORTH_TELLING_MM = 0.04
-
 /** How sure the gap is by now, and how its ends differ. */
-const Found = ({
-  felt,
-  before,
-  lengths,
-}: {
-  readonly felt: FeltGap
-  readonly before: Spectrum
-  readonly lengths: Lengths
-}) => {
+const Found = ({ felt, before }: { readonly felt: FeltGap; readonly before: Spectrum }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
-  const story = useMemo(() => storyOf(felt, before), [felt, before])
+  const story = useMemo(() => feltStory(felt, before), [felt, before])
   const { tiltMm, middleMm } = story
-  const tells = ({ mean, spread }: typeof tiltMm) => Math.abs(mean) > Math.max(WORTH_TELLING_MM, spread)
   return (
     <Panel title={t('shelf.feel.known')}>
       <p aria-live="polite">
@@ -90,17 +53,17 @@ const Found = ({
       </p>
       <div className="h-44">
         <Suspense fallback={<Loading what={t('shelf.learning.loading')} />}>
-          <GapChart story={story} lengths={lengths} />
+          <GapChart story={story} />
         </Suspense>
       </div>
-      {tells(tiltMm) && (
+      {isWorthTelling(tiltMm) && (
         <p className="mt-2">
           {t(tiltMm.mean > 0 ? 'shelf.feel.rightWider' : 'shelf.feel.leftWider', {
             by: lengths.thickness(Math.abs(tiltMm.mean)),
           })}
         </p>
       )}
-      {tells(middleMm) && (
+      {isWorthTelling(middleMm) && (
         <p className="mt-2">
           {t(middleMm.mean > 0 ? 'shelf.feel.middleWider' : 'shelf.feel.middleTighter', {
             by: lengths.thickness(Math.abs(middleMm.mean)),
@@ -111,22 +74,6 @@ const Found = ({
   )
 }
 
-/** The paper of the tries: as measured, ten sheets together, or as such paper is. */
-const paperOf = (tenMm: number | undefined): Pick<FeltGap, 'sheetMm' | 'sheetSpreadMm'> =>
-  tenMm === undefined
-    ? { sheetMm: USUAL_PAPER_MM, sheetSpreadMm: measured(USUAL_PAPER_MM, 'table').spreadMm / 4 }
-    : {
-        sheetMm: tenMm / MEASURED_TOGETHER,
-        sheetSpreadMm: measured(tenMm, 'caliper').spreadMm / MEASURED_TOGETHER,
-      }
-
-/** A story's rows as what is believed. */
-const spectrumOfStory = ({ gapsMm, now }: GapStory): Spectrum => ({
-  firstMm: gapsMm[0] ?? 0,
-  stepMm: (gapsMm[1] ?? 1) - (gapsMm[0] ?? 0),
-  chances: Float64Array.from(now),
-})
-
 const NOTHING_FELT = { leads: [], plates: [], tries: [] } as const
 
 /** What to do next, and what it looks like. */
@@ -134,15 +81,14 @@ const NextOne = ({
   felt,
   next,
   names,
-  lengths,
   onTold,
 }: {
   readonly felt: FeltGap
   readonly next: Extract<NextFeeling, { is: 'lead' | 'try' }>
   readonly names: (id: string) => string
-  readonly lengths: Lengths
   readonly onTold: (grips: boolean) => void
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const sheets = next.is === 'try' ? next.sheets : 0
   const plates = next.plates.map(({ id }) => names(id)).join(' + ')
@@ -186,7 +132,6 @@ const Feeling = ({
   readonly before: Spectrum
 }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const navigate = useNavigate()
   const say = useSay()
   const sayTrouble = useSayTrouble()
@@ -195,7 +140,7 @@ const Feeling = ({
   /** Every state so far, so that the last answer can be taken back. */
   const [told, setTold] = useState<readonly Pick<FeltGap, 'leads' | 'plates' | 'tries'>[]>([NOTHING_FELT])
   const names = usePlateNames()
-  const felt = useMemo((): FeltGap => ({ ...(told.at(-1) ?? NOTHING_FELT), ...paperOf(tenMm) }), [told, tenMm])
+  const felt = useMemo((): FeltGap => ({ ...(told.at(-1) ?? NOTHING_FELT), ...paperFelt(tenMm) }), [told, tenMm])
   const next = useMemo(() => nextFeeling(felt, before, shelf), [felt, before, shelf])
   const isOn = next.is === 'lead' || next.is === 'try'
   const tell = (grips: boolean) => {
@@ -220,7 +165,7 @@ const Feeling = ({
     <div className="grid items-start gap-4 lg:grid-cols-2">
       <Panel title={title()}>
         {isOn ? (
-          <NextOne felt={felt} next={next} names={names} lengths={lengths} onTold={tell} />
+          <NextOne felt={felt} next={next} names={names} onTold={tell} />
         ) : (
           <>
             <p className="mb-3">{t(felt.tries.length > 0 ? 'shelf.feel.doneText' : 'shelf.feel.doneBare')}</p>
@@ -256,7 +201,6 @@ const Feeling = ({
                 <LengthInput
                   label={t('shelf.feel.paper')}
                   mm={tenMm ?? MEASURED_TOGETHER * USUAL_PAPER_MM}
-                  lengths={lengths}
                   leastMm={0.3}
                   onChange={setTenMm}
                 />
@@ -265,7 +209,7 @@ const Feeling = ({
             )}
           </div>
         </Panel>
-        <Found felt={felt} before={before} lengths={lengths} />
+        <Found felt={felt} before={before} />
       </div>
     </div>
   )

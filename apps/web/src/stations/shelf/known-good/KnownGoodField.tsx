@@ -63,7 +63,7 @@ export const KnownGoodField = () => {
           )
         })}
       </ul>
-      {gap && <WhichIsRight witnesses={gap.basis.witnesses} lengths={lengths} />}
+      {gap && <WhichIsRight witnesses={gap.basis.witnesses} />}
       {gap && known.length > 0 && (
         <p className="border-t border-line pt-1.5" aria-live="polite">
           <strong>

@@ -3,14 +3,15 @@ import type { GapStory } from '@bold-heron/core'
 import { Line } from 'react-chartjs-2'
 import { useTranslation } from 'react-i18next'
 import { chartColours, chartFont } from '../../../drawing/charts/chart-look.js'
-import type { Lengths } from '../../../text/lengths.js'
+import { useLengths } from '../../../text/lengths.js'
 
 Chart.register(Filler, Legend, LinearScale, LineElement, PointElement)
 
 type Charted = Pick<GapStory, 'gapsMm' | 'prior' | 'now' | 'gapMm' | 'ninetyMm'>
 
 /** What is believed of the gap: of the class alone, and with everything that is known. */
-const GapChart = ({ story, lengths }: { readonly story: Charted; readonly lengths: Lengths }) => {
+const GapChart = ({ story }: { readonly story: Charted }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const curve = (chances: readonly number[]) => story.gapsMm.map((x, at) => ({ x, y: chances[at] as number }))
   const [low, high] = story.ninetyMm

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { useGapStory, usePressLearning, useSetAside } from '../../../data/learning.js'
 import { sayDay } from '../../../text/dates.js'
-import { type Lengths, useLengths } from '../../../text/lengths.js'
+import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
 import { Confirm } from '../../../ui/Confirm.js'
 import { Panel } from '../../../ui/Panel.js'
@@ -21,13 +21,12 @@ const FIRST_RUNS = 5
 /** One run, and what it says of the gap by itself. */
 const EvidenceLine = ({
   run,
-  lengths,
   onSetAside,
 }: {
   readonly run: RunAsEvidence
-  readonly lengths: Lengths
   readonly onSetAside: (setAside: boolean) => void
 }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   return (
     <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-line py-2">
@@ -90,7 +89,7 @@ export const PressLearningPanel = ({ row }: { readonly row: PressRow }) => {
                 </p>
                 <div className="h-44">
                   <Suspense fallback={<Loading what={t('shelf.learning.loading')} />}>
-                    <GapChart story={story.data} lengths={lengths} />
+                    <GapChart story={story.data} />
                   </Suspense>
                 </div>
                 <p className="text-sm">
@@ -115,7 +114,6 @@ export const PressLearningPanel = ({ row }: { readonly row: PressRow }) => {
                     <EvidenceLine
                       key={run.id}
                       run={run}
-                      lengths={lengths}
                       onSetAside={(value) => setAside.mutate({ runId: run.id, setAside: value })}
                     />
                   ))}

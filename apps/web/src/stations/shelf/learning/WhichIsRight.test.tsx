@@ -1,14 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { lengthsIn } from '../../../text/lengths.js'
 import { wordsOf } from '../../../testing/rendered.js'
 import { WhichIsRight } from './WhichIsRight.js'
 
-const mm = lengthsIn({ unit: 'mm', denominator: 16 })
 const said = (...gapsMm: number[]): string =>
   wordsOf(
     <WhichIsRight
       witnesses={gapsMm.map((gapMm, at) => ({ id: `${at}`, heightMm: gapMm + 0.6, wantedMm: 0.6, gapMm }))}
-      lengths={mm}
     />,
   )
 

@@ -1,19 +1,14 @@
 import type { WitnessOfGap } from '@bold-heron/core'
 import { TriangleAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import type { Lengths } from '../../../text/lengths.js'
+import { useLengths } from '../../../text/lengths.js'
 
 /** mm. Known stacks that speak for gaps farther apart than this cannot all be right. Calibration notes. */
 const DIFFER_MM = 1
 
 /** Says that known stacks do not agree, and asks which is right. */
-export const WhichIsRight = ({
-  witnesses,
-  lengths,
-}: {
-  readonly witnesses: readonly WitnessOfGap[]
-  readonly lengths: Lengths
-}) => {
+export const WhichIsRight = ({ witnesses }: { readonly witnesses: readonly WitnessOfGap[] }) => {
+  const lengths = useLengths()
   const { t } = useTranslation()
   const gaps = witnesses.map(({ gapMm }) => gapMm)
   if (gaps.length < 2 || Math.max(...gaps) - Math.min(...gaps) <= DIFFER_MM) return null

@@ -14,7 +14,6 @@ import { useNest, usePieceShapes } from '../../../data/nesting.js'
 import { useEveryRow } from '../../../data/rows.js'
 import { NestDrawing } from '../../../drawing/nest/NestDrawing.js'
 import { RowPicker } from '../../../drawing/pick/RowPicker.js'
-import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
 import { LengthInput, NumberInput } from '../../../ui/form/LengthInput.js'
 import { Panel } from '../../../ui/Panel.js'
@@ -26,7 +25,6 @@ const MOST_COPIES = 500
 
 const Laid = ({ offcut, die, count }: { readonly offcut: OffcutRow; readonly die: DieRow; readonly count: number }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const [gapMm, setGap] = useState(USUAL_GAP_MM)
   const [edgeMm, setEdge] = useState(USUAL_EDGE_MM)
   const [keepGrain, setKeepGrain] = useState<boolean>()
@@ -65,8 +63,8 @@ const Laid = ({ offcut, die, count }: { readonly offcut: OffcutRow; readonly die
         </Button>
       )}
       <div className="flex flex-wrap gap-3">
-        <LengthInput label={t('shelf.fit.gap')} mm={gapMm} leastMm={0} lengths={lengths} onChange={setGap} />
-        <LengthInput label={t('shelf.fit.edge')} mm={edgeMm} leastMm={0} lengths={lengths} onChange={setEdge} />
+        <LengthInput label={t('shelf.fit.gap')} mm={gapMm} leastMm={0} onChange={setGap} />
+        <LengthInput label={t('shelf.fit.edge')} mm={edgeMm} leastMm={0} onChange={setEdge} />
       </div>
       <label className="flex min-h-11 items-center gap-2">
         <input

@@ -64,20 +64,8 @@ export const LoopsField = () => {
         </p>
       )}
       <div className="flex flex-wrap items-end gap-3">
-        <LengthInput
-          label={t('shelf.offcut.length')}
-          mm={lengthMm}
-          leastMm={5}
-          lengths={lengths}
-          onChange={(mm) => typed(mm, widthMm)}
-        />
-        <LengthInput
-          label={t('shelf.offcut.width')}
-          mm={widthMm}
-          leastMm={5}
-          lengths={lengths}
-          onChange={(mm) => typed(lengthMm, mm)}
-        />
+        <LengthInput label={t('shelf.offcut.length')} mm={lengthMm} leastMm={5} onChange={(mm) => typed(mm, widthMm)} />
+        <LengthInput label={t('shelf.offcut.width')} mm={widthMm} leastMm={5} onChange={(mm) => typed(lengthMm, mm)} />
       </div>
       <div className="flex flex-wrap gap-2">
         <FilePicker

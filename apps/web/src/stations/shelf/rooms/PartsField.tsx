@@ -62,7 +62,6 @@ export const PartsField = () => {
             label={t('shelf.parts.caliper')}
             mm={caliperMm ?? factsOfPart(part, base).caliperMm}
             leastMm={0.01}
-            lengths={lengths}
             shown={lengths.thickness}
             onChange={(mm) => change(at, { caliperMm: mm })}
           />

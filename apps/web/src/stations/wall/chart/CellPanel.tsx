@@ -1,3 +1,4 @@
+import { techniqueOf } from '@bold-heron/core'
 import type { ChartAnswer, ChartCellAnswer, ChartRow, JobInput, JobRow } from '@bold-heron/schema'
 import { plainRun, runInHandOf } from '@bold-heron/schema'
 import { ArrowRight, Plus } from 'lucide-react'
@@ -98,8 +99,8 @@ export const CellPanel = ({
           dieIds: [die.id],
           sheetId: column.id,
           sheetCount: 1,
-          bladeSide: chartRow.technique === 'crease' ? 'up' : (rules?.bladeSide ?? 'down'),
-          layers: [...(cell.stack ?? [])] as JobInput['runs'][number]['layers'],
+          bladeSide: techniqueOf(chartRow.technique).bladeSide ?? rules?.bladeSide ?? 'down',
+          layers: cell.stack ?? [],
         },
       ],
     }

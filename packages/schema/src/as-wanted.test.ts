@@ -1,7 +1,8 @@
-import { startKinds, techniqueIds } from '@bold-heron/core'
-import { type JobInput, plainRun } from '@bold-heron/schema'
+import { startKinds, techniqueIds, techniqueOf, wants } from '@bold-heron/core'
 import { describe, expect, it } from 'vitest'
-import { asWanted, wants, wayOn } from './wants.js'
+import { asWanted } from './as-wanted.js'
+import type { JobInput } from './job.js'
+import { plainRun } from './runs-of-job.js'
 
 const input = {
   name: 'Gulls',
@@ -18,7 +19,8 @@ describe('what may be wanted of a job', () => {
   })
 
   it('lets no blade look down but of a cut', () => {
-    for (const { technique, bladeSide } of wants) expect(bladeSide).toBe(technique === 'cut' ? undefined : 'up')
+    for (const { technique } of wants)
+      expect(techniqueOf(technique).bladeSide).toBe(technique === 'cut' ? undefined : 'up')
   })
 
   it('is one press run, of the technique', () => {
@@ -47,11 +49,5 @@ describe('what may be wanted of a job', () => {
   it('cut, then formed, takes its folder for the second run', () => {
     expect(asWanted(input, want('cut-form'), 'tide').runs.map(({ dieIds }) => dieIds)).toEqual([['gull'], ['tide']])
     expect(asWanted(input, want('cut-form'), undefined).runs[1]!.dieIds).toEqual(['gull'])
-  })
-
-  it('goes on in Place where the card is laid out, else in Plan', () => {
-    expect(wayOn(want('whole'), 'job')).toBe('/plan/job')
-    expect(wayOn(want('panel'), 'job')).toBe('/place/job?start=panel')
-    expect(wayOn(want('border'), 'job')).toBe('/place/job?start=border')
   })
 })

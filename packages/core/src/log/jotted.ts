@@ -1,5 +1,5 @@
-import type { PlateRow, RunInput, RunRow } from '@bold-heron/schema'
-import { isGood, type Seen } from '@bold-heron/core'
+import type { Role } from '../layers/layer.js'
+import type { PlateKind } from '../materials/plate-kind.js'
 
 /** What was changed of a stack that had been used before. */
 export const jotChanges = ['same', 'more', 'less'] as const
@@ -8,12 +8,31 @@ export type JotChange = (typeof jotChanges)[number]
 /** mm. What people mean by "one sheet": copy paper. Common practice, no source. */
 const ONE_SHEET_MM = 0.1
 
-type Layers = RunRow['layers']
+/** As much of a plate of the shelf as a change of a stack minds. */
+interface ShelfPlate {
+  readonly id: string
+  readonly name: string
+  readonly kind: PlateKind
+  readonly count: number
+  readonly thicknessMm: number
+  readonly retiredAt: string | null
+}
+
+/** A layer as the log keeps it. */
+interface LoggedLayer {
+  readonly is: 'plate' | 'dies' | 'sheets'
+  readonly plateId: string | null
+  readonly name: string
+  readonly thicknessMm: number
+  readonly role: Role | null
+  readonly lie: { readonly face: 'a' | 'b'; readonly turned: boolean } | null
+}
+type Layers = readonly LoggedLayer[]
 
 const isShim = (layer: Layers[number]): boolean => layer.role === 'shim'
 
 /** The shim of the shelf that is most like a sheet of paper, and of which there is one more than the stack holds already. */
-const oneSheetOf = (shelf: readonly PlateRow[], layers: Layers): PlateRow | undefined =>
+const oneSheetOf = (shelf: readonly ShelfPlate[], layers: Layers): ShelfPlate | undefined =>
   shelf
     .filter(
       ({ id, kind, count, retiredAt }) =>
@@ -28,7 +47,7 @@ const thinnest = (layers: Layers): Layers[number] | undefined =>
 export const changedLayers = (
   layers: Layers,
   change: JotChange,
-  shelf: readonly PlateRow[],
+  shelf: readonly ShelfPlate[],
 ): { readonly layers: Layers; readonly byMm: number } | undefined => {
   if (change === 'same') return { layers, byMm: 0 }
   if (change === 'less') {
@@ -43,49 +62,11 @@ export const changedLayers = (
   return { layers: [...layers.slice(0, at), added, ...layers.slice(at)], byMm: thicknessMm }
 }
 
-/** A run like one before, with what was changed and what was seen; undefined where the change cannot be made. */
-export const jottedRun = (
-  run: RunRow,
-  change: JotChange,
-  seen: Seen,
-  shelf: readonly PlateRow[],
-  at: Date,
-): RunInput | undefined => {
-  const changed = changedLayers(run.layers, change, shelf)
-  const [first] = run.rounds
-  if (!changed || !first) return undefined
-  return {
-    jobId: run.jobId,
-    pressRunId: run.pressRunId,
-    technique: run.technique,
-    region: run.region,
-    shows: run.shows,
-    joins: null,
-    cutFrom: null,
-    also: [],
-    finishes: run.finishes,
-    pressId: run.pressId,
-    dieIds: run.dieIds,
-    sheetId: run.sheetId,
-    sheetCount: run.sheetCount,
-    bladeSide: run.bladeSide,
-    at: at.toISOString(),
-    beganAt: null,
-    endedAt: null,
-    layers: changed.layers,
-    squeezeMm: run.squeezeMm + changed.byMm,
-    rounds: [{ passes: first.passes, seen, hangingShare: null, hangingPlace: null, feel: first.feel }],
-    followsRunId: null,
-    setAside: false,
-    pieces: isGood(seen) ? run.sheetCount : 0,
-    spoilt: 0,
-    note: '',
-    placement: run.placement,
-  }
-}
-
 /** The runs that something can be jotted after: the latest with each press, dies and sheet. */
-export const latestOfEach = (runs: readonly RunRow[], most: number): RunRow[] => {
+export const latestOfEach = <Run extends { readonly pressId: string; readonly dieIds: readonly string[]; readonly sheetId: string }>(
+  runs: readonly Run[],
+  most: number,
+): Run[] => {
   const seen = new Set<string>()
   return runs
     .filter(({ pressId, dieIds, sheetId }) => {

@@ -1,7 +1,6 @@
-import type { Round } from '@bold-heron/core'
-import type { RunRow } from '@bold-heron/schema'
+import type { Round } from '../goals/looks.js'
 import { describe, expect, it } from 'vitest'
-import { firstRounds, mostPressed, passesBySheets, pilesOfRuns, roundsUntilGood, runningMean } from './series.js'
+import { firstRounds, mostPressed, passesBySheets, pilesOfRuns, roundsUntilGood, type RunInLog, runningMean } from './attempts.js'
 
 const round = (seen: Round['seen'], passes = 2, feel: Round['feel'] = 'light'): Round => ({
   passes,
@@ -10,7 +9,7 @@ const round = (seen: Round['seen'], passes = 2, feel: Round['feel'] = 'light'): 
   hangingShare: null,
   hangingPlace: null,
 })
-const run = (id: string, day: number, rounds: Round[], more: Partial<RunRow> = {}): RunRow =>
+const run = (id: string, day: number, rounds: Round[], more: Partial<RunInLog> = {}): RunInLog =>
   ({
     id,
     at: `2026-06-${String(day).padStart(2, '0')}T10:00:00.000Z`,
@@ -23,7 +22,7 @@ const run = (id: string, day: number, rounds: Round[], more: Partial<RunRow> = {
       { is: 'sheets', plateId: null, name: 'Card', thicknessMm: 0.3 },
     ],
     ...more,
-  }) as RunRow
+  }) as RunInLog
 
 const hung = run('a', 1, [round('dented'), round('hanging', 1)])
 const after = run('b', 1, [round('clean')], { followsRunId: 'a' })
@@ -72,7 +71,7 @@ describe('what the log’s pictures show', () => {
   })
 
   it('draws the technique that most runs are of', () => {
-    const of = (...techniques: RunRow['technique'][]) => techniques.map((technique) => ({ technique }))
+    const of = (...techniques: RunInLog['technique'][]) => techniques.map((technique) => ({ technique }))
     expect(mostPressed(of('cut', 'crease', 'crease'))).toBe('crease')
     expect(mostPressed(of('folder', 'cut'))).toBe('folder')
     expect(mostPressed([])).toBeUndefined()

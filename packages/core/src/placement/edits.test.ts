@@ -1,25 +1,26 @@
-import { type LaidDie, type Placement, startPlacement } from '@bold-heron/core'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { aDie } from '../../../../../packages/core/src/testing/makers.js'
+import { aDie } from '../testing/makers.js'
 import {
   editDie,
   editLine,
   editMotif,
   editRun,
   freshId,
-  keyOf,
+  keyOfThing,
   markSpot,
   moveThing,
   takeThing,
-  type Thing,
+  type LaidThing,
   turnThing,
 } from './edits.js'
+import type { LaidDie, Placement } from './placed-run.js'
+import { startPlacement } from './starts.js'
 
 const names = { first: 'Run 1', second: 'Run 2' }
 const begun = startPlacement('panel', [aDie({ id: 'gull' }), aDie({ id: 'kite' })], names, 1.5)
 const [gull, kite] = begun.runs[0]!.dies as [LaidDie, LaidDie]
-const gullThing: Thing = { is: 'die', id: gull.id }
+const gullThing: LaidThing = { is: 'die', id: gull.id }
 
 /** A card with everything on it that can lie there. */
 const full: Placement = {
@@ -36,14 +37,14 @@ const full: Placement = {
 } as unknown as Placement
 const diesOf = (placement: Placement): readonly LaidDie[] => placement.runs[placement.runInHand]!.dies
 
-const things: [string, Thing][] = [
+const things: [string, LaidThing][] = [
   ['a die', gullThing],
   ['a block', { is: 'block', id: 'block 1' }],
   ['the line', { is: 'line' }],
   ['the motif', { is: 'motif' }],
 ]
 /** Where a thing lies. */
-const placeOf = (placement: Placement, thing: Thing) => {
+const placeOf = (placement: Placement, thing: LaidThing) => {
   const run = placement.runs[placement.runInHand]!
   const found =
     thing.is === 'die'
@@ -63,7 +64,7 @@ describe('changing what lies on the card', () => {
     const after = moveThing(thing, 3.004, -2)(full)
     expect(placeOf(after, thing)).toEqual({ ...before, xMm: before.xMm + 3, yMm: before.yMm - 2 })
     for (const [, other] of things)
-      if (keyOf(other) !== keyOf(thing)) expect(placeOf(after, other)).toEqual(placeOf(full, other))
+      if (keyOfThing(other) !== keyOfThing(thing)) expect(placeOf(after, other)).toEqual(placeOf(full, other))
   })
 
   it.each(things)('turns %s, and keeps its angle within half a turn either way', (_, thing) => {
@@ -95,7 +96,7 @@ describe('changing what lies on the card', () => {
   })
 
   it('leaves all as it is where the thing is not there', () => {
-    const gone: Thing = { is: 'die', id: 'nobody' }
+    const gone: LaidThing = { is: 'die', id: 'nobody' }
     expect(moveThing(gone, 1, 1)(full)).toBe(full)
     expect(turnThing(gone, 1)(full)).toBe(full)
     const bare = { ...begun, motif: null }

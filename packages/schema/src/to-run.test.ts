@@ -1,6 +1,8 @@
-import type { PlateRow, RunRow } from '@bold-heron/schema'
+import type { PlateRow } from './plate.js'
+import type { RunRow } from './run.js'
 import { describe, expect, it } from 'vitest'
-import { changedLayers, jottedRun, latestOfEach } from './jotted.js'
+import { changedLayers, latestOfEach } from '@bold-heron/core'
+import { jottedRun } from './to-run.js'
 
 const plate = (id: string, thicknessMm: number, count = 2): PlateRow =>
   ({ id, name: id, kind: 'shim', thicknessMm, count, retiredAt: null }) as unknown as PlateRow

@@ -1,15 +1,16 @@
-import { factsOfPressClass, type PlateKind, type PressClass } from '@bold-heron/core'
-import type { PlateInput } from '@bold-heron/schema'
+import type { PlateKind } from '../materials/plate-kind.js'
+import { factsOfPressClass, type PressClass } from './press-class.js'
 
-/** Pieces asked for in the first minute; each is usual, none but platform and pad is needed. */
-export const pieces = ['platform', 'pad', 'steel', 'spacer', 'mat', 'paper', 'card'] as const
-export type Piece = (typeof pieces)[number]
+/** Pieces that come with a press or are soon bought for it; each is usual, none but platform and pad is needed. */
+export const usualPieces = ['platform', 'pad', 'steel', 'spacer', 'mat', 'paper', 'card'] as const
+export type UsualPiece = (typeof usualPieces)[number]
 
 interface Usual {
   readonly kind: PlateKind
   readonly thicknessMm: number
   readonly count: number
   readonly material: string
+  /** Whether nearly everybody has it. */
   readonly ticked: boolean
 }
 
@@ -17,7 +18,7 @@ interface Usual {
 const platformMm: Record<PressClass, number> = { 'small-hand': 7, 'a4-hand': 9, 'a4-motor': 9.5, 'wide-hand': 11 }
 
 /** Usual values to start from, thicknesses in mm. From memory and common practice (press model, table of beds). */
-const usual = (pressClass: PressClass): Record<Piece, Usual> => ({
+const usual = (pressClass: PressClass): Record<UsualPiece, Usual> => ({
   platform: {
     kind: 'platform',
     thicknessMm: platformMm[pressClass],
@@ -38,24 +39,10 @@ const SIDE_PLAY_MM = 10
 const LENGTH_BY_WIDTH = 1.45
 
 /** A piece as it would stand on the shelf of such a press; lengths in mm. */
-export const usualPlate = (piece: Piece, pressClass: PressClass, name: string): PlateInput & { ticked: boolean } => {
-  const { kind, thicknessMm, count, material, ticked } = usual(pressClass)[piece]
+export const usualPlate = (
+  piece: UsualPiece,
+  pressClass: PressClass,
+): Usual & { readonly lengthMm: number; readonly widthMm: number } => {
   const widthMm = factsOfPressClass(pressClass).throatMm - SIDE_PLAY_MM
-  return {
-    name,
-    kind,
-    count,
-    thicknessMm,
-    measuredBy: 'table',
-    material,
-    lengthMm: Math.round(widthMm * LENGTH_BY_WIDTH),
-    widthMm,
-    fullThicknessWidthMm: widthMm,
-    magnetic: false,
-    reservedForSteel: false,
-    faceA: 'fresh',
-    faceB: 'fresh',
-    note: '',
-    ticked,
-  }
+  return { ...usual(pressClass)[piece], lengthMm: Math.round(widthMm * LENGTH_BY_WIDTH), widthMm }
 }

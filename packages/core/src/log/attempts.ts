@@ -1,32 +1,49 @@
-import { cameOutGood, endedGood, type Seen, type TechniqueId, totalPasses } from '@bold-heron/core'
-import type { RunRow } from '@bold-heron/schema'
+import { cameOutGood, endedGood, type Round, type Seen } from '../goals/looks.js'
+import { totalPasses } from '../outcomes/round.js'
+import type { TechniqueId } from '../techniques/list.js'
+
+/** As much of a run of the log as what it shows is counted from. */
+export interface RunInLog {
+  readonly id: string
+  readonly technique: TechniqueId
+  /** When it was pressed, ISO 8601 in UTC: later ones come later as text, too. */
+  readonly at: string
+  /** The run before, where this one went on with the same sheets. */
+  readonly followsRunId: string | null
+  readonly sheetCount: number
+  readonly squeezeMm: number
+  readonly layers: readonly { readonly is: 'plate' | 'dies' | 'sheets'; readonly thicknessMm: number }[]
+  readonly rounds: readonly Round[]
+}
+
+const endedAt = (pile: readonly RunInLog[]): string => pile.at(-1)?.at ?? ''
 
 /** Runs that went on with the same sheets belong together, oldest first; each pile is one attempt at a cut. */
-export const pilesOfRuns = (runs: readonly RunRow[]): RunRow[][] => {
+export const pilesOfRuns = (runs: readonly RunInLog[]): RunInLog[][] => {
   const byId = new Map(runs.map((run) => [run.id, run]))
   const followed = new Set(runs.flatMap((run) => run.followsRunId ?? []))
   return runs
     .filter((run) => !followed.has(run.id))
     .map((last) => {
-      const pile: RunRow[] = []
-      let run: RunRow | undefined = last
+      const pile: RunInLog[] = []
+      let run: RunInLog | undefined = last
       while (run && !pile.includes(run)) {
         pile.unshift(run)
         run = run.followsRunId ? byId.get(run.followsRunId) : undefined
       }
       return pile
     })
-    .sort((one, other) => Date.parse(one.at(-1)?.at ?? '') - Date.parse(other.at(-1)?.at ?? ''))
+    .sort((one, other) => (endedAt(one) < endedAt(other) ? -1 : 1))
 }
 
-const endsGood = (pile: readonly RunRow[]): boolean => endedGood(pile.at(-1)?.rounds ?? [])
+const endsGood = (pile: readonly RunInLog[]): boolean => endedGood(pile.at(-1)?.rounds ?? [])
 
-/** Rounds that each attempt took until it was good, by its time (ms); attempts that never were are left out. */
-export const roundsUntilGood = (runs: readonly RunRow[]): { readonly at: number; readonly rounds: number }[] =>
+/** Rounds that each attempt took until it was good, by its time; attempts that never were are left out. */
+export const roundsUntilGood = (runs: readonly RunInLog[]): { readonly at: string; readonly rounds: number }[] =>
   pilesOfRuns(runs)
     .filter(endsGood)
     .map((pile) => ({
-      at: Date.parse(pile.at(-1)?.at ?? ''),
+      at: endedAt(pile),
       rounds: pile.reduce((sum, run) => sum + run.rounds.length, 0),
     }))
 
@@ -38,7 +55,7 @@ export const runningMean = (values: readonly number[], width: number): number[] 
   })
 
 /** The technique that most runs are of; of as many, the one met first. Undefined where there are none. */
-export const mostPressed = (runs: readonly Pick<RunRow, 'technique'>[]): TechniqueId | undefined => {
+export const mostPressed = (runs: readonly Pick<RunInLog, 'technique'>[]): TechniqueId | undefined => {
   const counts = new Map<TechniqueId, number>()
   for (const { technique } of runs) counts.set(technique, (counts.get(technique) ?? 0) + 1)
   return [...counts].reduce<readonly [TechniqueId, number] | undefined>(
@@ -55,7 +72,7 @@ export interface FirstRound {
 }
 
 /** Every first round. A squeeze means something only among runs of one technique. */
-export const firstRounds = (runs: readonly RunRow[]): FirstRound[] =>
+export const firstRounds = (runs: readonly RunInLog[]): FirstRound[] =>
   runs.flatMap(({ rounds: [first], layers, squeezeMm }) => {
     if (!first) return []
     const sheetsMm = layers.reduce((sum, layer) => sum + (layer.is === 'sheets' ? layer.thicknessMm : 0), 0)
@@ -64,7 +81,7 @@ export const firstRounds = (runs: readonly RunRow[]): FirstRound[] =>
 
 /** Passes until good for each count of sheets, on average, and over how many attempts. */
 export const passesBySheets = (
-  runs: readonly RunRow[],
+  runs: readonly RunInLog[],
 ): { readonly sheets: number; readonly passes: number; readonly attempts: number }[] => {
   const groups = new Map<number, number[]>()
   for (const pile of pilesOfRuns(runs).filter(endsGood)) {

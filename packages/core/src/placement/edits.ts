@@ -1,14 +1,16 @@
-import type { EdgeLine, LaidBlock, LaidDie, Motif, PlacedRun, Placement } from '@bold-heron/core'
+import type { EdgeLine, LaidBlock, LaidDie, Motif, PlacedRun, Placement } from './placed-run.js'
 
-/** What on the drawing has the focus. */
-export type Thing =
+/** Something that lies on a card. */
+export type LaidThing =
   | { readonly is: 'die'; readonly id: string }
   | { readonly is: 'block'; readonly id: string }
   | { readonly is: 'line' }
   | { readonly is: 'motif' }
 
-export const keyOf = (thing: Thing): string => ('id' in thing ? `${thing.is} ${thing.id}` : thing.is)
+/** A name for it among all that lies on the card. */
+export const keyOfThing = (thing: LaidThing): string => ('id' in thing ? `${thing.is} ${thing.id}` : thing.is)
 
+/** A change of a placement: what it makes of one. */
 export type Edit = (placement: Placement) => Placement
 
 /** Changes the run in hand. */
@@ -19,15 +21,19 @@ export const editRun =
     runs: placement.runs.map((run, at) => (at === placement.runInHand ? change(run) : run)),
   })
 
+/** Changes a die of the run in hand. */
 export const editDie = (id: string, change: Partial<LaidDie>): Edit =>
   editRun((run) => ({ ...run, dies: run.dies.map((die) => (die.id === id ? { ...die, ...change } : die)) }))
 
+/** Changes a press block of the run in hand. */
 export const editBlock = (id: string, change: Partial<LaidBlock>): Edit =>
   editRun((run) => ({ ...run, blocks: run.blocks.map((block) => (block.id === id ? { ...block, ...change } : block)) }))
 
+/** Changes the pencil line of the run in hand. */
 export const editLine = (change: Partial<EdgeLine>): Edit =>
   editRun((run) => ({ ...run, line: run.line && { ...run.line, ...change } }))
 
+/** Changes the motif. */
 export const editMotif =
   (change: Partial<Motif>): Edit =>
   (placement) => ({ ...placement, motif: placement.motif && { ...placement.motif, ...change } })
@@ -42,7 +48,7 @@ const moved = <Where extends { readonly xMm: number; readonly yMm: number }>(whe
 
 /** Moves a thing by so many mm on the card. */
 export const moveThing =
-  (thing: Thing, dx: number, dy: number): Edit =>
+  (thing: LaidThing, dx: number, dy: number): Edit =>
   (placement) => {
     const run = placement.runs[placement.runInHand]
     if (thing.is === 'motif') return placement.motif ? editMotif(moved(placement.motif, dx, dy))(placement) : placement
@@ -57,7 +63,7 @@ const FULL_TURN = 360
 
 /** Turns a thing by so many degrees. */
 export const turnThing =
-  (thing: Thing, degrees: number): Edit =>
+  (thing: LaidThing, degrees: number): Edit =>
   (placement) => {
     const run = placement.runs[placement.runInHand]
     const within = (angle: number): number => ((((angle + HALF_TURN) % FULL_TURN) + FULL_TURN) % FULL_TURN) - HALF_TURN
@@ -76,7 +82,7 @@ export const turnThing =
 
 /** Takes a thing away. */
 export const takeThing =
-  (thing: Thing): Edit =>
+  (thing: LaidThing): Edit =>
   (placement) => {
     if (thing.is === 'motif') return { ...placement, motif: null }
     if (thing.is === 'line') return placement

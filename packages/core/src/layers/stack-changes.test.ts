@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { aPlate, plateLayer } from '../testing/makers.js'
-import { differenceOf } from './difference.js'
+import { differenceOf } from './stack-changes.js'
 
 const pad = aPlate({ id: 'pad', name: 'Pad' })
 const paper = aPlate({ id: 'paper', name: 'Paper', kind: 'shim' })
