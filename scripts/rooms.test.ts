@@ -32,6 +32,7 @@ const houses = {
     'evening',
     'practice',
   ],
+  'packages/schema/src': ['entered', 'stored', 'wire', 'files'],
   'apps/server/src': [
     'threads',
     'store',

@@ -8,7 +8,7 @@ const SAYS_A_CODE = /(?:error|message): '([^']+)'|fault\([^\n]*, '([a-z-]+)'\)/g
 
 it('every code that a schema refuses with says what would do', () => {
   const folder = fileURLToPath(new URL('../../../packages/schema/src/', import.meta.url))
-  const codes = readdirSync(folder)
+  const codes = readdirSync(folder, { recursive: true, encoding: 'utf8' })
     .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts'))
     .flatMap((file) => [...readFileSync(join(folder, file), 'utf8').matchAll(SAYS_A_CODE)])
     .flatMap(([, one, other]) => one ?? other ?? [])

@@ -1,57 +1,58 @@
-export { feltGapOfPress, type FeltGapOfPress } from './felt-gap.js'
-export { type CsvReport, csvReport, MOST_REFUSED_TOLD } from './csv-report.js'
-export { type DieEntry, dieEntry, type DieInput, dieInput, type DieRow, dieRow, dieTable } from './die.js'
 export type { Of, Plain } from './plain.js'
-export { columnName, type Field, type FieldKind, type FieldsOf, type FieldTable } from './field-table.js'
-export { faultsOf, readAs } from './faults-of.js'
-export { idField } from './fields.js'
-export { type HouseRulesInput, houseRulesInput, type HouseRulesRow, houseRulesRow } from './house-rules.js'
-export { type JobInput, jobInput, type JobRow, jobRow } from './job.js'
-export { type PressRun, pressedHowFields, type PressRunRow } from './press-run.js'
+export { type BorderOfRun, stretchLearnt, type ToldJoins } from './entered/border-of-run.js'
 export {
-  inputOfJob,
-  placementOf,
-  faceFor,
-  plainRun,
-  pressIdOf,
-  runInHandOf,
-  withPlacement,
-  withRunInHand,
-  shownAs,
-} from './runs-of-job.js'
-export { evidenceChange, type PressLearning, pressLearning, type RunAsEvidence } from './learning.js'
-export { fromOlderTechnique } from './older.js'
-export { type OutlineInput, outlineInput, type OutlineSummary } from './outline.js'
-export { type BorderAnswer, borderAnswer, borderFile } from './border-file.js'
-export { limitsOfNest, type NestAnswer, nestAnswer, type NestFile, nestFile, wantedOfNest } from './nest-file.js'
-export { type BorderOfRun, stretchLearnt, type ToldJoins } from './border-of-run.js'
-export { type BuildInput, buildInput, type BuildLayerInput, type BuildRow, buildRow, wantedOfJobs } from './build.js'
-export { type CutFrom, type OffcutInput, offcutInput, type OffcutRow, offcutRow } from './offcut.js'
-export { matWear, type MatWear } from './mat-wear.js'
-export { padWear, type PadWearRow } from './pad-wear.js'
-export { type Page, pageOf, pageQuery } from './page.js'
+  type BuildInput,
+  buildInput,
+  type BuildLayerInput,
+  buildRow,
+  type BuildRow,
+  wantedOfJobs,
+} from './entered/build.js'
+export {
+  type ChartBasis,
+  chartBasis,
+  type ChartInput,
+  chartInput,
+  chartParts,
+  type ChartRow,
+  chartRow,
+  MOST_CHART_COLUMNS,
+  MOST_CHART_ROWS,
+} from './entered/chart.js'
+export { dieEntry, type DieEntry, dieInput, type DieInput, type DieRow, dieRow, dieTable } from './entered/die.js'
+export {
+  type EveningInput,
+  eveningInput,
+  type EveningPinsInput,
+  eveningRow,
+  type EveningRow,
+} from './entered/evening.js'
+export { feltGapOfPress, type FeltGapOfPress } from './entered/felt-gap.js'
+export { columnName, type Field, type FieldKind, type FieldsOf, type FieldTable } from './entered/field-table.js'
+export { idField } from './entered/fields.js'
+export { type HouseRulesInput, houseRulesInput, houseRulesRow, type HouseRulesRow } from './entered/house-rules.js'
+export { type JobInput, jobInput, type JobRow, jobRow } from './entered/job.js'
+export { type CutFrom, offcutInput, type OffcutInput, offcutRow, type OffcutRow } from './entered/offcut.js'
+export { fromOlderTechnique } from './entered/older.js'
+export { type OutlineInput, outlineInput, type OutlineSummary } from './entered/outline.js'
 export {
   firstPhoto,
-  type PhotoInFile,
   type Photographed,
   photographed,
   photographedKinds,
-  photoRow,
+  type PhotoInFile,
   type PhotoRow,
-} from './photo.js'
-export { type CardLayout } from './placement.js'
-export { answerOfCard, type CardAnswer, cardAnswer, type CardFile, cardFile } from './card-file.js'
-export { type PlanAnswer, planAnswer, type PlanFile, planFile, type PlannedStack } from './plan-file.js'
-export { devices } from './devices.js'
-export { type PlanQuestion, planQuestion } from './plan.js'
-export { type PlaceRequest, placeRequest, planRequest } from './plan-request.js'
-export { type PlateInput, plateInput, type PlateRow, plateRow, plateTable } from './plate.js'
+  photoRow,
+} from './entered/photo.js'
+export type { CardLayout } from './entered/placement.js'
+export { type PlateInput, plateInput, type PlateRow, plateRow, plateTable } from './entered/plate.js'
+export { pressedHowFields, type PressRun, type PressRunRow } from './entered/press-run.js'
 export {
   knownFrom,
-  LEAST_TYPED_GAP_MM,
-  MOST_TYPED_GAP_MM,
   knownGoodStack,
   type KnownGoodStackRow,
+  LEAST_TYPED_GAP_MM,
+  MOST_TYPED_GAP_MM,
   numberSources,
   type PressInput,
   pressInput,
@@ -59,16 +60,15 @@ export {
   type PressNumberName,
   pressNumberNames,
   pressNumbers,
-  type PressRow,
   pressRow,
+  type PressRow,
   pressTable,
-} from './press.js'
-export { type Problem, problem, type ProblemCode, problemCodes, type ProblemField } from './problem.js'
+} from './entered/press.js'
 export {
   fittingRecipe,
   type RecipeBody,
-  type RecipeFile,
   recipeFile,
+  type RecipeFile,
   type RecipeInput,
   recipeInput,
   type RecipeJob,
@@ -77,56 +77,82 @@ export {
   recipeNaming,
   type RecipeRow,
   recipeRow,
-} from './recipe.js'
-export { type RunInput, runInput, type RunLayer, runNote, type RunNoteInput, type RunRow, runRow } from './run.js'
-export { type SetupInput, setupInput } from './setup.js'
-export { caliperWays, grains, type SheetInput, sheetInput, type SheetRow, sheetRow, sheetTable } from './sheet.js'
-export { answerOfPressing, placingFaults, toPressing } from './to-simulation.js'
-export { answerOfPlan, requestOfPlanFile } from './to-plan.js'
-export { jottedRun, layersOfRun, roundedMm } from './to-run.js'
-export { toProvenCut } from './to-recipe.js'
-export { mechanicsOf, toDie, toHouseRules, toPlate, toPress, toSheet } from './to-core.js'
-export { type WorkshopFile, workshopFile } from './workshop-file.js'
-export { type DrawnThing, drawnThings } from './to-simulation.js'
-export { type SimulationAnswer, simulationAnswer, type SimulationFile, simulationFile } from './simulation.js'
+} from './entered/recipe.js'
 export {
-  type ChartAnswer,
+  type RunInput,
+  runInput,
+  type RunLayer,
+  runNote,
+  type RunNoteInput,
+  runRow,
+  type RunRow,
+} from './entered/run.js'
+export {
+  caliperWays,
+  grains,
+  sheetInput,
+  type SheetInput,
+  type SheetRow,
+  sheetRow,
+  sheetTable,
+} from './entered/sheet.js'
+export { asWanted } from './stored/as-wanted.js'
+export {
+  faceFor,
+  inputOfJob,
+  placementOf,
+  plainRun,
+  pressIdOf,
+  runInHandOf,
+  shownAs,
+  withPlacement,
+  withRunInHand,
+} from './stored/runs-of-job.js'
+export { mechanicsOf, toDie, toHouseRules, toPlate, toPress, toSheet } from './stored/to-core.js'
+export { toProvenCut } from './stored/to-recipe.js'
+export { jottedRun, layersOfRun, roundedMm } from './stored/to-run.js'
+export {
   chartAnswer,
-  type ChartBasis,
-  chartBasis,
+  type ChartAnswer,
   type ChartCellAnswer,
-  type ChartCellTold,
   chartCellTold,
-  type ChartInput,
-  chartInput,
-  chartParts,
-  type ChartRow,
-  chartRow,
+  type ChartCellTold,
   type ComputedChart,
   computedChart,
-  MOST_CHART_COLUMNS,
-  MOST_CHART_ROWS,
-} from './chart.js'
-export { type ChartFile, chartFile } from './chart-file.js'
-export { answerOfChart, requestOfChartFile } from './to-chart.js'
+} from './wire/chart-answer.js'
+export { type CsvReport, csvReport, MOST_REFUSED_TOLD } from './wire/csv-report.js'
+export { devices } from './wire/devices.js'
 export {
-  type EveningAnswer,
   eveningAnswer,
-  type EveningInput,
-  eveningInput,
-  type EveningPinsInput,
-  type EveningRow,
-  eveningRow,
+  type EveningAnswer,
   type LayOptionAnswer,
   type QueuedRunsAnswer,
-} from './evening.js'
+} from './wire/evening-answer.js'
+export { faultsOf, readAs } from './wire/faults-of.js'
+export { evidenceChange, pressLearning, type PressLearning, type RunAsEvidence } from './wire/learning.js'
+export { matWear, type MatWear } from './wire/mat-wear.js'
+export { padWear, type PadWearRow } from './wire/pad-wear.js'
+export { type Page, pageOf, pageQuery } from './wire/page.js'
+export { placeRequest, type PlaceRequest, planRequest } from './wire/plan-request.js'
+export { planQuestion, type PlanQuestion } from './wire/plan.js'
+export { problem, type Problem, type ProblemCode, problemCodes, type ProblemField } from './wire/problem.js'
+export { setupInput, type SetupInput } from './wire/setup.js'
+export { borderAnswer, type BorderAnswer, borderFile } from './files/border-file.js'
+export { answerOfCard, type CardAnswer, cardAnswer, cardFile, type CardFile } from './files/card-file.js'
+export { type ChartFile, chartFile } from './files/chart-file.js'
 export {
   type EveningOrderFile,
   eveningOrderFile,
-  type EveningWholeFile,
   eveningWholeFile,
-  type OrderAnswer,
+  type EveningWholeFile,
   orderAnswer,
-} from './evening-file.js'
-export { answerOfEvening, answerOfOrder, requestOfEveningFile, wantedOfOrder } from './to-evening.js'
-export { asWanted } from './as-wanted.js'
+  type OrderAnswer,
+} from './files/evening-file.js'
+export { limitsOfNest, type NestAnswer, nestAnswer, nestFile, type NestFile, wantedOfNest } from './files/nest-file.js'
+export { planAnswer, type PlanAnswer, type PlanFile, planFile, type PlannedStack } from './files/plan-file.js'
+export { type SimulationAnswer, simulationAnswer, type SimulationFile, simulationFile } from './files/simulation.js'
+export { answerOfChart, requestOfChartFile } from './files/to-chart.js'
+export { answerOfEvening, answerOfOrder, requestOfEveningFile, wantedOfOrder } from './files/to-evening.js'
+export { answerOfPlan, requestOfPlanFile } from './files/to-plan.js'
+export { answerOfPressing, type DrawnThing, drawnThings, placingFaults, toPressing } from './files/to-simulation.js'
+export { type WorkshopFile, workshopFile } from './files/workshop-file.js'

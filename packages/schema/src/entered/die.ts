@@ -1,0 +1,45 @@
+import { dieClasses, measuringWays } from '@bold-heron/core'
+import { z } from 'zod'
+import type { Of } from '../plain.js'
+import { field, type FieldTable, zodOf } from './field-table.js'
+import { nameField, noteField, shelfRowFields } from './fields.js'
+import { outlineInput, outlineSummary } from './outline.js'
+
+export const dieTable = {
+  name: field.text(nameField),
+  dieClass: field.choice(z.enum(dieClasses)),
+  /** Along the feed and across the throat, as it is usually laid. */
+  lengthMm: field.size(),
+  widthMm: field.size(),
+  heightMm: field.height(),
+  heightMeasuredBy: field.choice(z.enum(measuringWays)),
+  bladeHeightMm: field.height(),
+  /** Strip of the body that follows each blade; null: as usual for the class. */
+  bodyStripMm: field.thickness(z.number().min(0).max(20).nullable().default(null)),
+  /** How lacy the stand-in for a missing outline is, 0…1; null: as usual for the class. */
+  laciness: field.number(z.number().min(0).max(1).nullable().default(null)),
+  fitForFoam: field.flag(),
+  note: field.text(noteField),
+} satisfies FieldTable
+export const dieFields = zodOf(dieTable)
+
+export const bladeFitsDie = (die: { readonly bladeHeightMm: number; readonly heightMm: number }): boolean =>
+  die.bladeHeightMm <= die.heightMm
+export const bladeTooTall = { path: ['bladeHeightMm'], error: 'blade-taller-than-die' }
+
+/** What a user enters for a die, but for its lines. Lengths in mm. */
+export const dieEntry = z.object(dieFields).refine(bladeFitsDie, bladeTooTall)
+export type DieEntry = Of<typeof dieEntry>
+
+/** What a user enters for a die. Lengths in mm. */
+export const dieInput = z
+  .object({
+    ...dieFields,
+    /** Its cutting lines; null takes them away, absent leaves them as they are. */
+    outline: outlineInput.nullable().optional(),
+  })
+  .refine(bladeFitsDie, bladeTooTall)
+export type DieInput = Of<typeof dieInput>
+
+export const dieRow = z.object({ ...dieFields, outline: outlineSummary.nullable(), ...shelfRowFields })
+export type DieRow = Of<typeof dieRow>

@@ -1,0 +1,106 @@
+import { handleFeels, hangingPlaces, padFaces, roles, seenOutcomes } from '@bold-heron/core'
+import { z } from 'zod'
+import type { Of } from '../plain.js'
+import { countField, idField, nameField, noteField, rowFields } from './fields.js'
+import { toldJoins } from './border-of-run.js'
+import { cutFrom } from './offcut.js'
+import { runFromOlder } from './older.js'
+import { placementInput, pressRunIdField } from './placement.js'
+import { pressedHowFields, pressedWhatFields, showsField } from './press-run.js'
+
+/** One set of passes and the look after it. */
+const roundFields = z
+  .object({
+    passes: z.int().min(1).max(20),
+    seen: z.enum(seenOutcomes),
+    /** Share of the line still hanging, 0…1. */
+    hangingShare: z.number().min(0).max(1).nullable().default(null),
+    hangingPlace: z.enum(hangingPlaces).nullable().default(null),
+    feel: z.enum(handleFeels),
+  })
+  .refine((round) => round.seen === 'hanging' || (round.hangingShare === null && round.hangingPlace === null), {
+    path: ['seen'],
+    error: 'only-with-hanging',
+  })
+
+/** A layer as it lay in the press, with the thickness it had then. */
+const runLayer = z.object({
+  is: z.enum(['plate', 'dies', 'sheets']),
+  /** The shelf's plate; null where it has left the shelf. */
+  plateId: idField.nullable().default(null),
+  name: nameField,
+  thicknessMm: z.number().min(0).max(120),
+  /** What a plate was there for; null where nobody noted it. */
+  role: z.enum(roles).nullable().default(null),
+  /** How a pad lay: which face at the blade, and whether turned end for end; null where nobody noted it. */
+  lie: z
+    .object({ face: z.enum(padFaces), turned: z.boolean() })
+    .nullable()
+    .default(null),
+})
+export type RunLayer = Of<typeof runLayer>
+
+const runFields = {
+  jobId: idField,
+  /** Which of the job's press runs it was; null where nobody noted it. */
+  pressRunId: pressRunIdField.nullable().default(null),
+  ...pressedHowFields,
+  shows: showsField,
+  /** Whether a piece was finished by it. */
+  finishes: z.boolean().default(true),
+  pressId: idField,
+  ...pressedWhatFields,
+  at: z.iso.datetime(),
+  /** When it was begun and when its last look was told, where that is known. */
+  beganAt: z.iso.datetime().nullable().default(null),
+  endedAt: z.iso.datetime().nullable().default(null),
+  layers: z.array(runLayer).min(3).max(24),
+  /** Stack height minus the gap as it was taken then, mm. */
+  squeezeMm: z.number().min(-100).max(100),
+  rounds: z.array(roundFields).min(1).max(10),
+  /** The run before, where this one went on with the same sheets in another stack. */
+  followsRunId: idField.nullable().default(null),
+  /** Not to be learnt from: logged with the wrong sheet, say. */
+  setAside: z.boolean().default(false),
+  /** Pieces that came out good, and that were spoilt. */
+  pieces: countField,
+  spoilt: countField.default(0),
+  note: noteField,
+  /** Where things lay on the card, where that was laid out; its run in hand is the one that was pressed. */
+  placement: placementInput.nullable().default(null),
+  /** How the joins of a border came out; null for a run that was laid once. */
+  joins: toldJoins.nullable().default(null),
+  /** The leftover or sheet it was cut from. */
+  cutFrom: cutFrom.nullable().default(null),
+  /** Pieces that came out of it for other jobs, whose dies lay beside. */
+  also: z
+    .array(z.object({ jobId: idField, pieces: countField, spoilt: countField.default(0) }))
+    .max(12)
+    .default([]),
+}
+
+const runAsItIs = z
+  .object(runFields)
+  .refine(({ beganAt, endedAt }) => !beganAt || !endedAt || Date.parse(beganAt) <= Date.parse(endedAt), {
+    path: ['endedAt'],
+    error: 'before-it-began',
+  })
+/** What a user enters after pressing; a run as it was sent by an older page is read too. */
+export const runInput = z.preprocess((run) => runFromOlder(run, () => undefined), runAsItIs)
+export type RunInput = Of<typeof runInput>
+
+/** A note written to a run long after it. */
+export const runNote = z.object({ note: noteField })
+export type RunNoteInput = Of<typeof runNote>
+
+export const runRow = z.object({
+  ...runFields,
+  ...rowFields,
+  /** Sheets that it took from the stock, which come back if it is undone. */
+  stockTaken: z.int().default(0),
+  jobName: z.string(),
+  pressName: z.string(),
+  dieNames: z.array(z.string()),
+  sheetName: z.string(),
+})
+export type RunRow = Of<typeof runRow>

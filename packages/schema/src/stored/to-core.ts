@@ -1,0 +1,150 @@
+import {
+  compositeOf,
+  type Die,
+  type Drive,
+  estimatedCaliper,
+  factsOfDieClass,
+  factsOfPressClass,
+  type HouseRules,
+  type KnownGoodStack,
+  measured,
+  type Outline,
+  type Plate,
+  type Polyline,
+  type Press,
+  type RollerFrame,
+  type Sheet,
+  standInOutline,
+  strengthOfKind,
+} from '@bold-heron/core'
+import type { DieEntry } from '../entered/die.js'
+import type { HouseRulesInput } from '../entered/house-rules.js'
+import type { PlateInput } from '../entered/plate.js'
+import type { KnownGoodStackRow, PressInput } from '../entered/press.js'
+import type { SheetInput } from '../entered/sheet.js'
+
+/** What a row has once it is stored, or named in a file. */
+interface Named {
+  readonly id: string
+}
+
+/** A stored plate as the planner takes it. */
+export const toPlate = (row: PlateInput & Named): Plate => ({
+  id: row.id,
+  name: row.name,
+  kind: row.kind,
+  count: row.count,
+  thickness: measured(row.thicknessMm, row.measuredBy),
+  lengthMm: row.lengthMm,
+  widthMm: row.widthMm,
+  fullThicknessWidthMm: row.fullThicknessWidthMm,
+  magnetic: row.magnetic,
+  reservedForSteel: row.reservedForSteel,
+  faces: [row.faceA, row.faceB],
+})
+
+/** A stored die as the planner takes it: with its own lines where it has them, else with a stand-in for them. */
+export const toDie = (
+  row: DieEntry & Named & { readonly outline: Pick<Outline, 'source'> | null },
+  lines?: readonly Polyline[],
+): Die => ({
+  id: row.id,
+  name: row.name,
+  dieClass: row.dieClass,
+  lengthMm: row.lengthMm,
+  widthMm: row.widthMm,
+  height: measured(row.heightMm, row.heightMeasuredBy),
+  bladeHeightMm: row.bladeHeightMm,
+  bodyStripMm: row.bodyStripMm ?? factsOfDieClass(row.dieClass).bodyStripMm,
+  fitForFoam: row.fitForFoam,
+  outline:
+    lines && row.outline
+      ? { source: row.outline.source, lines }
+      : standInOutline(row.dieClass, row.lengthMm, row.widthMm, row.laciness ?? factsOfDieClass(row.dieClass).laciness),
+})
+
+/** A stored sheet as the planner takes it; a caliper worked out from the weight keeps that estimate's spread. */
+export const toSheet = (row: SheetInput & Named): Sheet => compositeOf(plainSheet(row), row.parts ?? [])
+
+const plainSheet = (row: SheetInput & Named): Sheet => ({
+  id: row.id,
+  name: row.name,
+  kind: row.kind,
+  caliper:
+    row.caliperBy === 'weight'
+      ? { valueMm: row.caliperMm, spreadMm: estimatedCaliper(row.kind, row.grammage ?? undefined).spreadMm }
+      : measured(row.caliperMm, row.caliperBy),
+  shearStrengthMPa: row.shearStrengthMPa ?? strengthOfKind(row.kind).shearStrengthMPa,
+  squashModulusMPa: row.squashModulusMPa ?? strengthOfKind(row.kind).squashModulusMPa,
+  sizeMm: [row.lengthMm, row.widthMm],
+})
+
+/** mm. Dies of one class are made to the same height, whatever their thickness. From memory. */
+const DIE_HEIGHT_SPREAD_MM = 0.05
+
+const toKnownGood = (known: KnownGoodStackRow, id: string, plates: ReadonlyMap<string, Plate>): KnownGoodStack => ({
+  id,
+  dieClass: known.dieClass,
+  dieHeight: {
+    valueMm: known.dieHeightMm,
+    spreadMm: Math.min(measured(known.dieHeightMm, 'table').spreadMm, DIE_HEIGHT_SPREAD_MM),
+  },
+  sheetCaliper: measured(known.sheetCaliperMm, 'table'),
+  sheetCount: known.sheetCount,
+  plates: known.plateIds.flatMap((plateId) => plates.get(plateId) ?? []),
+})
+
+/** Rollers, frame and drive of a press: its own numbers where they are known, else what is usual for its class. */
+export const mechanicsOf = ({
+  pressClass,
+  throatMm,
+  numbers,
+}: Pick<PressInput, 'pressClass' | 'throatMm' | 'numbers'>): { frame: RollerFrame; drive: Drive } => {
+  const usual = factsOfPressClass(pressClass)
+  const own = new Map(numbers.map(({ name, value }) => [name, value]))
+  const bearingSpanMm = own.get('bearingSpanMm') ?? usual.bearingSpanMm
+  return {
+    frame: {
+      rollerDiameterMm: own.get('rollerDiameterMm') ?? usual.rollerDiameterMm,
+      // A throat entered wider than the class's is still narrower than the span.
+      bearingSpanMm: Math.max(bearingSpanMm, throatMm * 1.02),
+      throatMm,
+      rollerModulusMPa: own.get('rollerModulusMPa') ?? usual.rollerModulusMPa,
+      frameStiffnessNPerMm: own.get('frameStiffnessNPerMm') ?? usual.frameStiffnessNPerMm,
+    },
+    drive:
+      usual.drive.by === 'motor'
+        ? { by: 'motor', stallN: own.get('stallForceN') ?? usual.drive.stallN }
+        : {
+            by: 'hand',
+            limitN: own.get('handleLimitN') ?? usual.drive.limitN,
+            crankArmMm: own.get('crankArmMm') ?? usual.drive.crankArmMm,
+            gearRatio: own.get('gearRatio') ?? usual.drive.gearRatio,
+          },
+  }
+}
+
+/** A stored press as the planner takes it. `plates` must hold every plate its known-good stacks name, retired ones too. */
+export const toPress = (row: Omit<PressInput, 'note'> & Named, plates: ReadonlyMap<string, Plate>): Press => ({
+  id: row.id,
+  name: row.name,
+  pressClass: row.pressClass,
+  throatMm: row.throatMm,
+  ...mechanicsOf(row),
+  knownGood: row.knownGood.map((known, index) => toKnownGood(known, `${row.id}-${index + 1}`, plates)),
+  ...(row.gap ? { gap: row.gap } : {}),
+  felt: row.felt,
+})
+
+/** The house rules without how lengths are written. */
+export const toHouseRules = (row: HouseRulesInput): HouseRules => ({
+  bladeSide: row.bladeSide,
+  passes: row.passes,
+  hardPlateWithMagnet: row.hardPlateWithMagnet,
+  hardPlateUnderOutline: row.hardPlateUnderOutline,
+  leastChance: row.leastChance,
+  mostStopChance: row.mostStopChance,
+  mostPasses: row.mostPasses,
+  handShare: row.handShare,
+  trialStart: row.trialStart,
+})
