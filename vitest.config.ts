@@ -6,6 +6,7 @@ const shared = { pool: 'forks', isolate: false, maxWorkers: 2 } as const
 /** Three kinds of test: units, the API's against a real PostgreSQL, and what a user does in a browser. */
 export default defineConfig({
   test: {
+    experimental: { fsModuleCache: true },
     projects: [
       {
         test: {

@@ -33,6 +33,7 @@ if (values.only === undefined) {
     if (
       run('node_modules/vitest/vitest.mjs', ['run', '--project', 'unit', '--reporter=dot'], {
         PROPERTY_SEED: asked,
+        THOROUGH: '1',
       }) !== 0
     )
       giveUp(`A property failed; ask it again with PROPERTY_SEED=${asked}.`)

@@ -45,7 +45,7 @@ export const database: Trial = {
     }
     try {
       const working = [write(0), write(1), write(2), read()]
-      for (let trouble = scene.times(30, 3); trouble > 0; trouble--) {
+      for (let trouble = scene.times(30, 2); trouble > 0; trouble--) {
         await setTimeout(randomInteger(scene.random, 100, 600))
         const kind = randomItem(scene.random, ['cut', 'frozen', 'frozen and cut'] as const)
         if (kind !== 'cut') {

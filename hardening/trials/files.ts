@@ -159,7 +159,7 @@ export const files: Trial = {
   name: 'files',
   hasSlice: true,
   async run(scene) {
-    const scale = scene.times(1, 0.05)
+    const scale = scene.times(1, 0.03)
     const server = await startServerProcess({ demo: true })
     try {
       const { address } = server
@@ -187,7 +187,7 @@ export const files: Trial = {
       const [run] = await rowsOf<{ id: string }>(address, '/api/runs?pageSize=1')
       const picture = await bigPicture(Math.round(10_900 * Math.sqrt(scale)))
       const sent = await Promise.all(
-        Array.from({ length: scene.times(8, 2) }, () =>
+        Array.from({ length: scene.times(8, 1) }, () =>
           ask(address, `/api/runs/${run?.id}/photos`, { method: 'POST', raw: { type: 'image/png', content: picture } }),
         ),
       )

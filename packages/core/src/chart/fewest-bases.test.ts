@@ -1,3 +1,4 @@
+import { asked } from '../testing/thorough.js'
 import { describe, expect, it } from 'vitest'
 import { basesByInteger } from '../testing/bases-solver.js'
 import { type RandomSource, randomInteger, randomItem, seededRandom } from '../numerics/random.js'
@@ -21,7 +22,7 @@ const smallChart = (random: RandomSource, cells: number, bases: number): BasesWa
 describe('the choice of base stacks', () => {
   it('costs what an integer solver’s does, on hundreds of small charts', async () => {
     const random = seededRandom(20_261)
-    for (let at = 0; at < 250; at++) {
+    for (let at = 0; at < asked(250, 100); at++) {
       const wanted = smallChart(random, randomInteger(random, 3, 24), randomInteger(random, 1, 14))
       const { cost, bound, proven } = chooseBases(wanted)
       expect(proven).toBe(true)

@@ -4,6 +4,7 @@ import { beforeFeeling } from '../learning/before-feeling.js'
 import { feltBelief } from '../learning/felt.js'
 import { momentsOf, quantileOf } from '../learning/posterior.js'
 import { seededRandom } from '../numerics/random.js'
+import { asked } from '../testing/thorough.js'
 import { BlindPress, drawTraits } from '../practice/blind-press.js'
 import { type FeltGap, feltHeightMm, feltPlaces, type FeltPlate, platesHeightMm } from '../press/felt-gap.js'
 import { aPlate } from '../testing/makers.js'
@@ -59,7 +60,7 @@ describe('feeling out a gap', () => {
         expect(Math.abs(momentsAfter(felt).mean - gapMm)).toBeLessThan(0.1)
         expect(momentsAfter(felt).spread).toBeLessThan(0.1)
       }),
-      { numRuns: 15 },
+      { numRuns: asked(15, 8) },
     )
   })
 
@@ -70,7 +71,7 @@ describe('feeling out a gap', () => {
         expect(felt.leads.length).toBeLessThanOrEqual(7)
         expect(Math.abs(momentsAfter(felt).mean - gapMm)).toBeLessThan(0.25)
       }),
-      { numRuns: 15 },
+      { numRuns: asked(15, 8) },
     )
   })
 
@@ -129,7 +130,7 @@ describe('feeling out a gap', () => {
 
   it('plays on presses with hidden traits: nine in ten are found within two spreads', () => {
     let within = 0
-    const presses = 30
+    const presses = asked(30, 20)
     for (let seed = 0; seed < presses; seed++) {
       const traits = drawTraits(seededRandom(seed), 'small-hand')
       const blind = new BlindPress(traits, seededRandom(1000 + seed))
