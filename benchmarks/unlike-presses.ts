@@ -1,14 +1,15 @@
 import type { KnownGoodStack, Plate, Press, PressClass } from '../packages/core/src/index.js'
 import { gapsOf, intervalOf, measured, pressClasses } from '../packages/core/src/index.js'
 import { cleanCut } from '../packages/core/src/goals/clean-cut/clean-cut.js'
-import { wantedByKnown } from '../packages/core/src/goals/clean-cut/known-good.js'
 import { ordinaryCut } from '../packages/core/src/goals/clean-cut/ordinary-cut.js'
 import { defaultHouseRules } from '../packages/core/src/job/house-rules.js'
 import { smeared } from '../packages/core/src/learning/blur.js'
 import type { Learnt } from '../packages/core/src/learning/learnt.js'
+import type { WantedSqueeze } from '../packages/core/src/learning/told.js'
 import { heightSpreadMm } from '../packages/core/src/learning/pieces.js'
 import { evidenceForPair, type RunEvidence } from '../packages/core/src/learning/run-evidence.js'
 import { type RandomSource, randomItem, randomNormal, seededRandom } from '../packages/core/src/numerics/random.js'
+import { squeezesOfKnown } from '../packages/core/src/planner/known-stack.js'
 import { Responses } from '../packages/core/src/planner/responses.js'
 import { evidenceOfTrial } from '../packages/core/src/planner/trial.js'
 import { BlindPress, drawTraits, type HiddenTraits } from '../packages/core/src/practice/blind-press.js'
@@ -35,16 +36,26 @@ interface Scene {
   readonly random: RandomSource
 }
 
+/** The squeeze below which a share of what a known stack may have had lies, mm. */
+const squeezeIn = (bands: WantedSqueeze, share: number): number => {
+  const all = bands.reduce((sum, { fromMm, toMm, weight }) => sum + weight * (toMm - fromMm), 0)
+  let left = share * all
+  for (const { fromMm, toMm, weight } of bands) {
+    const its = weight * (toMm - fromMm)
+    if (left <= its) return fromMm + left / weight
+    left -= its
+  }
+  return bands.at(-1)?.toMm ?? 0
+}
+
 /** A stack that truly cuts an outline over one card: its squeeze lies anywhere between what barely does and what is too much. */
 const knownStack = ({ press, shelf, traits, random }: Scene, at: number): KnownGoodStack => {
   const dieHeight = measured(1, 'caliper')
   const sheetCaliper = measured(CARD_MM, 'caliper')
   const plain = { id: `known ${at}`, dieClass: 'thin-outline', dieHeight, sheetCaliper, sheetCount: 1 } as const
-  const { lowMm, highMm } = wantedByKnown(press, { ...plain, plates: [] }, (cut, bed) =>
-    responses.of(cleanCut.computed, cut, bed),
-  )
-  const squeezeMm = lowMm + (highMm - lowMm) * random()
   const fixed = ['platform', 'pad', 'pad'].map((id) => shelf.find((plate) => plate.id === id) as Plate)
+  const bands = squeezesOfKnown(press, { ...plain, plates: fixed }, (goal, cut, bed) => responses.of(goal, cut, bed))
+  const squeezeMm = squeezeIn(bands, random())
   const trueMm = fixed.reduce(
     (sum, { id, thickness }) => sum + thickness.valueMm + thickness.spreadMm * traits.errorOf(id),
     0,

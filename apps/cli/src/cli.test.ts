@@ -351,7 +351,9 @@ describe('evening', () => {
   })
 
   it('takes another stack where one is forbidden, then fewer sheets at once, and gives up only then', async () => {
-    const [file] = filesOf('evening-file.md') as [object]
+    const [file] = filesOf('evening-file.md') as [{ presses: { knownGood: object[] }[] }]
+    // A press on which there is little to choose from: its known stack takes two passes.
+    for (const press of file.presses) press.knownGood = press.knownGood.map((known) => ({ ...known, passes: 2 }))
     const forbidden: string[] = []
     const sheets: number[] = []
     for (;;) {
@@ -365,7 +367,7 @@ describe('evening', () => {
       sheets.push(run.option.sheetCount)
       forbidden.push(...queues[0]!.runs.map(({ option }) => option.name))
     }
-    expect(sheets).toEqual([3, 3, 2])
+    expect(sheets).toEqual([3, 3, 3, 1])
   })
 
   it('puts batches in order, what is due first where that is in time', async () => {

@@ -15,6 +15,10 @@ const setup: SetupInput = {
   plates: [plateInputs.platform, plateInputs.pad, plateInputs.paper],
   known: {
     from: 'booklet',
+    technique: 'cut',
+    passes: 1,
+    bladeSide: 'down',
+    feel: null,
     dieClass: 'thin-outline',
     dieHeightMm: 1,
     sheetCaliperMm: 0.3,

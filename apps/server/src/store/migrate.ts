@@ -21,6 +21,7 @@ import { runShows } from './migrations/0018-run-shows.js'
 import { cards } from './migrations/0019-cards.js'
 import { chartsAndEvenings } from './migrations/0020-charts-and-evenings.js'
 import { anyGap } from './migrations/0021-any-gap.js'
+import { knownStacks } from './migrations/0022-known-stacks.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -46,6 +47,7 @@ export const migrations = [
   cards,
   chartsAndEvenings,
   anyGap,
+  knownStacks,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

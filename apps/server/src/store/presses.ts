@@ -29,6 +29,10 @@ const knownGoodByPress = async (
       pressId,
       group.map((stack) => ({
         from: stack.knownFrom,
+        technique: stack.technique,
+        passes: stack.passes,
+        bladeSide: stack.bladeSide,
+        feel: stack.feel,
         dieClass: stack.dieClass,
         dieHeightMm: stack.dieHeightMm,
         sheetCaliperMm: stack.sheetCaliperMm,

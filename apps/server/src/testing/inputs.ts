@@ -62,7 +62,20 @@ export const pressInputOf = (plateIds: string[]): PressInput => ({
   note: '',
   knownGood:
     plateIds.length > 0
-      ? [{ from: 'booklet', dieClass: 'thin-outline', dieHeightMm: 1, sheetCaliperMm: 0.3, sheetCount: 1, plateIds }]
+      ? [
+          {
+            from: 'booklet',
+            technique: 'cut',
+            passes: null,
+            bladeSide: 'down',
+            feel: 'light',
+            dieClass: 'thin-outline',
+            dieHeightMm: 1,
+            sheetCaliperMm: 0.3,
+            sheetCount: 1,
+            plateIds,
+          },
+        ]
       : [],
 })
 

@@ -156,7 +156,7 @@ describe('a wall chart', () => {
 
 describe('what to buy or cut next', () => {
   it('fills the cells that it says, once it is on the shelf', () => {
-    const request = poorer(aChart(seededRandom(2), 3, 3))
+    const request = poorer(aChart(seededRandom(2), 4, 4))
     const answers: KeptByName = new Map()
     const live = new Responses()
     const { chart } = finish(wholeChartSteps(request, answers, live))

@@ -4,10 +4,9 @@ import type { Plate } from '../layers/plate.js'
 import type { PlateKind } from '../materials/plate-kind.js'
 import type { Stack } from '../layers/stack.js'
 import type { Evidence } from '../learning/evidence.js'
-import type { WantedSqueeze } from '../learning/told.js'
 import type { HandleFeel, RoundOf } from '../outcomes/round.js'
 import type { Bed } from '../press/bed.js'
-import type { KnownGoodStack, Press } from '../press/press.js'
+import type { Press } from '../press/press.js'
 import type { Advice } from './advice.js'
 import type { Changes } from './change.js'
 import type { LineMap } from './line-map.js'
@@ -87,12 +86,6 @@ export interface Computed {
     },
   ): Changes
 
-  /** Between which squeezes a stack known to do well must have had its own; absent where no such stacks are kept. */
-  wantedByKnown?(
-    press: Press,
-    known: KnownGoodStack,
-    responseOf: (cut: CutContext, bed: Bed) => Response,
-  ): WantedSqueeze
   /** A round as it is usual on a press, for saying what one more would teach; absent where none is. */
   ordinary?(press: Press): {
     readonly cut: CutContext

@@ -7,5 +7,5 @@ import { relief } from './relief/relief.js'
 /** Everything that a press run may be for. */
 export const goals = [cleanCut, crease, relief, formed, foilLine] as const
 
-/** The goal whose stacks a press may be known to do well with: the one by which its gap is told. */
-export const goalOfKnown = cleanCut
+/** The goal by whose ordinary round it is told what one more would teach of a press. */
+export const ordinaryGoal = cleanCut

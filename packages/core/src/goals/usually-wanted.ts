@@ -14,15 +14,14 @@ const OTHER_BUILD_MM = 0.2
 /** Between which squeezes a known stack must have had its own, by the rule of thumb. */
 export const usuallyWanted: WantedBy = ({ dieClass, sheetCount, sheetCaliper }) => {
   const mm = usualSqueezeMm(dieClass, sheetCount * sheetCaliper.valueMm)
-  return { lowMm: mm - USUAL_HALF_WINDOW_MM, highMm: mm + USUAL_HALF_WINDOW_MM }
+  return [{ fromMm: mm - USUAL_HALF_WINDOW_MM, toMm: mm + USUAL_HALF_WINDOW_MM, weight: 1 }]
 }
 
 /** The same for whoever plans with dies of a class. */
 export const usuallyWantedFor =
   (dieClass: DieClass): WantedBy =>
   (known) => {
-    const { lowMm, highMm } = usuallyWanted(known)
     const isSameBuild = factsOfDieClass(known.dieClass).cased === factsOfDieClass(dieClass).cased
     const wider = isSameBuild ? 0 : Math.hypot(USUAL_HALF_WINDOW_MM, OTHER_BUILD_MM) - USUAL_HALF_WINDOW_MM
-    return { lowMm: lowMm - wider, highMm: highMm + wider }
+    return usuallyWanted(known).map((band) => ({ ...band, fromMm: band.fromMm - wider, toMm: band.toMm + wider }))
   }

@@ -19,7 +19,7 @@ import {
 } from './posterior.js'
 import type { BasisOfGap, CountedFrom } from './squeeze-window.js'
 import { STRENGTH_LOG_SPREAD } from './strength-nodes.js'
-import { toldOf, type WantedBy } from './told.js'
+import { middleOf, toldOf, type WantedBy } from './told.js'
 
 /** What is believed of a press's gap, with the strength of a sheet, by everything there is. */
 export interface GapBelief {
@@ -74,8 +74,7 @@ const basisOf = (
     typed: press.gap !== undefined,
     logStrength: logStrengthMoments(strengthsOf(chances)),
     witnesses: press.knownGood.map((known) => {
-      const { lowMm, highMm } = wantedBy(known)
-      const [heightMm, wantedMm] = [knownHeightMm(known), (lowMm + highMm) / 2]
+      const [heightMm, wantedMm] = [knownHeightMm(known), middleOf(wantedBy(known))]
       return { id: known.id, heightMm, wantedMm, gapMm: heightMm - wantedMm }
     }),
   }

@@ -8,11 +8,22 @@ import { logOfFelt, piecesOfFelt } from './felt.js'
 import { type GapGrid, gridOver } from './gap-grid.js'
 import { type PiecesById, piecesOfPlates } from './pieces.js'
 
-/** Between which squeezes a known stack must have had its own, mm; all between are as likely. */
-export interface WantedSqueeze {
-  readonly lowMm: number
-  readonly highMm: number
+/** Squeezes of which one is as likely as the other, mm, and how likely per mm against those of other bands. */
+export interface SqueezeBand {
+  readonly fromMm: number
+  readonly toMm: number
+  readonly weight: number
 }
+
+/** Which squeezes a known stack may have had: bands side by side, lowest first, none empty. */
+export type WantedSqueeze = readonly SqueezeBand[]
+
+const weightOf = ({ fromMm, toMm, weight }: SqueezeBand): number => weight * (toMm - fromMm)
+
+/** The squeeze that a known stack had on average, mm. */
+export const middleOf = (wanted: WantedSqueeze): number =>
+  wanted.reduce((sum, band) => sum + (weightOf(band) * (band.fromMm + band.toMm)) / 2, 0) /
+  wanted.reduce((sum, band) => sum + weightOf(band), 0)
 export type WantedBy = (known: KnownGoodStack) => WantedSqueeze
 
 /** What somebody told of a gap: how likely that is for every gap, counted on plates as thick as they are noted; and on which plates. */
@@ -37,12 +48,20 @@ const logUnlessWrong = (perMm: number): number =>
 const over = (fromMm: number, toMm: number, logOf: (gapMm: number) => number): GapGrid =>
   gridOver(rowOf(fromMm), rowOf(toMm), (row) => logOf(gapMmOf(row)))
 
-const ofKnown = (known: KnownGoodStack, { lowMm, highMm }: WantedSqueeze): Told => {
+const ofKnown = (known: KnownGoodStack, wanted: WantedSqueeze): Told => {
   const heightMm = knownHeightMm(known)
   const edgeMm = Math.hypot(EDGE_MM, known.dieHeight.spreadMm)
-  const widthMm = Math.max(highMm - lowMm, EDGE_MM)
+  // A single narrow band is no sharper than the memory of a stack is.
+  const bands = wanted.map(({ fromMm, toMm, weight }) => ({ fromMm, toMm: Math.max(toMm, fromMm + EDGE_MM), weight }))
+  const [lowMm, highMm] = [bands[0]?.fromMm ?? 0, bands.at(-1)?.toMm ?? 0]
+  const all = bands.reduce((sum, band) => sum + weightOf(band), 0)
   const says = over(heightMm - highMm - REACH * edgeMm, heightMm - lowMm + REACH * edgeMm, (gapMm) =>
-    logUnlessWrong(chanceBetween(lowMm, lowMm + widthMm, heightMm - gapMm, edgeMm) / widthMm),
+    logUnlessWrong(
+      bands.reduce(
+        (sum, { fromMm, toMm, weight }) => sum + weight * chanceBetween(fromMm, toMm, heightMm - gapMm, edgeMm),
+        0,
+      ) / all,
+    ),
   )
   return { says, pieces: piecesOfPlates(known.plates) }
 }

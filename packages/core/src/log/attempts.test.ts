@@ -1,6 +1,14 @@
 import type { Round } from '../goals/looks.js'
 import { describe, expect, it } from 'vitest'
-import { firstRounds, mostPressed, passesBySheets, pilesOfRuns, roundsUntilGood, type RunInLog, runningMean } from './attempts.js'
+import {
+  firstRounds,
+  mostPressed,
+  passesBySheets,
+  pilesOfRuns,
+  roundsUntilGood,
+  type RunInLog,
+  runningMean,
+} from './attempts.js'
 
 const round = (seen: Round['seen'], passes = 2, feel: Round['feel'] = 'light'): Round => ({
   passes,

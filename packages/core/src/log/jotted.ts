@@ -63,7 +63,9 @@ export const changedLayers = (
 }
 
 /** The runs that something can be jotted after: the latest with each press, dies and sheet. */
-export const latestOfEach = <Run extends { readonly pressId: string; readonly dieIds: readonly string[]; readonly sheetId: string }>(
+export const latestOfEach = <
+  Run extends { readonly pressId: string; readonly dieIds: readonly string[]; readonly sheetId: string },
+>(
   runs: readonly Run[],
   most: number,
 ): Run[] => {

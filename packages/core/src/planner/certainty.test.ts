@@ -3,6 +3,7 @@ import type { Layer } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import { usuallyWanted } from '../goals/usually-wanted.js'
+import type { SqueezeBand } from '../learning/told.js'
 import { chanceBetween } from '../numerics/normal.js'
 import { randomNormal, seededRandom } from '../numerics/random.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, aSheet, plateLayer } from '../testing/makers.js'
@@ -33,7 +34,7 @@ const sampled = (stack: Stack, draws: number): number => {
   const squeezeMm = heightOf(stack).valueMm - window.gapMm
   const spreads = new Map([platform, pad, mat].map((plate) => [plate.id, plate.thickness.spreadMm]))
   const knownMm = heightOf(stackOf(platform, pad, pad)).valueMm
-  const wanted = usuallyWanted(known)
+  const [wanted] = usuallyWanted(known) as [SqueezeBand]
   let inside = 0
   let all = 0
   for (let draw = 0; draw < draws; draw++) {
@@ -42,12 +43,7 @@ const sampled = (stack: Stack, draws: number): number => {
     const inStack = stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate] : []))
     const gapMm = 14 + 0.35 * randomNormal(random)
     const knownSqueezeMm = knownMm + errorOf(known.plates) - gapMm
-    const counts = chanceBetween(
-      wanted.lowMm,
-      wanted.highMm,
-      knownSqueezeMm,
-      Math.hypot(0.05, known.dieHeight.spreadMm),
-    )
+    const counts = chanceBetween(wanted.fromMm, wanted.toMm, knownSqueezeMm, Math.hypot(0.05, known.dieHeight.spreadMm))
     // One time differs from the next by 0.04 mm.
     const off = errorOf(inStack) + window.gapMm - gapMm + aDie().height.spreadMm * randomNormal(random)
     const trueMm = squeezeMm + off + 0.04 * randomNormal(random)

@@ -16,8 +16,8 @@ const paper = aPlate({ id: 'paper', name: 'Paper', kind: 'shim', mm: 0.1, count:
 const card = aPlate({ id: 'card', name: 'Card', kind: 'shim', mm: 0.3, count: 4 })
 const press = aPress({
   knownGood: [
-    aKnownGood({ plates: [platform, pad, pad, card] }),
-    aKnownGood({ id: 'second', plates: [platform, pad, pad, card, paper] }),
+    aKnownGood({ passes: 2, plates: [platform, pad, pad, card] }),
+    aKnownGood({ id: 'second', passes: 2, plates: [platform, pad, pad, card, paper] }),
   ],
 })
 const shelf = [platform, pad, steel, mat, spacer, paper, card]

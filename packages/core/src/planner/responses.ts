@@ -1,13 +1,13 @@
 import { fingerprintOf } from '../geometry/fingerprint.js'
 import type { Computed } from '../goals/goal.js'
 import { type Laying, PLAIN_LAYING } from '../goals/laying.js'
-import { goalOfKnown } from '../goals/list.js'
 import type { Response } from '../goals/response.js'
 import type { CutContext } from '../job/cut-context.js'
 import type { Learnt } from '../learning/learnt.js'
 import { type LearntGap, learntGap } from '../learning/learnt-gap.js'
 import type { Bed } from '../press/bed.js'
 import type { Press } from '../press/press.js'
+import { squeezesOfKnown } from './known-stack.js'
 
 /** How many responses are remembered; each holds a few dozen simulations of one lay-out. */
 const MOST_REMEMBERED = 40
@@ -65,12 +65,8 @@ export class Responses implements Answering {
   gapOf(press: Press, learnt?: Learnt): LearntGap {
     const known = this.gaps.get(press)?.get(learnt ?? NOTHING_LEARNT)
     if (known) return known
-    const { computed: goal } = goalOfKnown
-    const gap = learntGap(
-      press,
-      (stack) => goal.wantedByKnown(press, stack, (cut, bed) => this.of(goal, cut, bed)),
-      learnt,
-    )
+    const responseOf = (goal: Computed, cut: CutContext, bed: Bed) => this.of(goal, cut, bed)
+    const gap = learntGap(press, (known) => squeezesOfKnown(press, known, responseOf), learnt)
     const ofPress = this.gaps.get(press) ?? new WeakMap<object, LearntGap>()
     this.gaps.set(press, ofPress.set(learnt ?? NOTHING_LEARNT, gap))
     return gap

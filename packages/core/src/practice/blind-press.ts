@@ -9,7 +9,7 @@ import { fineFeelOf } from '../press/simulated/press-through.js'
 import { goalOf } from '../techniques/goal-of.js'
 import type { TechniqueId } from '../techniques/list.js'
 import type { HandleFeel } from '../outcomes/round.js'
-import { CLEAN_CUT, DEEP_MM } from '../press/constants.js'
+import { CLEAN_CUT } from '../press/constants.js'
 import { effortOf, feelOf } from '../press/drive.js'
 import { gapAtMm, GRIP_SPREAD_MM } from '../learning/felt.js'
 import { type FeltGap, type FeltTry, platesHeightMm } from '../press/felt-gap.js'
@@ -17,6 +17,7 @@ import { gapOfClass, type PressClass } from '../press/press-class.js'
 import { CutSimulation } from '../press/cut-simulation.js'
 import { pressRound } from '../goals/clean-cut/press-round.js'
 import { cutSeenIn } from '../goals/clean-cut/seen-in.js'
+import { tooDeepFrom } from '../goals/clean-cut/too-deep.js'
 import { whereItHangsIn } from '../goals/clean-cut/where-it-hangs-in.js'
 import { PLAIN_LAYING } from '../goals/laying.js'
 import { bedOfStack, cellsOf, lawOf } from '../goals/clean-cut/cut-setup.js'
@@ -140,7 +141,8 @@ export class BlindPress {
     this.isFresh = false
     const { cutFraction, meanDepth, overcutMm, effort } = pressRound(run, cut, passes, 1)
     const isOverload = effort >= 1
-    const seen = cutSeenIn({ cutFraction, meanDepth, overcutMm })
+    const tooDeepMm = tooDeepFrom(cut, bed)
+    const seen = cutSeenIn({ cutFraction, meanDepth, overcutMm }, tooDeepMm)
     const hanging = seen === 'hanging' ? whereItHangsIn(run) : undefined
     const told = hanging && Math.min(1, Math.max(0.02, hanging.share + SHARE_TOLD_SPREAD * randomNormal(this.random)))
     return {
@@ -151,7 +153,7 @@ export class BlindPress {
         hangingPlace: hanging?.place ?? null,
         feel: isOverload ? 'stopped' : this.feelTold(effort),
       },
-      isGood: !isOverload && cutFraction >= CLEAN_CUT && overcutMm <= DEEP_MM,
+      isGood: !isOverload && cutFraction >= CLEAN_CUT && overcutMm <= tooDeepMm,
       isOverload,
       cutFraction,
       overcutMm,

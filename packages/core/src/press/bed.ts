@@ -19,7 +19,7 @@ const padStiffness: Record<FaceState, number> = { fresh: FRESH_PAD_STIFFNESS, li
 /** k_p and s_b of the other kinds. Press model, table of beds; the last seven from memory, as no blade should land on them. */
 const beds: Record<Exclude<PlateKind, 'cutting-pad'>, Bed> = {
   'hard-plate': { indentStiffness: 2000, softness: 0 },
-  'soft-mat': { indentStiffness: 25, softness: 0.02 },
+  'soft-mat': { indentStiffness: 32, softness: 0.02 },
   platform: { indentStiffness: 200, softness: 0 },
   spacer: { indentStiffness: 150, softness: 0 },
   'embossing-mat': { indentStiffness: 6, softness: 0.3 },

@@ -10,6 +10,7 @@ export type GuideStep =
   | 'gives-way'
   | 'both-sides'
   | 'close-folder'
+  | 'open-folder'
   | 'arrow'
   | 'warm-up'
   | 'foil-wait'
@@ -25,6 +26,8 @@ export type FinishingStep =
 export interface BenchGuide {
   /** Before anything is laid. */
   readonly first: readonly GuideStep[]
+  /** The sheet lies within what presses it, and is laid together with that: what is done in place of laying it anew. */
+  readonly sheetWithin?: GuideStep
   /** Once the dies lie on the stack. */
   readonly afterDies: readonly GuideStep[]
   /** Before the handle is turned. */

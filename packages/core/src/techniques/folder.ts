@@ -25,9 +25,10 @@ export const folding = {
   bladeSide: 'up',
   guide: {
     first: ['check', 'close-folder'],
+    sheetWithin: 'close-folder',
     afterDies: [],
     then: ['arrow', 'feed'],
-    finally: ['look'],
+    finally: ['open-folder'],
     finishing: ['push-out', 'pads'],
   },
 

@@ -35,8 +35,8 @@ const paper = aPlate({ id: 'paper', name: 'Paper', kind: 'shim', mm: 0.1, count:
 const shelf = [platform, pad, spacer, thin, thick, impression, steel, warm, foil, card, paper]
 const press = aPress({
   knownGood: [
-    aKnownGood({ plates: [platform, pad, pad, card] }),
-    aKnownGood({ id: 'second', plates: [platform, pad, pad, card, paper] }),
+    aKnownGood({ passes: 2, plates: [platform, pad, pad, card, paper] }),
+    aKnownGood({ id: 'second', passes: 2, plates: [platform, pad, pad, card, paper, paper] }),
   ],
 })
 const dieOf = (dieClass: DieClass) => typicalDie(dieClass, measured(factsOfDieClass(dieClass).heightMm, 'caliper'))

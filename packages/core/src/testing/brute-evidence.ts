@@ -8,6 +8,7 @@ import { CutSimulation } from '../press/cut-simulation.js'
 import { ReachOfMost } from '../goals/clean-cut/reach-of-most.js'
 import { PLAIN_LAYING } from '../goals/laying.js'
 import { cellsOf, lawOf, PLANNING_GRID } from '../goals/clean-cut/cut-setup.js'
+import { tooDeepFrom } from '../goals/clean-cut/too-deep.js'
 
 /** The slow twin of logEvidenceOf: simulates right at one gap and strength, and integrates the height error by sampling evenly. */
 export const bruteLogChance = ({ cut, rounds, ownSpreadMm }: Pressed, gapMm: number, log: number): number => {
@@ -35,7 +36,11 @@ export const bruteLogChance = ({ cut, rounds, ownSpreadMm }: Pressed, gapMm: num
         last = outcome
       }
       logChance += logChanceOf(
-        { progress: progressOf(last.cutFraction, last.meanDepth, reach.now()), effort, overcutMm },
+        {
+          progress: progressOf(last.cutFraction, last.meanDepth, reach.now()),
+          effort,
+          tooDeepByMm: overcutMm - tooDeepFrom(cut, bed),
+        },
         look as RoundOf<CutSeen>,
       )
     })

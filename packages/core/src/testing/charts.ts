@@ -40,7 +40,9 @@ export const aChart = (random: RandomSource, rows: number, columns: number): Cha
   return {
     technique: 'cut',
     press: aPress({
-      knownGood: [aKnownGood({ plates: [find('platform'), find('card'), find('paper'), find('pads'), find('pads')] })],
+      knownGood: [
+        aKnownGood({ passes: 2, plates: [find('platform'), find('card'), find('paper'), find('pads'), find('pads')] }),
+      ],
     }),
     bladeSide: 'down',
     rules: defaultHouseRules,

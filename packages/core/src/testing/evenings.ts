@@ -82,6 +82,7 @@ export const anEveningRequest = (random: RandomSource, jobs: number): EveningReq
           drive: motor.drive,
           knownGood: [
             aKnownGood({
+              passes: 2,
               plates: ['thick platform', 'pads', 'pads'].flatMap(
                 (id) => chart.shelf.find((each) => each.id === id) ?? [],
               ),

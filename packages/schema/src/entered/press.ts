@@ -1,4 +1,4 @@
-import { dieClasses, gapSources, pressClasses } from '@bold-heron/core'
+import { dieClasses, gapSources, knownFeels, pressClasses, type TechniqueId, techniqueIds } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { feltGapOfPress } from './felt-gap.js'
@@ -8,9 +8,15 @@ import { idField, nameField, noteField, shelfRowFields, thicknessMmField } from 
 /** Where a known-good stack is known from. */
 export const knownFrom = ['booklet', 'own-use'] as const
 
-/** A stack that cuts clean with the handle feeling normal. Lengths in mm. */
+/** A stack that does well on a press with the handle feeling normal. Lengths in mm. */
 export const knownGoodStack = z.object({
   from: z.enum(knownFrom),
+  /** What it is for, and in how many passes it does it: 1, 2, or 3 and more; null where nobody knows: as many as are usual. */
+  technique: z.enum(techniqueIds as readonly [TechniqueId, ...TechniqueId[]]).default('cut'),
+  passes: z.int().min(1).max(20).nullable().default(null),
+  bladeSide: z.enum(['down', 'up']).default('down'),
+  /** How the handle felt; null: normal. */
+  feel: z.enum(knownFeels).nullable().default(null),
   dieClass: z.enum(dieClasses),
   dieHeightMm: thicknessMmField,
   sheetCaliperMm: z.number().min(0.02).max(20),

@@ -16,6 +16,7 @@ import {
   type Sheet,
   standInOutline,
   strengthOfKind,
+  techniqueOf,
 } from '@bold-heron/core'
 import type { DieEntry } from '../entered/die.js'
 import type { HouseRulesInput } from '../entered/house-rules.js'
@@ -84,6 +85,10 @@ const DIE_HEIGHT_SPREAD_MM = 0.05
 
 const toKnownGood = (known: KnownGoodStackRow, id: string, plates: ReadonlyMap<string, Plate>): KnownGoodStack => ({
   id,
+  technique: known.technique,
+  bladeSide: techniqueOf(known.technique).bladeSide ?? known.bladeSide,
+  ...(known.passes === null ? {} : { passes: known.passes }),
+  ...(known.feel === null ? {} : { feel: known.feel }),
   dieClass: known.dieClass,
   dieHeight: {
     valueMm: known.dieHeightMm,

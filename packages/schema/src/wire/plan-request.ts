@@ -1,6 +1,7 @@
 import {
   dieClasses,
   faceStates,
+  knownFeels,
   outlineSources,
   padFaces,
   type PlanRequest,
@@ -84,6 +85,10 @@ const press = z.object({
   knownGood: z.array(
     z.object({
       id: z.string(),
+      technique: z.string().optional(),
+      passes: z.number().optional(),
+      bladeSide: pressedWhatFields.bladeSide.optional(),
+      feel: z.enum(knownFeels).optional(),
       dieClass: z.enum(dieClasses),
       dieHeight: measured,
       sheetCaliper: measured,

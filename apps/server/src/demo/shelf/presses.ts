@@ -21,6 +21,10 @@ export const demoPresses = {
     knownGood: [
       {
         from: 'booklet',
+        technique: 'cut',
+        passes: 1,
+        bladeSide: 'down',
+        feel: null,
         dieClass: 'thin-outline',
         dieHeightMm: 1,
         sheetCaliperMm: 0.3,
@@ -29,6 +33,10 @@ export const demoPresses = {
       },
       {
         from: 'own-use',
+        technique: 'cut',
+        passes: 1,
+        bladeSide: 'down',
+        feel: null,
         dieClass: 'thin-lace',
         dieHeightMm: 1,
         sheetCaliperMm: 0.31,
@@ -48,6 +56,10 @@ export const demoPresses = {
     knownGood: [
       {
         from: 'booklet',
+        technique: 'cut',
+        passes: 1,
+        bladeSide: 'down',
+        feel: null,
         dieClass: 'thin-outline',
         dieHeightMm: 1,
         sheetCaliperMm: 0.3,
@@ -56,6 +68,10 @@ export const demoPresses = {
       },
       {
         from: 'own-use',
+        technique: 'cut',
+        passes: 1,
+        bladeSide: 'down',
+        feel: null,
         dieClass: 'thin-lace',
         dieHeightMm: 1,
         sheetCaliperMm: 0.31,
@@ -64,6 +80,10 @@ export const demoPresses = {
       },
       {
         from: 'own-use',
+        technique: 'cut',
+        passes: 1,
+        bladeSide: 'down',
+        feel: null,
         dieClass: 'small-cased',
         dieHeightMm: 8.5,
         sheetCaliperMm: 0.31,

@@ -1,5 +1,6 @@
 import type { DieClass } from '@bold-heron/core'
 import {
+  type KnownGoodStackRow,
   type PressInput,
   type PressNumber,
   type PressNumberName,
@@ -25,7 +26,11 @@ export class PressNumberModel extends Model {
 export class KnownGoodStackModel extends Model {
   declare pressId: string
   declare position: number
-  declare knownFrom: 'booklet' | 'own-use'
+  declare knownFrom: KnownGoodStackRow['from']
+  declare technique: KnownGoodStackRow['technique']
+  declare passes: number | null
+  declare bladeSide: KnownGoodStackRow['bladeSide']
+  declare feel: KnownGoodStackRow['feel']
   declare dieClass: DieClass
   declare dieHeightMm: number
   declare sheetCaliperMm: number
@@ -63,6 +68,10 @@ export const definePresses = (sequelize: Sequelize): void => {
       pressId: { type: DataTypes.UUID, primaryKey: true },
       position: { type: DataTypes.INTEGER, primaryKey: true },
       knownFrom: text(),
+      technique: text(),
+      passes: { type: DataTypes.INTEGER, allowNull: true },
+      bladeSide: text(),
+      feel: { type: DataTypes.TEXT, allowNull: true },
       dieClass: text(),
       dieHeightMm: real(),
       sheetCaliperMm: real(),

@@ -42,7 +42,9 @@ export const BenchStart = ({
   const assessment = useAssessment(job.id, request, kept)
   const advice = useTrialAdvice(job.id, request, kept ? undefined : earlier)
   const stack = kept ?? advice.data?.next?.stack
-  const passes = kept ? assessment.data?.passes.passes : advice.data?.next?.passes
+  const planned = kept ? assessment.data?.passes.passes : advice.data?.next?.passes
+  // A second pass would cut a second line: the first has lengthened the strip.
+  const passes = planned !== undefined && runInHandOf(job).border ? 1 : planned
   const looser = kept ? undefined : advice.data?.next?.looser
   const leadsFirst = !skips && earlier.length === 0 && !isGuided(request) && isKnownByClassOnly(press, request.learnt)
   useEffect(() => {

@@ -53,6 +53,15 @@ describe('the steps of a round', () => {
     expect(steps(stack, round('nothing', true), guide)[0]).toBe('fresh-sheets')
   })
 
+  it('put a folder’s sheet in by opening the folder, and never lay it by itself', () => {
+    const folder = techniqueOf('folder').guide
+    const met = stepsOfRound(stack, round('all'), folder)
+    expect(met.filter((step) => step.is === 'lay' && stack[step.layer]!.is === 'sheets')).toEqual([])
+    expect(met.map(({ is }) => is)).toContain('close-folder')
+    expect(met.map(({ is }) => is)).not.toContain('look')
+    expect(steps(stack, round('change'), folder).slice(0, 2)).toEqual(['change', 'close-folder'])
+  })
+
   it('rehearse on scrap first where there is only one piece, and then put that in', () => {
     const how = { isLaidOut: false, piece: 'scrap' } as const
     expect(steps(stack, round('all'), guide, how)).toContain('rehearse')

@@ -42,7 +42,10 @@ export const stepsOfRound = (
   const then = asked(guide.then)
   const along = Array.from({ length: joins ?? 0 }, (_, join): BenchStep => ({ is: 'border-cut', join }))
   const press: BenchStep[] = [{ is: 'press' }, ...along, ...asked(guide.finally), { is: 'tell' }]
-  const fresh: BenchStep[] = freshSheets ? [{ is: piece === 'only' ? 'one-piece' : 'fresh-sheets' }] : []
+  const within = guide.sheetWithin
+  const freshStep: BenchStep = piece === 'only' ? { is: 'one-piece' } : within ? { is: within } : { is: 'fresh-sheets' }
+  const fresh: BenchStep[] = freshSheets ? [freshStep] : []
+  const isLaid = ({ is }: Stack[number]): boolean => is !== 'sheets' || !within
   switch (laying) {
     case 'all':
       return [
@@ -50,10 +53,9 @@ export const stepsOfRound = (
         ...(piece === 'scrap' ? [{ is: 'rehearse' } as const] : piece === 'only' ? [{ is: 'one-piece' } as const] : []),
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),
-        ...stack.flatMap((layer, at): BenchStep[] => [
-          { is: 'lay', layer: at },
-          ...(layer.is === 'dies' ? asked(guide.afterDies) : []),
-        ]),
+        ...stack.flatMap((layer, at): BenchStep[] =>
+          isLaid(layer) ? [{ is: 'lay', layer: at }, ...(layer.is === 'dies' ? asked(guide.afterDies) : [])] : [],
+        ),
         ...then,
         ...press,
       ]
@@ -68,7 +70,7 @@ export const stepsOfRound = (
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),
         ...stack.flatMap((layer, at): BenchStep[] =>
-          layer.is === 'plate'
+          layer.is === 'plate' || !isLaid(layer)
             ? []
             : [{ is: 'lay', layer: at }, ...(layer.is === 'dies' ? asked(guide.afterDies) : [])],
         ),

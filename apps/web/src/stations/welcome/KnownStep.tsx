@@ -31,6 +31,10 @@ const knownForm = rowForm<KnownFields>({
 
 const knownOf = ({ dieClass, sheetCaliperMm, counts }: KnownFields): Known => ({
   from: 'booklet',
+  technique: 'cut',
+  passes: null,
+  bladeSide: 'down',
+  feel: null,
   dieClass,
   dieHeightMm: factsOfDieClass(dieClass).heightMm,
   sheetCaliperMm,

@@ -27,6 +27,12 @@ export const choice = <Value extends string>(): Codec<Value> => ({
   read: (raw) => (textOf(raw) === '' ? faulty({ code: 'choice-empty' }) : ok(textOf(raw) as Value)),
 })
 
+/** One of a list, or none of them. */
+export const optionalChoice = <Value extends string>(): Codec<Value | null> => ({
+  write: (value) => value ?? '',
+  read: (raw) => ok(textOf(raw) === '' ? null : (textOf(raw) as Value)),
+})
+
 /** A structure edited elsewhere, such as a press's known-good stacks. */
 export const asItIs = <Value>(): Codec<Value> => ({ write: (value) => value, read: (raw) => ok(raw as Value) })
 

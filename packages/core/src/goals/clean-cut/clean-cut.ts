@@ -8,7 +8,6 @@ import { CutResponse } from './cut-response.js'
 import { bedOfStack, cellsOf, PLANNING_GRID } from './cut-setup.js'
 import { predict, simulatePasses, standardRun } from './figures.js'
 import { ordinaryRound } from './ordinary-cut.js'
-import { wantedByKnown } from './known-good.js'
 import { cutLooks } from './looks.js'
 import { usualSqueezeMm } from '../usually-wanted.js'
 import { ruleOfThumb } from './rule-of-thumb.js'
@@ -37,7 +36,6 @@ export const cleanCut = {
     evidence: cutEvidence,
     tries: cutTries,
     changesTo: cutChanges,
-    wantedByKnown,
     ordinary: ordinaryRound,
   },
 } as const satisfies Goal

@@ -16,7 +16,7 @@ export const cutEvidence = evidenceFrom<Forecast>({
   blend: (one, other, share) => ({
     progress: one.progress + share * (other.progress - one.progress),
     effort: one.effort + share * (other.effort - one.effort),
-    overcutMm: one.overcutMm + share * (other.overcutMm - one.overcutMm),
+    tooDeepByMm: one.tooDeepByMm + share * (other.tooDeepByMm - one.tooDeepByMm),
   }),
   isFarTooHard: ({ effort }) => effort >= FAR_TOO_HARD,
   isStraight: (one, other) =>

@@ -1,13 +1,14 @@
-import { CLEAN_CELL, CLEAN_CUT, DEEP_MM } from '../../press/constants.js'
+import { CLEAN_CELL, CLEAN_CUT } from '../../press/constants.js'
 import { type Drive, effortOf } from '../../press/drive.js'
 import type { Bed } from '../../press/bed.js'
 import type { ContactCells } from '../../press/nip/contact-cells.js'
 import { CutSimulation } from '../../press/cut-simulation.js'
 import { type CutContext, pileMmOf } from '../../job/cut-context.js'
 import type { Between } from '../response.js'
-import { CLOSELY, type SeriesLoads, SimulatedResponse } from '../simulated-response.js'
+import { type SeriesLoads, SimulatedResponse } from '../simulated-response.js'
 import { lawOf } from './cut-setup.js'
 import { ReachOfMost } from './reach-of-most.js'
+import { tooDeepFrom } from './too-deep.js'
 import { USUAL_HALF_WINDOW_MM } from '../usually-wanted.js'
 
 /** What a series of passes does at one squeeze; index 0 is the first pass. */
@@ -38,6 +39,7 @@ export class CutResponse extends SimulatedResponse<PassSeries> {
   private readonly run: CutSimulation
   private readonly drive: Drive
   private readonly reachOfMost: ReachOfMost
+  private readonly tooDeepMm: number
   readonly costOfHarm = OVERCUT_POINTS_PER_MM
   /** A cut that goes too deep is a cut all the same. */
   readonly harmSpoils = false
@@ -52,6 +54,7 @@ export class CutResponse extends SimulatedResponse<PassSeries> {
     super(pileMmOf(cut), mostPasses, { first: FIRST_LOOKS_MM.map(over), further: FURTHER_LOOKS_MM.map(over) })
     this.run = new CutSimulation(cut.press.frame, cells)
     this.drive = cut.press.drive
+    this.tooDeepMm = tooDeepFrom(cut, bed)
     this.reachOfMost = new ReachOfMost(this.run)
   }
 
@@ -60,7 +63,7 @@ export class CutResponse extends SimulatedResponse<PassSeries> {
   }
 
   protected harm(series: PassSeries, passes: number): number {
-    return (series.overcutMm[passes - 1] ?? 0) - DEEP_MM
+    return (series.overcutMm[passes - 1] ?? 0) - this.tooDeepMm
   }
 
   /** How deep the blade goes into the bed, mm. */
@@ -76,11 +79,6 @@ export class CutResponse extends SimulatedResponse<PassSeries> {
     const highMm = Math.min(stopMm, Math.max(deepMm, lowMm + USUAL_HALF_WINDOW_MM))
     if (!Number.isFinite(lowMm) || !Number.isFinite(highMm) || highMm <= lowMm) return undefined
     return { lowMm, highMm, scaleMm: USUAL_HALF_WINDOW_MM }
-  }
-
-  /** Least squeeze in mm at which the first pass cuts this deep into the bed, mm. */
-  overcutFrom(overcutMm: number): number {
-    return this.crossing(`overcut ${overcutMm}`, CLOSELY, 1, (series) => (series.overcutMm[0] ?? 0) - overcutMm)
   }
 
   protected simulate(squeezeMm: number, strength: number): PassSeries {

@@ -3,7 +3,7 @@ import type { CutContext } from '../../job/cut-context.js'
 import type { Stack } from '../../layers/stack.js'
 import { ledgerOf } from '../../layers/ledger.js'
 import type { Bed } from '../../press/bed.js'
-import { CLEAN_CUT, DEEP_MM } from '../../press/constants.js'
+import { CLEAN_CUT } from '../../press/constants.js'
 import { type CutPass, CutSimulation } from '../../press/cut-simulation.js'
 import { feelOf } from '../../press/drive.js'
 import type { Chosen } from '../goal.js'
@@ -15,6 +15,7 @@ import type { LoadFigures, MadePasses, Prediction } from '../prediction.js'
 import type { CutFigures } from './cut-figures.js'
 import { cellsOf, lawOf } from './cut-setup.js'
 import { cutSeenIn } from './seen-in.js'
+import { tooDeepFrom } from './too-deep.js'
 import { whereItHangsIn } from './where-it-hangs-in.js'
 
 /** A pass of a cut. */
@@ -26,9 +27,9 @@ export interface MadeCuts extends MadePasses {
 }
 
 /** The figures of a pass just made by a run: what hangs, and how the handle feels to this user's hand. */
-export const figuresOf = (cut: CutContext, outcome: CutPass, run: CutSimulation): CutPassFigures => ({
+export const figuresOf = (cut: CutContext, bed: Bed, outcome: CutPass, run: CutSimulation): CutPassFigures => ({
   of: 'cut',
-  seen: cutSeenIn(outcome),
+  seen: cutSeenIn(outcome, tooDeepFrom(cut, bed)),
   cutFraction: outcome.cutFraction,
   meanDepth: outcome.meanDepth,
   leastDepth: outcome.leastDepth,
@@ -54,13 +55,18 @@ export const simulatePasses = (
   for (let pass = 1; pass <= most; pass++) {
     const outcome = run.pass()
     solved &&= outcome.status === 'solved'
-    made.push(figuresOf(cut, outcome, run))
+    made.push(figuresOf(cut, bed, outcome, run))
     if (pass >= least && outcome.cutFraction >= CLEAN_CUT) break
   }
   return { passes: made, solved }
 }
 
-const worstOf = (stack: Stack, passes: readonly CutPassFigures[], outlook: Outlook): Prediction['worst'] => {
+const worstOf = (
+  stack: Stack,
+  passes: readonly CutPassFigures[],
+  outlook: Outlook,
+  tooDeepMm: number,
+): Prediction['worst'] => {
   const { chances } = outlook
   const clean = chances.goodBy[outlook.passes - 1] ?? 0
   if (chances.stops >= WORTH_NAMING) return { what: 'handle-stops', chance: chances.stops }
@@ -72,7 +78,7 @@ const worstOf = (stack: Stack, passes: readonly CutPassFigures[], outlook: Outlo
       layer.is === 'dies' && layer.dies.some((die) => factsOfDieClass(die.dieClass).bedByHouseRule === 'hard-plate'),
   )
   if (hardUnderThin && outline) return { what: 'die-warps', chance: 0 }
-  if (Math.max(...passes.map((pass) => pass.overcutMm)) > DEEP_MM) return { what: 'cuts-deep', chance: clean }
+  if (Math.max(...passes.map((pass) => pass.overcutMm)) > tooDeepMm) return { what: 'cuts-deep', chance: clean }
   return 1 - clean >= WORTH_NAMING ? { what: 'hangs', chance: 1 - clean } : { what: 'nothing-much', chance: 0 }
 }
 
@@ -92,5 +98,5 @@ export const predict = (
     most: Math.max(outlook.passes, cut.rules.mostPasses),
   })
   if (!solved) return undefined
-  return predicted(passes, outlook, worstOf(stack, passes, outlook))
+  return predicted(passes, outlook, worstOf(stack, passes, outlook, tooDeepFrom(cut, bed)))
 }

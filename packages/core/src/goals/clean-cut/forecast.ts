@@ -5,6 +5,8 @@ import { PLAIN_LAYING } from '../laying.js'
 import { cellsOf, lawOf, PLANNING_GRID } from './cut-setup.js'
 import { pressRound } from './press-round.js'
 import { ReachOfMost } from './reach-of-most.js'
+import { tooDeepFrom } from './too-deep.js'
+
 /** What the press model says of one round, in the numbers that looks and feels speak about. */
 export interface Forecast {
   /**
@@ -14,7 +16,8 @@ export interface Forecast {
   readonly progress: number
   /** Greatest effort of the round's passes, as a share of what the user's hand can do. */
   readonly effort: number
-  readonly overcutMm: number
+  /** How far the blade went into its bed beyond where it is too deep, mm; below 0 where it did not. */
+  readonly tooDeepByMm: number
 }
 
 /** How far below 0 a sheet lies that nothing has touched. From memory: any number does that leaves room for a dent. */
@@ -41,6 +44,7 @@ export const simulatorOf = ({ cut, rounds }: Pressed) => {
       if (at === 0) run.start(pressing)
       else run.goOn(pressing)
       const { cutFraction, meanDepth, overcutMm, effort } = pressRound(run, cut, look.passes, FAR_TOO_HARD)
-      return { progress: progressOf(cutFraction, meanDepth, reach.now()), effort, overcutMm }
+      const tooDeepByMm = overcutMm - tooDeepFrom(cut, bed)
+      return { progress: progressOf(cutFraction, meanDepth, reach.now()), effort, tooDeepByMm }
     })
 }

@@ -1,6 +1,6 @@
 import { unlessSlip } from '../../learning/slip.js'
 import { chanceBetween } from '../../numerics/normal.js'
-import { CLEAN_CUT, DEEP_MM } from '../../press/constants.js'
+import { CLEAN_CUT } from '../../press/constants.js'
 import { feelBounds } from '../../press/drive.js'
 import type { HandleFeel, RoundOf } from '../../outcomes/round.js'
 import type { Forecast } from './forecast.js'
@@ -24,7 +24,7 @@ const seenBetween = (low: number, high: number, { progress }: Forecast): number 
   chanceBetween(low, high, progress, SEEN_SPREAD)
 
 const chanceOfSeen = (forecast: Forecast, { seen, hangingShare, hangingPlace }: RoundOf<CutSeen>): number => {
-  const deep = chanceBetween(DEEP_MM, Infinity, forecast.overcutMm, DEEP_SPREAD_MM)
+  const deep = chanceBetween(0, Infinity, forecast.tooDeepByMm, DEEP_SPREAD_MM)
   switch (seen) {
     case 'untouched':
       return seenBetween(-Infinity, DENTED_FROM, forecast)

@@ -13,7 +13,7 @@ export const ordinaryCut = (
   press: Press,
   die: { readonly dieClass: DieClass; readonly height: MeasuredMm },
   sheets: { readonly id: string; readonly caliper: MeasuredMm; readonly count: number },
-  rules = defaultHouseRules,
+  { bladeSide = 'down', rules = defaultHouseRules }: Partial<Pick<CutContext, 'bladeSide' | 'rules'>> = {},
 ): CutContext => ({
   press,
   dies: [typicalDie(die.dieClass, die.height)],
@@ -25,7 +25,7 @@ export const ordinaryCut = (
     ...strengthOfKind('smooth-card'),
   },
   sheetCount: sheets.count,
-  bladeSide: 'down',
+  bladeSide,
   rules,
 })
 

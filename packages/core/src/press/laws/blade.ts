@@ -51,6 +51,10 @@ export const reachOf = (law: BladeLaw, z: number, c: number): number => {
   return z >= through ? 1 + (z - through) / T : depthCut(law, z, c) / T
 }
 
+/** How far the bed gives, mm, under the force that cuts whole sheets through: what a cut needs of travel beyond their thickness. */
+export const sinkingOf = ({ sheetsMm, shearStrengthMPa, wedgeRatio, indentStiffness }: BladeLaw): number =>
+  (sheetsMm * shearStrengthMPa * (1 + wedgeRatio)) / indentStiffness
+
 /** Line force of the blade alone, N per mm of blade, at travel `z` mm in a kerf cut to `c`. Never falls as z grows. */
 export const bladeForce = (law: BladeLaw, z: number, c: number): number =>
   z <= 0 ? 0 : law.indentStiffness * (z - depthCut(law, z, c))

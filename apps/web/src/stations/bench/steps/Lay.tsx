@@ -1,5 +1,6 @@
 import { useLengths } from '../../../text/lengths.js'
-import { factsOfDieClass, hasBlades, type Layer, type Role } from '@bold-heron/core'
+import { factsOfDieClass, hasBlades, type Layer, type Role, type Stack } from '@bold-heron/core'
+import { runInHandOf } from '@bold-heron/schema'
 import type { TFunction } from 'i18next'
 import { useTranslation } from 'react-i18next'
 import type { TermId } from '../../../drawing/terms/list.js'
@@ -9,14 +10,21 @@ import { layerName } from '../../../pressing/stack/layer-name.js'
 import { BenchTitle } from './BenchTitle.js'
 import type { ShownStep } from './step.js'
 
-const howToLay = (t: TFunction<'app'>, layer: Layer, isLaidOut: boolean): string => {
+/** How dies come to lie where they do: anywhere in the middle, where it was laid out, or along a strip. */
+type LaidBy = 'hand' | 'placed' | 'border'
+
+const howToLay = (t: TFunction<'app'>, stack: Stack, at: number, by: LaidBy): string => {
+  const layer = stack[at] as Layer
   if (layer.is === 'sheets') return t('bench.lay.sheets')
-  if (layer.is === 'plate') return t(`bench.lay.${layer.role}`)
+  if (layer.is === 'plate') {
+    const isUnderDies = at < stack.findIndex(({ is }) => is === 'dies')
+    return t(layer.role === 'pad' && isUnderDies ? 'bench.lay.padUnder' : `bench.lay.${layer.role}`)
+  }
   const use = factsOfDieClass(layer.dies[0]?.dieClass ?? 'thin-outline').use
   if (use === 'shape') return t('bench.lay.shape')
   if (use !== 'die') return t('bench.lay.folder')
-  if (isLaidOut) return t(layer.blade === 'down' ? 'bench.lay.placedDown' : 'bench.lay.placedUp')
-  return t(layer.blade === 'down' ? 'bench.lay.diesDown' : 'bench.lay.diesUp')
+  const way = layer.blade === 'down' ? 'Down' : 'Up'
+  return t(`bench.lay.${by === 'placed' ? 'placed' : by === 'border' ? 'border' : 'dies'}${way}`)
 }
 
 /** Roles that the page of words explains. */
@@ -47,7 +55,7 @@ export const Lay: ShownStep<'lay'> = ({ step, job, stack, assessment }) => {
     <>
       <BenchTitle>{t('bench.lay.title', { name: layerName(t, layer) })}</BenchTitle>
       <p>
-        {howToLay(t, layer, job.card !== null)}{' '}
+        {howToLay(t, stack, step.layer, runInHandOf(job).border ? 'border' : job.card ? 'placed' : 'hand')}{' '}
         {term && (
           <Term id={term} tall>
             {t(`terms.name.${term}`)}?

@@ -9,6 +9,7 @@ export type SaidStepId = Extract<
   | 'gives-way'
   | 'both-sides'
   | 'close-folder'
+  | 'open-folder'
   | 'arrow'
   | 'warm-up'
   | 'foil-wait'

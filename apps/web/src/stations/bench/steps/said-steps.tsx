@@ -15,6 +15,7 @@ export const saidSteps: { readonly [Id in SaidStepId]: ShownStep<Id> } = {
   'gives-way': said('gives-way', { care: true }),
   'both-sides': said('both-sides'),
   'close-folder': said('close-folder'),
+  'open-folder': said('open-folder'),
   arrow: said('arrow'),
   'warm-up': said('warm-up', { care: true, minutes: guideMinutes['warm-up'] }),
   'foil-wait': said('foil-wait', { care: true, minutes: guideMinutes['foil-wait'] }),

@@ -120,11 +120,14 @@ export const bench = {
     shim: 'Flat, no folds, right under the die’s place.',
     bed: 'The blade lands on this one. Best face towards the blade, the other end first this time if it has bowed.',
     pad: 'On top. It presses the die; hollow side down if it has bowed.',
+    padUnder: 'Below the die, which it presses from behind; hollow side up if it has bowed.',
     sheets: 'Front as the job wants it. Edges square to the plates.',
     diesDown:
       'Blade down, onto the sheet. Keep to the middle, and turn it a few degrees so that no long edge meets the rollers all at once.',
     diesUp:
       'Blade up, under the sheet. Keep to the middle, and turn it a few degrees so that no long edge meets the rollers all at once.',
+    borderDown: 'Blade down, its start on the first mark, straight along the strip. Tape it.',
+    borderUp: 'Blade up, under the strip, its start under the first mark, straight along it. Tape it.',
     placedDown: 'Blade down, onto the sheet, just where it was laid out. Tape it.',
     placedUp: 'Blade up, under the sheet, just where it was laid out. Tape it.',
     mat: 'Over the sheet, covering all of the die, clean side down.',
@@ -207,6 +210,10 @@ export const bench = {
     'close-folder': {
       title: 'The sheet into the folder',
       text: 'Open the folder, lay the sheet against the hinge, close it over the sheet. A piece that was cut first: lay it into its place, hold it there, then close.',
+    },
+    'open-folder': {
+      title: 'Open the folder',
+      text: 'Take it out of the stack and open it without pulling at the sheet. Is the relief full all over? Where it cuts: is the line through all along?',
     },
     arrow: {
       title: 'The marked end first',

@@ -45,6 +45,7 @@ export const KnownGoodField = () => {
               <span className="flex-1">
                 {t('shelf.known.one', {
                   height: lengths.thickness(heightMm),
+                  what: t(`words.technique.${stack.technique}`),
                   dieClass: t(`words.dieClass.${stack.dieClass}`),
                   count: stack.sheetCount,
                   caliper: lengths.thickness(stack.sheetCaliperMm),

@@ -1,4 +1,13 @@
-import { type DieClass, dieClasses, factsOfDieClass } from '@bold-heron/core'
+import {
+  type DieClass,
+  dieClasses,
+  factsOfDieClass,
+  knownFeels,
+  MOST_KNOWN_PASSES,
+  type TechniqueId,
+  techniqueIds,
+  techniqueOf,
+} from '@bold-heron/core'
 import { knownFrom, knownGoodStack, type KnownGoodStackRow } from '@bold-heron/schema'
 import { X } from 'lucide-react'
 import { FormProvider, useFormContext, useWatch } from 'react-hook-form'
@@ -7,7 +16,7 @@ import { RowPicker } from '../../../drawing/pick/RowPicker.js'
 import { useGap } from '../../../data/plan.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Button, IconButton } from '../../../ui/Button.js'
-import { asItIs, choice, length, whole } from '../../../ui/form/codec.js'
+import { asItIs, choice, length, optionalChoice, optionalNumber, whole } from '../../../ui/form/codec.js'
 import { boxClass, ChoiceField, Field, LengthField, TextField } from '../../../ui/form/fields.js'
 import { rowForm, useRowForm } from '../../../ui/form/row-form.js'
 import { Modal } from '../../../ui/Modal.js'
@@ -16,11 +25,16 @@ import { usePlates } from './use-plates.js'
 import type { PressWith } from './use-press-in-form.js'
 
 const thickness = length('thickness')
+const passCounts = Array.from({ length: MOST_KNOWN_PASSES }, (_, at) => at + 1)
 
 const knownForm = rowForm<KnownGoodStackRow>({
   schema: knownGoodStack,
   codecs: {
     from: choice(),
+    technique: choice(),
+    passes: optionalNumber(),
+    bladeSide: choice(),
+    feel: optionalChoice(),
     dieClass: choice(),
     dieHeightMm: thickness,
     sheetCaliperMm: thickness,
@@ -101,6 +115,7 @@ export const KnownGoodModal = ({
   const { t } = useTranslation()
   const { style } = useLengths()
   const form = useRowForm(knownForm, start)
+  const technique = form.watch('technique') as TechniqueId
   const fillHeight = (dieClass: DieClass) =>
     form.setValue('dieHeightMm', thickness.write(factsOfDieClass(dieClass).heightMm, style))
   return (
@@ -116,6 +131,36 @@ export const KnownGoodModal = ({
         >
           <div className="grid gap-4 sm:grid-cols-2">
             <PlatesOfStack />
+            <ChoiceField
+              name="technique"
+              label={t('shelf.known.technique')}
+              options={techniqueIds.map((each) => ({ value: each, text: t(`words.technique.${each}`) }))}
+            />
+            <ChoiceField
+              name="passes"
+              label={t('shelf.known.passes')}
+              hint={t('shelf.known.passesHint')}
+              blank={t('shelf.known.passesUnknown')}
+              options={passCounts.map((each) => ({
+                value: String(each),
+                text: t(each === MOST_KNOWN_PASSES ? 'shelf.known.passesMore' : 'shelf.known.passesCount', {
+                  count: each,
+                }),
+              }))}
+            />
+            <ChoiceField
+              name="feel"
+              label={t('shelf.known.feel')}
+              blank={t('shelf.known.feelUnknown')}
+              options={knownFeels.map((each) => ({ value: each, text: t(`words.feel.${each}`) }))}
+            />
+            {techniqueOf(technique).bladeSide === undefined && (
+              <ChoiceField
+                name="bladeSide"
+                label={t('shelf.known.bladeSide')}
+                options={(['down', 'up'] as const).map((each) => ({ value: each, text: t(`words.bladeSide.${each}`) }))}
+              />
+            )}
             <Field label={t('shelf.known.dieClass')}>
               {(ids) => (
                 <select

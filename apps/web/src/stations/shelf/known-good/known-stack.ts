@@ -18,6 +18,10 @@ export const sumOfKnown = (known: KnownGoodStackRow, plates: ReadonlyMap<string,
 /** A known stack to start from. */
 export const blankKnown = (): KnownGoodStackRow => ({
   from: 'booklet',
+  technique: 'cut',
+  passes: null,
+  bladeSide: 'down',
+  feel: null,
   dieClass: 'thin-outline',
   dieHeightMm: 1,
   sheetCaliperMm: measured(0.3, 'table').valueMm,
