@@ -54,7 +54,7 @@ export { type PlacedLayer, rolesByPlace } from './layers/role-by-place.js'
 export { heightOf, landingAmong, type Stack } from './layers/stack.js'
 export { type Ledger, ledgerOf } from './layers/ledger.js'
 export { factsOfPressClass, gapOfClass, type PressClass, pressClasses } from './press/press-class.js'
-export { type KnownFeel, knownFeels, type KnownGoodStack, type Press, MOST_KNOWN_PASSES } from './press/press.js'
+export { knownFeels, type KnownGoodStack, type Press, MOST_KNOWN_PASSES } from './press/press.js'
 export { type GapSource, gapSources, spreadOfTyped, type TypedGap } from './press/typed-gap.js'
 export { type FindingCode, findingCodes } from './techniques/finding-code.js'
 export {

@@ -26,7 +26,7 @@ export interface Looking {
   readonly closer: number
   readonly further: 'while-it-turns' | 'always'
 }
-export const CLOSELY: Looking = { closer: MOST_CLOSER_LOOKS, further: 'while-it-turns' }
+const CLOSELY: Looking = { closer: MOST_CLOSER_LOOKS, further: 'while-it-turns' }
 const ROUGHLY: Looking = { closer: 0, further: 'while-it-turns' }
 
 /** Squeezes nearer than this share one simulation, mm. */

@@ -18,7 +18,7 @@ import { methodOf } from '../techniques/method.js'
 import { followsSequence } from '../techniques/sequence.js'
 
 /** What a known stack is for. */
-export const techniqueOfKnown = ({ technique }: KnownGoodStack): TechniqueId =>
+const techniqueOfKnown = ({ technique }: KnownGoodStack): TechniqueId =>
   techniqueIds.find((each) => each === technique) ?? 'cut'
 
 /** What was pressed in a known stack: a typical die of its class over plain card. */

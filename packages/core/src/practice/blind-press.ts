@@ -141,7 +141,7 @@ export class BlindPress {
     this.isFresh = false
     const { cutFraction, meanDepth, overcutMm, effort } = pressRound(run, cut, passes, 1)
     const isOverload = effort >= 1
-    const tooDeepMm = tooDeepFrom(cut, bed)
+    const tooDeepMm = tooDeepFrom(cut)
     const seen = cutSeenIn({ cutFraction, meanDepth, overcutMm }, tooDeepMm)
     const hanging = seen === 'hanging' ? whereItHangsIn(run) : undefined
     const told = hanging && Math.min(1, Math.max(0.02, hanging.share + SHARE_TOLD_SPREAD * randomNormal(this.random)))

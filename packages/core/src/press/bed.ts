@@ -16,7 +16,10 @@ export const FRESH_PAD_STIFFNESS = 110
 /** k_p of a cutting pad by its face: over deep scores the blade finds less to press against. Press model; lined from memory. */
 const padStiffness: Record<FaceState, number> = { fresh: FRESH_PAD_STIFFNESS, lined: 105, scored: 70 }
 
-/** k_p and s_b of the other kinds. Press model, table of beds; the last seven from memory, as no blade should land on them. */
+/**
+ * k_p and s_b of the other kinds. Press model, table of beds, but for the soft mat, which is as hard as it takes for the passes that practice reports
+ * (docs/practice.md); the last seven from memory, as no blade should land on them.
+ */
 const beds: Record<Exclude<PlateKind, 'cutting-pad'>, Bed> = {
   'hard-plate': { indentStiffness: 2000, softness: 0 },
   'soft-mat': { indentStiffness: 32, softness: 0.02 },

@@ -9,7 +9,7 @@ import type { TypedGap } from './typed-gap.js'
 
 /** How the handle may have felt with a stack that is known to do well. */
 export const knownFeels = ['free', 'light', 'firm', 'hard'] as const satisfies readonly PredictedFeel[]
-export type KnownFeel = (typeof knownFeels)[number]
+type KnownFeel = (typeof knownFeels)[number]
 
 /** "In three passes" means three or more. */
 export const MOST_KNOWN_PASSES = 3

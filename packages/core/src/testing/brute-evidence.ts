@@ -39,7 +39,7 @@ export const bruteLogChance = ({ cut, rounds, ownSpreadMm }: Pressed, gapMm: num
         {
           progress: progressOf(last.cutFraction, last.meanDepth, reach.now()),
           effort,
-          tooDeepByMm: overcutMm - tooDeepFrom(cut, bed),
+          tooDeepByMm: overcutMm - tooDeepFrom(cut),
         },
         look as RoundOf<CutSeen>,
       )

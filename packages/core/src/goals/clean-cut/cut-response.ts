@@ -54,7 +54,7 @@ export class CutResponse extends SimulatedResponse<PassSeries> {
     super(pileMmOf(cut), mostPasses, { first: FIRST_LOOKS_MM.map(over), further: FURTHER_LOOKS_MM.map(over) })
     this.run = new CutSimulation(cut.press.frame, cells)
     this.drive = cut.press.drive
-    this.tooDeepMm = tooDeepFrom(cut, bed)
+    this.tooDeepMm = tooDeepFrom(cut)
     this.reachOfMost = new ReachOfMost(this.run)
   }
 

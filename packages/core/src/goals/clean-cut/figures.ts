@@ -27,9 +27,9 @@ export interface MadeCuts extends MadePasses {
 }
 
 /** The figures of a pass just made by a run: what hangs, and how the handle feels to this user's hand. */
-export const figuresOf = (cut: CutContext, bed: Bed, outcome: CutPass, run: CutSimulation): CutPassFigures => ({
+export const figuresOf = (cut: CutContext, outcome: CutPass, run: CutSimulation): CutPassFigures => ({
   of: 'cut',
-  seen: cutSeenIn(outcome, tooDeepFrom(cut, bed)),
+  seen: cutSeenIn(outcome, tooDeepFrom(cut)),
   cutFraction: outcome.cutFraction,
   meanDepth: outcome.meanDepth,
   leastDepth: outcome.leastDepth,
@@ -55,7 +55,7 @@ export const simulatePasses = (
   for (let pass = 1; pass <= most; pass++) {
     const outcome = run.pass()
     solved &&= outcome.status === 'solved'
-    made.push(figuresOf(cut, bed, outcome, run))
+    made.push(figuresOf(cut, outcome, run))
     if (pass >= least && outcome.cutFraction >= CLEAN_CUT) break
   }
   return { passes: made, solved }
@@ -98,5 +98,5 @@ export const predict = (
     most: Math.max(outlook.passes, cut.rules.mostPasses),
   })
   if (!solved) return undefined
-  return predicted(passes, outlook, worstOf(stack, passes, outlook, tooDeepFrom(cut, bed)))
+  return predicted(passes, outlook, worstOf(stack, passes, outlook, tooDeepFrom(cut)))
 }

@@ -44,7 +44,7 @@ export const simulatorOf = ({ cut, rounds }: Pressed) => {
       if (at === 0) run.start(pressing)
       else run.goOn(pressing)
       const { cutFraction, meanDepth, overcutMm, effort } = pressRound(run, cut, look.passes, FAR_TOO_HARD)
-      const tooDeepByMm = overcutMm - tooDeepFrom(cut, bed)
+      const tooDeepByMm = overcutMm - tooDeepFrom(cut)
       return { progress: progressOf(cutFraction, meanDepth, reach.now()), effort, tooDeepByMm }
     })
 }

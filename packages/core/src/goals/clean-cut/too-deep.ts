@@ -1,15 +1,22 @@
-import type { CutContext } from '../../job/cut-context.js'
-import { DEEP_MM } from '../../press/constants.js'
-import type { Bed } from '../../press/bed.js'
+import { type CutContext, pileMmOf } from '../../job/cut-context.js'
+import { FRESH_PAD_STIFFNESS } from '../../press/bed.js'
+import { DEEP_MM, WEDGE_RATIO } from '../../press/constants.js'
 import { sinkingOf } from '../../press/laws/blade.js'
-import { lawOf } from './cut-setup.js'
 
-/** mm. What is left of DEEP_MM for one ordinary card on a fresh pad, beyond what it takes to cut that. */
+/** mm. What is left of DEEP_MM for one ordinary card, beyond the sinking into a fresh pad that it takes to cut that. */
 const BEYOND_NEED_MM = 0.37
 
 /**
- * mm. From this overcut on a blade has gone too deep into its bed: well beyond the sinking that cutting the pile itself needs, which a thick pile,
- * or a soft bed, makes more of.
+ * mm. From this overcut on a blade has gone too deep into its bed: well beyond what it sinks into a fresh pad anyway while it cuts the pile, which a
+ * thick pile makes more of. On a softer bed it sinks deeper, and that is too deep.
  */
-export const tooDeepFrom = (cut: CutContext, bed: Bed): number =>
-  Math.max(DEEP_MM, BEYOND_NEED_MM + sinkingOf(lawOf(cut, bed)))
+export const tooDeepFrom = (cut: CutContext): number => {
+  const { shearStrengthMPa } = cut.sheet
+  const needMm = sinkingOf({
+    sheetsMm: pileMmOf(cut),
+    shearStrengthMPa,
+    wedgeRatio: WEDGE_RATIO,
+    indentStiffness: FRESH_PAD_STIFFNESS,
+  })
+  return Math.max(DEEP_MM, BEYOND_NEED_MM + needMm)
+}

@@ -50,7 +50,7 @@ export const tryOut = (cut: CutContext, bed: Bed, squeezeMm: number, passes: num
     solved &&= outcome.status === 'solved'
   }
   return {
-    ...figuresOf(cut, bed, outcome, run),
+    ...figuresOf(cut, outcome, run),
     map: cutMapOf(lines, cells, run.cut),
     load: loadOf(cut.press.drive, run.forceCurve()),
     solved,

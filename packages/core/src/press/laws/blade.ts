@@ -52,8 +52,12 @@ export const reachOf = (law: BladeLaw, z: number, c: number): number => {
 }
 
 /** How far the bed gives, mm, under the force that cuts whole sheets through: what a cut needs of travel beyond their thickness. */
-export const sinkingOf = ({ sheetsMm, shearStrengthMPa, wedgeRatio, indentStiffness }: BladeLaw): number =>
-  (sheetsMm * shearStrengthMPa * (1 + wedgeRatio)) / indentStiffness
+export const sinkingOf = ({
+  sheetsMm,
+  shearStrengthMPa,
+  wedgeRatio,
+  indentStiffness,
+}: Omit<BladeLaw, 'squashModulusMPa'>): number => (sheetsMm * shearStrengthMPa * (1 + wedgeRatio)) / indentStiffness
 
 /** Line force of the blade alone, N per mm of blade, at travel `z` mm in a kerf cut to `c`. Never falls as z grows. */
 export const bladeForce = (law: BladeLaw, z: number, c: number): number =>
