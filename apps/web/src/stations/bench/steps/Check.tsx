@@ -2,6 +2,7 @@ import { bestFace, type Layer, type Stack } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { sayLie } from '../../../pressing/say-lie.js'
 import { BenchTitle } from './BenchTitle.js'
+import { Care } from './Care.js'
 import type { ShownStep } from './step.js'
 
 interface Line {
@@ -31,7 +32,7 @@ const useLines = (stack: Stack): Map<string, Line> => {
 }
 
 /** Get everything out, and look it over. */
-export const Check: ShownStep<'check'> = ({ stack }) => {
+export const Check: ShownStep<'check'> = ({ stack, request }) => {
   const { t } = useTranslation()
   const lines = useLines(stack)
   return (
@@ -46,6 +47,7 @@ export const Check: ShownStep<'check'> = ({ stack }) => {
         ))}
       </ul>
       <p>{t('bench.check.text')}</p>
+      {(request.learnt?.pressRuns ?? 0) === 0 && <Care>{t('bench.check.firstHere')}</Care>}
     </>
   )
 }

@@ -1,3 +1,4 @@
+import { hasBlades } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../../text/lengths.js'
 import { sayCut } from '../../../text/say-cut.js'
@@ -6,7 +7,7 @@ import { Care } from './Care.js'
 import type { ShownStep } from './step.js'
 
 /** One pass through the rollers: how it should feel, and when to stop. */
-export const Press: ShownStep<'press'> = ({ assessment, passes, passesDone }) => {
+export const Press: ShownStep<'press'> = ({ assessment, passes, passesDone, request }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const number = Math.min(passesDone + 1, passes)
@@ -24,6 +25,7 @@ export const Press: ShownStep<'press'> = ({ assessment, passes, passesDone }) =>
         </p>
       )}
       <Care>{t('bench.press.stop')}</Care>
+      {hasBlades(request.cut.dies) && passesDone > 0 && <p>{t('bench.press.cracking')}</p>}
     </>
   )
 }

@@ -81,6 +81,8 @@ export const bench = {
   check: {
     title: 'Get these out',
     text: 'Look each plate over: no chips, nothing stuck to it.',
+    firstHere:
+      'The first run on this press: let it stand firm, on its rubber feet, and hold it down. Turn the handle from in front, never from the side.',
     face: 'fresh face towards the blade',
     faceLined: 'no fresh face left: the better one towards the blade',
     sheets_one: '{{count}} sheet of {{name}}',
@@ -174,7 +176,7 @@ export const bench = {
   },
   hold: {
     title: 'Hold the die',
-    tape: 'Two strips of low-tack tape, made less tacky on cloth first, clear of the blade.',
+    tape: 'Two strips of low-tack tape, made less tacky on cloth first, clear of the blade. Over another die or a finished piece it leaves its mark.',
     lace: 'Waxed paper between die and sheet helps lace let go.',
     magnet:
       'This platform is magnetic. Magnets and some medical implants (pacemakers, defibrillators) do not go together: keep the distance the device’s maker and your doctor give.',
@@ -266,6 +268,8 @@ export const bench = {
     done: 'Pass done',
     stopped: 'It stopped',
     goesOn: 'Leave everything as it lies, sheet and die too.',
+    cracking:
+      'Cracking at every pass is a die the wrong way up. A fingertip tells the sides apart: the rough one meets the card.',
   },
   look: {
     title: 'Look before lifting',
@@ -308,7 +312,8 @@ export const bench = {
   finish: {
     title: 'Clean',
     release: 'Release',
-    releaseText: 'Turn it over on a foam pad, brush the openings free, poke out what clings.',
+    releaseText:
+      'Peel the tape off slowly, and lift die and piece together. Turn it over on a foam pad, brush the openings free, poke out what clings.',
     finishing: 'Finish',
     knife: 'The knife plan and the next press run are in Place.',
     finishingText: 'Peel, fold, glue, layer. Knives on a mat with a metal ruler, cutting away from the hand.',

@@ -1,5 +1,6 @@
-import { gapOfClass, type PressClass } from '@bold-heron/core'
+import { gapOfClass, MOST_KNOWN_PASSES, type PressClass } from '@bold-heron/core'
 import type { KnownGoodStackRow } from '@bold-heron/schema'
+import type { TFunction } from 'i18next'
 import { Pencil, Plus, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
@@ -13,7 +14,15 @@ import { blankKnown, sumOfKnown } from './known-stack.js'
 import { usePlates } from './use-plates.js'
 import { usePressInForm } from './use-press-in-form.js'
 
-/** The stacks known to cut clean on a press: they tell its gap. */
+/** What a known stack is for, and in how many passes it does it, where that is known. */
+const sayWhat = (t: TFunction<'app'>, { technique, passes }: KnownGoodStackRow): string => {
+  const what = t(`words.technique.${technique}`)
+  if (passes === null) return what
+  const isMore = passes >= MOST_KNOWN_PASSES
+  return t(isMore ? 'shelf.known.inMorePasses' : 'shelf.known.inPasses', { what, count: passes })
+}
+
+/** The stacks known to do well on a press: they tell its gap. */
 export const KnownGoodField = () => {
   const { t } = useTranslation()
   const lengths = useLengths()
@@ -45,7 +54,7 @@ export const KnownGoodField = () => {
               <span className="flex-1">
                 {t('shelf.known.one', {
                   height: lengths.thickness(heightMm),
-                  what: t(`words.technique.${stack.technique}`),
+                  what: sayWhat(t, stack),
                   dieClass: t(`words.dieClass.${stack.dieClass}`),
                   count: stack.sheetCount,
                   caliper: lengths.thickness(stack.sheetCaliperMm),

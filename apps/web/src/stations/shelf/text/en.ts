@@ -236,6 +236,9 @@ export const shelf = {
     noPlates: 'No plates on the shelf yet. Add them first, then come back for the stack.',
     total: 'Stack height {{total}}, so the gap is about {{gap}}',
     done: 'Keep this stack',
+    inPasses_one: '{{what}} in one pass',
+    inPasses_other: '{{what}} in {{count}} passes',
+    inMorePasses: '{{what}} in {{count}} passes or more',
     one: '{{height}} high: {{what}}, {{dieClass}}, {{count}} × {{caliper}}',
   },
   outline: {
