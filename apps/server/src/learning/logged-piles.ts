@@ -4,6 +4,7 @@ import {
   type CutContext,
   resolvedStack,
   landingAmong,
+  MODEL_EDITION,
   goalOf,
   learntRounds,
   pilesOf,
@@ -28,7 +29,7 @@ import { toPlateRow } from '../store/plates.js'
 import { pressesTable } from '../store/presses.js'
 import { runTable } from '../store/runs.js'
 import { toSheetRow } from '../store/sheets.js'
-import { EDITION, type PileOfRuns } from './piles-in-log.js'
+import type { PileOfRuns } from './piles-in-log.js'
 
 /** Rounds on one pile of sheets as they stand in the log, as something can be learnt from them. */
 export interface LoggedPile {
@@ -93,7 +94,7 @@ const fingerprint = (piles: readonly Pressed[]): string => {
     pieces,
     ownSpreadMm,
   ])
-  return `${EDITION}-${createHash('sha256').update(JSON.stringify(parts)).digest('hex').slice(0, 40)}`
+  return `${MODEL_EDITION}-${createHash('sha256').update(JSON.stringify(parts)).digest('hex').slice(0, 40)}`
 }
 
 const diesOf = ({ dieIds, placement }: RunRow): string[] => [

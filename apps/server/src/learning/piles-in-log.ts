@@ -1,10 +1,8 @@
+import { MODEL_EDITION } from '@bold-heron/core'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 
 /** Older runs than this many are not learnt from; a press that was repaired is not what it was. */
 export const MOST_RUNS = 400
-
-/** Raised when evidence is worked out differently, so that all of it is made anew. */
-export const EDITION = 2
 
 /** Runs on one pile of sheets, the first one first. */
 export interface PileOfRuns {
@@ -43,7 +41,7 @@ export const pilesInLog = (sequelize: Sequelize, transaction: Transaction): Prom
      FROM pile JOIN considered ON considered.id = pile.last CROSS JOIN shelf
      GROUP BY last, considered.learnt_as, considered.at, shelf.versions
      ORDER BY considered.at DESC`,
-    { type: QueryTypes.SELECT, replacements: { most: MOST_RUNS, edition: `${EDITION}-` }, transaction },
+    { type: QueryTypes.SELECT, replacements: { most: MOST_RUNS, edition: `${MODEL_EDITION}-` }, transaction },
   )
 
 /** What is noted of a pile once it was read. */

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { type Die, isAnswerFor, type KeptAnswers, type Press } from '@bold-heron/core'
+import { type Die, isAnswerFor, type KeptAnswers, MODEL_EDITION, type Press } from '@bold-heron/core'
 import { QueryTypes, type Sequelize } from 'sequelize'
 
 export type NamedAnswers = readonly (readonly [name: string, answers: KeptAnswers])[]
@@ -9,7 +9,8 @@ const MOST_KEPT = 30_000
 /** Results kept, such as charts. */
 const MOST_RESULTS = 300
 
-const hashOf = (text: string): string => createHash('sha256').update(text).digest('base64url')
+/** A name for something that was worked out by this edition of the model: what another one said is not found. */
+const hashOf = (text: string): string => createHash('sha256').update(`${MODEL_EDITION} ${text}`).digest('base64url')
 
 /**
  * What presses answered on beds, and whole results, under names for all that they depend on: kept in the database, so that a change
@@ -64,7 +65,7 @@ export class KeptResults {
   async result(name: string): Promise<unknown> {
     const [row] = await this.sequelize.query<{ made: unknown }>('SELECT made FROM worked_out WHERE name = :name', {
       type: QueryTypes.SELECT,
-      replacements: { name },
+      replacements: { name: hashOf(name) },
     })
     return row?.made
   }
@@ -72,7 +73,7 @@ export class KeptResults {
   async keepResult(name: string, made: unknown): Promise<void> {
     await this.sequelize.query(
       `INSERT INTO worked_out (name, made) VALUES ($1, $2) ON CONFLICT (name) DO UPDATE SET made = EXCLUDED.made, at = now()`,
-      { bind: [name, JSON.stringify(made)] },
+      { bind: [hashOf(name), JSON.stringify(made)] },
     )
     await this.sequelize.query(
       `DELETE FROM worked_out WHERE name IN (SELECT name FROM worked_out ORDER BY at DESC, name OFFSET ${MOST_RESULTS})`,
