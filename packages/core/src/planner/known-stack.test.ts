@@ -95,6 +95,16 @@ describe('what a stack that is known to do well says', () => {
     expect(heightMm - gapMm).toBeGreaterThan(0.2)
     expect(heightMm - gapMm).toBeLessThan(1)
   })
+
+  it('counts a folder’s sheet once: a folder is measured closed over it', () => {
+    const folder = { technique: 'folder', dieClass: 'flat-folder', dieHeight: measured(2.2, 'caliper') } as const
+    const heightMm = 7.4 + 3 + 2.2 + 3
+    const gapMm = gapOf({ ...folder, passes: 1 })
+    expect(heightMm - gapMm).toBeGreaterThan(0.2)
+    expect(heightMm - gapMm).toBeLessThan(1.2)
+    // As thick a sheet in the same closed folder changes nothing of its height.
+    expect(Math.abs(gapOf({ ...folder, passes: 1, sheetCaliper: measured(0.25, 'caliper') }) - gapMm)).toBeLessThan(0.1)
+  })
 })
 
 describe('a plan after a stack of the booklet', () => {

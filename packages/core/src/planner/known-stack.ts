@@ -1,4 +1,5 @@
 import { factsOfDieClass } from '../dies/classes/list.js'
+import { tallest } from '../dies/die.js'
 import { ordinaryCut } from '../goals/clean-cut/ordinary-cut.js'
 import type { Response } from '../goals/response.js'
 import { usuallyWanted } from '../goals/usually-wanted.js'
@@ -11,6 +12,7 @@ import type { Computed } from '../goals/goal.js'
 import type { PlateKind } from '../materials/plate-kind.js'
 import type { Bed } from '../press/bed.js'
 import type { KnownGoodStack, Press } from '../press/press.js'
+import { asPressed } from '../techniques/as-pressed.js'
 import { type LaidLayer, withRoles } from '../techniques/give-roles.js'
 import { goalOf } from '../techniques/goal-of.js'
 import { type TechniqueId, techniqueIds, techniqueOf } from '../techniques/list.js'
@@ -71,9 +73,12 @@ export const squeezesOfKnown = (
 ): WantedSqueeze => {
   const technique = techniqueOfKnown(known)
   const goal = goalOf({ technique }).computed
-  const cut = cutOfKnown(press, known)
+  const cut = asPressed(technique, cutOfKnown(press, known))
   const stack = stackOfKnown(known, cut, technique)
   const bed = goal?.bedOfStack(stack)
   if (!goal || !bed) return usuallyWanted(known)
-  return wantedByKnown(known, responseOf(goal, cut, bed), goal.advice.passes(cut, stack), cut.rules.mostPasses)
+  const wanted = wantedByKnown(known, responseOf(goal, cut, bed), goal.advice.passes(cut, stack), cut.rules.mostPasses)
+  // A folder is measured closed over its sheet, which counts once more in the height that these squeezes are taken from.
+  const twiceMm = known.dieHeight.valueMm - tallest(cut.dies).valueMm
+  return wanted.map((band) => ({ ...band, fromMm: band.fromMm + twiceMm, toMm: band.toMm + twiceMm }))
 }
