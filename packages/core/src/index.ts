@@ -133,7 +133,14 @@ export { learntTiming, type LoggedTimes, usualTiming } from './evening/timing.js
 export { quickPlan } from './planner/quick-plan.js'
 export { resistOf, teachingLike } from './techniques/resist.js'
 export { adviceOnRound, toldOf } from './techniques/told-of.js'
-export type { OwnFigures } from './goals/prediction.js'
+export {
+  type OwnFigures,
+  type PassFigures,
+  type PredictedPass,
+  type Prediction,
+  type WorstCase,
+  worstCases,
+} from './goals/prediction.js'
 export { asPressed } from './techniques/as-pressed.js'
 export { type DieUse } from './dies/classes/die-class.js'
 
@@ -163,13 +170,6 @@ export {
 export { type GapStory, gapStoryOf } from './planner/gap-story.js'
 export { afterRounds, type TrialAdvice, trialAdviceSteps } from './planner/trial-advice.js'
 export { usualSqueezeMm } from './goals/usually-wanted.js'
-export {
-  type PassFigures,
-  type PredictedPass,
-  type Prediction,
-  type WorstCase,
-  worstCases,
-} from './goals/prediction.js'
 
 export { bedOfStack } from './goals/clean-cut/cut-setup.js'
 export { type Laying, PLAIN_LAYING } from './goals/laying.js'

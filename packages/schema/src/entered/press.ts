@@ -1,9 +1,10 @@
-import { dieClasses, gapSources, knownFeels, pressClasses, type TechniqueId, techniqueIds } from '@bold-heron/core'
+import { dieClasses, gapSources, knownFeels, pressClasses } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { feltGapOfPress } from './felt-gap.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
 import { idField, nameField, noteField, shelfRowFields, thicknessMmField } from './fields.js'
+import { pressedHowFields, pressedWhatFields } from './press-run.js'
 
 /** Where a known-good stack is known from. */
 export const knownFrom = ['booklet', 'own-use'] as const
@@ -12,9 +13,9 @@ export const knownFrom = ['booklet', 'own-use'] as const
 export const knownGoodStack = z.object({
   from: z.enum(knownFrom),
   /** What it is for, and in how many passes it does it: 1, 2, or 3 and more; null where nobody knows: as many as are usual. */
-  technique: z.enum(techniqueIds as readonly [TechniqueId, ...TechniqueId[]]).default('cut'),
+  technique: pressedHowFields.technique,
   passes: z.int().min(1).max(20).nullable().default(null),
-  bladeSide: z.enum(['down', 'up']).default('down'),
+  bladeSide: pressedWhatFields.bladeSide.default('down'),
   /** How the handle felt; null: normal. */
   feel: z.enum(knownFeels).nullable().default(null),
   dieClass: z.enum(dieClasses),

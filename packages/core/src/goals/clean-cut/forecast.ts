@@ -34,6 +34,7 @@ export const progressOf = (cutFraction: number, meanDepth: number, reach: number
 export const simulatorOf = ({ cut, rounds }: Pressed) => {
   const run = new CutSimulation(cut.press.frame, cellsOf(cut, PLAIN_LAYING, PLANNING_GRID))
   const reach = new ReachOfMost(run)
+  const tooDeepMm = tooDeepFrom(cut)
   return (gapMm: number, logStrength: number): Forecast[] =>
     rounds.map(({ bed, heightMm, look }, at): Forecast => {
       const pressing = {
@@ -44,7 +45,7 @@ export const simulatorOf = ({ cut, rounds }: Pressed) => {
       if (at === 0) run.start(pressing)
       else run.goOn(pressing)
       const { cutFraction, meanDepth, overcutMm, effort } = pressRound(run, cut, look.passes, FAR_TOO_HARD)
-      const tooDeepByMm = overcutMm - tooDeepFrom(cut)
+      const tooDeepByMm = overcutMm - tooDeepMm
       return { progress: progressOf(cutFraction, meanDepth, reach.now()), effort, tooDeepByMm }
     })
 }
