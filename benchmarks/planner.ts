@@ -1,4 +1,4 @@
-import { planCut, planSteps, finish, Responses, type PlanRequest } from '../packages/core/src/index.js'
+import { quickPlan, planSteps, finish, Responses, type PlanRequest } from '../packages/core/src/index.js'
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { aCut, aDie, randomShelf } from '../packages/core/src/testing/makers.js'
 import { laceAt } from '../packages/core/src/testing/shapes.js'
@@ -30,7 +30,7 @@ const requestOf = (seed: number): PlanRequest => ({
 export const benchPlanner = async (seed: number): Promise<void> => {
   const requests = Array.from({ length: SHELVES }, (_, at) => requestOf(seed + at))
   const request = (turn: number) => requests[turn % SHELVES] as PlanRequest
-  const quickMs = await medianMs(SHELVES, (turn) => planCut(request(turn)))
+  const quickMs = await medianMs(SHELVES, (turn) => quickPlan(request(turn)))
   // A new model each time: nothing is remembered from the plan before.
   const fullMs = await medianMs(SHELVES, (turn) => finish(planSteps(request(turn), new Responses())))
   const plans = requests.map((each) => finish(planSteps(each, new Responses())))

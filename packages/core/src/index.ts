@@ -82,12 +82,12 @@ export {
   cameOutAsWanted,
   tellsHanging,
 } from './goals/looks.js'
-export { computedOf, goalOf, isCut, isGuided } from './techniques/goal-of.js'
+export { computedOf, goalOf, isCut } from './techniques/goal-of.js'
 export type { Computed, Goal } from './goals/goal.js'
 export { type JobState, jobStates, type Logged, stateAfterLog } from './job/job-state.js'
 export type { PassAdvice, PassReason } from './goals/advice.js'
 export type { Fit, SqueezeWindow, WitnessOfGap } from './learning/squeeze-window.js'
-export { type Assessment, type Plan, planCut, type PlanRequest } from './planner/plan.js'
+export { type Assessment, type Plan, quickPlan, type PlanRequest } from './planner/plan.js'
 export { assessStack, planSteps } from './planner/model-plan.js'
 export { cleanerStack } from './planner/cleaner-stack.js'
 export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
@@ -130,7 +130,7 @@ export { type EveningPlan, eveningSteps, foundLaysSteps } from './evening/plan-e
 export { orderFromSeed, orderSeeds, provenOrder, putInOrder } from './evening/put-in-order.js'
 export { type Batch, type ProvenSchedule, type Schedule, type ScheduleWanted } from './evening/schedule.js'
 export { learntTiming, type LoggedTimes, usualTiming } from './evening/timing.js'
-export { quickPlan } from './planner/quick-plan.js'
+
 export { resistOf, teachingLike } from './techniques/resist.js'
 export { adviceOnRound, toldOf } from './techniques/told-of.js'
 export {

@@ -4,7 +4,6 @@ import {
   asPressed,
   defaultHouseRules,
   endedGood,
-  isGuided,
   finish,
   placedRequest,
   type Placement,
@@ -142,10 +141,6 @@ const placementOf = (job: DemoJob, { plates, dies, sheets }: DemoShelf): Placeme
   })
 }
 
-/** What is told of a foil line: now and then it is broken. */
-const toldOfGuided = (random: RandomSource) =>
-  ({ seen: random() < 0.3 ? 'broken-line' : 'even-line', feel: 'light' }) as const
-
 const inventRun = (
   job: DemoJob,
   ids: Pick<RunInput, 'jobId' | 'pressId' | 'dieIds' | 'sheetId'>,
@@ -158,9 +153,8 @@ const inventRun = (
 ): RunInput => {
   const assessment = stacks[random() < 0.75 ? 0 : Math.floor(random() * stacks.length)] as Assessment
   const { squeezeMm } = assessment.ledger
-  const rounds = isGuided(request)
-    ? [{ ...toldOfGuided(random), passes: 1, hangingShare: null, hangingPlace: null }]
-    : job.yield === 0
+  const rounds =
+    job.yield === 0
       ? [
           {
             passes: 2,

@@ -1,21 +1,10 @@
-import {
-  gapByRun,
-  isGuided,
-  quantileOf,
-  type RunEvidence,
-  spreadOfGap,
-  techniqueIds,
-  totalPasses,
-} from '@bold-heron/core'
+import { gapByRun, quantileOf, type RunEvidence, spreadOfGap, techniqueIds, totalPasses } from '@bold-heron/core'
 import type { PressLearning, RunAsEvidence } from '@bold-heron/schema'
 import { RunModel } from '../store/models/run-model.js'
 import { runTable } from '../store/runs.js'
 import { inSnapshot } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
 import { evidenceOfPress, NO_SHEET, saidOfPair, tightestOf } from './learnt-of.js'
-
-/** Of what is guided only nothing can be learnt. */
-const techniquesLearntFrom = techniqueIds.filter((technique) => !isGuided({ technique }))
 
 /** Newest runs listed as evidence. */
 const MOST_LISTED = 100
@@ -35,7 +24,7 @@ export const pressLearningOf = async (
   const read = await inSnapshot(workshop.sequelize, async (transaction) => {
     if (!(await workshop.presses.findIn(pressId, transaction))) return undefined
     const stored = await RunModel.findAll({
-      where: { pressId, deletedAt: null, technique: techniquesLearntFrom },
+      where: { pressId, deletedAt: null, technique: [...techniqueIds] },
       order: [['at', 'DESC']],
       limit: MOST_LISTED,
       transaction,

@@ -54,6 +54,8 @@ export const sayCut = (t: TFunction<'app'>, lengths: Lengths, pass: OwnFigures):
     case 'crease':
     case 'relief':
       return t(`plan.passes.${pass.of}.${pass.seen}` as never, { depth: lengths.thickness(pass.keptMm) })
+    case 'foil':
+      return t(`plan.passes.foil.${pass.seen}`)
     case 'formed':
       return t(`plan.passes.formed.${pass.seen}`, { share: percent(pass.formedShare) })
   }

@@ -16,7 +16,7 @@ export type PassReason =
   | 'crease'
   | 'raise'
   | 'folder'
-  | 'guided'
+  | 'foil'
   | 'rule-there-and-back'
   | 'rule-one-and-look'
 

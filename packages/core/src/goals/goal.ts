@@ -26,8 +26,8 @@ export interface Goal {
   readonly feels?: 'fine' | 'coarse'
   /** Felt so, it was pressed harder than is good for it. */
   readonly feltTooHard?: HandleFeel
-  /** What can be computed of it; absent where it is guided only, as heat or a hand decides. */
-  readonly computed?: Computed
+  /** What is computed of it. */
+  readonly computed: Computed
 }
 
 /** A stack as it was found or laid, and what it is counted from. */

@@ -2,6 +2,7 @@ import type { PredictedFeel } from '../press/drive.js'
 import type { FineFeel } from '../press/simulated/press-through.js'
 import type { CutFigures } from './clean-cut/cut-figures.js'
 import type { CreaseFigures } from './crease/crease-figures.js'
+import type { FoilFigures } from './foil-line/foil-figures.js'
 import type { FormedFigures } from './formed/formed-figures.js'
 import type { ReliefFigures } from './relief/relief-figures.js'
 
@@ -16,7 +17,7 @@ export interface LoadFigures {
 }
 
 /** What a goal measures of a pass; `of` says which. */
-export type OwnFigures = CutFigures | CreaseFigures | ReliefFigures | FormedFigures
+export type OwnFigures = CutFigures | CreaseFigures | ReliefFigures | FormedFigures | FoilFigures
 
 /** What one pass does: its load, and what its goal measures. */
 export type PassFigures = LoadFigures & OwnFigures
@@ -40,6 +41,8 @@ export const worstCases = [
   'shallow',
   'tears',
   'patchy',
+  'broken-line',
+  'smudges',
   'nothing-much',
 ] as const
 export type WorstCase = (typeof worstCases)[number]

@@ -1,13 +1,12 @@
 import { gravestFirst } from '../faults/finding.js'
 import type { Computed } from '../goals/goal.js'
 import type { Response } from '../goals/response.js'
-import { computedOf, isGuided } from '../techniques/goal-of.js'
+import { computedOf } from '../techniques/goal-of.js'
 import type { Stack } from '../layers/stack.js'
 import { countedFrom, type LearntGap } from '../learning/learnt-gap.js'
 import type { CutContext } from '../job/cut-context.js'
 import { type Outlook, outlookOf } from '../goals/outlook.js'
 import { windowOf } from '../goals/window.js'
-import { guidedAssessment, guidedPlan } from './guided-plan.js'
 import { asLearnt } from './learnt-cut.js'
 import { passAdviceOf } from '../goals/pass-advice.js'
 import { ALTERNATIVES_SHOWN, type Assessment, describeStack, type Plan, planOf, type PlanRequest } from './plan.js'
@@ -35,7 +34,6 @@ const windowOn = (goal: Computed, response: Response, cut: CutContext, gap: Lear
 
 /** Says everything of one stack chosen by hand, its passes simulated. */
 export const assessStack = (asked: PlanRequest, stack: Stack, responses: Responses): Assessment => {
-  if (isGuided(asked)) return guidedAssessment(asked, stack)
   const goal = computedOf(asked)
   const { request, gap } = asLearnt(asked, responses)
   const { cut } = request
@@ -55,7 +53,6 @@ export const assessStack = (asked: PlanRequest, stack: Stack, responses: Respons
  * those shown simulated in full.
  */
 export function* planSteps(asked: PlanRequest, responses: Responses, aim?: Aim): Steps<Plan> {
-  if (isGuided(asked)) return guidedPlan(asked)
   const goal = computedOf(asked)
   yield 0.1
   const { request, gap, ranked, count, exact, tooHeavy, stoppedBy } = yield* within(

@@ -62,8 +62,6 @@ export interface NextTry {
   readonly worstLayer: { readonly index: number; readonly share: number } | undefined
   /** Why it is looser than what the plan would lay: it is felt out first. */
   readonly looser?: Looser | undefined
-  /** Nothing is computed of it: chances and squeeze say nothing. */
-  readonly isGuided?: true
 }
 
 /** Greatest height without its sheets that the press is known to have had between its rollers, mm; known stacks count. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Layer } from '../layers/layer.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/makers.js'
-import { describeStack, planCut, type PlanRequest } from './plan.js'
+import { describeStack, quickPlan, type PlanRequest } from './plan.js'
 import { ruleOfThumb } from '../goals/clean-cut/rule-of-thumb.js'
 
 const platform = aPlate({ id: 'platform', name: 'Board', kind: 'platform', mm: 7, count: 1 })
@@ -21,7 +21,7 @@ const names = (stack: readonly Layer[]) => stack.map((layer) => (layer.is === 'p
 
 describe('a plan', () => {
   it('gives the known stack back for the known job, and what else would do', () => {
-    const plan = planCut(requestOf())
+    const plan = quickPlan(requestOf())
     expect(names(plan.best!.stack)).toEqual(['Board', 'Paper', 'Pad', 'sheets', 'dies', 'Pad'])
     expect(plan.best!.fit).toBe('cuts')
     expect(plan.alternatives.map(({ difference }) => [difference.out, difference.into])).toEqual([
@@ -32,22 +32,22 @@ describe('a plan', () => {
   })
 
   it('needs no other plates for a second sheet, and more passes', () => {
-    const one = planCut(requestOf())
-    const two = planCut(requestOf({ cut: aCut({ press, sheetCount: 2 }) }))
+    const one = quickPlan(requestOf())
+    const two = quickPlan(requestOf({ cut: aCut({ press, sheetCount: 2 }) }))
     expect(names(two.best!.stack)).toEqual(names(one.best!.stack))
     expect(two.best!.passes.passes).toBeGreaterThan(one.best!.passes.passes)
   })
 
   it('puts the bed above the sheets when the blade looks up', () => {
-    const plan = planCut(requestOf({ cut: aCut({ press, bladeSide: 'up' }) }))
+    const plan = quickPlan(requestOf({ cut: aCut({ press, bladeSide: 'up' }) }))
     expect(names(plan.best!.stack)).toEqual(['Board', 'Paper', 'Pad', 'dies', 'sheets', 'Pad'])
   })
 
   it('has no best where the shelf cannot reach, and says which place is empty', () => {
-    const plan = planCut(requestOf({ shelf: [paper] }))
+    const plan = quickPlan(requestOf({ shelf: [paper] }))
     expect(plan.best).toBeUndefined()
     expect(plan.missingRoles).toEqual(['platform', 'bed', 'pad'])
-    const reachable = planCut(requestOf({ cut: aCut({ press, dies: [aDie({ dieClass: 'large-cased' })] }) }))
+    const reachable = quickPlan(requestOf({ cut: aCut({ press, dies: [aDie({ dieClass: 'large-cased' })] }) }))
     expect(reachable.best).toBeUndefined()
     expect(reachable.missingRoles).toEqual([])
   })
@@ -55,7 +55,7 @@ describe('a plan', () => {
   it('says of any stack built by hand how it would do', () => {
     const request = requestOf()
     const window = ruleOfThumb.window(request.cut)
-    const loose = planCut(request).best!.stack.filter((layer) => layer.is !== 'plate' || layer.plate !== paper)
+    const loose = quickPlan(request).best!.stack.filter((layer) => layer.is !== 'plate' || layer.plate !== paper)
     const looser = loose.slice(1)
     expect(describeStack(request, loose, window).fit).toBe('cuts')
     expect(describeStack(request, looser, window)).toMatchObject({ fit: 'too-loose', workedBefore: false })
@@ -64,7 +64,7 @@ describe('a plan', () => {
   })
 
   it('remembers a stack that worked, whatever the order it was laid in', () => {
-    const plan = planCut(requestOf({ workedBefore: [['pad', 'paper', 'platform', 'pad']] }))
+    const plan = quickPlan(requestOf({ workedBefore: [['pad', 'paper', 'platform', 'pad']] }))
     expect(plan.best!.workedBefore).toBe(true)
     expect(plan.alternatives[0]!.assessment.workedBefore).toBe(false)
   })

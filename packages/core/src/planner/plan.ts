@@ -124,7 +124,7 @@ export const planOf = (
  * Works out the best stacks that the shelf can build for a job by rules of thumb: the first answer, at once. Pure; a shelf of
  * 60 entries takes some tens of milliseconds.
  */
-export const planCut = (request: PlanRequest, advice: Advice = computedOf(request).advice): Plan => {
+export const quickPlan = (request: PlanRequest, advice: Advice = computedOf(request).advice): Plan => {
   const { cut, shelf } = request
   const method = methodOf(request)
   const window = advice.window(cut, request.learnt)

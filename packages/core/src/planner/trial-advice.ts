@@ -1,9 +1,8 @@
-import { computedOf, isGuided } from '../techniques/goal-of.js'
+import { computedOf } from '../techniques/goal-of.js'
 import type { Learnt } from '../learning/learnt.js'
 import { doubted, isSurprising } from '../learning/surprise.js'
 import { evidenceOfTrial, lastTryOf, learntFromTrial, type TriedRound } from './trial.js'
 import { type NextTry, nextTrySteps } from './next-try.js'
-import { guidedPlan } from './guided-plan.js'
 import type { PlanRequest } from './plan.js'
 import type { Responses } from './responses.js'
 import type { Steps } from './steps.js'
@@ -17,19 +16,6 @@ export interface TrialAdvice {
   readonly gapSpreadMm: number
   /** Whether the rounds are not what the log led to expect; what it said is then trusted less. */
   readonly surprised: boolean
-}
-
-/** Where nothing is computed: the stack that the technique asks for, or the one that was tried, once more. */
-const guidedAdvice = (request: PlanRequest, rounds: readonly TriedRound[], responses: Responses): TrialAdvice => {
-  const gap = responses.gapOf(request.cut.press, request.learnt)
-  const stack = rounds.at(-1)?.stack ?? guidedPlan(request).best?.stack
-  const unknown = { chance: 0, stops: 0, squeezeMm: 0, spreadMm: 0, worstLayer: undefined, isGuided: true } as const
-  return {
-    next: stack && { stack, passes: 1, goesOn: false, ...unknown },
-    gapMm: gap.gapMm,
-    gapSpreadMm: gap.gapSpreadMm,
-    surprised: false,
-  }
 }
 
 /** What is learnt of the log and a trial's rounds together, and whether the rounds are unlike what the log says; then it is doubted. */
@@ -50,9 +36,7 @@ const learntWith = (
 
 /** A request as it stands after a trial's rounds: the one belief that all is told by then. */
 export const afterRounds = (request: PlanRequest, rounds: readonly TriedRound[], responses: Responses): PlanRequest =>
-  rounds.length === 0 || isGuided(request)
-    ? request
-    : { ...request, learnt: learntWith(request, rounds, responses).learnt }
+  rounds.length === 0 ? request : { ...request, learnt: learntWith(request, rounds, responses).learnt }
 
 /** Learns from a trial's rounds, none or more, and proposes the next. `request.learnt` is what the log said before it. */
 export function* trialAdviceSteps(
@@ -60,7 +44,6 @@ export function* trialAdviceSteps(
   rounds: readonly TriedRound[],
   responses: Responses,
 ): Steps<TrialAdvice> {
-  if (isGuided(request)) return guidedAdvice(request, rounds, responses)
   const { learnt, surprised } = learntWith(request, rounds, responses)
   yield 0.4
   const next = yield* nextTrySteps({ ...request, learnt }, lastTryOf(rounds), responses)

@@ -30,6 +30,8 @@ export interface BenchGuide {
   readonly sheetWithin?: GuideStep
   /** Once the dies lie on the stack. */
   readonly afterDies: readonly GuideStep[]
+  /** Once the sheets lie on it, before what comes over them. */
+  readonly afterSheets?: readonly GuideStep[]
   /** Before the handle is turned. */
   readonly then: readonly GuideStep[]
   /** After the passes, before it is told what came of them. */

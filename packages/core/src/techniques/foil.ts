@@ -3,18 +3,19 @@ import { foilLine } from '../goals/foil-line/foil-line.js'
 import { matCovers } from './crease.js'
 import { finding, oneSheet, plates, type Technique } from './technique.js'
 
-/** A line of foil along a die's blades, by heat: guided only. Techniques, common practice, no source. */
+/** A line of foil along a die's blades, by heat and pressure. Techniques, common practice, no source. */
 export const foiling = {
   id: 'foil' as const,
   goal: foilLine,
   regions: ['all'],
-  resists: 'mat',
+  resists: 'foil-pad',
   takes: ['die'] as readonly DieUse[],
   bladeSide: 'up',
   guide: {
     first: ['check', 'warm-up'],
     afterDies: [],
-    then: ['foil-wait', 'feed'],
+    afterSheets: ['foil-wait'],
+    then: ['feed'],
     finally: ['look'],
     finishing: ['cool-down'],
   },

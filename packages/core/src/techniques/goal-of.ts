@@ -1,4 +1,3 @@
-import { Mistake } from '../faults/guards.js'
 import { cleanCut } from '../goals/clean-cut/clean-cut.js'
 import type { Computed, Goal } from '../goals/goal.js'
 import { type TechniqueId, techniqueOf } from './list.js'
@@ -9,12 +8,5 @@ export const goalOf = ({ technique }: { readonly technique: TechniqueId }): Goal
 /** Whether what is done is to cut clean. */
 export const isCut = (how: { readonly technique: TechniqueId }): boolean => goalOf(how).id === cleanCut.id
 
-/** Whether nothing can be computed of it: steps and looks only, as heat or a hand decides. */
-export const isGuided = (how: { readonly technique: TechniqueId }): boolean => goalOf(how).computed === undefined
-
-/** What can be computed of it; a technique that is guided only must not get here. */
-export const computedOf = (how: { readonly technique: TechniqueId }): Computed => {
-  const { id, computed } = goalOf(how)
-  if (!computed) throw new Mistake(`nothing can be computed of ${id}`)
-  return computed
-}
+/** What is computed of it. */
+export const computedOf = (how: { readonly technique: TechniqueId }): Computed => goalOf(how).computed

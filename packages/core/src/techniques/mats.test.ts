@@ -78,10 +78,12 @@ describe('each technique, planned from one shelf', () => {
     expect(matIn('raise', 'shape')).toEqual(['thick'])
   })
 
-  it('a foil line is guided only: its stack, its cautions, no chances', () => {
+  it('a foil line reaches the rollers and is pressed evenly, once, with its cautions', () => {
     const { best } = finish(planSteps(requestOf('foil', 'thin-outline'), new Responses()))
     expect(namesOf(best!.stack)).toEqual(['heat', 'dies', 'foil', 'sheets', 'pad'])
-    expect(best!.prediction).toBeUndefined()
+    expect(best!.ledger.squeezeMm).toBeGreaterThan(0.2)
+    expect(best!.prediction!.recommended).toBe(1)
+    expect(best!.prediction!.passes[0]).toMatchObject({ of: 'foil', seen: 'even-line' })
     expect(best!.findings.map(({ code }) => code)).toContain('plate-burns')
   })
 

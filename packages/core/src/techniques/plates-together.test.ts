@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { defaultHouseRules } from '../job/house-rules.js'
-import { planCut } from '../planner/plan.js'
+import { quickPlan } from '../planner/plan.js'
 import type { Plate } from '../layers/plate.js'
 import { aCut, aDie, aPlate, aPress, layByHand } from '../testing/makers.js'
 import type { LaidLayer } from './give-roles.js'
@@ -35,7 +35,7 @@ describe('steel', () => {
   })
 
   it('is offered for lace with the blade up as pad, die, sheet, steel, pad', () => {
-    const plan = planCut({
+    const plan = quickPlan({
       technique: 'cut',
       region: 'all',
       cut: lace,

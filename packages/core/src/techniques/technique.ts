@@ -83,8 +83,8 @@ export interface Technique {
   readonly goal: Goal
   /** What of the stack may be pressed. */
   readonly regions: readonly RegionId[]
-  /** What its runs teach the strength of: the sheet; or all mats, or all folders, each as much off its table as the others. */
-  readonly resists: 'sheet' | 'mat' | 'folder'
+  /** What its runs teach the strength of: the sheet; or all mats, all folders, all pressing pads, each as much off its table as the others. */
+  readonly resists: 'sheet' | 'mat' | 'folder' | 'foil-pad'
   /** What it presses against a sheet. */
   readonly takes: readonly DieUse[]
   /** Whether what it presses may stand up on the sheet's face or sink into it. */

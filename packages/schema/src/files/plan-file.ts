@@ -81,6 +81,15 @@ const plannedPass = z.union([
   z.object({ ...plannedLoad, of: z.literal('relief'), feel: anyFeel, ...kept }),
   z.object({
     ...plannedLoad,
+    of: z.literal('foil'),
+    feel: anyFeel,
+    leastNPerMm: z.number(),
+    mostNPerMm: z.number(),
+    evenFromNPerMm: z.number(),
+    smudgedFromNPerMm: z.number(),
+  }),
+  z.object({
+    ...plannedLoad,
     of: z.literal('formed'),
     feel: anyFeel,
     formedShare: z.number(),

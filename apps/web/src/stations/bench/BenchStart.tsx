@@ -1,6 +1,5 @@
 import {
   gripsBare,
-  isGuided,
   isKnownByClassOnly,
   type Looser,
   type PlanRequest,
@@ -46,7 +45,7 @@ export const BenchStart = ({
   // A second pass would cut a second line: the first has lengthened the strip.
   const passes = planned !== undefined && runInHandOf(job).border ? 1 : planned
   const looser = kept ? undefined : advice.data?.next?.looser
-  const leadsFirst = !skips && earlier.length === 0 && !isGuided(request) && isKnownByClassOnly(press, request.learnt)
+  const leadsFirst = !skips && earlier.length === 0 && isKnownByClassOnly(press, request.learnt)
   useEffect(() => {
     if (stack && passes !== undefined && !leadsFirst) onStart(referenceOf(stack), passes, looser)
   }, [stack, passes, leadsFirst, looser, onStart])

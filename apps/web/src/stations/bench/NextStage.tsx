@@ -66,12 +66,10 @@ export const NextStage = ({
                 <p className="text-ink-soft">{t('bench.nextTry.title')}</p>
                 <Change from={last.stack} to={next.stack} goesOn={next.goesOn} passes={next.passes} />
                 {!sheetsGoOn(last.look) && <p>{t('bench.nextTry.spoilt')}</p>}
-                {!next.isGuided && (
-                  <p>
-                    {t('bench.nextTry.chance', { chance: sayChance(t, next.chance) })}{' '}
-                    {t('bench.nextTry.stops', { chance: sayChance(t, next.stops) })}
-                  </p>
-                )}
+                <p>
+                  {t('bench.nextTry.chance', { chance: sayChance(t, next.chance) })}{' '}
+                  {t('bench.nextTry.stops', { chance: sayChance(t, next.stops) })}
+                </p>
               </>
             ) : (
               <>

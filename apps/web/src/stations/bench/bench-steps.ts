@@ -45,6 +45,8 @@ export const stepsOfRound = (
   const within = guide.sheetWithin
   const freshStep: BenchStep = piece === 'only' ? { is: 'one-piece' } : within ? { is: within } : { is: 'fresh-sheets' }
   const fresh: BenchStep[] = freshSheets ? [freshStep] : []
+  const afterLayer = ({ is }: Stack[number]): BenchStep[] =>
+    is === 'dies' ? asked(guide.afterDies) : is === 'sheets' ? asked(guide.afterSheets ?? []) : []
   const isLaid = ({ is }: Stack[number]): boolean => is !== 'sheets' || !within
   switch (laying) {
     case 'all':
@@ -54,7 +56,7 @@ export const stepsOfRound = (
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),
         ...stack.flatMap((layer, at): BenchStep[] =>
-          isLaid(layer) ? [{ is: 'lay', layer: at }, ...(layer.is === 'dies' ? asked(guide.afterDies) : [])] : [],
+          isLaid(layer) ? [{ is: 'lay', layer: at }, ...afterLayer(layer)] : [],
         ),
         ...then,
         ...press,
@@ -70,9 +72,7 @@ export const stepsOfRound = (
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),
         ...stack.flatMap((layer, at): BenchStep[] =>
-          layer.is === 'plate' || !isLaid(layer)
-            ? []
-            : [{ is: 'lay', layer: at }, ...(layer.is === 'dies' ? asked(guide.afterDies) : [])],
+          layer.is === 'plate' || !isLaid(layer) ? [] : [{ is: 'lay', layer: at }, ...afterLayer(layer)],
         ),
         ...then,
         ...press,

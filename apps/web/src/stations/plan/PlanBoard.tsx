@@ -1,4 +1,4 @@
-import { type Assessment, isCut, isGuided, type Plan, type PlanRequest, type Stack } from '@bold-heron/core'
+import { type Assessment, isCut, type Plan, type PlanRequest, type Stack } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -52,7 +52,7 @@ export const PlanBoard = ({
             onOpen={setLeaf}
             aside={
               <div className="flex flex-wrap items-center gap-2">
-                {!isGuided(request) && <SimulationStatus plan={plan} progress={progress} />}
+                <SimulationStatus plan={plan} progress={progress} />
                 <StackStatus job={job} stack={assessment.stack} best={best} kept={kept} editing={editing} />
               </div>
             }
@@ -94,7 +94,7 @@ export const PlanBoard = ({
               onPick={editing.change}
             />
           </div>
-          {!isGuided(request) && <BandPanel assessment={assessment} request={request} jobId={job.id} />}
+          <BandPanel assessment={assessment} request={request} jobId={job.id} />
           <FindingsPanel assessment={assessment} />
         </div>
       </div>

@@ -1,5 +1,4 @@
 import type { CutContext } from '../../job/cut-context.js'
-import { pileMmOf } from '../../job/cut-context.js'
 import { formingOfKind } from '../../materials/sheet-kind.js'
 import { chanceAtLeast } from '../../numerics/normal.js'
 import { CUTS_MAT_FROM, CUTS_THROUGH_FROM, type RidgeMat } from '../../press/laws/ridge.js'
@@ -9,15 +8,12 @@ import type { Goal } from '../goal.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import { placedDiesOf } from '../clean-cut/cut-setup.js'
 import { bedOfMat, bedOfMatIn, SOFTNESS } from '../mats/bed-of-mat.js'
-import { NEARLY_ALL, SET_PER_PASS } from '../mats/card.js'
+import { creasedSheetOf, NEARLY_ALL } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
 import { type CreaseSeen, creaseLooks, creaseSeen } from './looks.js'
 import { creaseTries } from './tries.js'
-
-/** η of card; every sheet is taken like it. Notes on pressing into mats, from memory. */
-const YIELD_SHARE = 0.12
 
 /** Looks: depth kept on nearly all of the line, and on average, mm; shares of the line. Notes on pressing into mats, from memory. */
 const GOOD_MM = 0.18
@@ -55,13 +51,7 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
   const run = new CreaseSimulation(cut.press.frame, dies, laying.heights, grid)
   const { ridge } = run
   const wantedMm = wantedOf(cut)
-  const sheet = {
-    thicknessMm: pileMmOf(cut),
-    shearStrengthMPa: cut.sheet.shearStrengthMPa,
-    yieldShare: YIELD_SHARE,
-    keptShare: formingOfKind(cut.sheet.kind).keptShare,
-    setPerPass: SET_PER_PASS,
-  }
+  const sheet = creasedSheetOf(cut)
   const values = () => [
     keptAlong(ridge.keptMm, ridge.cells).keptMm,
     reachedBy(ridge.keptMm, ridge.cells.lengthMm, NEARLY_ALL),

@@ -1,8 +1,141 @@
+import type { Plate } from '../../layers/plate.js'
+import type { Bed } from '../../press/bed.js'
+import { chanceAtLeast } from '../../numerics/normal.js'
+import { type RidgeMat, severingForce } from '../../press/laws/ridge.js'
+import { CreaseSimulation } from '../../press/mats/crease-simulation.js'
+import { stifferMat } from '../../press/mats/mat-of-plate.js'
+import { cutMapOf } from '../clean-cut/cut-map.js'
+import { placedDiesOf } from '../clean-cut/cut-setup.js'
 import type { Goal } from '../goal.js'
-import { fallsShort, isDone, isSpoilt } from '../look.js'
+import { SOFTNESS } from '../mats/bed-of-mat.js'
+import { creasedSheetOf, NEARLY_ALL } from '../mats/card.js'
+import { matGoal } from '../mats/mat-goal.js'
+import type { MatSpec, Rig } from '../mats/mat-spec.js'
+import { reachedBy } from '../mats/quantile.js'
+import { type FoilSeen, foilLooks, foilSeen } from './looks.js'
+import { foilTries } from './tries.js'
 
-/** A fine unbroken line of foil. Heat decides, so nothing is computed of it. */
+/** N per mm of line: from here on a line is even, from here on it smudges. Notes on pressing into mats, from memory. */
+const EVEN_FROM = 4
+const SMUDGED_FROM = 25
+/** Share of the line that is seen to be smudged. From memory. */
+const SOME_OF_LINE = 0.01
+/** How sharply forces are seen, as a share of them. From memory. */
+const SEEN_SHARE = 0.2
+
+/** k_m of a pressing pad, N per mm of line and mm: notes on pressing into mats; a plain cutting pad in its place gives far less. From memory. */
+const RIDGE_STIFFNESS = { pressing: 6, plastic: 60 } as const
+/** E_m of a pad for each of k_m, as of the embossing mats, 1/mm. From memory. */
+const MODULUS_PER_STIFFNESS = 0.63
+
+const bedOfPad = (pad: Plate): Bed => {
+  const ridgeStiffness = RIDGE_STIFFNESS[pad.kind === 'cutting-pad' ? 'plastic' : 'pressing']
+  return {
+    indentStiffness: 0,
+    softness: SOFTNESS.plate,
+    mat: {
+      thicknessMm: pad.thickness.valueMm,
+      modulusMPa: MODULUS_PER_STIFFNESS * ridgeStiffness,
+      ridgeStiffness,
+      lengthMm: pad.lengthMm,
+      widthMm: pad.widthMm,
+    },
+  }
+}
+
+/** The values that looks of a line speak about. */
+const LEAST = 0
+const MOST = 1
+
+/** What a look shows where a press does just what is forecast. */
+const seenIn = (values: readonly number[]): FoilSeen => {
+  if ((values[MOST] as number) >= SMUDGED_FROM) return 'smudged'
+  if ((values[LEAST] as number) >= EVEN_FROM) return 'even-line'
+  return (values[MOST] as number) >= EVEN_FROM ? 'broken-line' : 'nothing'
+}
+
+/** Chance that a force is seen to be at least so much: what is seen of it is a share of it. */
+const seemsAtLeast = (least: number, force: number): number =>
+  chanceAtLeast(Math.log(least), Math.log(Math.max(force, 1e-3)), SEEN_SHARE)
+
+const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
+  const dies = placedDiesOf(cut, laying)
+  const run = new CreaseSimulation(cut.press.frame, dies, laying.heights, grid)
+  const { ridge } = run
+  const sheet = creasedSheetOf(cut)
+  const forceOn = (share: number): number => severingForce(sheet) * reachedBy(ridge.strain, ridge.cells.lengthMm, share)
+  const values = () => [forceOn(NEARLY_ALL), forceOn(SOME_OF_LINE)]
+  return {
+    begin(bed, squeezeMm, strength, fresh) {
+      const law = { mat: stifferMat(bed.mat as RidgeMat, strength), sheet }
+      const pressing = { law, softness: bed.softness, squeezeMm }
+      if (fresh) run.start(pressing)
+      else run.goOn(pressing)
+    },
+    pass: () => run.pass(),
+    values,
+    figures: () => {
+      const [leastNPerMm = 0, mostNPerMm = 0] = values()
+      return {
+        of: 'foil',
+        seen: seenIn(values()),
+        leastNPerMm,
+        mostNPerMm,
+        evenFromNPerMm: EVEN_FROM,
+        smudgedFromNPerMm: SMUDGED_FROM,
+      }
+    },
+    map: () =>
+      cutMapOf(
+        dies.map(({ lines }) => lines),
+        ridge.cells,
+        ridge.strain.map((share) => (share * severingForce(sheet)) / EVEN_FROM),
+      ),
+  }
+}
+
+/** What is particular to a line of foil: heat is its maker's and the timer's; what is computed is how hard the line is pressed. */
+export const foilSpec: MatSpec = {
+  seen: foilSeen,
+  feels: 'coarse',
+  usualPasses: 1,
+  reason: 'foil',
+  bedRole: 'pad',
+  bedOfPlate: bedOfPad,
+  bedOfStack: (stack) => {
+    const pad = stack.find((layer) => layer.is === 'plate' && layer.role === 'pad')
+    return pad?.is === 'plate' ? bedOfPad(pad.plate) : undefined
+  },
+  usualSqueezeMm: () => 0.7,
+  halfWindowMm: 0.3,
+  looksMm: () => [0.1, 0.3, 0.5, 0.75, 1, 1.3, 1.7, 2.2],
+  rig: rigOf,
+  goodness: (values) => (values[LEAST] as number) / EVEN_FROM - 1,
+  harm: (values) => (values[MOST] as number) / SMUDGED_FROM - 1,
+  tightEffort: 0.5,
+  chanceOfSeen(values, seen) {
+    const smudged = seemsAtLeast(SMUDGED_FROM, values[MOST] as number)
+    const some = seemsAtLeast(EVEN_FROM, values[MOST] as number)
+    const even = some * seemsAtLeast(EVEN_FROM, values[LEAST] as number)
+    switch (seen) {
+      case 'smudged':
+        return smudged
+      case 'even-line':
+        return (1 - smudged) * even
+      case 'broken-line':
+        return (1 - smudged) * (some - even)
+      default:
+        return (1 - smudged) * (1 - some)
+    }
+  },
+  straight: [1, 2],
+  tries: foilTries,
+  worst: { harm: 'smudges', short: 'broken-line' },
+}
+
+/** A fine unbroken line of foil. */
 export const foilLine = {
   id: 'foil-line',
-  looks: [fallsShort('nothing'), fallsShort('broken-line'), isDone('even-line'), isSpoilt('smudged')],
+  looks: foilLooks,
+  computed: matGoal(foilSpec),
 } as const satisfies Goal

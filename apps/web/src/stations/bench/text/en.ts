@@ -227,8 +227,8 @@ export const bench = {
       care: 'It burns. Lift it by its handle only, never leave it, keep children and cables away.',
     },
     'foil-wait': {
-      title: 'Foil on, and wait',
-      text: 'Foil on the die with its dull side up, then the sheet face down. Wait, then press slowly.',
+      title: 'Let it warm through',
+      text: 'Die, foil and sheet lie on the warm plate now: the foil’s dull side up, the sheet face down. Only when the time is up, lay what comes over them, and press slowly, once.',
       care: 'Everything is hot now: touch the edges of the sheet only.',
     },
   },

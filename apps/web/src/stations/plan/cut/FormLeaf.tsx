@@ -1,4 +1,4 @@
-import { type Assessment, isGuided, type PlanRequest } from '@bold-heron/core'
+import type { Assessment, PlanRequest } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useCame } from '../../../data/try-out.js'
@@ -24,7 +24,6 @@ export const FormLeaf = ({
   const of = Math.min(MOST_SHOWN, request.cut.rules.mostPasses)
   const number = Math.min(picked ?? assessment.prediction?.recommended ?? 1, of)
   const { data: came } = useCame(request, assessment, number)
-  if (isGuided(request)) return <p className="py-8 text-center text-ink-soft">{t('plan.map.guided')}</p>
   if (came === undefined) return <Loading what={t('plan.map.loading')} />
   const last = came?.figures.at(-1)
   if (!came || !last) return <p className="py-8 text-center text-ink-soft">{t('plan.map.noBed')}</p>

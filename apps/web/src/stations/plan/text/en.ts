@@ -144,6 +144,12 @@ export const plan = {
       full: 'full, {{depth}}',
       cracked: 'likely to crack',
     },
+    foil: {
+      nothing: 'hardly pressed: no line',
+      'broken-line': 'a broken line',
+      'even-line': 'an even line, if the plate is hot enough',
+      smudged: 'smudged',
+    },
     formed: {
       nothing: 'nothing to see yet',
       patchy: 'formed to {{share}} %',
@@ -168,7 +174,7 @@ export const plan = {
       crease: 'A crease goes there and back.',
       raise: 'A raised shape goes through twice.',
       folder: 'A folder goes through once.',
-      guided: 'Once, slowly: heat and time do it, not the press.',
+      foil: 'A foil line goes through once, slowly.',
       'rule-there-and-back': 'The house rule says: always there and back.',
       'rule-one-and-look': 'The house rule says: one, then look.',
     },
@@ -194,6 +200,8 @@ export const plan = {
     shallow: 'it stays shallow ({{chance}} in 100). Then another pass, or a shim.',
     tears: 'the sheet tears ({{chance}} in 100). Then take something out.',
     patchy: 'the pattern stays patchy ({{chance}} in 100). Then one thin shim.',
+    'broken-line': 'the line stays broken ({{chance}} in 100). Then one card as a shim.',
+    smudges: 'the line smudges ({{chance}} in 100). Then take a shim out.',
     'nothing-much': 'nothing worse than one more pass.',
   },
   why: {
@@ -221,8 +229,6 @@ export const plan = {
       foil: 'The line',
     },
     wanted: { clean: 'as wanted', nearly: 'nearly', hanging: 'too little' },
-    guided:
-      'Nothing can be computed of a foil line: heat decides. Follow the steps at the Bench, and note what came of it.',
     loading: 'Pressing…',
     pass: 'After pass',
     passOf: '{{number}} of {{of}}',

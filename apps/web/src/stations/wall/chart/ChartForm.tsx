@@ -2,7 +2,6 @@ import {
   type DieClass,
   dieClasses,
   factsOfDieClass,
-  isGuided,
   type TechniqueId,
   techniqueIds,
   techniqueOf,
@@ -21,7 +20,7 @@ import { boxClass, Field } from '../../../ui/form/fields.js'
 import { Tick } from '../../../ui/form/Tick.js'
 
 /** Leaves of the wall chart: all that can be computed. */
-const leaves = techniqueIds.filter((technique) => !isGuided({ technique }))
+const leaves = techniqueIds
 
 /** mm. Thicknesses that are offered. */
 const THICKNESSES_MM = [0.15, 0.2, 0.25, 0.3, 0.4, 0.5, 0.6, 0.8, 1, 1.5, 2] as const
