@@ -46,6 +46,7 @@ export {
   type SquareEnvelope,
   USUAL_CLEARANCE_MM,
 } from './cards/envelope.js'
+export { type DieCondition, dieConditions, difficultyOf } from './dies/difficulty.js'
 export { type Die, hasBlades } from './dies/die.js'
 export { bestFace, type FaceState, faceStates, type Plate } from './layers/plate.js'
 export { type PlateKind, plateKinds } from './materials/plate-kind.js'

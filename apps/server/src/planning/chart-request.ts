@@ -57,6 +57,7 @@ const usualDie = (dieClass: DieClass): Die => {
     bodyStripMm: null,
     laciness: null,
     fitForFoam: cased,
+    condition: 'used',
     note: '',
     outline: null,
   })

@@ -22,6 +22,7 @@ import { cards } from './migrations/0019-cards.js'
 import { chartsAndEvenings } from './migrations/0020-charts-and-evenings.js'
 import { anyGap } from './migrations/0021-any-gap.js'
 import { knownStacks } from './migrations/0022-known-stacks.js'
+import { conditionOfDies } from './migrations/0023-condition-of-dies.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -48,6 +49,7 @@ export const migrations = [
   chartsAndEvenings,
   anyGap,
   knownStacks,
+  conditionOfDies,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

@@ -91,6 +91,7 @@ export const dieInputs = {
     bodyStripMm: null,
     laciness: null,
     fitForFoam: false,
+    condition: 'used',
     note: '',
   },
 } satisfies Record<string, DieInput>

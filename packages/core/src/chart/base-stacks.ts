@@ -18,9 +18,9 @@ export interface BaseStack {
 export const isShimPlace = (place: Place): boolean => place.is === 'plates' && place.role === 'shim'
 const isFramed = (place: Place): place is PlatesPlace => place.is === 'plates' && !isShimPlace(place)
 
-/** The places that a press run has; stacks of runs with the same places can be the same. */
-export const placesOf = (how: PressedHow, cut: CutContext): readonly Place[] =>
-  methodOf(how).places(dieClassOf(cut), cut.bladeSide, cut.rules)
+/** The sequences of places that a press run has, the usual one first; stacks of runs with the same places can be the same. */
+export const sequencesOf = (how: PressedHow, cut: CutContext): readonly (readonly Place[])[] =>
+  methodOf(how).sequences(dieClassOf(cut), cut.bladeSide, cut.rules)
 
 /** Combinations of plates beyond which each place tries only some of those that the shelf has for it. */
 const MOST_FRAMES = 20_000

@@ -62,15 +62,7 @@ export class KeepingResponses implements Answering {
 }
 
 /** Why nothing stands in a cell. */
-export const emptyReasons = [
-  'not-for-foam',
-  'missing-role',
-  'stopped',
-  'too-thick',
-  'too-stiff',
-  'nothing-fits',
-  'not-sure',
-] as const
+export const emptyReasons = ['missing-role', 'stopped', 'too-thick', 'too-stiff', 'nothing-fits', 'not-sure'] as const
 export type EmptyReason = (typeof emptyReasons)[number]
 
 /** What a stack does in a cell. */
@@ -115,9 +107,6 @@ export const figuresOfCell = (outlook: Outlook, squeezeMm: number, cautions: rea
   cautions,
 })
 
-const isFoamForNoFoamDie = ({ sheet, dies }: CutContext): boolean =>
-  sheet.kind === 'craft-foam' && dies.some((die) => !die.fitForFoam)
-
 /** Why a ranking has nothing that counts. */
 const whyEmpty = (request: PlanRequest, { ranked, stoppedBy, tooHeavy }: Ranking): EmptyReason => {
   const { cut } = request
@@ -144,7 +133,6 @@ export function* cellSteps(request: PlanRequest, answering: Answering): Steps<Ce
     stack: referenceOf(best.found.stack),
     counts: countsAs(best.outlook, cut.rules),
   }
-  if (isFoamForNoFoamDie(cut)) return { own: own && { ...own, counts: false }, why: 'not-for-foam' }
   // Another stack may be surer than the one that a plan likes best.
   const some = ranking.ranked.some(
     ({ found, outlook }) =>

@@ -4,6 +4,7 @@ import type { Stack } from '../layers/stack.js'
 import { type StackReference, referenceOf } from '../layers/stack-reference.js'
 import type { Responses } from '../planner/responses.js'
 import type { Steps } from '../planner/steps.js'
+import type { Place } from '../techniques/technique.js'
 import { type BaseStack, basesIn } from './base-stacks.js'
 import { type Cell, type CellFigures, type EmptyReason, KeepingResponses } from './cell.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
@@ -96,13 +97,16 @@ export const sharedBasesOf = (
     })
     if (reaches.length === 0) continue
     const first = its[0] as CellReader
-    const bases = basesIn(
-      first.places,
-      shelf,
-      (place, plate) => its.some((reader) => reader.mayStand(place, plate)),
-      [Math.min(...reaches.map(([low]) => low)), Math.max(...reaches.map(([, high]) => high))],
-      first.bedRole,
-    )
+    const basesOf = (places: readonly Place[]): BaseStack[] =>
+      basesIn(
+        places,
+        shelf,
+        (place, plate) => its.some((reader) => reader.mayStand(place, plate)),
+        [Math.min(...reaches.map(([low]) => low)), Math.max(...reaches.map(([, high]) => high))],
+        first.bedRole,
+      )
+    // As the plan: other sequences where the usual one does not reach.
+    const bases = first.sequences.reduce<BaseStack[]>((found, each) => (found.length > 0 ? found : basesOf(each)), [])
     for (const base of bases) {
       const variants = shared.get(base.key) ?? new Map<string, BaseStack>()
       variants.set(series, base)
@@ -254,9 +258,6 @@ const chartOf = (
   }
 }
 
-/** A cell that may be filled: one that the die is made for. */
-export const mayBeFilled = ({ why }: Cell): boolean => why !== 'not-for-foam'
-
 /** A chart, and the candidates that it was chosen among; `kept` are those of its bases, in their order. */
 export interface ReadChart {
   readonly chart: Chart
@@ -272,8 +273,7 @@ export function* readChartSteps(
   live: Responses,
 ): Steps<ReadChart> {
   const readers = yield* readersOf(request, answers, live)
-  const asked = readers.map((reader, at) => (mayBeFilled(cells[at] as Cell) ? reader : undefined))
-  const candidates = yield* baseCandidateSteps(asked, request.shelf)
+  const candidates = yield* baseCandidateSteps(readers, request.shelf)
   const { chosen, plain, settled } = chooseAmong(candidates, cells.length, request.perBase)
   const kept = chosen.chosen.map((base) => candidates[base] as Candidate)
   return { chart: chartOf(request, cells, readers, candidates, { chosen, plain, settled }), candidates, kept }

@@ -23,7 +23,7 @@ import { computedOf } from '../techniques/goal-of.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { type Method, methodOf } from '../techniques/method.js'
 import type { Place } from '../techniques/technique.js'
-import { type BaseStack, isShimPlace, isStopped, placesOf, stackOn } from './base-stacks.js'
+import { type BaseStack, isShimPlace, isStopped, sequencesOf, stackOn } from './base-stacks.js'
 import { type CellFigures, countsAs, figuresOfCell } from './cell.js'
 
 /** What a cell costs with a base: 0.1 a shim and 0.05 a pass; what comes below that only settles ties. */
@@ -76,6 +76,8 @@ interface OnBedOfCell {
 export class CellReader {
   readonly cut: CutContext
   readonly places: readonly Place[]
+  /** The usual series of places, and others that people have. */
+  readonly sequences: readonly (readonly Place[])[]
   readonly placesKey: string
   private readonly method: Method
   private readonly goal: Computed
@@ -100,7 +102,8 @@ export class CellReader {
     const learnt = asLearnt(request, answering)
     this.cut = learnt.request.cut
     this.gap = learnt.gap
-    this.places = placesOf(request, this.cut)
+    this.sequences = sequencesOf(request, this.cut)
+    this.places = this.sequences[0] as readonly Place[]
     this.placesKey = JSON.stringify(this.places)
     this.plateOf = new Map(request.shelf.map((plate) => [plate.id, plate]))
     this.jobMm = thicknessOf(jobLayer('dies', this.cut)).valueMm + thicknessOf(jobLayer('sheets', this.cut)).valueMm

@@ -56,7 +56,7 @@ export function* chartRestSteps(
   live: Responses,
 ): Steps<{ readonly chart: WholeChart; readonly candidates: readonly Candidate[]; readonly made: KeptByName }> {
   const { chart, candidates, kept } = yield* within(readChartSteps(request, cells, answers, live), [0, 0.3])
-  const wishes = yield* within(wishSteps(request, chart, cells, kept, answers, live), [0.3, 0.5])
+  const wishes = yield* within(wishSteps(request, chart, kept, answers, live), [0.3, 0.5])
   const answering = new KeepingResponses(request.technique, answers, live)
   const ranges = yield* within(rangeSteps(request, chart, kept, plainCard, answering), [0.5, 1])
   return { chart: { ...chart, ranges, wishes }, candidates, made: answering.made }

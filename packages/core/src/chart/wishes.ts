@@ -4,9 +4,9 @@ import type { Responses } from '../planner/responses.js'
 import type { Steps } from '../planner/steps.js'
 import { measured } from '../units/measured.js'
 import type { BaseStack } from './base-stacks.js'
-import { type Cell, KeepingResponses } from './cell.js'
+import { KeepingResponses } from './cell.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
-import { type Candidate, type Chart, mayBeFilled } from './read-chart.js'
+import { type Candidate, type Chart } from './read-chart.js'
 import { CellReader, type SharedBase } from './serve-cell.js'
 
 /** A plate or shim that is not on the shelf, and the cells that it would fill. */
@@ -74,7 +74,6 @@ const withSpacer = (base: SharedBase, spacer: Plate): SharedBase =>
 export function* wishSteps(
   request: ChartRequest,
   chart: Chart,
-  cells: readonly Cell[],
   kept: readonly Candidate[],
   answers: ReadonlyMap<string, KeptAnswers>,
   live: Responses,
@@ -93,11 +92,7 @@ export function* wishSteps(
   for (const [row, its] of request.rows.entries())
     for (const [column, its2] of request.columns.entries()) {
       yield ++done / all
-      if (
-        chart.cells[row]?.[column]?.is === 'base' ||
-        !mayBeFilled(cells[row * request.columns.length + column] as Cell)
-      )
-        continue
+      if (chart.cells[row]?.[column]?.is === 'base') continue
       const reader = new CellReader(cellRequest({ ...request, shelf }, its, its2), answering)
       for (const { base } of kept) {
         for (const way of reader.waysOn(base)) {

@@ -16,6 +16,8 @@ export interface Die {
   /** Strip of the die's body that follows each blade; 0 where ejection foam gives way. */
   readonly bodyStripMm: number
   readonly fitForFoam: boolean
+  /** Multiplies τ of its lines (`difficultyOf`). */
+  readonly difficulty: number
   /** Its cutting lines, or a stand-in for them. */
   readonly outline: Outline
 }

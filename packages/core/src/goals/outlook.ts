@@ -1,3 +1,4 @@
+import { factsOfDieClass } from '../dies/classes/list.js'
 import type { CutContext } from '../job/cut-context.js'
 import { type Doubt, strengthAlone } from '../learning/doubt-nodes.js'
 import { type Chances, chancesOf, soundByOf } from './chances.js'
@@ -16,6 +17,8 @@ const points = {
   /** For a handle at the user's limit; nothing below firm. */
   hardHandle: 8,
   pass: 1.5,
+  /** Of what is rolled through once: worth some shims. */
+  passMoreThanOnce: 10,
 } as const
 
 const FIRM = 0.8
@@ -25,6 +28,9 @@ const FIRM = 0.8
  * From memory.
  */
 const onlyOnePoints = { notGood: 8, spoilt: 120 } as const
+
+const isRolledOnce = (dies: CutContext['dies']): boolean =>
+  dies.some(({ dieClass }) => factsOfDieClass(dieClass).rolledOnce)
 
 /** How a squeeze would do. */
 export interface Outlook {
@@ -48,7 +54,7 @@ export const outlookOf = (
   response: Response,
   squeezeMm: number,
   doubtMm: number,
-  { rules, onlyOne }: Pick<CutContext, 'rules' | 'onlyOne'>,
+  { dies, rules, onlyOne }: Pick<CutContext, 'dies' | 'rules' | 'onlyOne'>,
   { nodes, trust }: Doubt = strengthAlone,
 ): Outlook => {
   const chances = chancesOf(response, squeezeMm, doubtMm, rules, nodes)
@@ -66,7 +72,7 @@ export const outlookOf = (
     points.stopPerCent * 100 * tooOften +
     (points.hardHandle * Math.max(0, effort - FIRM)) / (1 - FIRM) +
     response.costOfHarm * harm +
-    points.pass * (passes - 1)
+    (isRolledOnce(dies) ? points.passMoreThanOnce : points.pass) * (passes - 1)
   const told = { ...chances, goodBy: chances.goodBy.map((each) => trust * each) }
   return { chances: told, passes, sure: trust === 1 && chance >= rules.leastChance, effort, harm, cost }
 }

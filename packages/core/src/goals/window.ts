@@ -16,7 +16,7 @@ const STEP_MM = 0.02
 export const windowOf = (
   response: Response,
   gap: CountedFrom,
-  cut: Pick<CutContext, 'rules' | 'onlyOne'>,
+  cut: Pick<CutContext, 'dies' | 'rules' | 'onlyOne'>,
 ): SqueezeWindow | undefined => {
   const { rules } = cut
   const between = response.window(rules.mostPasses, rules.handShare)

@@ -20,6 +20,8 @@ export interface Plate {
   readonly faces: readonly [FaceState, FaceState]
   /** A pad kept for lying beside a hard plate, which bows it. */
   readonly reservedForSteel?: boolean
+  /** mm. How far a pad is bowed, in halves: one end lifts, and it cuts weaker. Absent where it is as good as flat. */
+  readonly bowMm?: number
   /** How a pad had best lie for the cut at hand, where its wear is known. */
   readonly lie?: { readonly face: 'a' | 'b'; readonly turned: boolean }
 }

@@ -82,7 +82,9 @@ export const asWorn = (plate: Plate, wear: PadWear, lines: readonly (readonly nu
     lossMm / Math.sqrt(12),
     BOW_KEPT * Math.min(MOST_BOW_MM, Math.abs(bowMmOf(wear))),
   )
-  return { ...plate, thickness: { ...plate.thickness, spreadMm }, faces: [state, state], lie }
+  const bowMm = Math.round(2 * Math.min(MOST_BOW_MM, Math.abs(bowMmOf(wear)))) / 2
+  const worn: Plate = { ...plate, thickness: { ...plate.thickness, spreadMm }, faces: [state, state], lie }
+  return bowMm > 0 ? { ...worn, bowMm } : worn
 }
 
 /** What to do with a pad. */

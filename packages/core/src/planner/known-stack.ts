@@ -53,14 +53,15 @@ const bedIndexIn = ({ dieClass, plates }: KnownGoodStack): number => {
 /** The plates of a known stack round what is pressed: in an order that its technique has, else with its likeliest bed against the sheets. */
 const stackOfKnown = (known: KnownGoodStack, cut: CutContext, technique: TechniqueId): Stack => {
   const method = methodOf({ technique, region: 'all' })
-  const places = method.places(dieClassOf(cut), cut.bladeSide, cut.rules)
+  const sequences = method.sequences(dieClassOf(cut), cut.bladeSide, cut.rules)
   const laid = known.plates.map((plate): LaidLayer => ({ is: 'plate', plate }))
   const pressedAt = (at: number): Stack =>
     withRoles([...laid.slice(0, at), ...pressedIn(cut), ...laid.slice(at)], method, cut)
-  for (let at = laid.length; at >= 0; at--) {
-    const stack = pressedAt(at)
-    if (followsSequence(stack, places)) return stack
-  }
+  for (const places of sequences)
+    for (let at = laid.length; at >= 0; at--) {
+      const stack = pressedAt(at)
+      if (followsSequence(stack, places)) return stack
+    }
   const bedAt = bedIndexIn(known)
   return pressedAt(cut.bladeSide === 'down' ? bedAt + 1 : Math.max(0, bedAt))
 }

@@ -19,7 +19,7 @@ import { chancesOf, soundByOf } from '../goals/chances.js'
 import { bedsOf } from './rank-stacks.js'
 import type { PlanRequest } from './plan.js'
 import type { Responses } from './responses.js'
-import { searchStacks } from './search.js'
+import { allowedStacks } from './allowed-stacks.js'
 import type { Steps } from './steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 import { USUAL_PIECES_MM } from '../goals/window.js'
@@ -231,7 +231,7 @@ export function* nextTrySteps(
     yield (at + 0.5) / beds.length
     if (!aimed) continue
     const midMm = aimed.squeezeMm
-    const { found } = searchStacks({
+    const { allowed } = allowedStacks({
       method,
       cut,
       window: windowAround(midMm - LOOK_AROUND_MM, midMm, Math.min(midMm + LOOK_AROUND_MM, limits.mostMm)),
@@ -240,7 +240,7 @@ export function* nextTrySteps(
       keep: KEPT_PER_BED,
       allows: (role: string, plate: Plate) => role !== goal.bedRole || plates.has(plate),
     })
-    for (const { stack, squeezeMm } of found) offer(response, stack, squeezeMm, 0, aimed)
+    for (const { stack, squeezeMm } of allowed) offer(response, stack, squeezeMm, 0, aimed)
     yield (at + 1) / beds.length
   }
   const lastBed = last && goal.bedOfStack(last.stack)

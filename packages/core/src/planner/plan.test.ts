@@ -46,7 +46,7 @@ describe('a plan', () => {
   it('has no best where the shelf cannot reach, and says which place is empty', () => {
     const plan = quickPlan(requestOf({ shelf: [paper] }))
     expect(plan.best).toBeUndefined()
-    expect(plan.missingRoles).toEqual(['platform', 'bed', 'pad'])
+    expect(plan.missingRoles).toEqual(['bed', 'pad'])
     const reachable = quickPlan(requestOf({ cut: aCut({ press, dies: [aDie({ dieClass: 'large-cased' })] }) }))
     expect(reachable.best).toBeUndefined()
     expect(reachable.missingRoles).toEqual([])

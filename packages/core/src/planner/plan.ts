@@ -13,8 +13,7 @@ import type { Advice, PassAdvice } from '../goals/advice.js'
 import { differenceOf, type StackDifference } from '../layers/stack-changes.js'
 import { keyOfPieces } from '../layers/stack-reference.js'
 import type { Prediction } from '../goals/prediction.js'
-import { searchStacks } from './search.js'
-import { partedByStops } from './stopped.js'
+import { allowedStacks } from './allowed-stacks.js'
 import { type Fit, fitOf, type SqueezeWindow } from '../learning/squeeze-window.js'
 
 export interface PlanRequest extends PressedHow {
@@ -93,15 +92,19 @@ export const describeStack = (
   }
 }
 
-/** Places of the sequence that must be filled and cannot be from this shelf. */
-export const missingRolesOf = ({ technique, region, cut, shelf }: PlanRequest): string[] =>
-  methodOf({ technique, region })
-    .places(dieClassOf(cut), cut.bladeSide, cut.rules)
-    .flatMap((place) =>
-      place.is === 'plates' && place.least > 0 && !shelf.some((plate) => place.kinds.includes(plate.kind))
-        ? [place.role]
-        : [],
+/** Places that must be filled and cannot be from this shelf, of the sequence that lacks the least. */
+export const missingRolesOf = ({ technique, region, cut, shelf }: PlanRequest): string[] => {
+  const missing = methodOf({ technique, region })
+    .sequences(dieClassOf(cut), cut.bladeSide, cut.rules)
+    .map((places) =>
+      places.flatMap((place) =>
+        place.is === 'plates' && place.least > 0 && !shelf.some((plate) => place.kinds.includes(plate.kind))
+          ? [place.role]
+          : [],
+      ),
     )
+  return missing.reduce((least, each) => (each.length < least.length ? each : least))
+}
 
 /** The best and the next best of assessed stacks, in their order. */
 export const planOf = (
@@ -128,7 +131,7 @@ export const quickPlan = (request: PlanRequest, advice: Advice = computedOf(requ
   const { cut, shelf } = request
   const method = methodOf(request)
   const window = advice.window(cut, request.learnt)
-  const { found, complete } = searchStacks({
+  const { allowed, stopped, complete } = allowedStacks({
     method,
     cut,
     window,
@@ -136,7 +139,6 @@ export const quickPlan = (request: PlanRequest, advice: Advice = computedOf(requ
     workedBefore: new Set(request.workedBefore.map(keyOfPieces)),
     keep: shelf.length > USUAL_ENTRIES ? KEPT_OF_MANY : KEPT,
   })
-  const { allowed, stopped } = partedByStops(found, method, cut)
   const assessed = allowed
     .slice(0, 1 + ALTERNATIVES_SHOWN)
     .map(({ stack }) => describeStack(request, stack, window, advice))

@@ -13,6 +13,7 @@ import { computedOf } from '../techniques/goal-of.js'
 import { methodOf } from '../techniques/method.js'
 import { dieClassOf } from '../job/cut-context.js'
 import { certaintyOf } from './certainty.js'
+import type { Place } from '../techniques/technique.js'
 import { asLearnt } from './learnt-cut.js'
 import type { PlanRequest } from './plan.js'
 import { keyOfPieces } from '../layers/stack-reference.js'
@@ -122,42 +123,48 @@ export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = 
   let exact = true
   let tooHeavy = false
   let stoppedBy: Ranking['stoppedBy']
+  const groups: { readonly group: OnBed; readonly plates: ReadonlySet<Plate> }[] = []
   for (const [at, { bed, plates }] of beds.entries()) {
     const response = responses.of(goal, cut, bed)
     const own = windowOf(response, gap, cut)
-    yield (at + 0.7) / beds.length
+    yield (0.7 * (at + 1)) / beds.length
+    if (own) groups.push({ group: { bed, window: aim(own, response), response }, plates })
     // It would cut, but not by this hand.
-    if (!own) {
-      tooHeavy ||= response.effortFrom(cut.rules.handShare) <= response.goodFrom(cut.rules.mostPasses)
-      continue
-    }
-    const window = aim(own, response)
-    const group: OnBed = { bed, window, response }
-    const { found, complete } = yield* within(
-      searchSteps({
-        method,
-        cut,
-        window,
-        shelf,
-        workedBefore,
-        keep: KEPT_PER_BED,
-        allows: (role, plate) => role !== goal.bedRole || plates.has(plate),
-      }),
-      [(at + 0.7) / beds.length, (at + 1) / beds.length],
-    )
-    const { allowed, stopped } = partedByStops(found, method, cut)
-    stoppedBy ??= stopped[0]?.findings
-    count += allowed.length
-    exact &&= complete
-    for (const each of allowed) {
-      const on = pressedOn(goal.bedOfStack(each.stack) ?? bed, group)
-      if (!on) continue
-      const doubtMm = doubtOf(each.stack, each.squeezeMm, on.window)
-      const outlook = outlookOf(on.response, each.squeezeMm, doubtMm, cut, on.window.doubt)
-      ranked.push({ found: each, group: on, outlook, cost: costOf(each, window, outlook) })
-    }
-    yield (at + 1) / beds.length
+    else tooHeavy ||= response.effortFrom(cut.rules.handShare) <= response.goodFrom(cut.rules.mostPasses)
   }
+  /** Ranks what the beds offer in one sequence of places. */
+  const rankIn = function* (places: readonly Place[]): Steps<void> {
+    for (const [at, { group, plates }] of groups.entries()) {
+      const { window, bed } = group
+      const { found, complete } = yield* within(
+        searchSteps({
+          method,
+          cut,
+          window,
+          shelf,
+          workedBefore,
+          places,
+          keep: KEPT_PER_BED,
+          allows: (role, plate) => role !== goal.bedRole || plates.has(plate),
+        }),
+        [0.7 + (0.3 * at) / groups.length, 0.7 + (0.3 * (at + 1)) / groups.length],
+      )
+      const { allowed, stopped } = partedByStops(found, method, cut)
+      stoppedBy ??= stopped[0]?.findings
+      count += allowed.length
+      exact &&= complete
+      for (const each of allowed) {
+        const on = pressedOn(goal.bedOfStack(each.stack) ?? bed, group)
+        if (!on) continue
+        const doubtMm = doubtOf(each.stack, each.squeezeMm, on.window)
+        const outlook = outlookOf(on.response, each.squeezeMm, doubtMm, cut, on.window.doubt)
+        ranked.push({ found: each, group: on, outlook, cost: costOf(each, window, outlook) })
+      }
+    }
+  }
+  // What people have beside the usual sequence is looked at where that reaches nothing.
+  for (const places of method.sequences(dieClassOf(cut), cut.bladeSide, cut.rules))
+    if (ranked.length === 0) yield* rankIn(places)
   ranked.sort((a, b) => a.cost - b.cost || (a.found.key < b.found.key ? -1 : 1))
   return { request, gap, ranked, count, exact, tooHeavy, stoppedBy }
 }

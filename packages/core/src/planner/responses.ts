@@ -28,7 +28,13 @@ export const nameOfResponse = (
   JSON.stringify([
     press.frame,
     press.drive,
-    dies.map((die) => [fingerprintOf(die.outline.lines), die.height, die.bladeHeightMm, die.bodyStripMm]),
+    dies.map((die) => [
+      fingerprintOf(die.outline.lines),
+      die.height,
+      die.bladeHeightMm,
+      die.bodyStripMm,
+      die.difficulty,
+    ]),
     [sheet.kind, sheet.caliper.valueMm, sheet.shearStrengthMPa, sheet.squashModulusMPa, sheetCount],
     bed,
     rules.mostPasses,

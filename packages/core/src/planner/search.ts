@@ -25,6 +25,8 @@ export interface SearchRequest {
   readonly workedBefore: ReadonlySet<string>
   /** How many of the best to return; Infinity for all. */
   readonly keep: number
+  /** The sequence to search; the usual one where it is absent. */
+  readonly places?: readonly Place[] | undefined
   /** Narrows what may stand in a role; all may where it is absent. */
   readonly allows?: ((role: Role, plate: Plate) => boolean) | undefined
 }
@@ -125,7 +127,7 @@ const thickestShimsMm = (shims: readonly Plate[], most: number): number =>
  */
 export function* searchSteps(request: SearchRequest): Steps<SearchResult> {
   const { method, cut, window, shelf, workedBefore } = request
-  const places = method.places(dieClassOf(cut), cut.bladeSide, cut.rules)
+  const places = request.places ?? method.places(dieClassOf(cut), cut.bladeSide, cut.rules)
   const framed = places.filter(isFramed)
   const shimPlace = places.find(isShims)
   const mostShims = shimPlace?.most ?? 0

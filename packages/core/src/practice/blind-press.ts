@@ -195,7 +195,7 @@ export class BlindPress {
         seen: this.seenOf(spec, values, cut),
         hangingShare: null,
         hangingPlace: null,
-        feel: isOverload ? 'stopped' : spec.feels === 'fine' ? this.finelyTold(effort) : this.feelTold(effort),
+        feel: isOverload ? 'stopped' : spec.feels === 'fine' ? this.finelyTold(effort, spec) : this.feelTold(effort),
       },
       isGood: !isOverload && !isHarm && spec.goodness(values, cut) >= 0,
       isOverload,
@@ -213,8 +213,8 @@ export class BlindPress {
     return spec.seen[at === -1 ? spec.seen.length - 1 : at] as Seen
   }
 
-  private finelyTold(effort: number): HandleFeel {
-    return fineFeelOf(Math.max(0, effort + FINELY_FELT_SPREAD * randomNormal(this.random)))
+  private finelyTold(effort: number, { fineMarks }: MatSpec): HandleFeel {
+    return fineFeelOf(Math.max(0, effort + FINELY_FELT_SPREAD * randomNormal(this.random)), fineMarks)
   }
 
   /** Leads plates with paper on them between the rollers at a place, without a die: whether they take hold, as a person tells it. */

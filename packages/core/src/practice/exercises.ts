@@ -1,5 +1,6 @@
 import type { Die } from '../dies/die.js'
 import { type DieClass, factsOfDieClass } from '../dies/classes/list.js'
+import { difficultyOf } from '../dies/difficulty.js'
 import { standInOutline } from '../dies/stand-in.js'
 import type { Plate } from '../layers/plate.js'
 import type { PlateKind } from '../materials/plate-kind.js'
@@ -193,6 +194,7 @@ const dieOf = ({ die: { thing, dieClass, sizeMm } }: Setting, nameOf: Naming): D
     bladeHeightMm,
     bodyStripMm,
     fitForFoam: cased,
+    difficulty: difficultyOf(dieClass, 'used'),
     outline: standInOutline(dieClass, lengthMm, widthMm, factsOfDieClass(dieClass).laciness),
   }
 }

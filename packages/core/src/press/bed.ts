@@ -33,9 +33,18 @@ const beds: Record<Exclude<PlateKind, 'cutting-pad'>, Bed> = {
   foil: { indentStiffness: 150, softness: 0 },
 }
 
+/** Share of its stiffness that a pad loses for every mm of bow: one end lifts until the blade has pressed it flat. From memory, and practice. */
+const LOST_PER_MM_OF_BOW = 0.15
+
 /** What a plate is like as a bed, on the better of its faces. */
 export const bedOf = (plate: Plate): Bed =>
-  plate.kind === 'cutting-pad' ? { indentStiffness: padStiffness[bestFace(plate)], softness: 0 } : beds[plate.kind]
+  plate.kind === 'cutting-pad'
+    ? { indentStiffness: padStiffness[bestFace(plate)] * (1 - LOST_PER_MM_OF_BOW * (plate.bowMm ?? 0)), softness: 0 }
+    : beds[plate.kind]
 
-/** s_b that a plate adds wherever it lies in the stack, mm/MPa. */
-export const softnessOf = (plate: Plate): number => (plate.kind === 'cutting-pad' ? 0 : beds[plate.kind].softness)
+/** mm. As thick are the soft things of the table. */
+const TABLE_MM = 3
+
+/** s_b that a plate adds wherever it lies in the stack, mm/MPa: as its thickness, Σ t/E. */
+export const softnessOf = ({ kind, thickness }: Plate): number =>
+  kind === 'cutting-pad' ? 0 : (beds[kind].softness * thickness.valueMm) / TABLE_MM

@@ -39,11 +39,19 @@ describe('a usual stack', () => {
     expect(roles).toEqual(['platform', 'bed', false, false, 'pad'])
   })
 
-  it('may do without a platform under a cased die only', () => {
-    const cased = aCut({ dies: [aDie({ dieClass: 'small-cased' })] })
+  // Stacks as people have them. Common practice, no source.
+  it('may do without a platform', () => {
     const without = (cut: CutContext) => stackOf(cut, pad).slice(1)
-    expect(codesOf(cased, without(cased))).toEqual([])
-    expect(codesOf(aCut(), without(aCut()))).toEqual(['note unusual-order'])
+    for (const cut of [aCut(), aCut({ dies: [aDie({ dieClass: 'small-cased' })] })])
+      expect(codesOf(cut, without(cut))).toEqual([])
+  })
+
+  it('may be filled up with a mat low in it; a thin one tears at the roller', () => {
+    const mat = (mm: number) => aPlate({ id: `mat ${mm}`, name: 'Mat', kind: 'soft-mat', mm, count: 1 })
+    const onMat = (cut: CutContext, mm: number) =>
+      layByHand(cut, [{ is: 'plate', plate: mat(mm) }, ...stackOf(cut, pad).slice(1)])
+    expect(codesOf(aCut(), [...onMat(aCut(), 3)])).toEqual([])
+    expect(codesOf(aCut(), [...onMat(aCut(), 1)])).toEqual(['caution thin-mat-outermost'])
   })
 })
 

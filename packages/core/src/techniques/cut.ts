@@ -93,11 +93,35 @@ const placesOf = (dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): 
   const below = [
     plates('platform', ['platform'], cased ? 0 : 1, 1),
     plates('spacer', ['spacer'], 0, 1),
+    plates('spacer', ['spacer'], 0, 1),
     plates('shim', ['shim'], 0, MOST_SHIMS),
   ]
   return bladeSide === 'down'
     ? [...below, bed, { is: 'sheets' }, { is: 'dies' }, pad]
     : [...below, pad, { is: 'dies' }, { is: 'sheets' }, bed, cover]
+}
+
+/** What fills a stack up beside spacers; soft ones count with their softness. Common practice, no source. */
+const fillers: readonly PlateKind[] = ['spacer', 'cutting-pad', 'soft-mat', 'embossing-mat', 'impression-pad']
+const bearing: readonly PlateKind[] = ['cutting-pad', 'spacer', 'platform']
+
+/**
+ * As people lay it where platform, bed and pad do not reach the gap: with a mat as filler, or without a platform, any plate that bears
+ * lowest, and up to three of them on the other side. Common practice, no source.
+ */
+const otherPlacesOf = (dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[] => {
+  const bed = plates('bed', bedKinds(dieClass, rules), 1, 1)
+  const behind = plates('pad', bearing, 1, 1)
+  const outer = plates('backing', ['cutting-pad', 'spacer'], 0, 1)
+  const below = [
+    plates('platform', ['platform'], 0, 1),
+    plates('spacer', fillers, 0, 1),
+    plates('spacer', ['spacer', 'cutting-pad'], 0, 1),
+    plates('shim', ['shim'], 0, MOST_SHIMS),
+  ]
+  return bladeSide === 'down'
+    ? [...below, bed, { is: 'sheets' }, { is: 'dies' }, behind, outer, outer]
+    : [...below, behind, { is: 'dies' }, { is: 'sheets' }, bed, plates('backing', bearing, 0, 1), outer]
 }
 
 /** Cutting right through, along all of the line that is pressed. */
@@ -116,6 +140,7 @@ export const cutting = {
   },
 
   places: placesOf,
+  otherPlaces: otherPlacesOf,
 
   ofJob(cut) {
     const found: Finding<FindingCode>[] = []

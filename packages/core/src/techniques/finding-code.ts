@@ -8,6 +8,7 @@ export const findingCodes = [
   'hard-plate-under-outline',
   'hard-plate-with-magnet',
   'steel-outermost',
+  'thin-mat-outermost',
   'bed-not-for-class',
   'die-wider-than-throat',
   'plate-wider-than-throat',

@@ -46,7 +46,8 @@ export const folding = {
           plates('backing', ['hard-plate', 'cutting-pad'], 0, 1),
           shims,
           ...pressed,
-          pad,
+          // A thin plastic plate, a film as well as a pad.
+          plates('pad', ['cutting-pad', 'shim'], 1, 1),
         ]
       default:
         return [platform, spacer, spacer, below, shims, ...pressed, pad]
@@ -75,7 +76,7 @@ export const folding = {
   ofPair: () => [],
 
   ofStack(stack, cut) {
-    const isDeep = cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'deep-folder')
+    const isDeep = cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).isDeep)
     const folderAt = stack.findIndex(({ is }) => is === 'dies')
     const hard = stack.findIndex(
       (layer, at) => at > folderAt && layer.is === 'plate' && layer.plate.kind === 'hard-plate',

@@ -14,9 +14,12 @@ export type LaidLayer = { readonly is: 'plate'; readonly plate: Plate } | Exclud
  * places tell.
  */
 export const withRoles = (layers: readonly LaidLayer[], method: Method, cut: CutContext): Stack => {
-  const lenient = method.places(dieClassOf(cut), cut.bladeSide, { ...cut.rules, hardPlateUnderOutline: 'allowed' })
+  const lenient = method.sequences(dieClassOf(cut), cut.bladeSide, { ...cut.rules, hardPlateUnderOutline: 'allowed' })
   const roles =
-    rolesInSequence(layers, lenient) ??
+    lenient.reduce<ReturnType<typeof rolesInSequence>>(
+      (found, each) => found ?? rolesInSequence(layers, each),
+      undefined,
+    ) ??
     rolesByPlace(
       layers.map((layer) => (layer.is === 'plate' ? { is: layer.is, kind: layer.plate.kind } : layer)),
       cut.bladeSide,

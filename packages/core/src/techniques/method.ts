@@ -7,7 +7,7 @@ import type { RegionId } from '../placement/placed-run.js'
 import type { FindingCode } from './finding-code.js'
 import type { HouseRules } from '../job/house-rules.js'
 import { type TechniqueId, techniqueIds, techniqueOf } from './list.js'
-import { platesTogether, steelOutermost } from './plates-together.js'
+import { platesTogether, steelOutermost, thinMatOutermost } from './plates-together.js'
 import { onSheet } from './die-on-sheet.js'
 import { regionOf } from './regions/list.js'
 import { followsSequence } from './sequence.js'
@@ -25,8 +25,10 @@ export interface PressedHow {
  * plates + what only the built stack shows (`ofStack`).
  */
 export interface Method {
-  /** The sequence bottom to top for a die class and blade side. */
+  /** The usual sequence bottom to top for a die class and blade side. */
   places(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]
+  /** Every sequence that people have, the usual one first. */
+  sequences(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly (readonly Place[])[]
   ofJob(cut: CutContext): Finding<FindingCode>[]
   ofPiece(role: Role, plate: Plate, cut: CutContext): Finding<FindingCode>[]
   ofPair(one: Plate, other: Plate, cut: CutContext): Finding<FindingCode>[]
@@ -44,8 +46,13 @@ export const methodOf = (how: PressedHow): Method => {
   const region = regionOf(how.region)
   const places: Method['places'] = (dieClass, bladeSide, rules) =>
     region.places(technique.places(dieClass, bladeSide, rules), bladeSide)
+  const sequences: Method['sequences'] = (dieClass, bladeSide, rules) => {
+    const other = region.keepsOrder ? technique.otherPlaces?.(dieClass, bladeSide, rules) : undefined
+    return [places(dieClass, bladeSide, rules), ...(other ? [other] : [])]
+  }
   return {
     places,
+    sequences,
     ofJob: (cut) => [
       ...wrongThings(cut, technique.takes),
       ...ofAnyJob(cut),
@@ -56,11 +63,16 @@ export const methodOf = (how: PressedHow): Method => {
       region.ofPiece([...plateTooWide(plate, cut), ...technique.ofPiece(role, plate, cut)], role, plate, cut),
     ofPair: (one, other, cut) => [...platesTogether(one, other, cut), ...technique.ofPair(one, other, cut)],
     ofStack(stack, cut) {
-      const found = [...steelOutermost(stack), ...technique.ofStack(stack, cut), ...region.ofStack(stack)]
+      const found = [
+        ...steelOutermost(stack),
+        ...thinMatOutermost(stack),
+        ...technique.ofStack(stack, cut),
+        ...region.ofStack(stack),
+      ]
       if (found.some(({ severity }) => severity === 'stop')) return found
       // A bed that the house keeps for other dies has a finding of its own, and stands where a bed stands.
-      const lenient = places(dieClassOf(cut), cut.bladeSide, { ...cut.rules, hardPlateUnderOutline: 'allowed' })
-      return followsSequence(stack, lenient) ? found : [...found, finding('unusual-order', 'note')]
+      const lenient = sequences(dieClassOf(cut), cut.bladeSide, { ...cut.rules, hardPlateUnderOutline: 'allowed' })
+      return lenient.some((each) => followsSequence(stack, each)) ? found : [...found, finding('unusual-order', 'note')]
     },
   }
 }

@@ -94,6 +94,8 @@ export interface Technique {
   readonly guide: BenchGuide
   /** The sequence bottom to top for a die class and blade side, where all of the stack is pressed. */
   places(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]
+  /** Another sequence that people have, for presses and shelves that the usual one does not reach; the planner turns to it where that is so. */
+  otherPlaces?(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]
   /** A press run as this technique has it, where that differs from what stands on the shelf. */
   asPressed?(cut: CutContext): CutContext
   ofJob(cut: CutContext): Finding<FindingCode>[]

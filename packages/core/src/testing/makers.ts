@@ -1,5 +1,6 @@
 import type { Die } from '../dies/die.js'
 import { factsOfDieClass } from '../dies/classes/list.js'
+import { difficultyOf } from '../dies/difficulty.js'
 import { standInOutline } from '../dies/stand-in.js'
 import type { Layer, Role } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
@@ -40,6 +41,7 @@ export const aDie = (more: Partial<Die> = {}): Die => ({
   bladeHeightMm: 0.6,
   bodyStripMm: factsOfDieClass(more.dieClass ?? 'thin-outline').bodyStripMm,
   fitForFoam: false,
+  difficulty: difficultyOf(more.dieClass ?? 'thin-outline', 'used'),
   outline: standInOutline(
     more.dieClass ?? 'thin-outline',
     more.lengthMm ?? 80,

@@ -3,6 +3,7 @@ import {
   type Die,
   type Drive,
   estimatedCaliper,
+  difficultyOf,
   factsOfDieClass,
   factsOfPressClass,
   type HouseRules,
@@ -58,6 +59,7 @@ export const toDie = (
   bladeHeightMm: row.bladeHeightMm,
   bodyStripMm: row.bodyStripMm ?? factsOfDieClass(row.dieClass).bodyStripMm,
   fitForFoam: row.fitForFoam,
+  difficulty: difficultyOf(row.dieClass, row.condition),
   outline:
     lines && row.outline
       ? { source: row.outline.source, lines }

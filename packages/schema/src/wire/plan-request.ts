@@ -41,6 +41,7 @@ const plate = z.object({
   magnetic: z.boolean(),
   faces: z.tuple([z.enum(faceStates), z.enum(faceStates)]),
   reservedForSteel: z.boolean().exactOptional(),
+  bowMm: z.number().exactOptional(),
   lie: z.object({ face: z.enum(padFaces), turned: z.boolean() }).exactOptional(),
 })
 
@@ -54,6 +55,7 @@ const die = z.object({
   bladeHeightMm: z.number(),
   bodyStripMm: z.number(),
   fitForFoam: z.boolean(),
+  difficulty: z.number(),
   outline: z.object({ source: z.enum(outlineSources), lines }),
 })
 

@@ -19,6 +19,7 @@ const die = (key: keyof typeof demoOutlines, line: DieLine): DieInput => {
     bodyStripMm: null,
     laciness: null,
     fitForFoam: cased,
+    condition: 'used',
     note: '',
     outline: {
       source: 'drawing',

@@ -57,6 +57,7 @@ export const DieStep = ({
       bodyStripMm: null,
       laciness: null,
       fitForFoam: false,
+      condition: 'used',
       note: '',
     },
   )

@@ -28,6 +28,10 @@ export const findings = {
     say: '{{plate}} together with the magnetic {{platform}}.',
     why: 'The makers of magnetic platforms warn against steel plates on them. A house rule can allow it.',
   },
+  'thin-mat-outermost': {
+    say: '{{plate}} lies bare against a roller.',
+    why: 'A thin mat tears there. Lay it between two plates.',
+  },
   'steel-outermost': {
     say: '{{plate}} would lie bare against a roller.',
     why: 'Thin steel against a bare roller bends for good. Lay a pad over it: pad, die, sheet, steel, pad.',

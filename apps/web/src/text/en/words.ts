@@ -41,6 +41,7 @@ export const words = {
     'flat-folder': 'flat embossing folder',
     'deep-folder': 'deep embossing folder',
     'cutting-folder': 'folder that cuts too',
+    'deep-cutting-folder': 'deep folder that cuts too',
     shape: 'glued-up shape',
   },
   sheetKind: {
@@ -97,6 +98,7 @@ export const words = {
   },
   region: { all: 'all of it', 'to-line': 'up to a line', 'under-block': 'under a block' },
   bladeSide: { down: 'blade down', up: 'blade up' },
+  dieCondition: { new: 'new', used: 'used', blunt: 'blunt' },
   seen: {
     untouched: 'untouched',
     dented: 'dented',

@@ -6,5 +6,6 @@ export const deepFolder = {
   ...flatFolder,
   id: 'deep-folder',
   use: 'deep-folder',
+  isDeep: true,
   heightMm: 4.5,
 } as const satisfies ClassOfDie

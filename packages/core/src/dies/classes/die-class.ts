@@ -14,6 +14,15 @@ export interface ClassOfDie {
   readonly bodyStripMm: number
   /** Steel-rule dies in a case with ejection foam, as against sheets of etched metal. */
   readonly cased: boolean
+  /**
+   * How hard it is to cut with against a plain outline: etched lace is dense and its edges are fine, steel rule is ground. As hard as it takes for
+   * the passes that practice reports (docs/practice.md), within 0.6 to 1.5.
+   */
+  readonly difficulty: number
+  /** Whether it is rolled through once and no more, a little firmer rather than twice. */
+  readonly rolledOnce?: true
+  /** A folder so thick that it takes the place of the bottom pad. */
+  readonly isDeep?: true
   /** Whether its line is so dense that sheets cling, and a hard plate under it is usual. */
   readonly lacy: boolean
   /** Most sheets at once. */
@@ -39,4 +48,5 @@ export const thin = {
   lacy: false,
   mostSheets: 3,
   laciness: 0,
+  difficulty: 1,
 } as const

@@ -14,4 +14,5 @@ export const flatFolder = {
   overtravelMm: 0.5,
   typicalSizeMm: [150, 110],
   laciness: 0,
+  difficulty: 1,
 } as const satisfies ClassOfDie

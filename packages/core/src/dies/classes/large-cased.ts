@@ -7,10 +7,13 @@ export const largeCased = {
   bladeHeightMm: 4,
   bodyStripMm: 0,
   cased: true,
+  // Common practice, no source.
+  rolledOnce: true,
   lacy: false,
   mostSheets: 6,
   beds: ['cutting-pad'],
   overtravelMm: 0.45,
   typicalSizeMm: [125, 100],
   laciness: 0,
+  difficulty: 0.6,
 } as const satisfies ClassOfDie

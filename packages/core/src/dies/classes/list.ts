@@ -1,5 +1,6 @@
 import type { ClassOfDie } from './die-class.js'
 import { cuttingFolder } from './cutting-folder.js'
+import { deepCuttingFolder } from './deep-cutting-folder.js'
 import { deepFolder } from './deep-folder.js'
 import { flatFolder } from './flat-folder.js'
 import { largeCased } from './large-cased.js'
@@ -18,6 +19,7 @@ const listed = [
   flatFolder,
   deepFolder,
   cuttingFolder,
+  deepCuttingFolder,
   shape,
 ] as const
 

@@ -14,4 +14,5 @@ export const shape = {
   overtravelMm: 0.5,
   typicalSizeMm: [50, 50],
   laciness: 0,
+  difficulty: 1,
 } as const satisfies ClassOfDie

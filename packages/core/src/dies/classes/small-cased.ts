@@ -7,10 +7,13 @@ export const smallCased = {
   bladeHeightMm: 2.5,
   bodyStripMm: 0,
   cased: true,
+  // Common practice, no source.
+  rolledOnce: true,
   lacy: false,
   mostSheets: 3,
   beds: ['cutting-pad'],
   overtravelMm: 0.4,
   typicalSizeMm: [90, 60],
   laciness: 0,
+  difficulty: 0.6,
 } as const satisfies ClassOfDie

@@ -1,3 +1,4 @@
+import { mostDifficult } from '../../dies/difficulty.js'
 import { type Die, tallest } from '../../dies/die.js'
 import { bestFace } from '../../layers/plate.js'
 import { landingOf, type Stack } from '../../layers/stack.js'
@@ -38,7 +39,7 @@ export const cellsOf = (cut: CutContext, laying: Laying = PLAIN_LAYING, grid: Gr
 /** The law of the blades for a cut on a bed; `strength` multiplies the sheet's shear strength (1 = its table value). */
 export const lawOf = (cut: CutContext, bed: Bed, strength = 1): BladeLaw => ({
   sheetsMm: pileMmOf(cut),
-  shearStrengthMPa: cut.sheet.shearStrengthMPa * strength,
+  shearStrengthMPa: cut.sheet.shearStrengthMPa * mostDifficult(cut.dies) * strength,
   wedgeRatio: WEDGE_RATIO,
   indentStiffness: bed.indentStiffness,
   squashModulusMPa: cut.sheet.squashModulusMPa,

@@ -1,3 +1,4 @@
+import { mostDifficult } from '../../dies/difficulty.js'
 import { type CutContext, pileMmOf } from '../../job/cut-context.js'
 import { FRESH_PAD_STIFFNESS } from '../../press/bed.js'
 import { DEEP_MM, WEDGE_RATIO } from '../../press/constants.js'
@@ -11,10 +12,10 @@ const BEYOND_NEED_MM = 0.37
  * thick pile makes more of. On a softer bed it sinks deeper, and that is too deep.
  */
 export const tooDeepFrom = (cut: CutContext): number => {
-  const { shearStrengthMPa } = cut.sheet
   const needMm = sinkingOf({
     sheetsMm: pileMmOf(cut),
-    shearStrengthMPa,
+    // A die that cuts easily may sink no less.
+    shearStrengthMPa: cut.sheet.shearStrengthMPa * Math.max(1, mostDifficult(cut.dies)),
     wedgeRatio: WEDGE_RATIO,
     indentStiffness: FRESH_PAD_STIFFNESS,
   })

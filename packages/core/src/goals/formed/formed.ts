@@ -1,5 +1,6 @@
 import type { CutContext } from '../../job/cut-context.js'
 import { pileMmOf } from '../../job/cut-context.js'
+import { mostDifficult } from '../../dies/difficulty.js'
 import { factsOfDieClass } from '../../dies/classes/list.js'
 import { boxAround, middleOf } from '../../geometry/box.js'
 import { layOutDies } from '../../placement/lay-out.js'
@@ -32,7 +33,7 @@ const PRESSURE = 2
 const REACH = 3
 
 const tearsFrom = (cut: CutContext): number =>
-  cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'deep-folder') ? TEARS_MPA.deep : TEARS_MPA.flat
+  cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).isDeep) ? TEARS_MPA.deep : TEARS_MPA.flat
 
 const cutsToo = (cut: CutContext): boolean =>
   cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'cutting-folder')
@@ -61,7 +62,7 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
   const run = new FolderSimulation(cut.press.frame, { lengthMm, widthMm, xMm, yMm }, lines, grid)
   // Closed on its sheet; the die's height leaves the sheet out, which is a layer of its own.
   const thicknessMm = (folder?.height.valueMm ?? 0) + pileMmOf(cut)
-  const sheet = { thicknessMm: pileMmOf(cut), shearStrengthMPa: cut.sheet.shearStrengthMPa }
+  const sheet = { thicknessMm: pileMmOf(cut), shearStrengthMPa: cut.sheet.shearStrengthMPa * mostDifficult(cut.dies) }
   const reachOfMost = (): number =>
     run.blades ? reachedBy(run.blades.reach, run.lineCells.lengthMm, CLEAN_CUT) : Infinity
   const values = () => [

@@ -34,12 +34,14 @@ interface Forecast {
   readonly effort: number
 }
 
-const loadOf = (cut: CutContext, loads: PassLoads, feels: MatSpec['feels']): LoadFigures =>
-  loadFiguresOf(cut, loads, (effort) => (feels === 'fine' && effort < 1 ? fineFeelOf(effort) : feelOf(effort)))
+const loadOf = (cut: CutContext, loads: PassLoads, { feels, fineMarks }: MatSpec): LoadFigures =>
+  loadFiguresOf(cut, loads, (effort) =>
+    feels === 'fine' && effort < 1 ? fineFeelOf(effort, fineMarks) : feelOf(effort),
+  )
 
-const boundsOf = (feel: HandleFeel): readonly [number, number] => {
+const boundsOf = (feel: HandleFeel, { fineMarks }: MatSpec): readonly [number, number] => {
   if (feel === 'stopped') return [1, Infinity]
-  if (feel === 'nothing' || feel === 'just-felt' || feel === 'plainly-felt') return fineFeelBounds(feel)
+  if (feel === 'nothing' || feel === 'just-felt' || feel === 'plainly-felt') return fineFeelBounds(feel, fineMarks)
   return feelBounds(feel)
 }
 
@@ -55,7 +57,7 @@ const pressWith = (
   for (let pass = 1; pass <= most; pass++) {
     const loads = rig.pass()
     solved &&= loads.status === 'solved'
-    passes.push({ ...loadOf(cut, loads, spec.feels), ...rig.figures() })
+    passes.push({ ...loadOf(cut, loads, spec), ...rig.figures() })
     if (pass >= least && spec.goodness(rig.values(), cut) >= 0) break
   }
   return { passes, solved }
@@ -132,7 +134,7 @@ export const matGoal = (spec: MatSpec): Computed => {
             let effort = 0
             for (let pass = 0; pass < look.passes; pass++) {
               const loads = rig.pass()
-              effort = Math.max(effort, loadOf(cut, loads, spec.feels).effort)
+              effort = Math.max(effort, loadOf(cut, loads, spec).effort)
               if (loads.peakForceN === 0 || effort >= FAR_TOO_HARD) break
             }
             return { values: rig.values(), effort }
@@ -147,7 +149,7 @@ export const matGoal = (spec: MatSpec): Computed => {
         Math.abs(one.effort - other.effort) < MUCH_EFFORT &&
         spec.straight.every((most, at) => Math.abs((one.values[at] as number) - (other.values[at] as number)) < most),
       logChanceOf: ({ values, effort }, look, cut) => {
-        const [low, high] = boundsOf(look.feel)
+        const [low, high] = boundsOf(look.feel, spec)
         const felt = chanceBetween(low === 0 ? -Infinity : low, high, effort, FELT_SPREAD[spec.feels])
         const ways = feelsOn[spec.feels].length
         const heard = Math.log(unlessSlip(felt, ways))

@@ -4,6 +4,7 @@ import type { Plate } from '../../layers/plate.js'
 import type { Stack } from '../../layers/stack.js'
 import type { Bed } from '../../press/bed.js'
 import type { GridSize } from '../../press/nip/contact-cells.js'
+import type { FineMarks } from '../../press/simulated/press-through.js'
 import type { PassLoads } from '../../press/press-passes.js'
 import type { Tries } from '../tries.js'
 import type { Laying } from '../laying.js'
@@ -29,6 +30,8 @@ export interface MatSpec {
   readonly seen: readonly string[]
   /** On which scale the handle is felt. */
   readonly feels: 'fine' | 'coarse'
+  /** Where the finer feels end, where that is not as for a crease. */
+  readonly fineMarks?: FineMarks
   /** Why so many passes, where nothing was simulated yet, and how many. */
   readonly usualPasses: number
   readonly reason: PassReason

@@ -101,6 +101,7 @@ const CRACKS = { fine: 0.02, caution: 0.2, expected: 0.75 } as const
 export const reliefSpec: MatSpec = {
   seen: reliefSeen,
   feels: 'fine',
+  fineMarks: { nothingBelow: 0.05, justFeltBelow: 0.13 },
   usualPasses: 2,
   reason: 'raise',
   bedRole: 'mat',

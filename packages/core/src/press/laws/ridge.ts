@@ -5,6 +5,8 @@ import { areaPressure, areaPressureSlope, type MatLaw, STIFF_FROM } from './mat.
 export interface RidgeMat extends MatLaw {
   /** k_m: stiffness under a ridge, N per mm of line and mm. */
   readonly ridgeStiffness: number
+  /** σ of a sheet on it, where that is not as of most mats. */
+  readonly setPerPass?: number
 }
 
 /** A sheet that is creased, not cut. */

@@ -3,6 +3,14 @@ import type { RidgeMat } from '../laws/ridge.js'
 
 /** mm. A mat that is thinner counts as thin. From memory. */
 const THIN_BELOW_MM = 2
+/**
+ * mm. A mat that is thinner is paper-thin: it gives way into what lies behind it as well, so that it answers like one of this thickness, and presses
+ * the sheet so sharply that nearly all of the crease is there at once. From memory, and practice (docs/practice.md): one easy pass.
+ */
+const PAPER_THIN_BELOW_MM = 0.8
+const SETS_AT_ONCE = 0.9
+/** mm. As thick as the thinnest mat that takes it all itself. */
+const LIKE_THIN_MM = 1
 /** MPa, and N per mm of line and mm. Notes on pressing into mats, from memory. */
 const MODULUS_MPA = 2
 const RIDGE_STIFFNESS = { thin: 3.2, thick: 2.5 } as const
@@ -10,9 +18,12 @@ const RIDGE_STIFFNESS = { thin: 3.2, thick: 2.5 } as const
 /** Whether an embossing mat is a thin one, as for creases. */
 export const isThinMat = ({ thickness }: Pick<Plate, 'thickness'>): boolean => thickness.valueMm < THIN_BELOW_MM
 
+const isPaperThin = ({ thickness }: Pick<Plate, 'thickness'>): boolean => thickness.valueMm < PAPER_THIN_BELOW_MM
+
 /** How a mat of the shelf gives way. */
 export const matOfPlate = (plate: Plate): RidgeMat & { readonly lengthMm: number; readonly widthMm: number } => ({
-  thicknessMm: plate.thickness.valueMm,
+  thicknessMm: isPaperThin(plate) ? LIKE_THIN_MM : plate.thickness.valueMm,
+  ...(isPaperThin(plate) ? { setPerPass: SETS_AT_ONCE } : {}),
   modulusMPa: MODULUS_MPA,
   ridgeStiffness: RIDGE_STIFFNESS[isThinMat(plate) ? 'thin' : 'thick'],
   lengthMm: plate.lengthMm,

@@ -55,7 +55,7 @@ export const simulateCrease = (pressing: CreasePressing): Pressed<CreasePassTold
     squeezeMm,
     passes,
     run,
-    fineFeelOf,
+    (effort) => fineFeelOf(effort),
     ({ keptMm, leastKeptMm, cutThroughShare, matCutShare }) => ({ keptMm, leastKeptMm, cutThroughShare, matCutShare }),
   )
 }

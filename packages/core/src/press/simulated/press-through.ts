@@ -9,21 +9,29 @@ export type SimulatedPress = RollerFrame & { readonly gapMm: number; readonly dr
 export const fineFeels = ['nothing', 'just-felt', 'plainly-felt'] as const
 export type FineFeel = (typeof fineFeels)[number]
 
-/** Upper bounds of the finer feels as shares of the handle's limit. From memory. */
-const NOTHING_BELOW = 0.02
-const JUST_FELT_BELOW = 0.05
+/** Where the finer feels end, as shares of the handle's limit. */
+export interface FineMarks {
+  readonly nothingBelow: number
+  readonly justFeltBelow: number
+}
+
+/** As a crease is felt. From memory. */
+export const FINE_MARKS: FineMarks = { nothingBelow: 0.02, justFeltBelow: 0.05 }
 
 /** The finer feel of an effort (1 = the limit). */
-export const fineFeelOf = (effort: number): FineFeel =>
-  effort < NOTHING_BELOW ? 'nothing' : effort < JUST_FELT_BELOW ? 'just-felt' : 'plainly-felt'
+export const fineFeelOf = (effort: number, { nothingBelow, justFeltBelow } = FINE_MARKS): FineFeel =>
+  effort < nothingBelow ? 'nothing' : effort < justFeltBelow ? 'just-felt' : 'plainly-felt'
 
 /** The efforts between which a finer feel lies. */
-export const fineFeelBounds = (feel: FineFeel): readonly [from: number, to: number] =>
+export const fineFeelBounds = (
+  feel: FineFeel,
+  { nothingBelow, justFeltBelow } = FINE_MARKS,
+): readonly [from: number, to: number] =>
   feel === 'nothing'
-    ? [0, NOTHING_BELOW]
+    ? [0, nothingBelow]
     : feel === 'just-felt'
-      ? [NOTHING_BELOW, JUST_FELT_BELOW]
-      : [JUST_FELT_BELOW, Infinity]
+      ? [nothingBelow, justFeltBelow]
+      : [justFeltBelow, Infinity]
 
 /** What every pass tells, whatever is pressed. */
 export interface PassTold<Feel = PredictedFeel> {

@@ -4,6 +4,7 @@ import type { Region } from './region.js'
 export const all: Region = {
   id: 'all',
   places: (places) => places,
+  keepsOrder: true,
   ofPiece: (found) => found,
   ofStack: () => [],
 }

@@ -14,6 +14,8 @@ export interface Region {
   readonly id: RegionId
   /** A technique's sequence as it is where only this is pressed. */
   places(places: readonly Place[], bladeSide: BladeSide): readonly Place[]
+  /** Whether it leaves the order of the plates as the technique has it, so that other orders are as good. */
+  readonly keepsOrder: boolean
   /** What there is to say of a plate in its role, given what the technique says. */
   ofPiece(found: Findings, role: Role, plate: Plate, cut: CutContext): Findings
   /** What there is to say of the built stack beside what the technique says. */

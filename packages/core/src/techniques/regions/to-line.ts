@@ -8,6 +8,7 @@ import type { Region } from './region.js'
 export const toLine: Region = {
   id: 'to-line',
   places: (places) => places,
+  keepsOrder: true,
   ofPiece(found, role, plate, cut) {
     const other = role === 'pad' && cut.edgePadId !== undefined && plate.id !== cut.edgePadId
     return other ? [...found, finding('not-the-placed-pad', 'stop', { plate: plate.name })] : found

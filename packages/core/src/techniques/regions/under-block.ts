@@ -22,6 +22,7 @@ export const underBlock: Region = {
       if (place.role === 'spacer') return []
       return [place.role === 'pad' ? { ...place, least: 0 } : place]
     }),
+  keepsOrder: false,
   // What is pressed is what the block covers, so it covers it.
   ofPiece: (found, role) => (role === 'block' ? [] : found),
   ofStack: (stack) =>

@@ -14,6 +14,7 @@ const die: DieInput = {
   bodyStripMm: null,
   laciness: null,
   fitForFoam: false,
+  condition: 'used',
   note: '',
 }
 const outline = { source: 'drawing' as const, fileName: 'gull.svg', lines: [[0, 0, 76, 0, 76, 40, 0, 0]] }

@@ -1,4 +1,4 @@
-import { type DieClass, dieClasses, factsOfDieClass, measuringWays } from '@bold-heron/core'
+import { type DieClass, dieClasses, dieConditions, factsOfDieClass, measuringWays } from '@bold-heron/core'
 import type { DieRow } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
@@ -73,6 +73,12 @@ const BladeFields = () => {
         hint={t('shelf.hint.bladeHeightMm')}
       />
       <BodyStripField />
+      <ChoiceField
+        name="condition"
+        label={t('shelf.field.condition')}
+        hint={t('shelf.hint.condition')}
+        options={dieConditions.map((condition) => ({ value: condition, text: t(`words.dieCondition.${condition}`) }))}
+      />
       <FlagField name="fitForFoam" label={t('shelf.field.fitForFoam')} />
     </>
   )
@@ -115,6 +121,7 @@ export const diesRoom: Room<'dies'> = {
     bodyStripMm: null,
     laciness: null,
     fitForFoam: false,
+    condition: 'used',
     note: '',
   },
   inputOf: ({ outline: _, ...row }) => row,

@@ -48,7 +48,6 @@ export const wall = {
   summary_one: '{{served}} of {{of}} cells stand on a base stack. Based on one run of this press.',
   summary_other: '{{served}} of {{of}} cells stand on a base stack. Based on {{count}} runs of this press.',
   why: {
-    'not-for-foam': 'This die is not made for foam.',
     'missing-role': 'The shelf lacks a plate that such a stack cannot do without.',
     stopped: 'A rule stops every stack that would fit.',
     'too-thick': 'The sheet is thicker than the blades are high.',
@@ -57,7 +56,6 @@ export const wall = {
     'not-sure': 'What fits is not sure enough: too often it would hang, or the handle stop.',
   },
   whyShort: {
-    'not-for-foam': 'not for foam',
     'missing-role': 'plate missing',
     stopped: 'stopped by a rule',
     'too-thick': 'too thick',
