@@ -142,15 +142,25 @@ export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<Gath
     const rules = await readHouseRules(transaction)
     const dies = await diesOf(chart, transaction)
     const sheets = await sheetsOf(chart, transaction)
-    const worked = new Map<DieClass, string[][]>()
-    for (const { dieClass } of dies)
-      if (!worked.has(dieClass)) worked.set(dieClass, await stacksThatWorked(sequelize, pressId, dieClass, transaction))
+    const bladeSide = techniqueOf(technique).bladeSide ?? rules.bladeSide
+    const worked = new Map<DieClass, Record<string, string[][]>>()
+    for (const { dieClass } of dies) {
+      if (worked.has(dieClass)) continue
+      const bySheet: Record<string, string[][]> = {}
+      for (const { id: sheetId } of sheets)
+        bySheet[sheetId] = await stacksThatWorked(
+          sequelize,
+          { pressId, technique, dieClass, bladeSide, sheetId, sheetCount: 1 },
+          transaction,
+        )
+      worked.set(dieClass, bySheet)
+    }
     const rows = dies.map((die): RowOfChart => ({
       id: die.id,
       name: die.name,
       dies: [die],
       worn: wornUnder(onShelf, asItLiesUnder([die], press.throatMm)),
-      workedBefore: worked.get(die.dieClass) ?? [],
+      workedBefore: worked.get(die.dieClass) ?? {},
     }))
     const columns = []
     for (const sheet of sheets) {
@@ -166,7 +176,7 @@ export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<Gath
     const request: ChartRequest = {
       technique,
       press,
-      bladeSide: techniqueOf(technique).bladeSide ?? rules.bladeSide,
+      bladeSide,
       rules: toHouseRules(rules),
       shelf: onShelf,
       rows,

@@ -26,17 +26,27 @@ import { pressesTable } from '../store/presses.js'
 import { toSheetRow } from '../store/sheets.js'
 import { inSnapshot } from '../store/transactions.js'
 
-/** Plate ids of each stack that cut clean on this press with this class of die, oldest first, newest at most 200. */
+/** What a stack cut clean before: just this is what it can be said of. */
+interface CutBefore {
+  readonly pressId: string
+  readonly technique: string
+  readonly dieClass: string
+  readonly bladeSide: string
+  readonly sheetId: string
+  readonly sheetCount: number
+}
+
+/** Plate ids, bottom to top, of each stack that came out clean for just this, newest first, at most 200. */
 export const stacksThatWorked = async (
   sequelize: Sequelize,
-  pressId: string,
-  dieClass: string,
+  of: CutBefore,
   transaction: Transaction,
 ): Promise<string[][]> => {
   const rows = await sequelize.query<{ plateIds: string[] }>(
     `WITH clean AS (
        SELECT run.id, run.at FROM runs AS run
-       WHERE run.press_id = :pressId AND run.deleted_at IS NULL
+       WHERE run.press_id = :pressId AND run.deleted_at IS NULL AND run.technique = :technique
+         AND run.blade_side = :bladeSide AND run.sheet_id::text = :sheetId AND run.sheet_count = :sheetCount
          AND EXISTS (SELECT FROM run_dies JOIN dies ON dies.id = run_dies.die_id
                      WHERE run_dies.run_id = run.id AND dies.die_class = :dieClass)
          AND (SELECT seen FROM run_rounds WHERE run_id = run.id ORDER BY position DESC LIMIT 1) = 'clean'
@@ -45,7 +55,7 @@ export const stacksThatWorked = async (
      SELECT array_agg(layer.plate_id::text ORDER BY layer.position) AS "plateIds"
      FROM clean JOIN run_layers AS layer ON layer.run_id = clean.id AND layer.layer_is = 'plate'
      GROUP BY clean.id, clean.at ORDER BY clean.at DESC`,
-    { type: QueryTypes.SELECT, replacements: { pressId, dieClass }, transaction },
+    { type: QueryTypes.SELECT, replacements: { ...of }, transaction },
   )
   return rows.map((row) => row.plateIds)
 }
@@ -150,7 +160,18 @@ export const planRequestIn = async (
     region: question.region,
     cut: plain,
     shelf: onShelf.map(asItLiesUnder(cut.dies, cut.press.throatMm)),
-    workedBefore: await stacksThatWorked(sequelize, question.pressId, dieClass, transaction),
+    workedBefore: await stacksThatWorked(
+      sequelize,
+      {
+        pressId: question.pressId,
+        technique: question.technique,
+        dieClass,
+        bladeSide: cut.bladeSide,
+        sheetId: cut.sheet.id,
+        sheetCount: cut.sheetCount,
+      },
+      transaction,
+    ),
     learnt: await learntOf(
       sequelize,
       question.pressId,

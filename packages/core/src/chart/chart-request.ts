@@ -19,8 +19,8 @@ export interface ChartRow {
   readonly sheetCount?: number | undefined
   /** Plates that are otherwise under these dies than on the shelf: worn there, laid another way. */
   readonly worn: readonly Plate[]
-  /** Plate ids of stacks that cut clean with this class of die on this press before. */
-  readonly workedBefore: readonly (readonly string[])[]
+  /** Plate ids of stacks that cut clean with this class of die on this press before, by the column's id. */
+  readonly workedBefore: Readonly<Record<string, readonly (readonly string[])[]>>
 }
 
 /** A column of a chart: what is pressed on. */
@@ -67,7 +67,7 @@ export const cellRequest = (
       rules,
     }),
     shelf: shelf.map((plate) => worn.get(plate.id) ?? plate),
-    workedBefore: row.workedBefore,
+    workedBefore: row.workedBefore[column.id] ?? [],
     learnt: column.learnt,
   }
 }

@@ -164,7 +164,7 @@ function* readLaySteps(
       dies: lay.dies,
       sheetCount,
       worn: worstWorn(lay.jobs.map((each) => each.job.worn)),
-      workedBefore: [],
+      workedBefore: {},
     }
     const how = { technique: job.technique, press: on.press, bladeSide: job.bladeSide, rules, shelf: request.shelf }
     const column = { id: job.sheet.id, name: job.sheet.name, sheet: job.sheet, learnt: on.learnt[job.sheet.id] }

@@ -64,7 +64,7 @@ describe('an evening', () => {
           rules: { ...request.rules, handShare },
           shelf: request.shelf,
         },
-        { id: 'lay', name: 'lay', dies, sheetCount: option.sheetCount, worn: [], workedBefore: [] },
+        { id: 'lay', name: 'lay', dies, sheetCount: option.sheetCount, worn: [], workedBefore: {} },
         { id: 'sheet', name: 'sheet', sheet: job.sheet },
       )
       const stack = resolvedStack(option.stack, asked.cut, (layer) =>

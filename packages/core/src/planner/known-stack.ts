@@ -20,7 +20,7 @@ import { methodOf } from '../techniques/method.js'
 import { followsSequence } from '../techniques/sequence.js'
 
 /** What a known stack is for. */
-const techniqueOfKnown = ({ technique }: KnownGoodStack): TechniqueId =>
+export const techniqueOfKnown = ({ technique }: KnownGoodStack): TechniqueId =>
   techniqueIds.find((each) => each === technique) ?? 'cut'
 
 /** What was pressed in a known stack: a typical die of its class over plain card. */
@@ -36,10 +36,10 @@ const cutOfKnown = (press: Press, known: KnownGoodStack): CutContext =>
   )
 
 /** Dies and sheets as they lie between plates, bottom to top. */
-const pressedIn = (cut: CutContext): LaidLayer[] =>
-  (cut.bladeSide === 'down' ? (['sheets', 'dies'] as const) : (['dies', 'sheets'] as const)).map(
-    (is) => jobLayer(is, cut) as LaidLayer,
-  )
+const pressedIn = (cut: CutContext): readonly [LaidLayer, LaidLayer] => {
+  const [dies, sheets] = [jobLayer('dies', cut) as LaidLayer, jobLayer('sheets', cut) as LaidLayer]
+  return cut.bladeSide === 'down' ? [sheets, dies] : [dies, sheets]
+}
 
 /** Where the plate lies that a known stack's blade or shape is pressed against, where its order follows no sequence: the hardest for lace, else the softest. */
 const bedIndexIn = ({ dieClass, plates }: KnownGoodStack): number => {
@@ -51,19 +51,28 @@ const bedIndexIn = ({ dieClass, plates }: KnownGoodStack): number => {
 }
 
 /** The plates of a known stack round what is pressed: in an order that its technique has, else with its likeliest bed against the sheets. */
-const stackOfKnown = (known: KnownGoodStack, cut: CutContext, technique: TechniqueId): Stack => {
+export const stackOfKnown = (known: KnownGoodStack, cut: CutContext, technique: TechniqueId): Stack => {
   const method = methodOf({ technique, region: 'all' })
   const sequences = method.sequences(dieClassOf(cut), cut.bladeSide, cut.rules)
   const laid = known.plates.map((plate): LaidLayer => ({ is: 'plate', plate }))
-  const pressedAt = (at: number): Stack =>
-    withRoles([...laid.slice(0, at), ...pressedIn(cut), ...laid.slice(at)], method, cut)
+  const [lower, upper] = pressedIn(cut)
+  /** Dies and sheets over so many plates each. */
+  const pressedAt = (lowerAt: number, upperAt: number): Stack =>
+    withRoles(
+      [...laid.slice(0, lowerAt), lower, ...laid.slice(lowerAt, upperAt), upper, ...laid.slice(upperAt)],
+      method,
+      cut,
+    )
   for (const places of sequences)
-    for (let at = laid.length; at >= 0; at--) {
-      const stack = pressedAt(at)
-      if (followsSequence(stack, places)) return stack
-    }
+    for (let lowerAt = laid.length; lowerAt >= 0; lowerAt--)
+      // Foil lies between die and sheet; else they lie together.
+      for (let upperAt = lowerAt; upperAt <= laid.length; upperAt++) {
+        const stack = pressedAt(lowerAt, upperAt)
+        if (followsSequence(stack, places)) return stack
+      }
   const bedAt = bedIndexIn(known)
-  return pressedAt(cut.bladeSide === 'down' ? bedAt + 1 : Math.max(0, bedAt))
+  const at = cut.bladeSide === 'down' ? bedAt + 1 : Math.max(0, bedAt)
+  return pressedAt(at, at)
 }
 
 /** Which squeezes a known stack may have had on a press, by what it is for, in as many passes as were told. */

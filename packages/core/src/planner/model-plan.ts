@@ -55,28 +55,32 @@ export const assessStack = (asked: PlanRequest, stack: Stack, responses: Respons
 export function* planSteps(asked: PlanRequest, responses: Responses, aim?: Aim): Steps<Plan> {
   const goal = computedOf(asked)
   yield 0.1
-  const { request, gap, ranked, count, exact, tooHeavy, stoppedBy } = yield* within(
+  const { request, gap, ranked, count, exact, tooHeavy, stoppedBy, window, knownStopped } = yield* within(
     rankSteps(asked, responses, aim),
     [0.1, 0.7],
   )
   const { cut } = request
   const shown: RankedStack[] = []
-  for (const each of ranked)
-    if (shown.length <= ALTERNATIVES_SHOWN && !shown.some((other) => other.found.key === each.found.key))
-      shown.push(each)
+  for (const each of ranked) {
+    // What is known to do it is shown however it ranks.
+    const mayBeShown = each.isKnown || shown.length <= ALTERNATIVES_SHOWN
+    if (mayBeShown && !shown.some((other) => other.found.key === each.found.key)) shown.push(each)
+  }
 
   const assessed: Assessment[] = []
   const predict = goal.predictor(cut)
-  for (const [at, { found, group, outlook }] of shown.entries()) {
-    assessed.push(assessWith(request, found.stack, group, outlook, predict))
+  for (const [at, { found, group, outlook, isKnown }] of shown.entries()) {
+    const assessment = assessWith(request, found.stack, group, outlook, predict)
+    assessed.push(isKnown ? { ...assessment, isKnown } : assessment)
     yield 0.7 + (0.3 * (at + 1)) / shown.length
   }
   const fallback = { ...goal.advice.window(cut), ...countedFrom(gap) }
   return planOf(request, assessed, {
-    window: assessed[0]?.window ?? fallback,
+    window: assessed[0]?.window ?? window ?? fallback,
     simulated: true,
     fitting: { count, exact },
     beyondTheHand: assessed.length === 0 && tooHeavy,
     stoppedBy: assessed.length === 0 ? (stoppedBy ?? []) : [],
+    knownStopped,
   })
 }

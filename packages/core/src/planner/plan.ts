@@ -14,12 +14,15 @@ import { differenceOf, type StackDifference } from '../layers/stack-changes.js'
 import { keyOfPieces } from '../layers/stack-reference.js'
 import type { Prediction } from '../goals/prediction.js'
 import { allowedStacks } from './allowed-stacks.js'
+import { type WhyNone, whyNone } from './why-none.js'
 import { type Fit, fitOf, type SqueezeWindow } from '../learning/squeeze-window.js'
 
 export interface PlanRequest extends PressedHow {
   readonly cut: CutContext
   readonly shelf: readonly Plate[]
-  /** Plate ids of stacks that cut clean on this press with this class of die before, a list a stack. */
+  /**
+   * Plate ids, bottom to top, of stacks that cut clean on this press with this class of die, side, sheet and count before, a list a stack.
+   */
   readonly workedBefore: readonly (readonly string[])[]
   /** What logged runs say of the press and the sheet; absent where there are none. */
   readonly learnt?: Learnt | undefined
@@ -36,6 +39,8 @@ export interface Assessment {
   readonly findings: readonly Finding<FindingCode>[]
   readonly passes: PassAdvice
   readonly workedBefore: boolean
+  /** Whether the press is known to do just this with it, in the passes that were told. */
+  readonly isKnown?: true
   /** What the simulated press does with it; absent while only rules of thumb have spoken, or where it cannot be simulated. */
   readonly prediction?: Prediction | undefined
 }
@@ -56,6 +61,10 @@ export interface Plan {
   readonly alternatives: readonly Alternative[]
   /** How many stacks fit, where all were counted; else at least this many. */
   readonly fitting: { readonly count: number; readonly exact: boolean }
+  /** Stacks that are known to do just this, but that a rule stops. */
+  readonly knownStopped: readonly { readonly stack: Stack; readonly stops: readonly Finding<FindingCode>[] }[]
+  /** Why there is no best; absent where there is one. */
+  readonly why?: WhyNone
   /** Places of the sequence that nothing on the shelf can fill; a reason where there is no best. */
   readonly missingRoles: readonly string[]
   /** Whether some squeeze would cut, were it not for the handle; another reason. */
@@ -71,6 +80,11 @@ const USUAL_ENTRIES = 100
 /** How many further stacks are shown. */
 export const ALTERNATIVES_SHOWN = 9
 
+const idsOf = (stack: Stack): string =>
+  platesIn(stack)
+    .map(({ id }) => id)
+    .join(' ')
+
 /** What can be said of a stack against a window without simulating it. */
 export const describeStack = (
   request: PlanRequest,
@@ -79,7 +93,6 @@ export const describeStack = (
   advice: Advice = computedOf(request).advice,
 ): Assessment => {
   const ledger = ledgerOf(stack, window.gapMm)
-  const before = new Set(request.workedBefore.map(keyOfPieces))
   return {
     stack,
     ledger,
@@ -88,7 +101,7 @@ export const describeStack = (
     certainty: certaintyOf(stack, ledger.squeezeMm, window),
     findings: inspectStack(methodOf(request), stack, request.cut),
     passes: advice.passes(request.cut, stack),
-    workedBefore: before.has(keyOfPieces(platesIn(stack).map(({ id }) => id))),
+    workedBefore: request.workedBefore.some((ids) => ids.join(' ') === idsOf(stack)),
   }
 }
 
@@ -110,16 +123,18 @@ export const missingRolesOf = ({ technique, region, cut, shelf }: PlanRequest): 
 export const planOf = (
   request: PlanRequest,
   assessed: readonly Assessment[],
-  more: Pick<Plan, 'window' | 'simulated' | 'fitting' | 'beyondTheHand' | 'stoppedBy'>,
+  more: Pick<Plan, 'window' | 'simulated' | 'fitting' | 'beyondTheHand' | 'stoppedBy' | 'knownStopped'>,
 ): Plan => {
   const [best, ...others] = assessed
+  const missingRoles = missingRolesOf(request)
   return {
     ...more,
+    ...(best ? {} : { why: whyNone(request, { ...more, missingRoles }) }),
     best,
     alternatives: best
       ? others.map((assessment) => ({ assessment, difference: differenceOf(best.stack, assessment.stack) }))
       : [],
-    missingRoles: missingRolesOf(request),
+    missingRoles,
   }
 }
 
@@ -148,5 +163,6 @@ export const quickPlan = (request: PlanRequest, advice: Advice = computedOf(requ
     fitting: { count: allowed.length, exact: complete },
     beyondTheHand: false,
     stoppedBy: allowed.length === 0 ? (stopped[0]?.findings ?? []) : [],
+    knownStopped: [],
   })
 }

@@ -3,7 +3,7 @@ import { type Outlook, outlookOf } from '../goals/outlook.js'
 import type { Response } from '../goals/response.js'
 import { windowOf } from '../goals/window.js'
 import type { Plate } from '../layers/plate.js'
-import type { Stack } from '../layers/stack.js'
+import { heightOf, type Stack } from '../layers/stack.js'
 import type { LearntGap } from '../learning/learnt-gap.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 import type { PlateKind } from '../materials/plate-kind.js'
@@ -16,8 +16,10 @@ import { certaintyOf } from './certainty.js'
 import type { Place } from '../techniques/technique.js'
 import { asLearnt } from './learnt-cut.js'
 import type { PlanRequest } from './plan.js'
-import { keyOfPieces } from '../layers/stack-reference.js'
-import { costOfOffset } from './ranking.js'
+import { keyOfPieces, keyOfStack } from '../layers/stack-reference.js'
+import { countedFrom } from '../learning/learnt-gap.js'
+import { type KnownFor, knownFor } from './known-for.js'
+import { costOfOffset, costOfPieces, points } from './ranking.js'
 import type { Answering } from './responses.js'
 import { type FoundStack, searchSteps } from './search.js'
 import { type Steps, within } from './steps.js'
@@ -39,6 +41,8 @@ export interface RankedStack {
   readonly group: OnBed
   readonly outlook: Outlook
   readonly cost: number
+  /** Whether the press is known to do just this with it. */
+  readonly isKnown: boolean
 }
 
 /** The stacks of a shelf by how they are going to come out, and what can be said where there are none. */
@@ -55,6 +59,10 @@ export interface Ranking {
   readonly tooHeavy: boolean
   /** What stops the nearest stack, where a rule stops some. */
   readonly stoppedBy: readonly Finding<FindingCode>[] | undefined
+  /** The window on the first bed that would do; undefined where none does. */
+  readonly window: SqueezeWindow | undefined
+  /** Stacks that are known to do just this, but that a rule stops. */
+  readonly knownStopped: readonly KnownFor[]
 }
 
 /** A name for a bed: stacks whose beds share it answer to squeeze alike. */
@@ -158,13 +166,49 @@ export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = 
         if (!on) continue
         const doubtMm = doubtOf(each.stack, each.squeezeMm, on.window)
         const outlook = outlookOf(on.response, each.squeezeMm, doubtMm, cut, on.window.doubt)
-        ranked.push({ found: each, group: on, outlook, cost: costOf(each, window, outlook) })
+        ranked.push({ found: each, group: on, outlook, cost: costOf(each, window, outlook), isKnown: false })
       }
     }
   }
   // What people have beside the usual sequence is looked at where that reaches nothing.
   for (const places of method.sequences(dieClassOf(cut), cut.bladeSide, cut.rules))
     if (ranked.length === 0) yield* rankIn(places)
+  const known = knownFor(request)
+  for (const each of known) {
+    const bed = goal.bedOfStack(each.stack)
+    if (!bed || each.stops.length > 0) continue
+    const response = responses.of(goal, cut, bed)
+    const window = windowOf(response, gap, cut) ?? { ...goal.advice.window(cut), ...countedFrom(gap) }
+    const squeezeMm = heightOf(each.stack).valueMm - gap.gapMm
+    const alone = outlookOf(response, squeezeMm, doubtOf(each.stack, squeezeMm, window), cut, window.doubt)
+    const outlook = { ...alone, passes: Math.min(each.passes ?? alone.passes, cut.rules.mostPasses) }
+    const key = keyOfStack(each.stack)
+    const same = ranked.findIndex(({ found }) => keyOfStack(found.stack) === key)
+    const found = ranked[same]?.found ?? {
+      stack: each.stack,
+      squeezeMm,
+      cost: costOfPieces(method, each.stack, cut),
+      key,
+    }
+    const cost = ranked[same]?.cost ?? found.cost + outlook.cost - points.workedBefore
+    ranked.splice(same === -1 ? ranked.length : same, same === -1 ? 0 : 1, {
+      found,
+      group: { bed, window, response },
+      outlook,
+      cost,
+      isKnown: true,
+    })
+  }
   ranked.sort((a, b) => a.cost - b.cost || (a.found.key < b.found.key ? -1 : 1))
-  return { request, gap, ranked, count, exact, tooHeavy, stoppedBy }
+  return {
+    request,
+    gap,
+    ranked,
+    count,
+    exact,
+    tooHeavy,
+    stoppedBy,
+    window: groups[0]?.group.window,
+    knownStopped: known.filter(({ stops }) => stops.length > 0),
+  }
 }

@@ -1,6 +1,7 @@
 import { countOf } from '../faults/finding.js'
 import { bestFace, type FaceState, type Plate } from '../layers/plate.js'
 import type { Role } from '../layers/layer.js'
+import type { Stack } from '../layers/stack.js'
 import type { Method } from '../techniques/method.js'
 import type { CutContext } from '../job/cut-context.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
@@ -38,6 +39,18 @@ export const costOfPiece = (method: Method, role: Role, plate: Plate, cut: CutCo
 /** What two pieces cost for lying in one stack. */
 export const costOfPair = (method: Method, one: Plate, other: Plate, cut: CutContext): number =>
   costOfFindings(method.ofPair(one, other, cut))
+
+/** What the pieces of a built stack cost, apart from their thickness. */
+export const costOfPieces = (method: Method, stack: Stack, cut: CutContext): number => {
+  const plates = stack.flatMap((layer) => (layer.is === 'plate' ? [layer] : []))
+  return plates.reduce(
+    (sum, { plate, role }, at) =>
+      sum +
+      costOfPiece(method, role, plate, cut) +
+      plates.slice(at + 1).reduce((pairs, other) => pairs + costOfPair(method, plate, other.plate, cut), 0),
+    0,
+  )
+}
 
 /** What a squeeze in mm costs for being off the best. */
 export const costOfOffset = (squeezeMm: number, window: SqueezeWindow): number =>

@@ -65,7 +65,7 @@ export const aChart = (random: RandomSource, rows: number, columns: number): Cha
           }),
         ],
         worn: [],
-        workedBefore: [],
+        workedBefore: {},
       }
     }),
     columns: Array.from({ length: columns }, (_, at) => {

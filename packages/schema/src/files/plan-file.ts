@@ -1,4 +1,4 @@
-import { fineFeels, hangingPlaces, predictedFeels, roles, seenOutcomes, worstCases } from '@bold-heron/core'
+import { fineFeels, hangingPlaces, predictedFeels, roles, seenOutcomes, whyCodes, worstCases } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { fromOlderTechnique } from '../entered/older.js'
@@ -116,6 +116,15 @@ const plannedStack = z.object({
   sure: z.boolean(),
   passes: z.array(plannedPass),
   worst: z.object({ what: z.enum(worstCases), chance: z.number() }).nullable(),
+  /** Whether the press is known to do just this with it, in the passes that were told. */
+  isKnown: z.boolean(),
+})
+/** The word why there is none, the heights of the whole stack that would do, and what would make one of the nearest. */
+const plannedNone = z.object({
+  code: z.enum(whyCodes),
+  fromMm: z.number(),
+  toMm: z.number(),
+  wouldDo: z.object({ change: z.enum(['add', 'thinner']), mm: z.number() }).nullable(),
 })
 export type PlannedStack = Of<typeof plannedStack>
 
@@ -124,6 +133,10 @@ export const planAnswer = z.object({
   best: plannedStack.nullable(),
   alternatives: z.array(plannedStack),
   fitting: z.object({ count: z.number(), exact: z.boolean() }),
+  /** Why there is no best. */
+  why: plannedNone.nullable(),
+  /** Stacks that are known to do just this, each with the rules that stop it; plates bottom to top. */
+  knownStopped: z.array(z.object({ plates: z.array(handle), stops: z.array(finding) })),
   missingRoles: z.array(z.string()),
   beyondTheHand: z.boolean(),
   /** What stopped the nearest stack, where rules stop every one that fits. */

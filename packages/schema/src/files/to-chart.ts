@@ -28,7 +28,7 @@ export const requestOfChartFile = (
     rows: input.dies.map(({ svg: _, file: __, id, ...die }, at) => {
       const name = id ?? `die ${at + 1}`
       const drawn = toDie({ ...die, id: name, outline: lines[at] ? { source: 'drawing' } : null }, lines[at])
-      return { id: name, name: die.name, dies: [drawn], worn: [], workedBefore: [] }
+      return { id: name, name: die.name, dies: [drawn], worn: [], workedBefore: {} }
     }),
     columns: input.sheets.map(({ id, ...sheet }, at) => {
       const name = id ?? `sheet ${at + 1}`

@@ -3,6 +3,7 @@ import {
   asPressed,
   defaultHouseRules,
   type Plan,
+  platesIn,
   type PlanRequest,
   type Polyline,
   type PredictedFeel,
@@ -49,7 +50,7 @@ const passOf = ({ goodFromMm: _, ...pass }: PredictedPass): PlannedStack['passes
 
 const toldOf = ({ code, severity }: Assessment['findings'][number]) => ({ code, severity })
 
-const stackOf = ({ ledger, window, certainty, findings, passes, prediction }: Assessment): PlannedStack => ({
+const stackOf = ({ ledger, window, certainty, findings, passes, prediction, isKnown }: Assessment): PlannedStack => ({
   layers: ledger.lines.map(({ layer, thickness }) => ({
     is: layer.is,
     ...(layer.is === 'plate' ? { id: layer.plate.id, role: layer.role } : {}),
@@ -66,6 +67,7 @@ const stackOf = ({ ledger, window, certainty, findings, passes, prediction }: As
   sure: prediction?.sure ?? false,
   passes: prediction?.passes.map(passOf) ?? [],
   worst: prediction?.worst ?? null,
+  isKnown: isKnown ?? false,
 })
 
 /** A plan as the plan's answer tells it. */
@@ -73,6 +75,11 @@ export const answerOfPlan = (plan: Plan): PlanAnswer => ({
   best: plan.best ? stackOf(plan.best) : null,
   alternatives: plan.alternatives.map(({ assessment }) => stackOf(assessment)),
   fitting: plan.fitting,
+  why: plan.why ? { ...plan.why, wouldDo: plan.why.wouldDo ?? null } : null,
+  knownStopped: plan.knownStopped.map(({ stack, stops }) => ({
+    plates: platesIn(stack).map(({ id }) => id),
+    stops: stops.map(toldOf),
+  })),
   missingRoles: plan.missingRoles,
   beyondTheHand: plan.beyondTheHand,
   stoppedBy: plan.stoppedBy.map(toldOf),

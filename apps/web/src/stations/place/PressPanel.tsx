@@ -2,6 +2,7 @@ import { type CutContext, gluedCount, gluingOrder, type PlacedPlan } from '@bold
 import { useTranslation } from 'react-i18next'
 import { SurerBy } from '../../pressing/SurerBy.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
+import { WhyNone } from '../../pressing/WhyNone.js'
 import { useLengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
 import { sayFinding } from '../../text/say-finding.js'
@@ -32,7 +33,7 @@ const Found = ({
               })
             : plan.beyondTheHand
               ? t('place.press.noneHand')
-              : ''}
+              : plan.why && <WhyNone why={plan.why} />}
         </p>
       </div>
     )

@@ -1,8 +1,9 @@
-import { countOf, type Plan, type Stack, whyBehind } from '@bold-heron/core'
+import { countOf, type Plan, platesIn, type Stack, whyBehind } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
+import { sayFinding } from '../../text/say-finding.js'
 import { sayDifference } from '../../text/say-difference.js'
 import { Badge } from '../../ui/Badge.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
@@ -37,6 +38,7 @@ export const AlternativeList = ({ plan, onPick }: { readonly plan: Plan; readonl
                 ) : (
                   countOf(assessment.findings, 'caution') > 0 && <SeverityMark severity="caution" />
                 )}
+                {assessment.isKnown && <Badge tone="clean">{t('plan.others.known')}</Badge>}
                 {assessment.workedBefore && <Badge tone="clean">{t('plan.others.worked')}</Badge>}
                 <span className="text-sm text-ink-soft">
                   {prediction && last
@@ -49,6 +51,17 @@ export const AlternativeList = ({ plan, onPick }: { readonly plan: Plan; readonl
           )
         })}
       </ul>
+      {plan.knownStopped.map(({ stack, stops }, at) => (
+        <p key={at} className="border-t border-line px-1 py-1 text-sm">
+          <SeverityMark severity="stop" />{' '}
+          {t('plan.others.knownStopped', {
+            plates: platesIn(stack)
+              .map(({ name }) => name)
+              .join(' · '),
+          })}{' '}
+          {stops.map((finding) => sayFinding(t, lengths, finding).say).join(' ')}
+        </p>
+      ))}
       <p className="flex justify-between text-sm text-ink-soft">
         {exact ? t('plan.others.count', { count }) : t('plan.others.atLeast', { count })}
         {shown.length < plan.alternatives.length && (

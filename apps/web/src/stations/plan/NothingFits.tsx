@@ -2,6 +2,7 @@ import type { Plan } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
+import { WhyNone } from '../../pressing/WhyNone.js'
 import { sayFinding } from '../../text/say-finding.js'
 import { ButtonLink } from '../../ui/Button.js'
 import { Empty } from '../../ui/states.js'
@@ -10,7 +11,7 @@ import { Empty } from '../../ui/states.js'
 export const NothingFits = ({ job, plan }: { readonly job: JobRow; readonly plan: Plan }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
-  const { window, missingRoles, beyondTheHand, stoppedBy } = plan
+  const { why, missingRoles, beyondTheHand, stoppedBy } = plan
   if (stoppedBy.length > 0)
     return (
       <Empty
@@ -54,7 +55,7 @@ export const NothingFits = ({ job, plan }: { readonly job: JobRow; readonly plan
         ? t('plan.noneMissing', {
             roles: missingRoles.map((role) => t(`words.role.${role as 'bed'}`)).join(', '),
           })
-        : t('plan.noneReach', { low: lengths.thickness(window.lowMm), high: lengths.thickness(window.highMm) })}
+        : why && <WhyNone why={why} />}
     </Empty>
   )
 }

@@ -1,4 +1,11 @@
 export const common = {
+  whyNone: {
+    between: 'Nothing on the shelf makes a stack between {{from}} and {{to}} high.',
+    shim: 'A shim of {{thickness}} more would do.',
+    plate: 'A plate of {{thickness}} more would do.',
+    thinner: 'A plate that is thinner by {{thickness}} would do.',
+    far: 'Nothing comes near.',
+  },
   months: 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec',
   day: '{{day}} {{month}} {{year}}',
   appName: 'Bold Heron',

@@ -16,7 +16,7 @@ export interface FineMarks {
 }
 
 /** As a crease is felt. From memory. */
-export const FINE_MARKS: FineMarks = { nothingBelow: 0.02, justFeltBelow: 0.05 }
+const FINE_MARKS: FineMarks = { nothingBelow: 0.02, justFeltBelow: 0.05 }
 
 /** The finer feel of an effort (1 = the limit). */
 export const fineFeelOf = (effort: number, { nothingBelow, justFeltBelow } = FINE_MARKS): FineFeel =>

@@ -17,8 +17,6 @@ export const plan = {
   runOf: '{{at}} of {{of}}: {{run}}, {{technique}}, {{region}}',
   toPlace: 'to Place',
   noneMissing: 'There is nothing on the shelf to serve as {{roles}}.',
-  noneReach:
-    'No choice of plates and shims comes within {{low}} to {{high}} of squeeze. A few more shims of different thickness would help.',
   noneAction: 'Add plates or shims',
   stoppedTitle: 'No stack may be used for this',
   stoppedAction: 'Change the job',
@@ -319,6 +317,8 @@ export const plan = {
     predicted_one: '{{count}} pass · {{chance}} %',
     predicted_other: '{{count}} passes · {{chance}} %',
     worked: 'cut clean before',
+    known: 'you know it does',
+    knownStopped: 'You know one that a rule stops: {{plates}}.',
     behind: {
       cautions: 'After the best, as there is more to mind with it.',
       'worked-before': 'After the best, as that one cut clean here before.',
