@@ -46,6 +46,8 @@ export {
   type SquareEnvelope,
   USUAL_CLEARANCE_MM,
 } from './cards/envelope.js'
+export { enteredFeedEnds, feedEndOf, feedEnds, usualFeedEnd } from './dies/feed-end.js'
+export { holdsBy } from './techniques/holds-by.js'
 export { type DieCondition, dieConditions, difficultyOf } from './dies/difficulty.js'
 export { type Die, hasBlades } from './dies/die.js'
 export { bestFace, type FaceState, faceStates, type Plate } from './layers/plate.js'

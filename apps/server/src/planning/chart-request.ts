@@ -58,6 +58,7 @@ const usualDie = (dieClass: DieClass): Die => {
     laciness: null,
     fitForFoam: cased,
     condition: 'used',
+    feedEnd: 'usual',
     note: '',
     outline: null,
   })

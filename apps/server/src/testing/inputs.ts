@@ -92,6 +92,7 @@ export const dieInputs = {
     laciness: null,
     fitForFoam: false,
     condition: 'used',
+    feedEnd: 'usual',
     note: '',
   },
 } satisfies Record<string, DieInput>

@@ -1,5 +1,6 @@
 import type { MeasuredMm } from '../units/measured.js'
 import { type DieClass, factsOfDieClass } from './classes/list.js'
+import type { FeedEnd } from './feed-end.js'
 import type { Outline } from './outline.js'
 
 /** A die on the shelf, as the planner needs it. Lengths in mm. */
@@ -16,6 +17,8 @@ export interface Die {
   /** Strip of the die's body that follows each blade; 0 where ejection foam gives way. */
   readonly bodyStripMm: number
   readonly fitForFoam: boolean
+  /** The end that goes in first, of a folder. */
+  readonly feedEnd: FeedEnd
   /** Multiplies τ of its lines (`difficultyOf`). */
   readonly difficulty: number
   /** Its cutting lines, or a stand-in for them. */

@@ -1,5 +1,6 @@
 import { type Die } from './die.js'
 import { type DieClass, factsOfDieClass } from './classes/list.js'
+import { usualFeedEnd } from './feed-end.js'
 import { difficultyOf } from './difficulty.js'
 import { standInOutline } from './stand-in.js'
 import type { MeasuredMm } from '../units/measured.js'
@@ -18,6 +19,7 @@ export const typicalDie = (dieClass: DieClass, height: MeasuredMm): Die => {
     bladeHeightMm,
     bodyStripMm,
     fitForFoam: cased,
+    feedEnd: usualFeedEnd(dieClass),
     difficulty: difficultyOf(dieClass, 'used'),
     outline: standInOutline(dieClass, lengthMm, widthMm, laciness),
   }

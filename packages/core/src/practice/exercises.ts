@@ -1,5 +1,6 @@
 import type { Die } from '../dies/die.js'
 import { type DieClass, factsOfDieClass } from '../dies/classes/list.js'
+import { usualFeedEnd } from '../dies/feed-end.js'
 import { difficultyOf } from '../dies/difficulty.js'
 import { standInOutline } from '../dies/stand-in.js'
 import type { Plate } from '../layers/plate.js'
@@ -194,6 +195,7 @@ const dieOf = ({ die: { thing, dieClass, sizeMm } }: Setting, nameOf: Naming): D
     bladeHeightMm,
     bodyStripMm,
     fitForFoam: cased,
+    feedEnd: usualFeedEnd(dieClass),
     difficulty: difficultyOf(dieClass, 'used'),
     outline: standInOutline(dieClass, lengthMm, widthMm, factsOfDieClass(dieClass).laciness),
   }

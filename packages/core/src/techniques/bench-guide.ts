@@ -14,6 +14,7 @@ export type GuideStep =
   | 'arrow'
   | 'warm-up'
   | 'foil-wait'
+  | 'foil-look'
 
 /** Minutes that a heated plate takes to warm up, and foil under it to give way. From memory; the maker's instructions come first. */
 export const guideMinutes = { 'warm-up': 5, 'foil-wait': 1 } as const satisfies Partial<Record<GuideStep, number>>

@@ -39,6 +39,17 @@ describe('a usual stack', () => {
     expect(roles).toEqual(['platform', 'bed', false, false, 'pad'])
   })
 
+  it('warns of a lined face under what takes its marks, and only then', () => {
+    const lined = aPlate({ id: 'lined', faces: ['lined', 'lined'] })
+    const on = (kind: 'foil-paper' | 'smooth-card', bed: Plate) => {
+      const cut = aCut({ sheet: aSheet({ kind, mm: 0.2 }) })
+      return codesOf(cut, stackOf(cut, bed))
+    }
+    expect(on('foil-paper', lined)).toContain('caution face-marks-sheet')
+    expect(on('smooth-card', lined)).not.toContain('caution face-marks-sheet')
+    expect(on('foil-paper', pad)).toEqual([])
+  })
+
   // Stacks as people have them. Common practice, no source.
   it('may do without a platform', () => {
     const without = (cut: CutContext) => stackOf(cut, pad).slice(1)

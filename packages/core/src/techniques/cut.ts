@@ -5,6 +5,7 @@ import type { Finding } from '../faults/finding.js'
 import { cleanCut } from '../goals/clean-cut/clean-cut.js'
 import type { BladeSide } from '../layers/layer.js'
 import { bestFace, type Plate } from '../layers/plate.js'
+import type { SheetKind } from '../materials/sheet-kind.js'
 import type { PlateKind } from '../materials/plate-kind.js'
 import { landingOf, type Stack } from '../layers/stack.js'
 import type { FindingCode } from './finding-code.js'
@@ -34,12 +35,17 @@ const hardBedUnderOutline = (plate: Plate, cut: CutContext): Finding<FindingCode
   return allowed ? [] : [finding('hard-plate-under-outline', 'caution', values)]
 }
 
+/** Soft or shiny sheets that show the lines of the face that they lie on. Common practice, no source. */
+const takesMarks = (kind: SheetKind): boolean => kind === 'foil-paper' || kind === 'vellum' || kind === 'film'
+
 const bedFindings = (plate: Plate, cut: CutContext): Finding<FindingCode>[] => {
   const found = hardBedUnderOutline(plate, cut)
   if (found.length === 0 && !bedKinds(dieClassOf(cut), cut.rules).includes(plate.kind))
     found.push(finding('bed-not-for-class', 'caution', { plate: plate.name, dieClass: dieClassOf(cut) }))
   const face = bestFace(plate)
   if (face === 'scored') found.push(finding('no-fresh-face', 'caution', { plate: plate.name }))
+  if (face !== 'fresh' && plate.kind === 'cutting-pad' && takesMarks(cut.sheet.kind))
+    found.push(finding('face-marks-sheet', 'caution', { plate: plate.name }))
   if (plate.reservedForSteel) found.push(finding('pad-reserved', 'caution', { plate: plate.name }))
   if (face === 'lined') found.push(finding('face-lined', 'note', { plate: plate.name }))
   return found

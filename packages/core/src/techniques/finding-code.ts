@@ -22,6 +22,7 @@ export const findingCodes = [
   'too-many-sheets',
   'no-fresh-face',
   'face-lined',
+  'face-marks-sheet',
   'pad-reserved',
   'pad-bows-with-steel',
   'die-not-for-foam',

@@ -16,7 +16,7 @@ export const foiling = {
     afterDies: [],
     afterSheets: ['foil-wait'],
     then: ['feed'],
-    finally: ['look'],
+    finally: ['foil-look'],
     finishing: ['cool-down'],
   },
 

@@ -1,5 +1,6 @@
 import type { Die } from '../dies/die.js'
 import { factsOfDieClass } from '../dies/classes/list.js'
+import { usualFeedEnd } from '../dies/feed-end.js'
 import { difficultyOf } from '../dies/difficulty.js'
 import { standInOutline } from '../dies/stand-in.js'
 import type { Layer, Role } from '../layers/layer.js'
@@ -41,6 +42,7 @@ export const aDie = (more: Partial<Die> = {}): Die => ({
   bladeHeightMm: 0.6,
   bodyStripMm: factsOfDieClass(more.dieClass ?? 'thin-outline').bodyStripMm,
   fitForFoam: false,
+  feedEnd: usualFeedEnd(more.dieClass ?? 'thin-outline'),
   difficulty: difficultyOf(more.dieClass ?? 'thin-outline', 'used'),
   outline: standInOutline(
     more.dieClass ?? 'thin-outline',

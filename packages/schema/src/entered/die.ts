@@ -1,4 +1,4 @@
-import { dieClasses, dieConditions, measuringWays } from '@bold-heron/core'
+import { dieClasses, dieConditions, enteredFeedEnds, measuringWays } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
@@ -19,6 +19,8 @@ export const dieTable = {
   /** How lacy the stand-in for a missing outline is, 0…1; null: as usual for the class. */
   laciness: field.number(z.number().min(0).max(1).nullable().default(null)),
   fitForFoam: field.flag(),
+  /** The end of a folder that goes in first; as usual for the class. */
+  feedEnd: field.choice(z.enum(enteredFeedEnds).default('usual')),
   /** A new die takes more than one that was used, a blunt one too. */
   condition: field.choice(z.enum(dieConditions).default('used')),
   note: field.text(noteField),

@@ -5,6 +5,7 @@ import {
   estimatedCaliper,
   difficultyOf,
   factsOfDieClass,
+  feedEndOf,
   factsOfPressClass,
   type HouseRules,
   type KnownGoodStack,
@@ -59,6 +60,7 @@ export const toDie = (
   bladeHeightMm: row.bladeHeightMm,
   bodyStripMm: row.bodyStripMm ?? factsOfDieClass(row.dieClass).bodyStripMm,
   fitForFoam: row.fitForFoam,
+  feedEnd: feedEndOf(row.dieClass, row.feedEnd),
   difficulty: difficultyOf(row.dieClass, row.condition),
   outline:
     lines && row.outline

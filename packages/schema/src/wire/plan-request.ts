@@ -1,6 +1,7 @@
 import {
   dieClasses,
   faceStates,
+  feedEnds,
   knownFeels,
   outlineSources,
   padFaces,
@@ -55,6 +56,7 @@ const die = z.object({
   bladeHeightMm: z.number(),
   bodyStripMm: z.number(),
   fitForFoam: z.boolean(),
+  feedEnd: z.enum(feedEnds),
   difficulty: z.number(),
   outline: z.object({ source: z.enum(outlineSources), lines }),
 })

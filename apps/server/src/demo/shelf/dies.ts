@@ -20,6 +20,7 @@ const die = (key: keyof typeof demoOutlines, line: DieLine): DieInput => {
     laciness: null,
     fitForFoam: cased,
     condition: 'used',
+    feedEnd: 'usual',
     note: '',
     outline: {
       source: 'drawing',

@@ -58,6 +58,7 @@ export const DieStep = ({
       laciness: null,
       fitForFoam: false,
       condition: 'used',
+      feedEnd: 'usual',
       note: '',
     },
   )

@@ -32,6 +32,10 @@ export const findings = {
     say: '{{plate}} lies bare against a roller.',
     why: 'A thin mat tears there. Lay it between two plates.',
   },
+  'face-marks-sheet': {
+    say: 'The lines on {{plate}} show on this sheet.',
+    why: 'Foil, vellum and film take the marks of a lined face. Lay a fresh face up, or a scrap sheet between.',
+  },
   'steel-outermost': {
     say: '{{plate}} would lie bare against a roller.',
     why: 'Thin steel against a bare roller bends for good. Lay a pad over it: pad, die, sheet, steel, pad.',

@@ -98,6 +98,7 @@ export const words = {
   },
   region: { all: 'all of it', 'to-line': 'up to a line', 'under-block': 'under a block' },
   bladeSide: { down: 'blade down', up: 'blade up' },
+  feedEnd: { hinge: 'the hinge', 'open-edge': 'the open edge', mark: 'the marked end' },
   dieCondition: { new: 'new', used: 'used', blunt: 'blunt' },
   seen: {
     untouched: 'untouched',

@@ -11,8 +11,11 @@ const PAPER_THIN_BELOW_MM = 0.8
 const SETS_AT_ONCE = 0.9
 /** mm. As thick as the thinnest mat that takes it all itself. */
 const LIKE_THIN_MM = 1
-/** MPa, and N per mm of line and mm. Notes on pressing into mats, from memory. */
-const MODULUS_MPA = 2
+/**
+ * MPa, and N per mm of line and mm. Notes on pressing into mats, from memory; but for a thick mat, which is so soft that a relief of three layers is
+ * not felt where a cut is (docs/practice.md; silicone is 0.5 to 3 MPa).
+ */
+const MODULUS_MPA = { thin: 2, thick: 1.2 } as const
 const RIDGE_STIFFNESS = { thin: 3.2, thick: 2.5 } as const
 
 /** Whether an embossing mat is a thin one, as for creases. */
@@ -24,7 +27,7 @@ const isPaperThin = ({ thickness }: Pick<Plate, 'thickness'>): boolean => thickn
 export const matOfPlate = (plate: Plate): RidgeMat & { readonly lengthMm: number; readonly widthMm: number } => ({
   thicknessMm: isPaperThin(plate) ? LIKE_THIN_MM : plate.thickness.valueMm,
   ...(isPaperThin(plate) ? { setPerPass: SETS_AT_ONCE } : {}),
-  modulusMPa: MODULUS_MPA,
+  modulusMPa: MODULUS_MPA[isThinMat(plate) ? 'thin' : 'thick'],
   ridgeStiffness: RIDGE_STIFFNESS[isThinMat(plate) ? 'thin' : 'thick'],
   lengthMm: plate.lengthMm,
   widthMm: plate.widthMm,

@@ -1,4 +1,4 @@
-import { factsOfDieClass } from '@bold-heron/core'
+import { factsOfDieClass, holdsBy } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { BenchTitle } from './BenchTitle.js'
 import { Care } from './Care.js'
@@ -10,7 +10,7 @@ export const Hold: ShownStep<'hold'> = ({ stack, request: { cut } }) => {
   return (
     <>
       <BenchTitle>{t('bench.hold.title')}</BenchTitle>
-      <p>{t('bench.hold.tape')}</p>
+      <p>{t(holdsBy(stack, cut) === 'magnet' ? 'bench.hold.byMagnet' : 'bench.hold.tape')}</p>
       {cut.dies.some((die) => factsOfDieClass(die.dieClass).lacy) && <p>{t('bench.hold.lace')}</p>}
       {stack.some((layer) => layer.is === 'plate' && layer.plate.magnetic) && <Care>{t('bench.hold.magnet')}</Care>}
     </>

@@ -22,7 +22,10 @@ const howToLay = (t: TFunction<'app'>, stack: Stack, at: number, by: LaidBy): st
   }
   const use = factsOfDieClass(layer.dies[0]?.dieClass ?? 'thin-outline').use
   if (use === 'shape') return t('bench.lay.shape')
-  if (use !== 'die') return t('bench.lay.folder')
+  if (use !== 'die') {
+    const end = t(`words.feedEnd.${layer.dies[0]?.feedEnd ?? 'hinge'}`)
+    return t(use === 'cutting-folder' ? 'bench.lay.folderCuts' : 'bench.lay.folder', { end })
+  }
   const way = layer.blade === 'down' ? 'Down' : 'Up'
   return t(`bench.lay.${by === 'placed' ? 'placed' : by === 'border' ? 'border' : 'dies'}${way}`)
 }

@@ -1,4 +1,5 @@
 import type { BenchStep } from '../bench-steps.js'
+import { Arrow } from './Arrow.js'
 import { BorderCut } from './BorderCut.js'
 import { BorderMarks } from './BorderMarks.js'
 import { Change } from './Change.js'
@@ -28,6 +29,7 @@ export const shownSteps: { readonly [Is in BenchStep['is']]: ShownStep<Is> } = {
   'border-marks': BorderMarks,
   'border-cut': BorderCut,
   hold: Hold,
+  arrow: Arrow,
   feed: Feed,
   press: Press,
   look: Look,

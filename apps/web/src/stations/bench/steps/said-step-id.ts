@@ -10,7 +10,7 @@ export type SaidStepId = Extract<
   | 'both-sides'
   | 'close-folder'
   | 'open-folder'
-  | 'arrow'
   | 'warm-up'
   | 'foil-wait'
+  | 'foil-look'
 >

@@ -16,7 +16,7 @@ export const saidSteps: { readonly [Id in SaidStepId]: ShownStep<Id> } = {
   'both-sides': said('both-sides'),
   'close-folder': said('close-folder'),
   'open-folder': said('open-folder'),
-  arrow: said('arrow'),
   'warm-up': said('warm-up', { care: true, minutes: guideMinutes['warm-up'] }),
+  'foil-look': said('foil-look'),
   'foil-wait': said('foil-wait', { care: true, minutes: guideMinutes['foil-wait'] }),
 }

@@ -91,7 +91,10 @@ export const bench = {
   afterParts: {
     peel: { title: 'Adhesive', text: 'Peel the backing off when the piece is placed, not before.' },
     'lift-off': { title: 'Waxed paper', text: 'Lift it off, with what stayed in it.' },
-    separate: { title: 'Folded sheet', text: 'Part the two pieces; the lower one is cut a little smaller.' },
+    separate: {
+      title: 'Folded sheet',
+      text: 'Part the two pieces slowly: foil that was cut doubled clings. The lower one is cut a little smaller.',
+    },
   },
   border: {
     marksTitle: 'Mark the strip of {{length}} at:',
@@ -136,9 +139,11 @@ export const bench = {
     backing: 'Flat and square over what lies there.',
     heat: 'On its stand at first. It burns: by its handle only.',
     foil: 'Dull side to the sheet, no wrinkles.',
-    folder: 'Closed over its sheet, marked end to the rollers.',
+    folder: 'Closed over its sheet, {{end}} to the rollers.',
+    folderCuts: 'Closed over its sheet, metal side up, {{end}} to the rollers.',
     shape: 'In the middle, where it was stuck to the sheet.',
-    block: 'Over the part of the die that is to cut, and nothing else. Tape it.',
+    block:
+      'Over the part of the die that is to cut, and nothing else; a printed grid on it away from the card. Tape it.',
     title: 'Lay {{name}}',
     lie: 'This time: {{lie}}.',
     height: 'Height so far: {{height}}',
@@ -148,6 +153,11 @@ export const bench = {
     out: 'Take out: {{pieces}}',
     into: 'Put in: {{pieces}}',
     reordered: 'Same pieces, in the order drawn here.',
+  },
+  arrow: {
+    title: 'First into the rollers: {{end}}',
+    text: 'Draw an arrow there on the folder once, in permanent ink. The other way round it creeps and tears.',
+    metal: 'Metal side up.',
   },
   fresh: {
     title: 'Lay fresh sheets',
@@ -176,6 +186,7 @@ export const bench = {
   },
   hold: {
     title: 'Hold the die',
+    byMagnet: 'The magnet holds it where it lies: no tape. Slide it to its place, do not let it snap.',
     tape: 'Two strips of low-tack tape, made less tacky on cloth first, clear of the blade. Over another die or a finished piece it leaves its mark.',
     lace: 'Waxed paper between die and sheet helps lace let go.',
     magnet:
@@ -217,14 +228,14 @@ export const bench = {
       title: 'Open the folder',
       text: 'Take it out of the stack and open it without pulling at the sheet. Is the relief full all over? Where it cuts: is the line through all along?',
     },
-    arrow: {
-      title: 'The marked end first',
-      text: 'Hinge or mark to the rollers. A folder that cuts: metal side up.',
-    },
     'warm-up': {
       title: 'Warm up the plate',
       text: 'Switch it on as its maker says, on its stand.',
       care: 'It burns. Lift it by its handle only, never leave it, keep children and cables away.',
+    },
+    'foil-look': {
+      title: 'Look at the line',
+      text: 'When it has cooled, lift one edge of the sheet and peel a little of the foil. Is the line unbroken all along, and no wider than the blade?',
     },
     'foil-wait': {
       title: 'Let it warm through',
@@ -268,12 +279,16 @@ export const bench = {
     done: 'Pass done',
     stopped: 'It stopped',
     goesOn: 'Leave everything as it lies, sheet and die too.',
+    steel:
+      'Steel lies in the stack: it bends for good if it is forced through at a slant. Straight in, and no further than it goes.',
+    hard: 'A hard one: let somebody hold the press down, turn from in front, and stop when it fights.',
     cracking:
       'Cracking at every pass is a die the wrong way up. A fingertip tells the sides apart: the rough one meets the card.',
   },
   look: {
+    held: { tape: 'taped in place', magnet: 'held by the magnet' },
     title: 'Look before lifting',
-    text: 'Lift one edge of the sheet with the die still taped in place. Does light come through all along the line? Do fibres still hold?',
+    text: 'Lift one edge of the sheet with the die still {{held}}. Does light come through all along the line? Do fibres still hold?',
   },
   tell: {
     title: 'What came of it?',
@@ -316,7 +331,8 @@ export const bench = {
       'Peel the tape off slowly, and lift die and piece together. Turn it over on a foam pad, brush the openings free, poke out what clings.',
     finishing: 'Finish',
     knife: 'The knife plan and the next press run are in Place.',
-    finishingText: 'Peel, fold, glue, layer. Knives on a mat with a metal ruler, cutting away from the hand.',
+    finishingText:
+      'Peel, fold, glue, layer. Knives on a mat with a metal ruler, from the side where the pattern shows, cutting away from the hand.',
     pads: 'Pads away flat, face up as they lay.',
     titleGood: 'Good',
     progress: '{{cut}} of {{wanted}} made',

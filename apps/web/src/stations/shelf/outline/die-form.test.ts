@@ -15,6 +15,7 @@ const die: DieInput = {
   laciness: null,
   fitForFoam: false,
   condition: 'used',
+  feedEnd: 'usual',
   note: '',
 }
 const outline = { source: 'drawing' as const, fileName: 'gull.svg', lines: [[0, 0, 76, 0, 76, 40, 0, 0]] }

@@ -1,4 +1,12 @@
-import { type DieClass, dieClasses, dieConditions, factsOfDieClass, measuringWays } from '@bold-heron/core'
+import {
+  type DieClass,
+  dieClasses,
+  dieConditions,
+  factsOfDieClass,
+  feedEnds,
+  measuringWays,
+  usualFeedEnd,
+} from '@bold-heron/core'
 import type { DieRow } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
@@ -84,6 +92,23 @@ const BladeFields = () => {
   )
 }
 
+/** Which end of a folder goes in first; empty as usual for its class. */
+const FeedEndField = () => {
+  const { t } = useTranslation()
+  const usual = usualFeedEnd(useWatch({ name: 'dieClass' }) as DieClass)
+  return (
+    <ChoiceField
+      name="feedEnd"
+      label={t('shelf.field.feedEnd')}
+      hint={t('shelf.hint.feedEnd')}
+      options={[
+        { value: 'usual', text: t('shelf.hint.feedEndUsual', { end: t(`words.feedEnd.${usual}`) }) },
+        ...feedEnds.map((end) => ({ value: end, text: t(`words.feedEnd.${end}`) })),
+      ]}
+    />
+  )
+}
+
 const DieFields = ({ row }: { readonly row?: DieRow | undefined }) => {
   const { t } = useTranslation()
   const { use } = factsOfDieClass(useWatch({ name: 'dieClass' }) as DieClass)
@@ -101,6 +126,7 @@ const DieFields = ({ row }: { readonly row?: DieRow | undefined }) => {
       />
       {use === 'shape' && <LayersOfShape />}
       {use === 'die' && <BladeFields />}
+      {use.endsWith('folder') && <FeedEndField />}
       <OutlineField row={row} />
       <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
     </div>
@@ -122,6 +148,7 @@ export const diesRoom: Room<'dies'> = {
     laciness: null,
     fitForFoam: false,
     condition: 'used',
+    feedEnd: 'usual',
     note: '',
   },
   inputOf: ({ outline: _, ...row }) => row,
