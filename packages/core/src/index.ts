@@ -158,7 +158,7 @@ export type { Learnt } from './learning/learnt.js'
 export { isKnownByClassOnly, type LearntGap } from './learning/learnt-gap.js'
 export { gapsOf, intervalOf, type Moments, quantileOf, type Spectrum, spreadOfGap } from './learning/posterior.js'
 export { learntRounds, type Pressed, type PressedRound } from './learning/pressed.js'
-export { evidenceForPair, gapByRun, type RunEvidence } from './learning/run-evidence.js'
+export { difficultyByRuns, evidenceForPair, gapByRun, type RunEvidence } from './learning/run-evidence.js'
 export { type LastTry, pilesOf, type TriedRound } from './planner/trial.js'
 export { type BlindOutcome, BlindPress, drawTraits, type HiddenTraits } from './practice/blind-press.js'
 export {

@@ -129,7 +129,14 @@ export {
   type QueuedRunsAnswer,
 } from './wire/evening-answer.js'
 export { faultsOf, readAs } from './wire/faults-of.js'
-export { evidenceChange, pressLearning, type PressLearning, type RunAsEvidence } from './wire/learning.js'
+export {
+  dieLearning,
+  type DieLearning,
+  evidenceChange,
+  pressLearning,
+  type PressLearning,
+  type RunAsEvidence,
+} from './wire/learning.js'
 export { matWear, type MatWear } from './wire/mat-wear.js'
 export { padWear, type PadWearRow } from './wire/pad-wear.js'
 export { type Page, pageOf, pageQuery } from './wire/page.js'

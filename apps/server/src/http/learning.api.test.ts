@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { PlanRequest } from '@bold-heron/core'
-import type { Page, PressLearning, RunRow } from '@bold-heron/schema'
+import type { DieLearning, DieRow, Page, PressLearning, RunRow } from '@bold-heron/schema'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Learner } from '../learning/learner.js'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
@@ -40,6 +40,19 @@ describe('what is learnt of a press', () => {
     await server.api.delete(`/api/runs/${(answer.body as RunRow).id}`)
     await server.learner.idle()
     expect((await learning()).pressRuns).toBe(before)
+  })
+
+  it('tells how hard a die cuts by all runs with it, and says nothing of one that nothing was pressed with', async () => {
+    const told = async (id: string) => (await server.api.get(`/api/dies/${id}/learning`)).body as DieLearning
+    const [dieId] = example.dieIds as [string]
+    const { mean, spread, runs } = await told(dieId)
+    expect(runs).toBeGreaterThan(0)
+    expect(Math.abs(mean)).toBeLessThan(0.5)
+    expect(spread).toBeGreaterThan(0)
+    const { outline: _, ...die } = (await server.api.get(`/api/dies/${dieId}`)).body as DieRow
+    const copied = (await server.api.post('/api/dies').send({ ...die, name: 'Another like it' })).body as DieRow
+    expect(await told(copied.id)).toMatchObject({ runs: 0 })
+    expect((await server.api.get(`/api/dies/${randomUUID()}/learning`)).status).toBe(404)
   })
 
   it('a run set aside is not learnt from, stays in the log, and can be taken back', async () => {

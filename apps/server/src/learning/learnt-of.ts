@@ -1,4 +1,5 @@
 import {
+  difficultyByRuns,
   evidenceForPair,
   type GapGrid,
   type Learnt,
@@ -24,9 +25,11 @@ export const NO_SHEET = '00000000-0000-4000-8000-000000000000'
 interface Resisting {
   readonly technique: TechniqueId
   readonly sheetId: string
+  /** What it is cut with; any die where absent. */
+  readonly dieIds?: readonly string[]
 }
 
-interface StoredEvidence extends Pick<RunEvidence, 'pressId' | 'pressClass'>, Resisting {
+interface StoredEvidence extends Pick<RunEvidence, 'pressId' | 'pressClass' | 'dies'>, Resisting {
   readonly runId: string
   readonly firstRow: number
   readonly log: readonly number[]
@@ -74,7 +77,8 @@ const evidenceRows = async (
 ): Promise<EvidenceRow[]> => {
   const rows = await sequelize.query<StoredEvidence>(
     `SELECT run.id AS "runId", run.press_id AS "pressId", press.press_class AS "pressClass", run.technique,
-       run.sheet_id AS "sheetId", evidence.first_row AS "firstRow", evidence.log
+       run.sheet_id AS "sheetId", evidence.first_row AS "firstRow", evidence.log,
+       (SELECT string_agg(die_id::text, ' ' ORDER BY die_id::text COLLATE "C") FROM run_dies WHERE run_id = run.id) AS dies
      FROM run_evidence AS evidence JOIN runs AS run ON run.id = evidence.run_id JOIN presses AS press ON press.id = run.press_id
      WHERE run.deleted_at IS NULL AND NOT run.set_aside
        AND (run.press_id = :pressId OR (run.technique IN (:alike) AND (NOT :ofSheet OR run.sheet_id = :sheetId)))
@@ -97,9 +101,10 @@ const evidenceRows = async (
     rows.map(({ runId }) => runId),
     transaction,
   )
-  return rows.map(({ technique, sheetId, firstRow, log, ...row }) => ({
+  return rows.map(({ technique, sheetId, firstRow, log, dies, ...row }) => ({
     ...row,
     resist: resistOf(technique, sheetId),
+    ...(dies && resistOf(technique, sheetId) === sheetId ? { dies } : {}),
     log: { firstRow, log },
     pieces: pieces.get(row.runId) ?? {},
   }))
@@ -131,9 +136,25 @@ export const saidOfPair = (
   rows: readonly RunEvidence[],
   pressId: string,
   resist: string,
+  dieIds: readonly string[] = [],
 ): Pick<Learnt, 'log' | 'pieces' | 'pressRuns'> => {
-  const { log, pieces } = evidenceForPair(rows, pressId, resist)
+  const { log, pieces } = evidenceForPair(rows, pressId, resist, [...dieIds].sort().join(' '))
   return { log: rounded(log), pieces, pressRuns: rows.filter((row) => row.pressId === pressId).length }
+}
+
+/** What rows say of a press with a sheet, and what it is cut with. */
+const learntBy = (
+  rows: readonly EvidenceRow[],
+  pressId: string,
+  { technique, sheetId, dieIds }: Resisting,
+  tightestMm: number | undefined,
+): Learnt => {
+  const resist = resistOf(technique, sheetId)
+  return {
+    ...saidOfPair(rows, pressId, resist, resist === sheetId ? dieIds : []),
+    sheetRuns: rows.filter((row) => row.resist === resist).length,
+    tightestMm,
+  }
 }
 
 /** What the log says of a press with a sheet, for the planner. */
@@ -145,12 +166,37 @@ export const learntOf = async (
   transaction: Transaction,
 ): Promise<Learnt> => {
   const rows = await evidenceRows(sequelize, { pressId, of, exceptRuns }, transaction)
-  const resist = resistOf(of.technique, of.sheetId)
+  return learntBy(rows, pressId, of, await tightestOf(sequelize, pressId, transaction))
+}
+
+/** The same for any die on a sheet, and for each of some dies that the sheet was cut with. */
+export const learntOfDies = async (
+  sequelize: Sequelize,
+  pressId: string,
+  of: Resisting,
+  dieIds: readonly string[],
+  transaction: Transaction,
+): Promise<{ readonly any: Learnt; readonly ofDie: ReadonlyMap<string, Learnt> }> => {
+  const rows = await evidenceRows(sequelize, { pressId, of }, transaction)
+  const tightestMm = await tightestOf(sequelize, pressId, transaction)
+  const cutWith = new Set(rows.flatMap(({ resist, dies }) => (resist === of.sheetId && dies ? [dies] : [])))
+  const own = dieIds.filter((id) => cutWith.has(id))
   return {
-    ...saidOfPair(rows, pressId, resist),
-    sheetRuns: rows.filter((row) => row.resist === resist).length,
-    tightestMm: await tightestOf(sequelize, pressId, transaction),
+    any: learntBy(rows, pressId, of, tightestMm),
+    ofDie: new Map(own.map((id) => [id, learntBy(rows, pressId, { ...of, dieIds: [id] }, tightestMm)])),
   }
+}
+
+/** How much more difficult a die is than is usual for it, by all runs of the presses that it was used on. */
+export const difficultyOfDie = async (sequelize: Sequelize, dieId: string, transaction: Transaction) => {
+  const presses = await sequelize.query<{ id: string }>(
+    `SELECT DISTINCT press_id AS id FROM runs JOIN run_dies ON run_dies.run_id = runs.id
+     WHERE die_id::text = :dieId AND deleted_at IS NULL ORDER BY press_id`,
+    { type: QueryTypes.SELECT, replacements: { dieId }, transaction },
+  )
+  const rows: EvidenceRow[] = []
+  for (const { id } of presses) rows.push(...(await evidenceOfPress(sequelize, id, transaction)))
+  return difficultyByRuns(rows, dieId)
 }
 
 /** What the runs of one press say, run by run, oldest first. */

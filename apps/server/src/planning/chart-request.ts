@@ -6,6 +6,7 @@ import {
   dieClasses,
   factsOfDieClass,
   type Plate,
+  type Learnt,
   type RowOfChart,
   type Sheet,
   techniqueOf,
@@ -20,7 +21,7 @@ import {
   toSheet,
 } from '@bold-heron/schema'
 import type { Sequelize, Transaction } from 'sequelize'
-import { learntOf, NO_SHEET } from '../learning/learnt-of.js'
+import { learntOfDies, NO_SHEET } from '../learning/learnt-of.js'
 import { diesWithLines } from '../store/dies.js'
 import { readHouseRules } from '../store/house-rules.js'
 import { DieModel } from '../store/models/die-model.js'
@@ -156,24 +157,24 @@ export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<Gath
         )
       worked.set(dieClass, bySheet)
     }
+    const columns = []
+    const learntOfRow = new Map(dies.map(({ id }) => [id, {}]))
+    for (const sheet of sheets) {
+      // Plain card of some thickness is no sheet of the log's; what the log says of the press holds for it all the same.
+      const of = { technique, sheetId: chart.columns.by === 'sheets' ? sheet.id : NO_SHEET }
+      const dieIds = dies.map(({ id }) => id)
+      const { any, ofDie } = await learntOfDies(sequelize, press.id, of, dieIds, transaction)
+      for (const [id, learnt] of ofDie) Object.assign(learntOfRow.get(id) ?? {}, { [sheet.id]: learnt })
+      columns.push({ id: sheet.id, name: sheet.name, sheet, learnt: any })
+    }
     const rows = dies.map((die): RowOfChart => ({
       id: die.id,
       name: die.name,
       dies: [die],
       worn: wornUnder(onShelf, asItLiesUnder([die], press.throatMm)),
       workedBefore: worked.get(die.dieClass) ?? {},
+      learnt: learntOfRow.get(die.id) ?? {},
     }))
-    const columns = []
-    for (const sheet of sheets) {
-      // Plain card of some thickness is no sheet of the log's; what the log says of the press holds for it all the same.
-      const of = { technique, sheetId: chart.columns.by === 'sheets' ? sheet.id : NO_SHEET }
-      columns.push({
-        id: sheet.id,
-        name: sheet.name,
-        sheet,
-        learnt: await learntOf(sequelize, press.id, of, [], transaction),
-      })
-    }
     const request: ChartRequest = {
       technique,
       press,
@@ -191,7 +192,10 @@ export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<Gath
       dies: nameOf(dies),
       sheets: nameOf(sheets),
       rules: nameOf(request.rules),
-      log: nameOf([columns.map(({ learnt }) => learnt), rows.map(({ worn, workedBefore }) => [worn, workedBefore])]),
+      log: nameOf([
+        columns.map(({ learnt }) => learnt),
+        rows.map(({ worn, workedBefore, learnt }) => [worn, workedBefore, learnt]),
+      ]),
     }
     return {
       request,

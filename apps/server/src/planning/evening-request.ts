@@ -116,8 +116,10 @@ export const gatherEvening = ({ sequelize, jobs }: Workshop, evening: EveningRow
     const eveningPresses: EveningRequest['presses'][number][] = []
     for (const { press, personId, runs } of presses) {
       const learnt: Record<string, Learnt> = {}
-      for (const { sheet, technique } of found)
-        learnt[sheet.id] ??= await learntOf(sequelize, press.id, { technique, sheetId: sheet.id }, [], transaction)
+      for (const { id, sheet, technique, dies } of found) {
+        const of = { technique, sheetId: sheet.id, dieIds: dies.map((die) => die.id) }
+        learnt[id] = await learntOf(sequelize, press.id, of, [], transaction)
+      }
       eveningPresses.push({
         press,
         personId,

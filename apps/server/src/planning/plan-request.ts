@@ -175,7 +175,7 @@ export const planRequestIn = async (
     learnt: await learntOf(
       sequelize,
       question.pressId,
-      { technique: question.technique, sheetId: cut.sheet.id },
+      { technique: question.technique, sheetId: cut.sheet.id, dieIds: cut.dies.map(({ id }) => id) },
       exceptRuns,
       transaction,
     ),

@@ -1,5 +1,5 @@
 import type { GapStory, Learnt, Press } from '@bold-heron/core'
-import { type PressLearning, pressLearning } from '@bold-heron/schema'
+import { dieLearning, type PressLearning, pressLearning } from '@bold-heron/schema'
 import { z } from 'zod'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { planner } from '../workers/planner.js'
@@ -15,6 +15,13 @@ export const usePressLearning = (pressId: string) =>
     queryKey: ['runs', 'learning', pressId],
     queryFn: ({ signal }) => ask(`/api/presses/${pressId}/learning`, pressLearning, { signal }),
     refetchInterval: ({ state }) => ((state.data?.pending ?? 0) > 0 ? LOOK_AGAIN_MS : false),
+  })
+
+/** How much more difficult a die is than is usual for it, by its runs. */
+export const useDieLearning = (dieId: string) =>
+  useQuery({
+    queryKey: ['runs', 'learning', 'die', dieId],
+    queryFn: ({ signal }) => ask(`/api/dies/${dieId}/learning`, dieLearning, { signal }),
   })
 
 const learntOf = ({ log, pieces, pressRuns, tightestMm }: PressLearning): Learnt => ({

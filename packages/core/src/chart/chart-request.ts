@@ -21,6 +21,8 @@ export interface ChartRow {
   readonly worn: readonly Plate[]
   /** Plate ids of stacks that cut clean with this class of die on this press before, by the column's id. */
   readonly workedBefore: Readonly<Record<string, readonly (readonly string[])[]>>
+  /** What the log says of the press with its very die on a column's sheet, where that was cut with it, by the column's id. */
+  readonly learnt?: Readonly<Record<string, Learnt>> | undefined
 }
 
 /** A column of a chart: what is pressed on. */
@@ -68,6 +70,6 @@ export const cellRequest = (
     }),
     shelf: shelf.map((plate) => worn.get(plate.id) ?? plate),
     workedBefore: row.workedBefore[column.id] ?? [],
-    learnt: column.learnt,
+    learnt: row.learnt?.[column.id] ?? column.learnt,
   }
 }

@@ -46,7 +46,7 @@ export interface EveningPress {
   readonly timing: Timing
   /** What lies in it now. */
   readonly inPress: StackReference
-  /** What the log says of it, by sheet. */
+  /** What the log says of it with what a job is cut from and with, by job. */
   readonly learnt: Readonly<Record<string, Learnt>>
 }
 

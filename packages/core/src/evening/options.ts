@@ -167,7 +167,7 @@ function* readLaySteps(
       workedBefore: {},
     }
     const how = { technique: job.technique, press: on.press, bladeSide: job.bladeSide, rules, shelf: request.shelf }
-    const column = { id: job.sheet.id, name: job.sheet.name, sheet: job.sheet, learnt: on.learnt[job.sheet.id] }
+    const column = { id: job.sheet.id, name: job.sheet.name, sheet: job.sheet, learnt: on.learnt[job.id] }
     const cell = cellRequest(how, row, column)
     const tooMany = methodOf(cell)
       .ofJob(cell.cut)

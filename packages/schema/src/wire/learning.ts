@@ -31,6 +31,10 @@ export type RunAsEvidence = Of<typeof runAsEvidence>
 /** Sets a run aside as evidence, or takes it back. */
 export const evidenceChange = z.object({ setAside: z.boolean() })
 
+/** How much more difficult a die is than is usual for it, by all runs with it: mean and spread of the logarithm. */
+export const dieLearning = z.object({ mean: z.number(), spread: z.number(), runs: z.int() })
+export type DieLearning = Of<typeof dieLearning>
+
 /** What has been learnt of a press from its runs. */
 export const pressLearning = z.object({
   /** Runs that are still to be taken into account. */

@@ -1,7 +1,9 @@
-import { evidenceChange, pressLearning, runRow } from '@bold-heron/schema'
+import { dieLearning, evidenceChange, pressLearning, runRow } from '@bold-heron/schema'
 import { z } from 'zod'
 import type { Learner } from '../../learning/learner.js'
+import { difficultyOfDie } from '../../learning/learnt-of.js'
 import { pressLearningOf } from '../../learning/press-learning.js'
+import { inSnapshot } from '../../store/transactions.js'
 import { changeRuns } from '../../store/runs.js'
 import type { Workshop } from '../../store/workshop.js'
 import { refusedFields } from '../answers.js'
@@ -23,6 +25,19 @@ export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] =>
     summary: 'What has been learnt of a press from its runs',
     answers: { 200: { says: 'What all runs say together, and each alone', schema: pressLearning } },
     handle: async ({ id }) => (await pressLearningOf(workshop, id, learner.pending)) ?? refuseMissing('press'),
+  }),
+  route({
+    method: 'get',
+    path: '/api/dies/{id}/learning',
+    one: 'die',
+    summary: 'How much more difficult a die is than is usual for it, by its runs',
+    answers: { 200: { says: 'Mean and spread of the logarithm, and of how many runs', schema: dieLearning } },
+    handle: ({ id }) =>
+      inSnapshot(workshop.sequelize, async (transaction) =>
+        (await workshop.dies.findIn(id, transaction))
+          ? difficultyOfDie(workshop.sequelize, id, transaction)
+          : refuseMissing('die'),
+      ),
   }),
   route({
     method: 'put',

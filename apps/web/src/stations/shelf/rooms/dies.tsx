@@ -18,6 +18,7 @@ import { boxClass, ChoiceField, Field, FlagField, LengthField, NoteField, TextFi
 import { dieForm } from '../outline/die-form.js'
 import { OutlineField } from '../outline/OutlineField.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
+import { DifficultyPanel } from '../wear/DifficultyPanel.js'
 import { FolderWearPanel } from '../wear/MatWearPanel.js'
 import { LayersOfShape } from './LayersOfShape.js'
 import type { Room } from './room.js'
@@ -172,6 +173,7 @@ export const diesRoom: Room<'dies'> = {
   ],
   Beside: ({ row }) => (
     <div className="space-y-4">
+      <DifficultyPanel row={row} />
       <FolderWearPanel row={row} />
       <PhotosPanel of={{ kind: 'dies', id: row.id }} />
     </div>

@@ -170,6 +170,17 @@ export const shelf = {
     magnetic:
       'Magnetic platforms and steel plates do not go together. Keep magnets away from pacemakers and other implants, at the distance their makers give.',
   },
+  difficulty: {
+    title: 'How hard it cuts',
+    loading: 'Asking the log…',
+    none: 'Nothing was pressed with it yet: it is taken as usual for its class.',
+    usual: 'As is usual for its class, give or take {{spread}} %.',
+    harder: 'About {{percent}} % harder than is usual for its class, give or take {{spread}} %.',
+    easier: 'About {{percent}} % easier than is usual for its class, give or take {{spread}} %.',
+    unsure: 'Its sheets were hardly cut with other dies, so it may be the sheets as well.',
+    runs_one: 'From {{count}} run.',
+    runs_other: 'From {{count}} runs.',
+  },
   wear: {
     title: 'How it wears',
     loading: 'Counting…',
