@@ -6,7 +6,6 @@ import {
   dieClasses,
   factsOfDieClass,
   type Plate,
-  type Learnt,
   type RowOfChart,
   type Sheet,
   techniqueOf,
