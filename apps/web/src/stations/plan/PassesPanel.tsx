@@ -4,6 +4,7 @@ import {
   type CutContext,
   differenceOf,
   isCut,
+  techniqueOf,
   type PassReason,
   type Plan,
   type PlanRequest,
@@ -203,7 +204,7 @@ export const PassesPanel = ({
         </p>
       )}
       <p className="text-sm leading-snug text-ink-soft">
-        {t(isCut({ technique }) ? 'plan.passes.look' : 'plan.passes.lookBoth')}
+        {t(`plan.passes.lookBy.${(techniqueOf(technique).guide.finally[0] ?? 'look') as 'look'}`)}
       </p>
     </Panel>
   )

@@ -1,15 +1,19 @@
+import { isFolder } from '@bold-heron/core'
 import { placementOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import type { AtBench } from '../steps/step.js'
 
 /** The stack from above on its way to the rollers: its marked end first, square to them. */
-export const FeedPicture = ({ job }: AtBench) => {
+export const FeedPicture = ({ job, request: { cut } }: AtBench) => {
   const { t } = useTranslation()
   const placement = placementOf(job)
   const leads = placement?.runs[placement.runInHand]?.leads
+  const folder = cut.dies.find(({ dieClass }) => isFolder(dieClass))
   const first = leads
     ? t('bench.pictures.edgeFirst', { edge: t(`place.run.edges.${leads}`) })
-    : t('bench.pictures.markFirst')
+    : folder
+      ? t('bench.pictures.endFirst', { end: t(`words.feedEnd.${folder.feedEnd}`) })
+      : t('bench.pictures.markFirst')
   return (
     <figure>
       <svg role="img" aria-label={t('bench.pictures.feed')} viewBox="0 0 100 110" className="block w-full">

@@ -60,6 +60,7 @@ export const bench = {
     layFaceUp: 'Then lay the sheet face up: the shape lies under it.',
     layFaceDown: 'Then lay the sheet face down: the shape lies under it.',
     markFirst: 'The marked end first.',
+    endFirst: 'First: {{end}}.',
     edgeFirst: 'The card’s {{edge}} edge first.',
   },
   stackLabel: 'What this step looks like',
