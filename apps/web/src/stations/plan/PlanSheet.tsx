@@ -68,7 +68,7 @@ export const PlanSheet = ({
       </div>
       <h2 className="mt-4 text-lg">{t('plan.passes.title')}</h2>
       <p>
-        {t('plan.passes.first', { count: passes.passes })}. {t('plan.passes.look')}
+        {t('plan.passes.first', { count: passes.passes })}. {t('plan.passes.lookBy.look')}
       </p>
       {prediction && (
         <ol className="list-decimal pl-6">
