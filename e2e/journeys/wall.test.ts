@@ -9,6 +9,7 @@ import {
   type RunRow,
 } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
+import { isAccessible } from '../fixtures/accessible.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { Key } from '../fixtures/keys.js'
 import { button, css } from '../fixtures/spot.js'
@@ -45,6 +46,8 @@ it('a cell of the chart becomes a job whose plan and Bench do what the chart say
     perBase: 1,
   })
   await browser.go(`/wall/charts/${id}`)
+  await browser.says('of 4 cells stand on a base stack')
+  await isAccessible(browser, 'of 4 cells stand on a base stack')
   await browser.click(css('tbody tr:nth-child(1) td:nth-of-type(1) button'))
   await browser.press(wall.cell.makeJob)
   await browser.untilPath(/^\/plan\//)
@@ -107,6 +110,7 @@ it('an evening is pressed from run to run; what is spoilt is planned anew, and w
   const order = async () => (await plan()).queues[0]!.runs.map(({ batchId }) => batchId)
   await browser.go(`/wall/evenings/${evening.id}`)
   await browser.says(wall.evening.sheets)
+  await isAccessible(browser, wall.evening.sheets)
 
   // The last is lifted and brought to the top with keys alone; the rest answers.
   const before = await order()
