@@ -60,7 +60,7 @@ const facts: Record<SheetKind, SheetKindFacts> = {
   },
   'adhesive-sheet': { usualCaliperMm: 0.1, shearStrengthMPa: 10, squashModulusMPa: 1, keptShare: 0.7, crackFactor: 1 },
   // As hard as it takes for the passes that practice reports (docs/practice.md).
-  'craft-foam': { usualCaliperMm: 2, shearStrengthMPa: 7, squashModulusMPa: 1.4, keptShare: 0.2, crackFactor: 2 },
+  'craft-foam': { usualCaliperMm: 2, shearStrengthMPa: 8, squashModulusMPa: 1.4, keptShare: 0.2, crackFactor: 2 },
   board: { usualCaliperMm: 1.2, shearStrengthMPa: 30, squashModulusMPa: 4, keptShare: 0.6, crackFactor: 0.7 },
 }
 

@@ -237,8 +237,8 @@ it('says what practice says, or docs/practice.md says why not', async () => {
 Facts that every practitioner knows (common practice, no source), put through the planner by \`packages/core/src/planner/practice.test.ts\`, which makes this page.
 Passes, and how the handle feels at the last of them. All but the large cased die on a small hand press whose booklet names a board of 7.4 mm and two
 pads of 3 mm for an outline over one card of 0.3 mm, in one pass; that die on a wide press with a gap of 18.5 mm. Thicknesses in mm. Constants that are
-from memory were moved within these ranges, all at once, until most agreed: τ of foil paper 45 to 110 MPa (105), of craft foam 3 to 10 (7), k_p of a
-soft mat 20 to 40 N/mm² (32), difficulty of lace 1 to 1.5 (1.3), of steel rule 0.6 to 1 (0.6), a new die 1.1 to 1.3 (1.16).
+from memory were moved within these ranges, all at once, until most agreed: τ of foil paper 45 to 110 MPa (105), of craft foam 3 to 10 (8), k_p of a
+soft mat 20 to 40 N/mm² (32), difficulty of lace 1 to 1.8 (1.5), of steel rule 0.6 to 1 (0.6), a new die 1.1 to 1.3 (1.16).
 
 | What is pressed | Stack of the plan | Practice, passes | The plan | Agrees |
 | --- | --- | --- | --- | --- |

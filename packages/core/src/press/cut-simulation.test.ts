@@ -120,7 +120,7 @@ describe('what practitioners report', () => {
     })
     expect(press(lace, cardOn(beds.pad, 0.1)).passes).toBe(4)
     expect(press(lace, foamAt(0.1)).passes).toBe(Infinity)
-    expect(press(lace, foamAt(0.3)).passes).toBeLessThanOrEqual(3)
+    expect(press(lace, foamAt(0.5)).passes).toBeLessThanOrEqual(3)
   })
 
   it('the middle of a wide dense die is the last to be cut, as the rollers bow', () => {

@@ -39,6 +39,7 @@ export const findingCodes = [
   'shape-mirrored',
   'wet-glue',
   'hard-plate-over-folder',
+  'too-thin-over-folder',
   'folder-marked-end',
   'folder-metal-up',
   'folder-bows',

@@ -9,6 +9,9 @@ const MOST_SHIMS = 3
 /** mm. A closed folder is never thinner than this beside its sheet. */
 const LEAST_FOLDER_MM = 0.05
 
+/** mm. A plate over a folder that cuts is no thinner: paper there does nothing. From memory. */
+const THINNEST_OVER_MM = 0.4
+
 const pressed: readonly Place[] = [{ is: 'sheets' }, { is: 'dies' }]
 const shims = plates('shim', ['shim'], 0, MOST_SHIMS)
 const platform = plates('platform', ['platform'], 1, 1)
@@ -72,7 +75,10 @@ export const folding = {
     return found
   },
 
-  ofPiece: () => [],
+  ofPiece: (role, plate) =>
+    role === 'pad' && plate.kind === 'shim' && plate.thickness.valueMm < THINNEST_OVER_MM
+      ? [finding('too-thin-over-folder', 'stop', { plate: plate.name })]
+      : [],
   ofPair: () => [],
 
   ofStack(stack, cut) {

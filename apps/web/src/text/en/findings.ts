@@ -164,6 +164,10 @@ export const findings = {
     say: 'Wet glue dries first; with tape it goes at once.',
     why: 'A shape that slides while it is pressed smears its relief.',
   },
+  'too-thin-over-folder': {
+    say: '{{plate}} is too thin to lie over a folder.',
+    why: 'A plastic plate or a pad goes there; paper presses through.',
+  },
   'hard-plate-over-folder': {
     say: '{{plate}} over a folder bends for good.',
     why: 'The pattern pushes into it. A pad goes on top.',

@@ -16,7 +16,7 @@ export interface ClassOfDie {
   readonly cased: boolean
   /**
    * How hard it is to cut with against a plain outline: etched lace is dense and its edges are fine, steel rule is ground. As hard as it takes for
-   * the passes that practice reports (docs/practice.md), within 0.6 to 1.5.
+   * the passes that practice reports (docs/practice.md), within 0.6 to 1.8.
    */
   readonly difficulty: number
   /** Whether it is rolled through once and no more, a little firmer rather than twice. */

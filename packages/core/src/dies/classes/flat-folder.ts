@@ -8,6 +8,7 @@ export const flatFolder = {
   bladeHeightMm: 0.1,
   bodyStripMm: 0,
   cased: false,
+  rolledOnce: true,
   lacy: false,
   mostSheets: 1,
   beds: ['cutting-pad'],

@@ -8,5 +8,5 @@ export const thinLace = {
   overtravelMm: 0.45,
   typicalSizeMm: [90, 80],
   laciness: 0.6,
-  difficulty: 1.3,
+  difficulty: 1.5,
 } as const satisfies ClassOfDie

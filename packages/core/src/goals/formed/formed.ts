@@ -33,7 +33,7 @@ const PRESSURE = 2
 const REACH = 3
 
 const tearsFrom = (cut: CutContext): number =>
-  cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).isDeep) ? TEARS_MPA.deep : TEARS_MPA.flat
+  cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'deep-folder') ? TEARS_MPA.deep : TEARS_MPA.flat
 
 const cutsToo = (cut: CutContext): boolean =>
   cut.dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'cutting-folder')

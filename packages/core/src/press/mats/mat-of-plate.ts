@@ -8,7 +8,7 @@ const THIN_BELOW_MM = 2
  * the sheet so sharply that nearly all of the crease is there at once. From memory, and practice (docs/practice.md): one easy pass.
  */
 const PAPER_THIN_BELOW_MM = 0.8
-const SETS_AT_ONCE = 0.9
+const SETS_AT_ONCE = 0.97
 /** mm. As thick as the thinnest mat that takes it all itself. */
 const LIKE_THIN_MM = 1
 /**
