@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
 import {
+  asUsedIn,
   type ChartRequest,
   type Die,
   type DieClass,
@@ -176,7 +177,7 @@ export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<Gath
     }))
     const request: ChartRequest = {
       technique,
-      press,
+      press: asUsedIn(press, rules.passes),
       bladeSide,
       rules: toHouseRules(rules),
       shelf: onShelf,

@@ -1,4 +1,5 @@
 import {
+  asUsedIn,
   type EveningJob,
   type EveningRequest,
   type Learnt,
@@ -75,7 +76,8 @@ export const gatherEvening = ({ sequelize, jobs }: Workshop, evening: EveningRow
     const presses: { press: Press; personId: string; runs: LoggedRun[] }[] = []
     for (const { pressId, personId } of evening.presses) {
       const press = await readPress(pressId, all, transaction)
-      if (press) presses.push({ press, personId, runs: await loggedRuns(sequelize, pressId, transaction) })
+      const runs = await loggedRuns(sequelize, pressId, transaction)
+      if (press) presses.push({ press: asUsedIn(press, rules.passes), personId, runs })
     }
     const throatMm = Math.max(1, ...presses.map(({ press }) => press.throatMm))
     const found: EveningJob[] = []

@@ -1,5 +1,6 @@
 import {
   asPressed,
+  asUsedIn,
   asWorn,
   type CutContext,
   type Die,
@@ -145,7 +146,7 @@ export const planRequestIn = async (
   const press = await readPress(question.pressId, all, transaction)
   if (!press || !things) return undefined
   const plain: CutContext = asPressed(question.technique, {
-    press,
+    press: asUsedIn(press, rules.passes),
     ...things,
     sheetCount: question.sheetCount,
     bladeSide: question.bladeSide ?? rules.bladeSide,

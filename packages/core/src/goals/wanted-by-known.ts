@@ -33,6 +33,8 @@ export const wantedByKnown = (
   response: Response,
   usual: { readonly passes: number; readonly atMost: number },
   mostPasses: number,
+  /** Whether its house always goes there and back. */
+  alwaysBack = false,
 ): WantedSqueeze => {
   const passes = known.passes ?? usual.passes
   const isMore = known.passes !== undefined && known.passes >= MOST_KNOWN_PASSES
@@ -49,11 +51,13 @@ export const wantedByKnown = (
   const within = (mm: number): number => Math.min(highMm, Math.max(lowMm, mm))
   const inTimeMm = within(isMore ? lowMm : goodFrom(passes))
   const soonerMm = Math.max(inTimeMm, within(goodFrom(passes - 1, 1)))
-  const inTime = soonerMm - inTimeMm + FOR_GOOD_MEASURE * (highMm - soonerMm)
+  // Who always goes back has not tried whether one pass would have done.
+  const sooner = alwaysBack && passes % 2 === 0 ? 1 : FOR_GOOD_MEASURE
+  const inTime = soonerMm - inTimeMm + sooner * (highMm - soonerMm)
   const slower = inTime > 0 ? (SLOWER_THAN_USUAL / (1 - SLOWER_THAN_USUAL)) * inTime : 1
   return [
     { fromMm: lowMm, toMm: inTimeMm, weight: slower / Math.max(inTimeMm - lowMm, 1e-9) },
     { fromMm: inTimeMm, toMm: soonerMm, weight: 1 },
-    { fromMm: soonerMm, toMm: highMm, weight: FOR_GOOD_MEASURE },
+    { fromMm: soonerMm, toMm: highMm, weight: sooner },
   ].filter(({ fromMm, toMm }) => toMm - fromMm > 1e-6)
 }

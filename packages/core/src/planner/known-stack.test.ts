@@ -61,6 +61,13 @@ describe('what a stack that is known to do well says', () => {
     )
   })
 
+  it('says nothing of one pass where the house always goes there and back', () => {
+    const known = aKnownGood({ passes: 2, plates: [platform, pad, pad] })
+    const weights = (press: ReturnType<typeof aPress>) => squeezes(known, press).map(({ weight }) => weight)
+    expect(weights(aPress()).at(-1)).toBe(0.5)
+    expect(weights(aPress({ alwaysBack: true })).at(-1)).toBe(1)
+  })
+
   it('puts the gap the wider, the more passes it takes: a stack that needs more is looser', () => {
     const [one, two, more] = [1, 2, 3].map((passes) => gapOf({ passes }))
     expect(one).toBeLessThan(two!)

@@ -87,7 +87,13 @@ export const squeezesOfKnown = (
   const stack = stackOfKnown(known, cut, technique)
   const bed = goal?.bedOfStack(stack)
   if (!goal || !bed) return usuallyWanted(known)
-  const wanted = wantedByKnown(known, responseOf(goal, cut, bed), goal.advice.passes(cut, stack), cut.rules.mostPasses)
+  const wanted = wantedByKnown(
+    known,
+    responseOf(goal, cut, bed),
+    goal.advice.passes(cut, stack),
+    cut.rules.mostPasses,
+    press.alwaysBack,
+  )
   // A folder is measured closed over its sheet, which counts once more in the height that these squeezes are taken from.
   const twiceMm = known.dieHeight.valueMm - tallest(cut.dies).valueMm
   return wanted.map((band) => ({ ...band, fromMm: band.fromMm + twiceMm, toMm: band.toMm + twiceMm }))

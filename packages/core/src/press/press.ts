@@ -43,6 +43,8 @@ export interface Press {
   readonly frame: RollerFrame
   readonly drive: Drive
   readonly knownGood: readonly KnownGoodStack[]
+  /** Its house always goes there and back, so that two passes say nothing of what one would have done. */
+  readonly alwaysBack?: true
   /** A gap that somebody typed in. */
   readonly gap?: TypedGap | undefined
   /** Gaps that were felt out without a die. */

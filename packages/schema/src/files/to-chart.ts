@@ -1,4 +1,5 @@
 import {
+  asUsedIn,
   type Candidate,
   type ChartRequest,
   defaultHouseRules,
@@ -21,7 +22,10 @@ export const requestOfChartFile = (
   const shelf = input.plates.map(toPlate)
   return {
     technique: input.technique,
-    press: toPress({ ...input.press, id: 'press' }, new Map(shelf.map((plate) => [plate.id, plate]))),
+    press: asUsedIn(
+      toPress({ ...input.press, id: 'press' }, new Map(shelf.map((plate) => [plate.id, plate]))),
+      input.houseRules.passes,
+    ),
     bladeSide: input.bladeSide,
     rules: overUsual(defaultHouseRules, input.houseRules),
     shelf,

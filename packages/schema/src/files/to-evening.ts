@@ -1,4 +1,5 @@
 import {
+  asUsedIn,
   type Batch,
   defaultHouseRules,
   type EveningPlan,
@@ -33,7 +34,7 @@ export const requestOfEveningFile = (
   return {
     people: input.people,
     presses: input.presses.map(({ personId, ...press }) => ({
-      press: toPress(press, plates),
+      press: asUsedIn(toPress(press, plates), input.houseRules.passes),
       personId,
       timing: usualTiming,
       inPress: [],

@@ -1,6 +1,7 @@
 import {
   type Assessment,
   asPressed,
+  asUsedIn,
   defaultHouseRules,
   type Plan,
   platesIn,
@@ -24,7 +25,10 @@ export const requestOfPlanFile = (
     technique: input.technique,
     region: input.region,
     cut: asPressed(input.technique, {
-      press: toPress({ ...input.press, id: 'press' }, new Map(shelf.map((plate) => [plate.id, plate]))),
+      press: asUsedIn(
+        toPress({ ...input.press, id: 'press' }, new Map(shelf.map((plate) => [plate.id, plate]))),
+        input.houseRules.passes,
+      ),
       dies: input.dies.map(({ svg: _, file: __, ...die }, at) =>
         toDie({ ...die, id: `die ${at + 1}`, outline: lines[at] ? { source: 'drawing' } : null }, lines[at]),
       ),

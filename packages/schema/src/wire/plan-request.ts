@@ -75,6 +75,7 @@ const press = z.object({
   name: z.string(),
   pressClass: z.enum(pressClasses),
   throatMm: z.number(),
+  alwaysBack: z.literal(true).exactOptional(),
   frame: z.object({
     rollerDiameterMm: z.number(),
     bearingSpanMm: z.number(),

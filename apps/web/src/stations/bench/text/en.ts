@@ -287,6 +287,7 @@ export const bench = {
       'Cracking at every pass is a die the wrong way up. A fingertip tells the sides apart: the rough one meets the card.',
   },
   look: {
+    underBlock: 'Under a block’s edge a line ends up to a millimetre short: snip what still holds there.',
     held: { tape: 'taped in place', magnet: 'held by the magnet' },
     title: 'Look before lifting',
     text: 'Lift one edge of the sheet with the die still {{held}}. Does light come through all along the line? Do fibres still hold?',
