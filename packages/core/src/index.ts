@@ -47,7 +47,7 @@ export {
   USUAL_CLEARANCE_MM,
 } from './cards/envelope.js'
 export { enteredFeedEnds, feedEndOf, feedEnds, usualFeedEnd } from './dies/feed-end.js'
-export { asUsedIn } from './press/as-used-in.js'
+export { asUsedIn } from './job/as-used-in.js'
 export { holdsBy } from './techniques/holds-by.js'
 export { type DieCondition, dieConditions, difficultyOf } from './dies/difficulty.js'
 export { type Die, hasBlades } from './dies/die.js'

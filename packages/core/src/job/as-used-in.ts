@@ -1,5 +1,5 @@
-import type { PassSchool } from '../job/house-rules.js'
-import type { Press } from './press.js'
+import type { PassSchool } from './house-rules.js'
+import type { Press } from '../press/press.js'
 
 /** A press as a house uses it: one that always goes there and back tells less by the passes of its known stacks. */
 export const asUsedIn = (press: Press, passes: PassSchool | undefined): Press =>
