@@ -9,6 +9,7 @@ import type { HandleFeel } from '../outcomes/round.js'
 import { BlindPress, drawTraits } from '../practice/blind-press.js'
 import { defaultHouseRules, type TrialStart } from '../job/house-rules.js'
 import { aCut, aDie, aPlate } from '../testing/makers.js'
+import { asked } from '../testing/thorough.js'
 import { type NextTry, nextTrySteps } from './next-try.js'
 import type { PlanRequest } from './plan.js'
 import { Responses } from './responses.js'
@@ -96,7 +97,7 @@ describe('the next try', () => {
       const feels: HandleFeel[] = ['free', 'light', 'firm', 'hard', 'stopped']
       const random = seededRandom(trialStart.length)
       let tried = 0
-      for (let trial = 0; trial < 12; trial++) {
+      for (let trial = 0; trial < asked(12, 6); trial++) {
         const rounds: TriedRound[] = []
         for (let step = 0; step < 3; step++) {
           const next = nextAfter(rounds, trialStart)
