@@ -136,7 +136,7 @@ export { orderFromSeed, orderSeeds, provenOrder, putInOrder } from './evening/pu
 export { type Batch, type ProvenSchedule, type Schedule, type ScheduleWanted } from './evening/schedule.js'
 export { learntTiming, type LoggedTimes, usualTiming } from './evening/timing.js'
 
-export { resistOf, teachingLike } from './techniques/resist.js'
+export { resistOf, teachesSheet, teachingLike } from './techniques/resist.js'
 export { adviceOnRound, toldOf } from './techniques/told-of.js'
 export {
   type OwnFigures,

@@ -1,7 +1,7 @@
-import { type CutContext, dieClassOf, jobLayer } from '../job/cut-context.js'
+import { type CutContext, jobLayer } from '../job/cut-context.js'
 import type { Layer, Role } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
-import { type Method, methodOf, type PressedHow } from '../techniques/method.js'
+import type { Method } from '../techniques/method.js'
 import type { Place } from '../techniques/technique.js'
 
 type PlatesPlace = Extract<Place, { is: 'plates' }>
@@ -17,10 +17,6 @@ export interface BaseStack {
 
 export const isShimPlace = (place: Place): boolean => place.is === 'plates' && place.role === 'shim'
 const isFramed = (place: Place): place is PlatesPlace => place.is === 'plates' && !isShimPlace(place)
-
-/** The sequences of places that a press run has, the usual one first; stacks of runs with the same places can be the same. */
-export const sequencesOf = (how: PressedHow, cut: CutContext): readonly (readonly Place[])[] =>
-  methodOf(how).sequences(dieClassOf(cut), cut.bladeSide, cut.rules)
 
 /** Combinations of plates beyond which each place tries only some of those that the shelf has for it. */
 const MOST_FRAMES = 20_000

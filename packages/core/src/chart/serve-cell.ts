@@ -5,8 +5,7 @@ import { outlookOf } from '../goals/outlook.js'
 import type { Response } from '../goals/response.js'
 import { windowOf } from '../goals/window.js'
 import type { CutContext } from '../job/cut-context.js'
-import { jobLayer } from '../job/cut-context.js'
-import { thicknessOf } from '../layers/layer.js'
+import { jobMmOf } from '../job/cut-context.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
 import type { LearntGap } from '../learning/learnt-gap.js'
@@ -23,7 +22,7 @@ import { computedOf } from '../techniques/goal-of.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { type Method, methodOf } from '../techniques/method.js'
 import type { Place } from '../techniques/technique.js'
-import { type BaseStack, isShimPlace, isStopped, sequencesOf, stackOn } from './base-stacks.js'
+import { type BaseStack, isShimPlace, isStopped, stackOn } from './base-stacks.js'
 import { type CellFigures, countsAs, figuresOfCell } from './cell.js'
 
 /** What a cell costs with a base: 0.1 a shim and 0.05 a pass; what comes below that only settles ties. */
@@ -102,11 +101,11 @@ export class CellReader {
     const learnt = asLearnt(request, answering)
     this.cut = learnt.request.cut
     this.gap = learnt.gap
-    this.sequences = sequencesOf(request, this.cut)
+    this.sequences = this.method.sequences(this.cut)
     this.places = this.sequences[0] as readonly Place[]
     this.placesKey = JSON.stringify(this.places)
     this.plateOf = new Map(request.shelf.map((plate) => [plate.id, plate]))
-    this.jobMm = thicknessOf(jobLayer('dies', this.cut)).valueMm + thicknessOf(jobLayer('sheets', this.cut)).valueMm
+    this.jobMm = jobMmOf(this.cut)
     const beds = bedsOf(learnt.request)
     const worstOf = (plates: ReadonlySet<Plate>): number =>
       Math.min(...[...plates].map((plate) => costOfPiece(this.method, this.goal.bedRole, plate, this.cut)))

@@ -1,6 +1,7 @@
 import type { CutContext } from '../job/cut-context.js'
 import { countedFrom } from '../learning/learnt-gap.js'
 import type { CountedFrom, SqueezeWindow } from '../learning/squeeze-window.js'
+import type { Advice } from './advice.js'
 import { outlookOf } from './outlook.js'
 import type { Response } from './response.js'
 
@@ -8,6 +9,12 @@ import type { Response } from './response.js'
 export const USUAL_PIECES_MM = 0.06
 
 const STEP_MM = 0.02
+
+/** The window to count a stack from by rules of thumb alone: where it meets no bed, or no squeeze would do. mm. */
+export const windowByThumb = (advice: Advice, gap: CountedFrom, cut: CutContext): SqueezeWindow => ({
+  ...advice.window(cut),
+  ...countedFrom(gap),
+})
 
 /**
  * The window of a press run on one base, simulated: from where it comes out as wanted to where it no longer does, and the best squeeze

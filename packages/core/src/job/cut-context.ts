@@ -1,5 +1,5 @@
 import type { DieClass } from '../dies/classes/list.js'
-import type { Die } from '../dies/die.js'
+import { type Die, tallest } from '../dies/die.js'
 import type { BladeSide, Layer } from '../layers/layer.js'
 import type { Sheet } from '../materials/sheet.js'
 import type { Press } from '../press/press.js'
@@ -27,6 +27,10 @@ export const dieClassOf = (cut: CutContext): DieClass => cut.dies[0]?.dieClass ?
 /** Thickness of all sheets together, mm. */
 export const pileMmOf = ({ sheet, sheetCount }: Pick<CutContext, 'sheet' | 'sheetCount'>): number =>
   sheetCount * sheet.caliper.valueMm
+
+/** What dies and sheets add to a stack's height, mm. */
+export const jobMmOf = (cut: Pick<CutContext, 'dies' | 'sheet' | 'sheetCount'>): number =>
+  tallest(cut.dies).valueMm + pileMmOf(cut)
 
 /** A layer of the job itself, for its place. */
 export const jobLayer = (place: 'dies' | 'sheets', cut: CutContext): Layer =>

@@ -1,3 +1,4 @@
+import { logSum } from '../numerics/log-sum.js'
 import { logStrengthAt, STRENGTHS } from './axes.js'
 import { type GapGrid, gridOver, lastRowOf, logAt } from './gap-grid.js'
 import { logNormal } from './posterior.js'
@@ -16,19 +17,13 @@ const columns = Array.from({ length: STRENGTHS }, (_, column) => column)
 /** One value a column of the strength's axis, logarithms. */
 type Column = Float64Array
 
-const logSum = (values: ArrayLike<number>): number => {
-  let most = -Infinity
-  for (let at = 0; at < values.length; at++) most = Math.max(most, values[at] as number)
-  if (most === -Infinity) return most
-  let sum = 0
-  for (let at = 0; at < values.length; at++) sum += Math.exp((values[at] as number) - most)
-  return most + Math.log(sum)
-}
+/** What all columns are together, whatever the column is. */
+const whole = (log: Column): number => logSum(STRENGTHS, (column) => log[column] as number)
 
 /** A normal belief about something of the axis, its chances adding up to 1. */
 const normalOf = (spread: number): Column => {
   const log = Float64Array.from(columns, (column) => logNormal(logStrengthAt(column), 0, spread))
-  const total = logSum(log)
+  const total = whole(log)
   return log.map((value) => value - total)
 }
 
@@ -46,29 +41,46 @@ const within = (column: number): number => Math.min(STRENGTHS - 1, Math.max(0, c
 
 /** Chances over the greatest, with the logarithm of that. */
 const overGreatest = (log: Column): { readonly most: number; readonly chances: Float64Array } => {
-  const most = log.reduce((high, value) => Math.max(high, value), -Infinity)
-  return { most, chances: log.map((value) => Math.exp(value - most)) }
+  let most = -Infinity
+  for (let column = 0; column < STRENGTHS; column++) most = Math.max(most, log[column] as number)
+  const chances = new Float64Array(STRENGTHS)
+  for (let column = 0; column < STRENGTHS; column++) chances[column] = Math.exp((log[column] as number) - most)
+  return { most, chances }
 }
 
-/** Sums over products of two beliefs, those that go together chosen by `partner`; the logarithms of the sums. */
-const summed = (one: Column, other: Column, partner: (column: number, its: number) => number): Column => {
+/** With which column of the one each of the other's (across) goes together for a column of what is asked (down). */
+const partners = (partnerOf: (column: number, its: number) => number): Uint8Array =>
+  Uint8Array.from({ length: STRENGTHS ** 2 }, (_, cell) =>
+    within(partnerOf(Math.floor(cell / STRENGTHS), cell % STRENGTHS)),
+  )
+const sumsFrom = partners((one, its) => one + its - MIDDLE)
+const restsFrom = partners((sum, its) => sum - its + MIDDLE)
+
+/** Sums over products of two beliefs, those that go together as `partner` says; the logarithms of the sums. */
+const summed = (one: Column, other: Column, partner: Uint8Array): Column => {
   const [ones, others] = [overGreatest(one), overGreatest(other)]
-  return Float64Array.from(columns, (column) => {
+  const log = new Float64Array(STRENGTHS)
+  for (let column = 0, cell = 0; column < STRENGTHS; column++) {
     let sum = 0
-    for (let its = 0; its < STRENGTHS; its++)
-      sum += (others.chances[its] as number) * (ones.chances[within(partner(column, its))] as number)
-    return Math.log(sum) + ones.most + others.most
-  })
+    for (let its = 0; its < STRENGTHS; its++, cell++)
+      sum += (others.chances[its] as number) * (ones.chances[partner[cell] as number] as number)
+    log[column] = Math.log(sum) + ones.most + others.most
+  }
+  return log
 }
 
 /** What something said of the sum of two says of the one, the other being believed so. */
-const whateverTheOther = (ofSum: Column, other: Column): Column =>
-  summed(ofSum, other, (one, its) => one + its - MIDDLE)
+const whateverTheOther = (ofSum: Column, other: Column): Column => summed(ofSum, other, sumsFrom)
 
 /** What is believed of the sum of two that are believed so. */
-const ofSumOf = (one: Column, other: Column): Column => summed(one, other, (sum, its) => sum - its + MIDDLE)
+const ofSumOf = (one: Column, other: Column): Column => summed(one, other, restsFrom)
 
-const rowOf = (grid: GapGrid, row: number): Column => Float64Array.from(columns, (column) => logAt(grid, row, column))
+const rowOf = (grid: GapGrid, row: number): Column => {
+  const log = new Float64Array(STRENGTHS)
+  for (let column = 0; column < STRENGTHS; column++) log[column] = logAt(grid, row, column)
+  return log
+}
+const nothing: Column = new Float64Array(STRENGTHS)
 const plus = (one: Column, other: Column): Column => one.map((value, at) => value + (other[at] as number))
 
 /** What runs with one thing that resists say, die by die. */
@@ -89,7 +101,7 @@ const rowsOfAll = (grids: readonly GapGrid[]): readonly [first: number, last: nu
 /** What runs on a sheet say of the gap, whatever its strength and its dies are. */
 export const gapByDies = (byDie: ByDie): GapGrid => {
   const [first, last] = rowsOfAll([...byDie.values()])
-  return gridOver(first, last, (row) => logSum(ofSheetInRow(byDie, row)))
+  return gridOver(first, last, (row) => whole(ofSheetInRow(byDie, row)))
 }
 
 /** All that is known beside the runs of the very die on the very sheet. */
@@ -119,18 +131,19 @@ export const evidenceOfDieOnSheet = ({ here, otherSheets, elsewhere }: Beside, d
   const own = here.get(die)
   const grids = [...here.values(), ...otherSheets.flatMap((byDie) => [...byDie.values()])]
   const [first, last] = grids.length > 0 ? rowsOfAll(grids) : [0, 0]
+  // What is said elsewhere is the same in every row: of the sheet with any other die, and of the two together less what a prior says of them anyway.
+  let ofSheet: Column = nothing
+  let ofBoth: Column = nothing.map((_, column) => -logNormal(logStrengthAt(column), 0, STRENGTH_LOG_SPREAD))
+  for (const each of elsewhere) {
+    const said = rowOf(each.said, 0)
+    if (each.die === die) ofBoth = plus(ofBoth, said)
+    else ofSheet = plus(ofSheet, whateverTheOther(said, ofAnyDie))
+  }
   const log = new Float64Array((last - first + 1) * STRENGTHS)
   for (let row = first; row <= last; row++) {
-    let sheet = ofSheetInRow(here, row, die)
-    for (const each of elsewhere)
-      if (each.die !== die) sheet = plus(sheet, whateverTheOther(rowOf(each.said, 0), ofAnyDie))
-    const both = ofSumOf(sheet, ofDieInRow(otherSheets, die, row))
-    for (const column of columns) {
-      let value = (both[column] as number) - logNormal(logStrengthAt(column), 0, STRENGTH_LOG_SPREAD)
-      if (own) value += logAt(own, row, column)
-      for (const each of elsewhere) if (each.die === die) value += logAt(each.said, 0, column)
-      log[(row - first) * STRENGTHS + column] = value
-    }
+    const sheet = plus(ofSheetInRow(here, row, die), ofSheet)
+    const both = plus(ofSumOf(sheet, ofDieInRow(otherSheets, die, row)), ofBoth)
+    log.set(own ? plus(both, rowOf(own, row)) : both, (row - first) * STRENGTHS)
   }
   return { firstRow: first, log }
 }
@@ -140,7 +153,7 @@ export const difficultyBy = (sheets: readonly ByDie[], die: string, ofGap: (row:
   const [first, last] = rowsOfAll(sheets.flatMap((byDie) => [...byDie.values()]))
   const rows: Column[] = []
   for (let row = first; row <= last; row++) rows.push(ofDieInRow(sheets, die, row).map((value) => value + ofGap(row)))
-  return Float64Array.from(columns, (column) => logSum(rows.map((each) => each[column] as number)))
+  return Float64Array.from(columns, (column) => logSum(rows.length, (at) => rows[at]?.[column] as number))
 }
 
 /** The prior of a die's difficulty, which `difficultyBy` has in it. */

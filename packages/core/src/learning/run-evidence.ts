@@ -1,3 +1,4 @@
+import { logSum } from '../numerics/log-sum.js'
 import type { PressClass } from '../press/press-class.js'
 import { logStrengthAt, rowOf, STRENGTHS } from './axes.js'
 import { EVERY_GAP_MM, logOfClass } from './class-prior.js'
@@ -23,14 +24,6 @@ export interface RunEvidence {
 }
 
 const dieOf = ({ dies }: RunEvidence): string => dies ?? ''
-
-const logSum = (count: number, at: (index: number) => number): number => {
-  let most = -Infinity
-  for (let index = 0; index < count; index++) most = Math.max(most, at(index))
-  let sum = 0
-  for (let index = 0; index < count; index++) sum += Math.exp(at(index) - most)
-  return most + Math.log(sum)
-}
 
 /** What a grid says of the gap, the strength being whatever is usual. */
 const ofGapAlone = (grid: GapGrid): GapGrid =>

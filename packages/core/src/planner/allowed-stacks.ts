@@ -1,4 +1,3 @@
-import { dieClassOf } from '../job/cut-context.js'
 import { type FoundStack, type SearchRequest, searchStacks } from './search.js'
 import { partedByStops, type StoppedStack } from './stopped.js'
 
@@ -17,7 +16,7 @@ interface AllowedStacks {
 export const allowedStacks = (request: SearchRequest): AllowedStacks => {
   const { method, cut } = request
   const stopped: StoppedStack[] = []
-  for (const places of method.sequences(dieClassOf(cut), cut.bladeSide, cut.rules)) {
+  for (const places of method.sequences(cut)) {
     const { found, complete } = searchStacks({ ...request, places })
     const parted = partedByStops(found, method, cut)
     stopped.push(...parted.stopped)

@@ -50,7 +50,8 @@ const dieOf = (dieClass: DieClass) => typicalDie(dieClass, measured(factsOfDieCl
 /** Plates as some sequence of the technique has them, each piece no more often than it is there; undefined where that did not come about. */
 const someStack = (random: () => number, technique: TechniqueId, dieClass: DieClass, side: 'down' | 'up') => {
   const rules = { ...defaultHouseRules, hardPlateUnderOutline: 'allowed' as const }
-  const places = randomItem(random, methodOf({ technique, region: 'all' }).sequences(dieClass, side, rules))
+  const cut = aCut({ dies: [dieOf(dieClass)], bladeSide: side, rules })
+  const places = randomItem(random, methodOf({ technique, region: 'all' }).sequences(cut))
   const plates: Plate[] = []
   for (const place of places) {
     if (place.is !== 'plates') continue

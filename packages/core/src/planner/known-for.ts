@@ -1,4 +1,4 @@
-import { countOf, type Finding } from '../faults/finding.js'
+import type { Finding } from '../faults/finding.js'
 import { dieClassOf } from '../job/cut-context.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
@@ -53,7 +53,6 @@ export const knownFor = (request: PlanRequest): KnownFor[] => {
     const stack = stackOfKnown({ ...known, plates }, cut, technique)
     const findings = inspectStack(methodOf({ technique, region }), stack, cut)
     const passes = known.passes !== undefined && known.passes < MOST_KNOWN_PASSES ? known.passes : undefined
-    const stops = countOf(findings, 'stop') === 0 ? [] : findings.filter(({ severity }) => severity === 'stop')
-    return [{ stack, passes, stops }]
+    return [{ stack, passes, stops: findings.filter(({ severity }) => severity === 'stop') }]
   })
 }

@@ -4,7 +4,7 @@ import { ordinaryCut } from '../goals/clean-cut/ordinary-cut.js'
 import type { Response } from '../goals/response.js'
 import { usuallyWanted } from '../goals/usually-wanted.js'
 import { wantedByKnown } from '../goals/wanted-by-known.js'
-import { type CutContext, dieClassOf, jobLayer } from '../job/cut-context.js'
+import { type CutContext, jobLayer } from '../job/cut-context.js'
 import { defaultHouseRules } from '../job/house-rules.js'
 import type { Stack } from '../layers/stack.js'
 import type { WantedSqueeze } from '../learning/told.js'
@@ -14,7 +14,7 @@ import type { Bed } from '../press/bed.js'
 import type { KnownGoodStack, Press } from '../press/press.js'
 import { asPressed } from '../techniques/as-pressed.js'
 import { type LaidLayer, withRoles } from '../techniques/give-roles.js'
-import { goalOf } from '../techniques/goal-of.js'
+import { computedOf } from '../techniques/goal-of.js'
 import { type TechniqueId, techniqueIds, techniqueOf } from '../techniques/list.js'
 import { methodOf } from '../techniques/method.js'
 import { followsSequence } from '../techniques/sequence.js'
@@ -53,7 +53,7 @@ const bedIndexIn = ({ dieClass, plates }: KnownGoodStack): number => {
 /** The plates of a known stack round what is pressed: in an order that its technique has, else with its likeliest bed against the sheets. */
 export const stackOfKnown = (known: KnownGoodStack, cut: CutContext, technique: TechniqueId): Stack => {
   const method = methodOf({ technique, region: 'all' })
-  const sequences = method.sequences(dieClassOf(cut), cut.bladeSide, cut.rules)
+  const sequences = method.sequences(cut)
   const laid = known.plates.map((plate): LaidLayer => ({ is: 'plate', plate }))
   const [lower, upper] = pressedIn(cut)
   /** Dies and sheets over so many plates each. */
@@ -82,11 +82,11 @@ export const squeezesOfKnown = (
   responseOf: (goal: Computed, cut: CutContext, bed: Bed) => Response,
 ): WantedSqueeze => {
   const technique = techniqueOfKnown(known)
-  const goal = goalOf({ technique }).computed
+  const goal = computedOf({ technique })
   const cut = asPressed(technique, cutOfKnown(press, known))
   const stack = stackOfKnown(known, cut, technique)
-  const bed = goal?.bedOfStack(stack)
-  if (!goal || !bed) return usuallyWanted(known)
+  const bed = goal.bedOfStack(stack)
+  if (!bed) return usuallyWanted(known)
   const wanted = wantedByKnown(
     known,
     responseOf(goal, cut, bed),

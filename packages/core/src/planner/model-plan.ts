@@ -3,10 +3,10 @@ import type { Computed } from '../goals/goal.js'
 import type { Response } from '../goals/response.js'
 import { computedOf } from '../techniques/goal-of.js'
 import type { Stack } from '../layers/stack.js'
-import { countedFrom, type LearntGap } from '../learning/learnt-gap.js'
+import type { LearntGap } from '../learning/learnt-gap.js'
 import type { CutContext } from '../job/cut-context.js'
 import { type Outlook, outlookOf } from '../goals/outlook.js'
-import { windowOf } from '../goals/window.js'
+import { windowByThumb, windowOf } from '../goals/window.js'
 import { asLearnt } from './learnt-cut.js'
 import { passAdviceOf } from '../goals/pass-advice.js'
 import { ALTERNATIVES_SHOWN, type Assessment, describeStack, type Plan, planOf, type PlanRequest } from './plan.js'
@@ -30,7 +30,7 @@ const assessWith = (
 
 /** The window to count a stack of this bed from: simulated, or by rules of thumb where no squeeze would do. */
 const windowOn = (goal: Computed, response: Response, cut: CutContext, gap: LearntGap): SqueezeWindow =>
-  windowOf(response, gap, cut) ?? { ...goal.advice.window(cut), ...countedFrom(gap) }
+  windowOf(response, gap, cut) ?? windowByThumb(goal.advice, gap, cut)
 
 /** Says everything of one stack chosen by hand, its passes simulated. */
 export const assessStack = (asked: PlanRequest, stack: Stack, responses: Responses): Assessment => {
@@ -38,7 +38,7 @@ export const assessStack = (asked: PlanRequest, stack: Stack, responses: Respons
   const { request, gap } = asLearnt(asked, responses)
   const { cut } = request
   const bed = goal.bedOfStack(stack)
-  if (!bed) return describeStack(request, stack, { ...goal.advice.window(cut), ...countedFrom(gap) })
+  if (!bed) return describeStack(request, stack, windowByThumb(goal.advice, gap, cut))
   const response = responses.of(goal, cut, bed)
   const window = windowOn(goal, response, cut, gap)
   const plain = describeStack(request, stack, window)
@@ -74,9 +74,8 @@ export function* planSteps(asked: PlanRequest, responses: Responses, aim?: Aim):
     assessed.push(isKnown ? { ...assessment, isKnown } : assessment)
     yield 0.7 + (0.3 * (at + 1)) / shown.length
   }
-  const fallback = { ...goal.advice.window(cut), ...countedFrom(gap) }
   return planOf(request, assessed, {
-    window: assessed[0]?.window ?? window ?? fallback,
+    window: assessed[0]?.window ?? window ?? windowByThumb(goal.advice, gap, cut),
     simulated: true,
     fitting: { count, exact },
     beyondTheHand: assessed.length === 0 && tooHeavy,

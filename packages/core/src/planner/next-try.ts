@@ -19,7 +19,7 @@ import { chancesOf, soundByOf } from '../goals/chances.js'
 import { bedsOf } from './rank-stacks.js'
 import type { PlanRequest } from './plan.js'
 import type { Responses } from './responses.js'
-import { allowedStacks } from './allowed-stacks.js'
+import { searchStacks } from './search.js'
 import type { Steps } from './steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 import { USUAL_PIECES_MM } from '../goals/window.js'
@@ -224,24 +224,33 @@ export function* nextTrySteps(
   }
 
   const beds = bedsOf(request)
+  const toMm = Math.min(limits.mostMm, pileMm + tries.tightestOverMm)
+  const aims: { readonly response: Response; readonly plates: ReadonlySet<Plate>; readonly aimed: Aimed }[] = []
   for (const [at, { bed, plates }] of beds.entries()) {
     const response = responses.of(goal, cut, bed)
-    const toMm = Math.min(limits.mostMm, pileMm + tries.tightestOverMm)
     const aimed = bestSqueeze(response, judge, tries.stopCosts, USUAL_PIECES_MM, fromMm, toMm)
-    yield (at + 0.5) / beds.length
-    if (!aimed) continue
-    const midMm = aimed.squeezeMm
-    const { allowed } = allowedStacks({
-      method,
-      cut,
-      window: windowAround(midMm - LOOK_AROUND_MM, midMm, Math.min(midMm + LOOK_AROUND_MM, limits.mostMm)),
-      shelf,
-      workedBefore: new Set(request.workedBefore.map(keyOfPieces)),
-      keep: KEPT_PER_BED,
-      allows: (role: string, plate: Plate) => role !== goal.bedRole || plates.has(plate),
-    })
-    for (const { stack, squeezeMm } of allowed) offer(response, stack, squeezeMm, 0, aimed)
-    yield (at + 1) / beds.length
+    if (aimed) aims.push({ response, plates, aimed })
+    yield (0.5 * (at + 1)) / beds.length
+  }
+  const workedBefore = new Set(request.workedBefore.map(keyOfPieces))
+  // As the plan: what people have beside the usual sequence is looked at where that leaves nothing to try.
+  for (const places of method.sequences(cut)) {
+    if (best) break
+    for (const [at, { response, plates, aimed }] of aims.entries()) {
+      const midMm = aimed.squeezeMm
+      const { found } = searchStacks({
+        method,
+        cut,
+        window: windowAround(midMm - LOOK_AROUND_MM, midMm, Math.min(midMm + LOOK_AROUND_MM, limits.mostMm)),
+        shelf,
+        workedBefore,
+        places,
+        keep: KEPT_PER_BED,
+        allows: (role: string, plate: Plate) => role !== goal.bedRole || plates.has(plate),
+      })
+      for (const { stack, squeezeMm } of found) offer(response, stack, squeezeMm, 0, aimed)
+      yield 0.5 + (0.5 * (at + 1)) / aims.length
+    }
   }
   const lastBed = last && goal.bedOfStack(last.stack)
   if (last && lastBed && last.passesSoFar > 0)

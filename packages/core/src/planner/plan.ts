@@ -7,7 +7,7 @@ import type { FindingCode } from '../techniques/finding-code.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { computedOf } from '../techniques/goal-of.js'
 import { methodOf, type PressedHow } from '../techniques/method.js'
-import { type CutContext, dieClassOf } from '../job/cut-context.js'
+import type { CutContext } from '../job/cut-context.js'
 import { type Certainty, certaintyOf } from './certainty.js'
 import type { Advice, PassAdvice } from '../goals/advice.js'
 import { differenceOf, type StackDifference } from '../layers/stack-changes.js'
@@ -93,6 +93,7 @@ export const describeStack = (
   advice: Advice = computedOf(request).advice,
 ): Assessment => {
   const ledger = ledgerOf(stack, window.gapMm)
+  const own = idsOf(stack)
   return {
     stack,
     ledger,
@@ -101,14 +102,14 @@ export const describeStack = (
     certainty: certaintyOf(stack, ledger.squeezeMm, window),
     findings: inspectStack(methodOf(request), stack, request.cut),
     passes: advice.passes(request.cut, stack),
-    workedBefore: request.workedBefore.some((ids) => ids.join(' ') === idsOf(stack)),
+    workedBefore: request.workedBefore.some((ids) => ids.join(' ') === own),
   }
 }
 
 /** Places that must be filled and cannot be from this shelf, of the sequence that lacks the least. */
 export const missingRolesOf = ({ technique, region, cut, shelf }: PlanRequest): string[] => {
   const missing = methodOf({ technique, region })
-    .sequences(dieClassOf(cut), cut.bladeSide, cut.rules)
+    .sequences(cut)
     .map((places) =>
       places.flatMap((place) =>
         place.is === 'plates' && place.least > 0 && !shelf.some((plate) => place.kinds.includes(plate.kind))
@@ -129,7 +130,14 @@ export const planOf = (
   const missingRoles = missingRolesOf(request)
   return {
     ...more,
-    ...(best ? {} : { why: whyNone(request, { ...more, missingRoles }) }),
+    ...(best
+      ? {}
+      : {
+          why: whyNone(
+            { method: methodOf(request), cut: request.cut, shelf: request.shelf },
+            { ...more, missingRoles },
+          ),
+        }),
     best,
     alternatives: best
       ? others.map((assessment) => ({ assessment, difference: differenceOf(best.stack, assessment.stack) }))

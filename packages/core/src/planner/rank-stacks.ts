@@ -1,7 +1,7 @@
 import type { Finding } from '../faults/finding.js'
 import { type Outlook, outlookOf } from '../goals/outlook.js'
 import type { Response } from '../goals/response.js'
-import { windowOf } from '../goals/window.js'
+import { windowByThumb, windowOf } from '../goals/window.js'
 import type { Plate } from '../layers/plate.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import type { LearntGap } from '../learning/learnt-gap.js'
@@ -17,7 +17,6 @@ import type { Place } from '../techniques/technique.js'
 import { asLearnt } from './learnt-cut.js'
 import type { PlanRequest } from './plan.js'
 import { keyOfPieces, keyOfStack } from '../layers/stack-reference.js'
-import { countedFrom } from '../learning/learnt-gap.js'
 import { type KnownFor, knownFor } from './known-for.js'
 import { costOfOffset, costOfPieces, points } from './ranking.js'
 import type { Answering } from './responses.js'
@@ -34,6 +33,11 @@ export interface OnBed {
   readonly window: SqueezeWindow
   readonly response: Response
 }
+
+/** A bed on which no squeeze does it. */
+type Unreached = Omit<OnBed, 'window'> & { readonly window: undefined }
+
+const isReached = (on: OnBed | Unreached): on is OnBed => on.window !== undefined
 
 /** A found stack, and how it is going to come out. */
 export interface RankedStack {
@@ -115,17 +119,17 @@ export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = 
   const workedBefore = new Set(request.workedBefore.map(keyOfPieces))
   const beds = bedsOf(request)
   const ranked: RankedStack[] = []
-  const others = new Map<string, OnBed | undefined>()
-  /** How a stack answers on its own bed: what lies behind a mat counts too. Undefined where no squeeze does. */
-  const pressedOn = (its: Bed, group: OnBed): OnBed | undefined => {
-    const name = nameOfBed(its)
-    if (name === nameOfBed(group.bed)) return group
-    if (!others.has(name)) {
-      const response = responses.of(goal, cut, its)
-      const own = windowOf(response, gap, cut)
-      others.set(name, own && { bed: its, window: aim(own, response), response })
-    }
-    return others.get(name)
+  const answered = new Map<string, OnBed | Unreached>()
+  /** How the run answers on a bed, and the window that follows, worked out once a bed: what lies behind a mat makes another one. */
+  const answerOn = (bed: Bed): OnBed | Unreached => {
+    const name = nameOfBed(bed)
+    const known = answered.get(name)
+    if (known) return known
+    const response = responses.of(goal, cut, bed)
+    const own = windowOf(response, gap, cut)
+    const on = { bed, response, window: own && aim(own, response) }
+    answered.set(name, on)
+    return on
   }
   let count = 0
   let exact = true
@@ -133,12 +137,11 @@ export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = 
   let stoppedBy: Ranking['stoppedBy']
   const groups: { readonly group: OnBed; readonly plates: ReadonlySet<Plate> }[] = []
   for (const [at, { bed, plates }] of beds.entries()) {
-    const response = responses.of(goal, cut, bed)
-    const own = windowOf(response, gap, cut)
+    const on = answerOn(bed)
     yield (0.7 * (at + 1)) / beds.length
-    if (own) groups.push({ group: { bed, window: aim(own, response), response }, plates })
+    if (isReached(on)) groups.push({ group: on, plates })
     // It would cut, but not by this hand.
-    else tooHeavy ||= response.effortFrom(cut.rules.handShare) <= response.goodFrom(cut.rules.mostPasses)
+    else tooHeavy ||= on.response.effortFrom(cut.rules.handShare) <= on.response.goodFrom(cut.rules.mostPasses)
   }
   /** Ranks what the beds offer in one sequence of places. */
   const rankIn = function* (places: readonly Place[]): Steps<void> {
@@ -162,8 +165,8 @@ export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = 
       count += allowed.length
       exact &&= complete
       for (const each of allowed) {
-        const on = pressedOn(goal.bedOfStack(each.stack) ?? bed, group)
-        if (!on) continue
+        const on = answerOn(goal.bedOfStack(each.stack) ?? bed)
+        if (!isReached(on)) continue
         const doubtMm = doubtOf(each.stack, each.squeezeMm, on.window)
         const outlook = outlookOf(on.response, each.squeezeMm, doubtMm, cut, on.window.doubt)
         ranked.push({ found: each, group: on, outlook, cost: costOf(each, window, outlook), isKnown: false })
@@ -171,33 +174,24 @@ export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = 
     }
   }
   // What people have beside the usual sequence is looked at where that reaches nothing.
-  for (const places of method.sequences(dieClassOf(cut), cut.bladeSide, cut.rules))
-    if (ranked.length === 0) yield* rankIn(places)
+  for (const places of method.sequences(cut)) if (ranked.length === 0) yield* rankIn(places)
   const known = knownFor(request)
   for (const each of known) {
     const bed = goal.bedOfStack(each.stack)
     if (!bed || each.stops.length > 0) continue
-    const response = responses.of(goal, cut, bed)
-    const window = windowOf(response, gap, cut) ?? { ...goal.advice.window(cut), ...countedFrom(gap) }
+    const { response, window = windowByThumb(goal.advice, gap, cut) } = answerOn(bed)
     const squeezeMm = heightOf(each.stack).valueMm - gap.gapMm
     const alone = outlookOf(response, squeezeMm, doubtOf(each.stack, squeezeMm, window), cut, window.doubt)
     const outlook = { ...alone, passes: Math.min(each.passes ?? alone.passes, cut.rules.mostPasses) }
+    const its = { group: { bed, window, response }, outlook, isKnown: true }
     const key = keyOfStack(each.stack)
-    const same = ranked.findIndex(({ found }) => keyOfStack(found.stack) === key)
-    const found = ranked[same]?.found ?? {
-      stack: each.stack,
-      squeezeMm,
-      cost: costOfPieces(method, each.stack, cut),
-      key,
+    const at = ranked.findIndex(({ found }) => keyOfStack(found.stack) === key)
+    const same = ranked[at]
+    if (same) ranked[at] = { ...same, ...its }
+    else {
+      const found = { stack: each.stack, squeezeMm, cost: costOfPieces(method, each.stack, cut), key }
+      ranked.push({ ...its, found, cost: found.cost + outlook.cost - points.workedBefore })
     }
-    const cost = ranked[same]?.cost ?? found.cost + outlook.cost - points.workedBefore
-    ranked.splice(same === -1 ? ranked.length : same, same === -1 ? 0 : 1, {
-      found,
-      group: { bed, window, response },
-      outlook,
-      cost,
-      isKnown: true,
-    })
   }
   ranked.sort((a, b) => a.cost - b.cost || (a.found.key < b.found.key ? -1 : 1))
   return {

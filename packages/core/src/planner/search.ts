@@ -1,10 +1,10 @@
 import type { Plate } from '../layers/plate.js'
-import { type Layer, type Role, thicknessOf } from '../layers/layer.js'
+import type { Layer, Role } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { firstAtLeast } from '../numerics/first-at-least.js'
 import { SAME_COST, SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import type { Method } from '../techniques/method.js'
-import { type CutContext, dieClassOf, jobLayer } from '../job/cut-context.js'
+import { type CutContext, dieClassOf, jobLayer, jobMmOf } from '../job/cut-context.js'
 import type { Place, PlatesPlace } from '../techniques/technique.js'
 import { BestKept } from './best-kept.js'
 import { type Frames, listFrames, NO_PIECE } from './frames.js'
@@ -135,7 +135,7 @@ export function* searchSteps(request: SearchRequest): Steps<SearchResult> {
   const shims = shimAt.map((at) => shelf[at] as Plate)
   const prices = new PriceList(method, cut, window, shelf, request.allows)
 
-  const jobMm = thicknessOf(jobLayer('dies', cut)).valueMm + thicknessOf(jobLayer('sheets', cut)).valueMm
+  const jobMm = jobMmOf(cut)
   const lowMm = window.lowMm + window.gapMm - jobMm - SAME_LENGTH_MM
   const highMm = window.highMm + window.gapMm - jobMm + SAME_LENGTH_MM
   const shimPrices = shimPlace ? prices.inPlace(shimPlace) : new Float64Array(0)

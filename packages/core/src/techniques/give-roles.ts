@@ -3,8 +3,7 @@ import type { Plate } from '../layers/plate.js'
 import { rolesByPlace } from '../layers/role-by-place.js'
 import type { Stack } from '../layers/stack.js'
 import type { Method } from './method.js'
-import { rolesInSequence } from './sequence.js'
-import { type CutContext, dieClassOf } from '../job/cut-context.js'
+import type { CutContext } from '../job/cut-context.js'
 
 /** A layer as a hand lays it: a plate that has no role yet. */
 export type LaidLayer = { readonly is: 'plate'; readonly plate: Plate } | Exclude<Layer, { is: 'plate' }>
@@ -14,12 +13,8 @@ export type LaidLayer = { readonly is: 'plate'; readonly plate: Plate } | Exclud
  * places tell.
  */
 export const withRoles = (layers: readonly LaidLayer[], method: Method, cut: CutContext): Stack => {
-  const lenient = method.sequences(dieClassOf(cut), cut.bladeSide, { ...cut.rules, hardPlateUnderOutline: 'allowed' })
   const roles =
-    lenient.reduce<ReturnType<typeof rolesInSequence>>(
-      (found, each) => found ?? rolesInSequence(layers, each),
-      undefined,
-    ) ??
+    method.rolesOf(layers, cut) ??
     rolesByPlace(
       layers.map((layer) => (layer.is === 'plate' ? { is: layer.is, kind: layer.plate.kind } : layer)),
       cut.bladeSide,

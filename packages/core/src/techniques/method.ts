@@ -10,7 +10,7 @@ import { type TechniqueId, techniqueIds, techniqueOf } from './list.js'
 import { platesTogether, steelOutermost, thinMatOutermost } from './plates-together.js'
 import { onSheet } from './die-on-sheet.js'
 import { regionOf } from './regions/list.js'
-import { followsSequence } from './sequence.js'
+import { type Laid, rolesInSequence } from './sequence.js'
 import { type CutContext, dieClassOf } from '../job/cut-context.js'
 import { finding, ofAnyJob, type Place, plateTooWide, wrongThings } from './technique.js'
 
@@ -27,8 +27,13 @@ export interface PressedHow {
 export interface Method {
   /** The usual sequence bottom to top for a die class and blade side. */
   places(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly Place[]
-  /** Every sequence that people have, the usual one first. */
-  sequences(dieClass: DieClass, bladeSide: BladeSide, rules: HouseRules): readonly (readonly Place[])[]
+  /** Every sequence that people have for a cut, the usual one first. */
+  sequences(cut: CutContext): readonly (readonly Place[])[]
+  /**
+   * The role of each layer, bottom to top, in the first sequence that layers can be read as; undefined where there is none. A bed that the house
+   * keeps for other dies has a finding of its own, and stands where a bed stands.
+   */
+  rolesOf(layers: readonly Laid[], cut: CutContext): readonly (Role | undefined)[] | undefined
   ofJob(cut: CutContext): Finding<FindingCode>[]
   ofPiece(role: Role, plate: Plate, cut: CutContext): Finding<FindingCode>[]
   ofPair(one: Plate, other: Plate, cut: CutContext): Finding<FindingCode>[]
@@ -46,13 +51,22 @@ export const methodOf = (how: PressedHow): Method => {
   const region = regionOf(how.region)
   const places: Method['places'] = (dieClass, bladeSide, rules) =>
     region.places(technique.places(dieClass, bladeSide, rules), bladeSide)
-  const sequences: Method['sequences'] = (dieClass, bladeSide, rules) => {
-    const other = region.keepsOrder ? technique.otherPlaces?.(dieClass, bladeSide, rules) : undefined
-    return [places(dieClass, bladeSide, rules), ...(other ? [other] : [])]
+  const sequences: Method['sequences'] = (cut) => {
+    const of = [dieClassOf(cut), cut.bladeSide, cut.rules] as const
+    const other = region.keepsOrder ? technique.otherPlaces?.(...of) : undefined
+    return [places(...of), ...(other ? [other] : [])]
+  }
+  const rolesOf: Method['rolesOf'] = (layers, cut) => {
+    for (const each of sequences({ ...cut, rules: { ...cut.rules, hardPlateUnderOutline: 'allowed' } })) {
+      const roles = rolesInSequence(layers, each)
+      if (roles) return roles
+    }
+    return undefined
   }
   return {
     places,
     sequences,
+    rolesOf,
     ofJob: (cut) => [
       ...wrongThings(cut, technique.takes),
       ...ofAnyJob(cut),
@@ -69,10 +83,8 @@ export const methodOf = (how: PressedHow): Method => {
         ...technique.ofStack(stack, cut),
         ...region.ofStack(stack),
       ]
-      if (found.some(({ severity }) => severity === 'stop')) return found
-      // A bed that the house keeps for other dies has a finding of its own, and stands where a bed stands.
-      const lenient = sequences(dieClassOf(cut), cut.bladeSide, { ...cut.rules, hardPlateUnderOutline: 'allowed' })
-      return lenient.some((each) => followsSequence(stack, each)) ? found : [...found, finding('unusual-order', 'note')]
+      const isUsual = found.some(({ severity }) => severity === 'stop') || rolesOf(stack, cut) !== undefined
+      return isUsual ? found : [...found, finding('unusual-order', 'note')]
     },
   }
 }

@@ -4,7 +4,7 @@ import type { Stack } from '../layers/stack.js'
 import type { Place } from './technique.js'
 
 /** As much of a layer as a place asks for. */
-interface Laid {
+export interface Laid {
   readonly is: Layer['is']
   readonly plate?: Pick<Plate, 'kind'>
   /** Absent where none was given yet. */

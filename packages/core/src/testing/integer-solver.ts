@@ -1,10 +1,9 @@
 import loadHighs from 'highs'
 import type { Plate } from '../layers/plate.js'
-import { thicknessOf } from '../layers/layer.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import { costOfDoubt, costOfPair, costOfPiece, points } from '../planner/ranking.js'
 import type { SearchRequest } from '../planner/search.js'
-import { dieClassOf, jobLayer } from '../job/cut-context.js'
+import { dieClassOf, jobMmOf } from '../job/cut-context.js'
 import type { PlatesPlace } from '../techniques/technique.js'
 
 const highs = loadHighs()
@@ -70,7 +69,7 @@ export const integerProgram = ({ method, cut, window, shelf }: SearchRequest): s
     })
   })
 
-  const jobMm = thicknessOf(jobLayer('dies', cut)).valueMm + thicknessOf(jobLayer('sheets', cut)).valueMm
+  const jobMm = jobMmOf(cut)
   const toSqueeze = jobMm - window.gapMm
   const sum = heights.join(' ')
   rows.push(`${sum} >= ${(window.lowMm - toSqueeze - SAME_LENGTH_MM).toFixed(12)}`)

@@ -60,7 +60,7 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
   return {
     begin(bed, squeezeMm, strength, fresh) {
       const mat = stifferMat(bed.mat as RidgeMat, strength)
-      const onIt = mat.setPerPass === undefined ? sheet : { ...sheet, setPerPass: mat.setPerPass }
+      const onIt = { ...sheet, setPerPass: mat.setPerPass ?? sheet.setPerPass }
       const creasing = { law: { mat, sheet: onIt }, softness: bed.softness, squeezeMm }
       if (fresh) run.start(creasing)
       else run.goOn(creasing)

@@ -75,10 +75,11 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
     pass: () => run.pass(),
     values,
     figures: () => {
-      const [leastNPerMm = 0, mostNPerMm = 0] = values()
+      const now = values()
+      const [leastNPerMm = 0, mostNPerMm = 0] = now
       return {
         of: 'foil',
-        seen: seenIn(values()),
+        seen: seenIn(now),
         leastNPerMm,
         mostNPerMm,
         evenFromNPerMm: EVEN_FROM,

@@ -55,7 +55,7 @@ export const simulateCrease = (pressing: CreasePressing): Pressed<CreasePassTold
     squeezeMm,
     passes,
     run,
-    (effort) => fineFeelOf(effort),
+    fineFeelOf,
     ({ keptMm, leastKeptMm, cutThroughShare, matCutShare }) => ({ keptMm, leastKeptMm, cutThroughShare, matCutShare }),
   )
 }

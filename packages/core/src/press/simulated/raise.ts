@@ -54,12 +54,5 @@ export const simulateRaise = ({
   const run = new ReliefSimulation(press, loops, shape.heightMm, mat)
   const { keptShare, setPerPass } = sheet
   run.start({ mat, keptShare, setPerPass, softness, squeezeMm })
-  return pressThrough(
-    press,
-    squeezeMm,
-    passes,
-    run,
-    (effort) => fineFeelOf(effort),
-    ({ keptMm, leastKeptMm }) => ({ keptMm, leastKeptMm }),
-  )
+  return pressThrough(press, squeezeMm, passes, run, fineFeelOf, ({ keptMm, leastKeptMm }) => ({ keptMm, leastKeptMm }))
 }
