@@ -8,6 +8,7 @@ import {
   type PiecesById,
   resistOf,
   type RunEvidence,
+  teachesSheet,
   teachingLike,
   type TechniqueId,
 } from '@bold-heron/core'
@@ -25,8 +26,6 @@ export const NO_SHEET = '00000000-0000-4000-8000-000000000000'
 interface Resisting {
   readonly technique: TechniqueId
   readonly sheetId: string
-  /** What it is cut with; any die where absent. */
-  readonly dieIds?: readonly string[]
 }
 
 interface StoredEvidence extends Pick<RunEvidence, 'pressId' | 'pressClass' | 'dies'>, Resisting {
@@ -89,7 +88,7 @@ const evidenceRows = async (
       replacements: {
         pressId,
         alike: of ? teachingLike(of.technique) : [''],
-        ofSheet: of !== undefined && resistOf(of.technique, of.sheetId) === of.sheetId,
+        ofSheet: of !== undefined && teachesSheet(of.technique),
         sheetId: of?.sheetId ?? null,
         exceptRuns: exceptRuns.length > 0 ? exceptRuns : [''],
       },
@@ -104,7 +103,7 @@ const evidenceRows = async (
   return rows.map(({ technique, sheetId, firstRow, log, dies, ...row }) => ({
     ...row,
     resist: resistOf(technique, sheetId),
-    ...(dies && resistOf(technique, sheetId) === sheetId ? { dies } : {}),
+    ...(dies && teachesSheet(technique) ? { dies } : {}),
     log: { firstRow, log },
     pieces: pieces.get(row.runId) ?? {},
   }))
@@ -131,59 +130,47 @@ const rounded = ({ firstRow, log }: GapGrid): GapGrid => ({
   log: Array.from(log, (value) => Math.round(value * 1000) / 1000),
 })
 
-/** What runs say of a press with what resists, as it is sent and kept. */
+/** One name for a set of dies, as rows of evidence have it. */
+const nameOfDies = (dieIds: readonly string[]): string => [...dieIds].sort().join(' ')
+
+/** What runs say of a press with what resists, cut with some dies or with any, as it is sent and kept. */
 export const saidOfPair = (
   rows: readonly RunEvidence[],
   pressId: string,
   resist: string,
   dieIds: readonly string[] = [],
 ): Pick<Learnt, 'log' | 'pieces' | 'pressRuns'> => {
-  const { log, pieces } = evidenceForPair(rows, pressId, resist, [...dieIds].sort().join(' '))
+  const { log, pieces } = evidenceForPair(rows, pressId, resist, nameOfDies(dieIds))
   return { log: rounded(log), pieces, pressRuns: rows.filter((row) => row.pressId === pressId).length }
 }
 
-/** What rows say of a press with a sheet, and what it is cut with. */
-const learntBy = (
-  rows: readonly EvidenceRow[],
-  pressId: string,
-  { technique, sheetId, dieIds }: Resisting,
-  tightestMm: number | undefined,
-): Learnt => {
-  const resist = resistOf(technique, sheetId)
-  return {
-    ...saidOfPair(rows, pressId, resist, resist === sheetId ? dieIds : []),
-    sheetRuns: rows.filter((row) => row.resist === resist).length,
-    tightestMm,
-  }
+/** What the log says of a press with what resists, read once. */
+export interface ReadLog {
+  /** For the planner: with just these dies, or with any where none are named. */
+  learnt(dieIds?: readonly string[]): Learnt
+  /** Whether the sheet was ever cut with just these dies. */
+  wasCutWith(dieIds: readonly string[]): boolean
 }
 
-/** What the log says of a press with a sheet, for the planner. */
-export const learntOf = async (
+/** Reads what the log says of a press with a sheet, but for some runs. */
+export const readLog = async (
   sequelize: Sequelize,
   pressId: string,
   of: Resisting,
-  exceptRuns: readonly string[],
   transaction: Transaction,
-): Promise<Learnt> => {
+  exceptRuns: readonly string[] = [],
+): Promise<ReadLog> => {
   const rows = await evidenceRows(sequelize, { pressId, of, exceptRuns }, transaction)
-  return learntBy(rows, pressId, of, await tightestOf(sequelize, pressId, transaction))
-}
-
-/** The same for any die on a sheet, and for each of some dies that the sheet was cut with. */
-export const learntOfDies = async (
-  sequelize: Sequelize,
-  pressId: string,
-  of: Resisting,
-  dieIds: readonly string[],
-  transaction: Transaction,
-): Promise<{ readonly any: Learnt; readonly ofDie: ReadonlyMap<string, Learnt> }> => {
-  const rows = await evidenceRows(sequelize, { pressId, of }, transaction)
   const tightestMm = await tightestOf(sequelize, pressId, transaction)
-  const cutWith = new Set(rows.flatMap(({ resist, dies }) => (resist === of.sheetId && dies ? [dies] : [])))
-  const own = dieIds.filter((id) => cutWith.has(id))
+  const resist = resistOf(of.technique, of.sheetId)
+  const ofIt = rows.filter((row) => row.resist === resist)
   return {
-    any: learntBy(rows, pressId, of, tightestMm),
-    ofDie: new Map(own.map((id) => [id, learntBy(rows, pressId, { ...of, dieIds: [id] }, tightestMm)])),
+    learnt: (dieIds = []) => ({
+      ...saidOfPair(rows, pressId, resist, teachesSheet(of.technique) ? dieIds : []),
+      sheetRuns: ofIt.length,
+      tightestMm,
+    }),
+    wasCutWith: (dieIds) => ofIt.some(({ dies }) => dies === nameOfDies(dieIds)),
   }
 }
 

@@ -1,4 +1,4 @@
-import { gapByRun, quantileOf, type RunEvidence, spreadOfGap, techniqueIds, totalPasses } from '@bold-heron/core'
+import { gapByRun, quantileOf, type RunEvidence, spreadOfGap, totalPasses } from '@bold-heron/core'
 import type { PressLearning, RunAsEvidence } from '@bold-heron/schema'
 import { RunModel } from '../store/models/run-model.js'
 import { runTable } from '../store/runs.js'
@@ -24,7 +24,7 @@ export const pressLearningOf = async (
   const read = await inSnapshot(workshop.sequelize, async (transaction) => {
     if (!(await workshop.presses.findIn(pressId, transaction))) return undefined
     const stored = await RunModel.findAll({
-      where: { pressId, deletedAt: null, technique: [...techniqueIds] },
+      where: { pressId, deletedAt: null },
       order: [['at', 'DESC']],
       limit: MOST_LISTED,
       transaction,

@@ -21,7 +21,7 @@ import {
   toSheet,
 } from '@bold-heron/schema'
 import type { Sequelize, Transaction } from 'sequelize'
-import { learntOfDies, NO_SHEET } from '../learning/learnt-of.js'
+import { NO_SHEET, type ReadLog, readLog } from '../learning/learnt-of.js'
 import { diesWithLines } from '../store/dies.js'
 import { readHouseRules } from '../store/house-rules.js'
 import { DieModel } from '../store/models/die-model.js'
@@ -145,35 +145,31 @@ export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<Gath
     const dies = await diesOf(chart, transaction)
     const sheets = await sheetsOf(chart, transaction)
     const bladeSide = techniqueOf(technique).bladeSide ?? rules.bladeSide
-    const worked = new Map<DieClass, Record<string, string[][]>>()
-    for (const { dieClass } of dies) {
-      if (worked.has(dieClass)) continue
-      const bySheet: Record<string, string[][]> = {}
-      for (const { id: sheetId } of sheets)
-        bySheet[sheetId] = await stacksThatWorked(
-          sequelize,
-          { pressId, technique, dieClass, bladeSide, sheetId, sheetCount: 1 },
-          transaction,
-        )
-      worked.set(dieClass, bySheet)
-    }
-    const columns = []
-    const learntOfRow = new Map(dies.map(({ id }) => [id, {}]))
+    const sheetIds = sheets.map(({ id }) => id)
+    const worked = await stacksThatWorked(
+      sequelize,
+      { pressId, technique, bladeSide, sheetCount: 1, sheetIds },
+      transaction,
+    )
+    const logs = new Map<string, ReadLog>()
+    const asked: { readonly sheet: Sheet; readonly log: ReadLog }[] = []
     for (const sheet of sheets) {
       // Plain card of some thickness is no sheet of the log's; what the log says of the press holds for it all the same.
-      const of = { technique, sheetId: chart.columns.by === 'sheets' ? sheet.id : NO_SHEET }
-      const dieIds = dies.map(({ id }) => id)
-      const { any, ofDie } = await learntOfDies(sequelize, press.id, of, dieIds, transaction)
-      for (const [id, learnt] of ofDie) Object.assign(learntOfRow.get(id) ?? {}, { [sheet.id]: learnt })
-      columns.push({ id: sheet.id, name: sheet.name, sheet, learnt: any })
+      const sheetId = chart.columns.by === 'sheets' ? sheet.id : NO_SHEET
+      const log = logs.get(sheetId) ?? (await readLog(sequelize, pressId, { technique, sheetId }, transaction))
+      logs.set(sheetId, log)
+      asked.push({ sheet, log })
     }
+    const columns = asked.map(({ sheet, log }) => ({ id: sheet.id, name: sheet.name, sheet, learnt: log.learnt() }))
     const rows = dies.map((die): RowOfChart => ({
       id: die.id,
       name: die.name,
       dies: [die],
       worn: wornUnder(onShelf, asItLiesUnder([die], press.throatMm)),
-      workedBefore: worked.get(die.dieClass) ?? {},
-      learnt: learntOfRow.get(die.id) ?? {},
+      workedBefore: Object.fromEntries(sheetIds.map((id) => [id, worked(die.dieClass, id)])),
+      learnt: Object.fromEntries(
+        asked.flatMap(({ sheet, log }) => (log.wasCutWith([die.id]) ? [[sheet.id, log.learnt([die.id])]] : [])),
+      ),
     }))
     const request: ChartRequest = {
       technique,

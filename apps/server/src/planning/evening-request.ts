@@ -12,7 +12,7 @@ import {
 } from '@bold-heron/core'
 import { type EveningRow, runInHandOf, toHouseRules, toSheet } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
-import { learntOf } from '../learning/learnt-of.js'
+import { type ReadLog, readLog } from '../learning/learnt-of.js'
 import { diesWithLines } from '../store/dies.js'
 import { readHouseRules } from '../store/house-rules.js'
 import { OffcutModel } from '../store/models/offcut-model.js'
@@ -118,9 +118,13 @@ export const gatherEvening = ({ sequelize, jobs }: Workshop, evening: EveningRow
     const eveningPresses: EveningRequest['presses'][number][] = []
     for (const { press, personId, runs } of presses) {
       const learnt: Record<string, Learnt> = {}
+      const logs = new Map<string, ReadLog>()
       for (const { id, sheet, technique, dies } of found) {
-        const of = { technique, sheetId: sheet.id, dieIds: dies.map((die) => die.id) }
-        learnt[id] = await learntOf(sequelize, press.id, of, [], transaction)
+        const name = `${technique} ${sheet.id}`
+        const log =
+          logs.get(name) ?? (await readLog(sequelize, press.id, { technique, sheetId: sheet.id }, transaction))
+        logs.set(name, log)
+        learnt[id] = log.learnt(dies.map((die) => die.id))
       }
       eveningPresses.push({
         press,

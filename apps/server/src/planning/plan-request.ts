@@ -15,7 +15,7 @@ import {
 } from '@bold-heron/core'
 import { type PlanQuestion, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
-import { learntOf } from '../learning/learnt-of.js'
+import { readLog } from '../learning/learnt-of.js'
 import { diesWithLines } from '../store/dies.js'
 import { readHouseRules } from '../store/house-rules.js'
 import { PlateModel } from '../store/models/plate-model.js'
@@ -27,38 +27,44 @@ import { pressesTable } from '../store/presses.js'
 import { toSheetRow } from '../store/sheets.js'
 import { inSnapshot } from '../store/transactions.js'
 
-/** What a stack cut clean before: just this is what it can be said of. */
+/** What stacks cut clean before, but for the class of die and the sheet. */
 interface CutBefore {
   readonly pressId: string
   readonly technique: string
-  readonly dieClass: string
   readonly bladeSide: string
-  readonly sheetId: string
   readonly sheetCount: number
+  readonly sheetIds: readonly string[]
 }
 
-/** Plate ids, bottom to top, of each stack that came out clean for just this, newest first, at most 200. */
+/** Plate ids, bottom to top, of each stack that came out clean for just this class and sheet, newest first, at most 200. */
+type WorkedFor = (dieClass: string, sheetId: string) => readonly (readonly string[])[]
+
+/** Which stacks came out clean on a press for just this, asked for each class of die and sheet. */
 export const stacksThatWorked = async (
   sequelize: Sequelize,
   of: CutBefore,
   transaction: Transaction,
-): Promise<string[][]> => {
-  const rows = await sequelize.query<{ plateIds: string[] }>(
+): Promise<WorkedFor> => {
+  const rows = await sequelize.query<{ dieClass: string; sheetId: string; plateIds: string[] }>(
     `WITH clean AS (
-       SELECT run.id, run.at FROM runs AS run
+       SELECT run.id, run.at, run.sheet_id, its.die_class,
+         row_number() OVER (PARTITION BY its.die_class, run.sheet_id ORDER BY run.at DESC) AS newest
+       FROM runs AS run
+       JOIN LATERAL (SELECT DISTINCT die_class FROM run_dies JOIN dies ON dies.id = run_dies.die_id
+                     WHERE run_dies.run_id = run.id) AS its ON true
        WHERE run.press_id = :pressId AND run.deleted_at IS NULL AND run.technique = :technique
-         AND run.blade_side = :bladeSide AND run.sheet_id::text = :sheetId AND run.sheet_count = :sheetCount
-         AND EXISTS (SELECT FROM run_dies JOIN dies ON dies.id = run_dies.die_id
-                     WHERE run_dies.run_id = run.id AND dies.die_class = :dieClass)
+         AND run.blade_side = :bladeSide AND run.sheet_id::text IN (:sheetIds) AND run.sheet_count = :sheetCount
          AND (SELECT seen FROM run_rounds WHERE run_id = run.id ORDER BY position DESC LIMIT 1) = 'clean'
-         AND NOT EXISTS (SELECT FROM run_layers WHERE run_id = run.id AND layer_is = 'plate' AND plate_id IS NULL)
-       ORDER BY run.at DESC LIMIT 200)
-     SELECT array_agg(layer.plate_id::text ORDER BY layer.position) AS "plateIds"
+         AND NOT EXISTS (SELECT FROM run_layers WHERE run_id = run.id AND layer_is = 'plate' AND plate_id IS NULL))
+     SELECT clean.die_class AS "dieClass", clean.sheet_id AS "sheetId",
+       array_agg(layer.plate_id::text ORDER BY layer.position) AS "plateIds"
      FROM clean JOIN run_layers AS layer ON layer.run_id = clean.id AND layer.layer_is = 'plate'
-     GROUP BY clean.id, clean.at ORDER BY clean.at DESC`,
-    { type: QueryTypes.SELECT, replacements: { ...of }, transaction },
+     WHERE clean.newest <= 200
+     GROUP BY clean.id, clean.at, clean.die_class, clean.sheet_id ORDER BY clean.at DESC`,
+    { type: QueryTypes.SELECT, replacements: { ...of, sheetIds: [...of.sheetIds, ''] }, transaction },
   )
-  return rows.map((row) => row.plateIds)
+  return (dieClass, sheetId) =>
+    rows.flatMap((row) => (row.dieClass === dieClass && row.sheetId === sheetId ? [row.plateIds] : []))
 }
 
 /** The dies of a question with their lines, and its sheet, as the shelf has them; undefined where one is not there. */
@@ -156,30 +162,20 @@ export const planRequestIn = async (
   const laid = placement ? await laidThings(placement, transaction) : undefined
   const cut = placement && laid ? placedCut(plain, placement, laid.dieOf) : plain
   const dieClass = cut.dies[0]?.dieClass ?? ''
+  const { technique, pressId } = question
+  const worked = await stacksThatWorked(
+    sequelize,
+    { pressId, technique, bladeSide: cut.bladeSide, sheetCount: cut.sheetCount, sheetIds: [cut.sheet.id] },
+    transaction,
+  )
+  const log = await readLog(sequelize, pressId, { technique, sheetId: cut.sheet.id }, transaction, exceptRuns)
   const request: PlanRequest = {
-    technique: question.technique,
+    technique,
     region: question.region,
     cut: plain,
     shelf: onShelf.map(asItLiesUnder(cut.dies, cut.press.throatMm)),
-    workedBefore: await stacksThatWorked(
-      sequelize,
-      {
-        pressId: question.pressId,
-        technique: question.technique,
-        dieClass,
-        bladeSide: cut.bladeSide,
-        sheetId: cut.sheet.id,
-        sheetCount: cut.sheetCount,
-      },
-      transaction,
-    ),
-    learnt: await learntOf(
-      sequelize,
-      question.pressId,
-      { technique: question.technique, sheetId: cut.sheet.id, dieIds: cut.dies.map(({ id }) => id) },
-      exceptRuns,
-      transaction,
-    ),
+    workedBefore: worked(dieClass, cut.sheet.id),
+    learnt: log.learnt(cut.dies.map(({ id }) => id)),
   }
   return placement && laid ? placedRequest(request, placement, laid.dieOf, laid.sheetOf) : request
 }
