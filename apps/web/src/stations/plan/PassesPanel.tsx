@@ -4,7 +4,6 @@ import {
   type CutContext,
   differenceOf,
   isCut,
-  techniqueOf,
   type PassReason,
   type Plan,
   type PlanRequest,
@@ -22,6 +21,7 @@ import { classes } from '../../ui/classes.js'
 import { Panel } from '../../ui/Panel.js'
 import { Why } from '../../ui/Why.js'
 import { ChanceReason, FeelReason } from './pass-reasons.js'
+import { sayLook } from './say-look.js'
 
 const fromMemory: readonly PassReason[] = ['single-sheet', 'several-sheets']
 const ownRule: readonly PassReason[] = ['rule-one-and-look', 'rule-there-and-back']
@@ -203,9 +203,7 @@ export const PassesPanel = ({
           {t('plan.passes.feel')}: <strong>{t(`plan.passes.feelExpected.${fit}`)}</strong>.
         </p>
       )}
-      <p className="text-sm leading-snug text-ink-soft">
-        {t(`plan.passes.lookBy.${(techniqueOf(technique).guide.finally[0] ?? 'look') as 'look'}`)}
-      </p>
+      <p className="text-sm leading-snug text-ink-soft">{sayLook(t, technique)}</p>
     </Panel>
   )
 }

@@ -9,6 +9,7 @@ import { turnedPads } from '../../pressing/say-lie.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import { sayDay } from '../../text/dates.js'
 import { sayPressed } from '../../text/say-pressed.js'
+import { sayLook } from './say-look.js'
 
 const SECTION = { widthPx: 360, heightPx: 380 }
 const BLANK_LINES = 4
@@ -68,7 +69,7 @@ export const PlanSheet = ({
       </div>
       <h2 className="mt-4 text-lg">{t('plan.passes.title')}</h2>
       <p>
-        {t('plan.passes.first', { count: passes.passes })}. {t('plan.passes.lookBy.look')}
+        {t('plan.passes.first', { count: passes.passes })}. {sayLook(t, request.technique)}
       </p>
       {prediction && (
         <ol className="list-decimal pl-6">
