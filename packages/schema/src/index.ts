@@ -108,7 +108,7 @@ export {
   withPlacement,
   withRunInHand,
 } from './stored/runs-of-job.js'
-export { mechanicsOf, toDie, toHouseRules, toPlate, toPress, toSheet } from './stored/to-core.js'
+export { mechanicsOf, toDie, toHouseRules, platesById, toPlate, toPlates, toPress, toSheet } from './stored/to-core.js'
 export { toProvenCut } from './stored/to-recipe.js'
 export { jottedRun, layersOfRun, roundedMm } from './stored/to-run.js'
 export {

@@ -43,6 +43,7 @@ const headings = [
   'seen',
   'hanging_share',
   'hanging_place',
+  'hanging_die_ids',
   'feel',
   'note',
 ] as const
@@ -80,6 +81,7 @@ const linesOf = (run: RunRow): string[][] =>
       seen: round.seen,
       hanging_share: round.hangingShare === null ? '' : String(round.hangingShare),
       hanging_place: round.hangingPlace ?? '',
+      hanging_die_ids: round.hangingDieIds?.join(' ') ?? '',
       feel: round.feel,
       note: run.note,
     }
@@ -153,6 +155,7 @@ const roundOf = ({ cells }: CsvRow) => ({
   seen: textOf(cells, 'seen'),
   hangingShare: numberOf(cells, 'hanging_share') ?? null,
   hangingPlace: textOf(cells, 'hanging_place') || null,
+  hangingDieIds: textOf(cells, 'hanging_die_ids') ? textOf(cells, 'hanging_die_ids').split(/\s+/) : undefined,
   feel: textOf(cells, 'feel'),
 })
 

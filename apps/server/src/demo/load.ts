@@ -32,7 +32,7 @@ import {
   type SheetInput,
   type SheetRow,
   toDie,
-  toPlate,
+  toPlates,
   toPress,
   toSheet,
   withPlacement,
@@ -108,7 +108,7 @@ const loadShelf = async (workshop: Workshop, transaction: Transaction): Promise<
 }
 
 const requestOf = (job: DemoJob, shelf: DemoShelf): PlanRequest => {
-  const plates = Object.values(shelf.plates).map(toPlate)
+  const plates = Object.values(shelf.plates).flatMap(toPlates)
   const technique = job.technique ?? 'cut'
   const cut = asPressed(technique, {
     press: toPress(shelf.presses[job.press], new Map(plates.map((plate) => [plate.id, plate]))),

@@ -55,6 +55,27 @@ describe('what is learnt of a press', () => {
     expect((await server.api.get(`/api/dies/${randomUUID()}/learning`)).status).toBe(404)
   })
 
+  it('of dies side by side, keeps which hung, and learns less of the sheet from one of them', async () => {
+    const { outline: _, ...die } = (await server.api.get(`/api/dies/${example.dieIds[0]!}`)).body as DieRow
+    const other = (await server.api.post('/api/dies').send({ ...die, name: 'Beside it' })).body as DieRow
+    const dieIds = [example.dieIds[0]!, other.id]
+    const hung = { passes: 1, seen: 'hanging', hangingShare: 0.6, hangingPlace: 'ends', feel: 'light' } as const
+    const logged = async (more: { readonly hangingDieIds?: readonly string[] }) => {
+      const run = inputOf(example, { dieIds, rounds: [{ ...hung, ...more }] })
+      return (await server.api.post('/api/runs').send(run)).body as RunRow
+    }
+    const one = await logged({ hangingDieIds: [other.id] })
+    expect(one.rounds[0]?.hangingDieIds).toEqual([other.id])
+    const all = await logged({})
+    await server.learner.idle()
+    const { runs } = await learning()
+    const saidBy = (id: string) => runs.find((run) => run.id === id)!.says!.gapMm
+    // Six tenths of one of two alike are three tenths of the line: it was pressed farther, in a narrower gap.
+    expect(saidBy(one.id)).toBeLessThan(saidBy(all.id))
+    for (const { id } of [one, all]) await server.api.delete(`/api/runs/${id}`)
+    await server.learner.idle()
+  })
+
   it('a run set aside is not learnt from, stays in the log, and can be taken back', async () => {
     const before = await learning()
     const set = (setAside: boolean) => server.api.put(`/api/runs/${example.id}/evidence`).send({ setAside })

@@ -17,7 +17,7 @@ import {
   type TechniqueId,
   type TriedRound,
 } from '@bold-heron/core'
-import { type RunRow, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
+import { platesById, type RunRow, toHouseRules, toPress, toSheet } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import { diesWithLines } from '../store/dies.js'
 import { readHouseRules } from '../store/house-rules.js'
@@ -108,9 +108,7 @@ export const loggedPiles = async (piles: readonly PileOfRuns[], transaction: Tra
   const stored = await RunModel.findAll({ where: { id: piles.flatMap(({ runIds }) => runIds) }, transaction })
   const runs = await runTable.rows(stored, transaction)
   const rules = toHouseRules(await readHouseRules(transaction))
-  const plates = new Map(
-    (await PlateModel.findAll({ transaction })).map((plate) => [plate.id, toPlate(toPlateRow(plate))]),
-  )
+  const plates = platesById((await PlateModel.findAll({ transaction })).map(toPlateRow))
   const pressRows = await pressesTable.rows(await PressModel.findAll({ transaction }), transaction)
   const presses = new Map(pressRows.map((press) => [press.id, toPress(press, plates)]))
   const dies = await diesWithLines(transaction, [...new Set(runs.flatMap(diesOf))])

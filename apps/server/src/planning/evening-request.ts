@@ -46,7 +46,7 @@ const loggedRuns = (sequelize: Sequelize, pressId: string, transaction: Transact
        run.pieces + run.spoilt + coalesce((SELECT sum(pieces + spoilt) FROM run_also WHERE run_id = run.id), 0)::integer AS pieces,
        (SELECT max(plate.length_mm) FROM run_layers AS layer JOIN plates AS plate ON plate.id = layer.plate_id
         WHERE layer.run_id = run.id) AS "feedMm",
-       (SELECT json_agg(json_build_object('plateId', plate_id, 'role', role) ORDER BY position) FROM run_layers
+       (SELECT json_agg(json_build_object('plateId', plate_id || leaves, 'role', role) ORDER BY position) FROM run_layers
         WHERE run_id = run.id AND layer_is = 'plate') AS plates
      FROM runs AS run WHERE run.press_id = :pressId AND run.deleted_at IS NULL
      ORDER BY run.at DESC, run.id LIMIT :most`,

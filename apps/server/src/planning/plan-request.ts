@@ -13,7 +13,7 @@ import {
   type Press,
   type Sheet,
 } from '@bold-heron/core'
-import { type PlanQuestion, toHouseRules, toPlate, toPress, toSheet } from '@bold-heron/schema'
+import { type PlanQuestion, platesById, toHouseRules, toPlates, toPress, toSheet } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { readLog } from '../learning/learnt-of.js'
 import { diesWithLines } from '../store/dies.js'
@@ -57,7 +57,7 @@ export const stacksThatWorked = async (
          AND (SELECT seen FROM run_rounds WHERE run_id = run.id ORDER BY position DESC LIMIT 1) = 'clean'
          AND NOT EXISTS (SELECT FROM run_layers WHERE run_id = run.id AND layer_is = 'plate' AND plate_id IS NULL))
      SELECT clean.die_class AS "dieClass", clean.sheet_id AS "sheetId",
-       array_agg(layer.plate_id::text ORDER BY layer.position) AS "plateIds"
+       array_agg(layer.plate_id || layer.leaves ORDER BY layer.position) AS "plateIds"
      FROM clean JOIN run_layers AS layer ON layer.run_id = clean.id AND layer.layer_is = 'plate'
      WHERE clean.newest <= 200
      GROUP BY clean.id, clean.at, clean.die_class, clean.sheet_id ORDER BY clean.at DESC`,
@@ -92,13 +92,12 @@ const laidThings = async (placement: Placement, transaction: Transaction) => {
 /** The plates of the workshop: all by id, those on the shelf in a fixed order, and how a pad had best lie under dies by what it has borne. */
 export const readPlates = async (transaction: Transaction) => {
   const plates = await PlateModel.findAll({ order: [['id', 'ASC']], raw: true, transaction })
-  const all = new Map<string, Plate>(plates.map((plate) => [plate.id, toPlate(toPlateRow(plate))]))
   const wear = await wearOfPads(transaction)
   return {
-    all,
-    onShelf: plates.flatMap(({ id, retiredAt, deletedAt }) =>
-      retiredAt === null && deletedAt === null ? (all.get(id) ?? []) : [],
-    ),
+    all: platesById(plates.map(toPlateRow)),
+    onShelf: plates
+      .filter(({ retiredAt, deletedAt }) => retiredAt === null && deletedAt === null)
+      .flatMap((plate) => toPlates(toPlateRow(plate))),
     asItLiesUnder:
       (dies: readonly Die[], throatMm: number) =>
       (plate: Plate): Plate => {

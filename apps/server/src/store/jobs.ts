@@ -10,6 +10,7 @@ import { PressModel } from './models/press-model.js'
 import { SheetModel } from './models/sheet-model.js'
 import { piecesByRun, piecesOfJobs } from './pieces.js'
 import { groupBy, nameHolds, namesOf, type Reference, rowShape } from './row-shape.js'
+import { idOfSetPlate, referenceToSetPlate, setPlateColumns } from './set-plate.js'
 import type { TableSpec } from './table.js'
 
 export interface JobFilter {
@@ -17,9 +18,13 @@ export interface JobFilter {
   readonly state?: JobState | undefined
 }
 
-const chosen = ({ layerIs, plateId, glued, role }: JobLayerModel): LayerReference =>
+const chosen = ({ layerIs, plateId, leaves, glued, role }: JobLayerModel): LayerReference =>
   layerIs === 'plate'
-    ? { is: 'plate', plateId: (plateId ?? glued) as string, role: role as NonNullable<typeof role> }
+    ? {
+        is: 'plate',
+        plateId: plateId === null ? (glued as string) : idOfSetPlate({ plateId, leaves }),
+        role: role as NonNullable<typeof role>,
+      }
     : { is: layerIs }
 
 const inRun = (row: { readonly jobId: string; readonly runPosition: number }): string =>
@@ -144,7 +149,7 @@ const children: readonly ChildTable<JobInput>[] = [
             runPosition,
             position,
             layerIs: layer.is,
-            plateId: isGlued ? null : plateId,
+            ...setPlateColumns(isGlued ? null : plateId),
             glued: isGlued ? plateId : null,
             role: layer.is === 'plate' ? layer.role : null,
           }
@@ -189,7 +194,7 @@ const referencesOfStack = (layers: StackReference, path: string): Reference[] =>
     if (layer.is !== 'plate') return []
     const glued = gluedCount(layer.plateId)
     const field = `${path}${at}.plateId`
-    return [glued ? referenceTo.sheet(field, glued.sheetId) : referenceTo.plate(field, layer.plateId)]
+    return [glued ? referenceTo.sheet(field, glued.sheetId) : referenceToSetPlate(field, layer.plateId)]
   })
 
 /** The leftover and the dies that a run names where it is cut from. */

@@ -23,6 +23,8 @@ import { chartsAndEvenings } from './migrations/0020-charts-and-evenings.js'
 import { anyGap } from './migrations/0021-any-gap.js'
 import { knownStacks } from './migrations/0022-known-stacks.js'
 import { conditionOfDies } from './migrations/0023-condition-of-dies.js'
+import { leaves } from './migrations/0024-leaves.js'
+import { diesThatHung } from './migrations/0025-dies-that-hung.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -50,6 +52,8 @@ export const migrations = [
   anyGap,
   knownStacks,
   conditionOfDies,
+  leaves,
+  diesThatHung,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

@@ -7,6 +7,7 @@ import type { TableSpec } from './table.js'
 export const toPlateRow = (stored: PlateModel): PlateRow => ({
   ...shelfRowShape(stored),
   ...fieldsOf(plateTable, stored),
+  leaves: stored.leaves,
 })
 
 export const platesTable: TableSpec<PlateModel, PlateInput, PlateRow, ShelfFilter> = {

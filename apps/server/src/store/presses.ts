@@ -8,9 +8,9 @@ import {
 import type { Transaction } from 'sequelize'
 import type { ChildTable } from './children.js'
 import { fieldsOf } from './models/field-columns.js'
-import { PlateModel } from './models/plate-model.js'
 import { KnownGoodPlateModel, KnownGoodStackModel, PressModel, PressNumberModel } from './models/press-model.js'
 import { groupBy, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
+import { idOfSetPlate, referenceToSetPlate, setPlateColumns } from './set-plate.js'
 import type { TableSpec } from './table.js'
 
 const knownGoodByPress = async (
@@ -37,7 +37,7 @@ const knownGoodByPress = async (
         dieHeightMm: stack.dieHeightMm,
         sheetCaliperMm: stack.sheetCaliperMm,
         sheetCount: stack.sheetCount,
-        plateIds: (platesByStack.get(`${pressId} ${stack.position}`) ?? []).map((plate) => plate.plateId),
+        plateIds: (platesByStack.get(`${pressId} ${stack.position}`) ?? []).map(idOfSetPlate),
       })),
     ]),
   )
@@ -78,7 +78,12 @@ export const pressChildren: readonly ChildTable<PressInput>[] = [
     key: 'pressId',
     rows: (pressId, { knownGood }) =>
       knownGood.flatMap(({ plateIds }, stackPosition) =>
-        plateIds.map((plateId, position) => ({ pressId, stackPosition, position, plateId })),
+        plateIds.map((plateId, position) => ({
+          pressId,
+          stackPosition,
+          position,
+          ...setPlateColumns(plateId),
+        })),
       ),
   },
 ]
@@ -105,7 +110,7 @@ export const pressesTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilt
   children: pressChildren,
   references: ({ knownGood }) =>
     knownGood.flatMap(({ plateIds }, stack) =>
-      plateIds.map((id, at) => ({ path: `knownGood.${stack}.plateIds.${at}`, id, model: PlateModel, what: 'plate' })),
+      plateIds.map((id, at) => referenceToSetPlate(`knownGood.${stack}.plateIds.${at}`, id)),
     ),
   where: shelfWhere,
 }

@@ -1,4 +1,4 @@
-import { endedGood, type Role, rolesByPlace, totalPasses } from '@bold-heron/core'
+import { endedGood, plateIdOf, type Role, rolesByPlace, totalPasses } from '@bold-heron/core'
 import type { ProblemField, RecipeBody, RunRow } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import { outlinesOf, toDieRows } from './dies.js'
@@ -43,14 +43,14 @@ export const recipeOfRun = async (
   const outlines = await outlinesOf(run.dieIds, transaction)
   const thicknesses = new Map(run.layers.map((layer) => [layer.plateId, layer.thicknessMm]))
   const plates = await PlateModel.findAll({
-    where: { id: run.layers.flatMap((layer) => layer.plateId ?? []) },
+    where: { id: run.layers.flatMap(({ plateId }) => (plateId === null ? [] : plateIdOf(plateId))) },
     order: [['id', 'ASC']],
     transaction,
   })
   const kinds = new Map(plates.map((plate) => [plate.id, plate.kind]))
   // Only a log written elsewhere does not say what a plate was there for.
   const byPlace = rolesByPlace(
-    run.layers.map(({ is, plateId }) => ({ is, kind: plateId === null ? undefined : kinds.get(plateId) })),
+    run.layers.map(({ is, plateId }) => ({ is, kind: plateId === null ? undefined : kinds.get(plateIdOf(plateId)) })),
     run.bladeSide,
   )
   if (!press) throw new Error(`the press ${run.pressId} of run ${run.id} is gone`)

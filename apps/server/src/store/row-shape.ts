@@ -47,9 +47,11 @@ export interface Reference {
   readonly id: string
   readonly model: ModelStatic<RowModel>
   readonly what: string
+  /** What one of its columns must hold beside. */
+  readonly has?: { readonly column: string; readonly holds: (value: unknown) => boolean }
 }
 
-/** Those of some references that are to no row, or to one that was deleted. */
+/** Those of some references that are to no row, to one that was deleted, or to one without what they need. */
 export const missingAmong = async (
   references: readonly Reference[],
   transaction: Transaction,
@@ -59,11 +61,15 @@ export const missingAmong = async (
     const { model } = group[0] as Reference
     const rows = await model.findAll({
       where: { id: [...new Set(group.map((each) => each.id))], deletedAt: null } as WhereOptions,
-      attributes: ['id'],
+      attributes: ['id', ...new Set(group.flatMap(({ has }) => has?.column ?? []))],
+      raw: true,
       transaction,
     })
-    const found = new Set(rows.map((row) => row.id))
-    for (const each of group) if (!found.has(each.id)) missing.add(each)
+    const found = new Map(rows.map((row) => [row.id, row as unknown as Readonly<Record<string, unknown>>]))
+    for (const each of group) {
+      const row = found.get(each.id)
+      if (!row || (each.has && !each.has.holds(row[each.has.column]))) missing.add(each)
+    }
   }
   return missing
 }

@@ -10,6 +10,7 @@ import { RunAlsoModel, RunDieModel, RunLayerModel, RunModel, RunRoundModel } fro
 import { SheetModel } from './models/sheet-model.js'
 import { piecesOfJobs } from './pieces.js'
 import { groupBy, namesOf, rowShape } from './row-shape.js'
+import { idOfSetPlate, setPlateColumns } from './set-plate.js'
 import type { TableSpec } from './table.js'
 import { AGAINST_WRITES, inWriting } from './transactions.js'
 
@@ -82,22 +83,27 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
       at: run.at.toISOString(),
       beganAt: run.beganAt?.toISOString() ?? null,
       endedAt: run.endedAt?.toISOString() ?? null,
-      layers: (layersByRun.get(run.id) ?? []).map(({ layerIs, plateId, name, thicknessMm, role, face, turned }) => ({
-        is: layerIs,
-        plateId,
-        name,
-        thicknessMm,
-        role,
-        lie: face === null || turned === null ? null : { face, turned },
-      })),
+      layers: (layersByRun.get(run.id) ?? []).map(
+        ({ layerIs, plateId, leaves, name, thicknessMm, role, face, turned }) => ({
+          is: layerIs,
+          plateId: plateId === null ? null : idOfSetPlate({ plateId, leaves }),
+          name,
+          thicknessMm,
+          role,
+          lie: face === null || turned === null ? null : { face, turned },
+        }),
+      ),
       squeezeMm: run.squeezeMm,
-      rounds: (roundsByRun.get(run.id) ?? []).map(({ passes, seen, hangingShare, hangingPlace, feel }) => ({
-        passes,
-        seen,
-        hangingShare,
-        hangingPlace,
-        feel,
-      })),
+      rounds: (roundsByRun.get(run.id) ?? []).map(
+        ({ passes, seen, hangingShare, hangingPlace, hangingDieIds, feel }) => ({
+          passes,
+          seen,
+          hangingShare,
+          hangingPlace,
+          ...(hangingDieIds ? { hangingDieIds } : {}),
+          feel,
+        }),
+      ),
       followsRunId: run.followsRunId,
       setAside: run.setAside,
       pieces: run.pieces,
@@ -126,7 +132,8 @@ export const runChildren: readonly ChildTable<RunInput>[] = [
     model: RunLayerModel,
     key: 'runId',
     rows: (runId, { layers }) =>
-      layers.map(({ is, lie, ...layer }, position) => ({
+      layers.map(({ is, lie, plateId, ...layer }, position) => ({
+        ...setPlateColumns(plateId),
         runId,
         position,
         layerIs: is,

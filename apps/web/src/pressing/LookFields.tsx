@@ -60,16 +60,65 @@ const Pictures = <Value extends string>({
   </fieldset>
 )
 
+interface NamedDie {
+  readonly id: string
+  readonly name: string
+}
+
+/** Which of several dies hung; at least one did. */
+const WhichHung = ({
+  dies,
+  hung,
+  onChange,
+}: {
+  readonly dies: readonly NamedDie[]
+  readonly hung: readonly string[]
+  readonly onChange: (hung: readonly string[]) => void
+}) => {
+  const { t } = useTranslation()
+  return (
+    <fieldset>
+      <legend className="font-bold">{t('plan.cut.whichHung')}</legend>
+      <div className="mt-1 flex flex-wrap gap-2">
+        {dies.map(({ id, name }) => {
+          const isHung = hung.includes(id)
+          return (
+            <label
+              key={id}
+              className={classes(
+                'flex min-h-12 items-center gap-2 rounded-md border-2 px-3 has-focus-visible:outline-3 has-focus-visible:outline-accent',
+                isHung ? 'border-ink bg-sunk font-bold' : 'border-line bg-white',
+              )}
+            >
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={isHung}
+                disabled={isHung && hung.length === 1}
+                onChange={() => onChange(isHung ? hung.filter((each) => each !== id) : [...hung, id])}
+              />
+              {name}
+            </label>
+          )
+        })}
+      </div>
+    </fieldset>
+  )
+}
+
 /** What was seen on the sheet and felt at the handle, with pictures; `name` tells several apart on one screen. */
 export const LookFields = ({
   name,
   technique,
+  dies = [],
   round,
   onChange,
 }: {
   readonly name: string
   /** Says what can be seen, and on which scale the handle is felt. */
   readonly technique: TechniqueId
+  /** Dies side by side, where there are several: each may hang or not. */
+  readonly dies?: readonly NamedDie[]
   readonly round: Round
   readonly onChange: (round: Round) => void
 }) => {
@@ -83,6 +132,7 @@ export const LookFields = ({
       seen,
       hangingShare: tellsHanging(seen) ? (round.hangingShare ?? shares.little) : null,
       hangingPlace: tellsHanging(seen) ? (round.hangingPlace ?? 'ends') : null,
+      hangingDieIds: tellsHanging(seen) ? round.hangingDieIds : undefined,
     })
   return (
     <>
@@ -109,6 +159,13 @@ export const LookFields = ({
       )}
       {tellsHanging(round.seen) && (
         <>
+          {dies.length > 1 && (
+            <WhichHung
+              dies={dies}
+              hung={round.hangingDieIds ?? dies.map(({ id }) => id)}
+              onChange={(hung) => onChange({ ...round, hangingDieIds: hung.length < dies.length ? hung : undefined })}
+            />
+          )}
           <Pictures
             legend={t('plan.cut.where')}
             name={`where-${name}`}

@@ -1,4 +1,4 @@
-import { type Assessment, type CutContext, surerBy } from '@bold-heron/core'
+import { type Assessment, type CutContext, plateIdOf, surerBy } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { layerName } from './stack/layer-name.js'
@@ -40,7 +40,7 @@ export const SurerBy = ({
   const [first] = layer.is === 'dies' ? layer.dies : []
   const path =
     layer.is === 'plate'
-      ? `/shelf/plates/${layer.plate.id}`
+      ? `/shelf/plates/${plateIdOf(layer.plate.id)}`
       : layer.is === 'sheets'
         ? `/shelf/sheets/${layer.sheet.id}`
         : `/shelf/dies/${first?.id ?? ''}`

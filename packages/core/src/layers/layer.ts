@@ -2,6 +2,7 @@ import type { Die } from '../dies/die.js'
 import { tallest } from '../dies/die.js'
 import type { Sheet } from '../materials/sheet.js'
 import type { MeasuredMm } from '../units/measured.js'
+import { plateIdOf } from './leaves.js'
 import type { Plate } from './plate.js'
 
 /** Which way a die's blades look. */
@@ -52,7 +53,7 @@ export const thicknessOf = (layer: Layer): MeasuredMm => {
 export const errorSourceOf = (layer: Layer): string => {
   switch (layer.is) {
     case 'plate':
-      return `plate ${layer.plate.id}`
+      return `plate ${plateIdOf(layer.plate.id)}`
     case 'dies':
       return `dies ${layer.dies.map((die) => die.id).join(' ')}`
     case 'sheets':

@@ -22,6 +22,8 @@ export interface Plate {
   readonly reservedForSteel?: boolean
   /** mm. How far a pad is bowed, in halves: one end lifts, and it cuts weaker. Absent where it is as good as flat. */
   readonly bowMm?: number
+  /** Leaves hinged to a platform, and which of them are closed; absent where it has none. */
+  readonly leaves?: readonly { readonly name: string; readonly isClosed: boolean }[]
   /** How a pad had best lie for the cut at hand, where its wear is known. */
   readonly lie?: { readonly face: 'a' | 'b'; readonly turned: boolean }
 }

@@ -1,3 +1,4 @@
+import { plateIdOf } from '../layers/leaves.js'
 import type { Plate } from '../layers/plate.js'
 
 /** Pieces of one shelf entry in a stack, or on average in several, and how unsure one is, one standard deviation, mm. */
@@ -11,7 +12,10 @@ export type PiecesById = Readonly<Record<string, Pieces>>
 /** The pieces of plates, each named once for every piece. */
 export const piecesOf = (plates: readonly { readonly id: string; readonly spreadMm: number }[]): PiecesById => {
   const found: Record<string, Pieces> = {}
-  for (const { id, spreadMm } of plates) found[id] = { count: (found[id]?.count ?? 0) + 1, spreadMm }
+  for (const { id: setId, spreadMm } of plates) {
+    const id = plateIdOf(setId)
+    found[id] = { count: (found[id]?.count ?? 0) + 1, spreadMm }
+  }
   return found
 }
 

@@ -22,6 +22,8 @@ export interface RoundOf<Seen extends string> {
   /** Share of the line still hanging, 0…1, where it hung. */
   readonly hangingShare: number | null
   readonly hangingPlace: HangingPlace | null
+  /** Which of several dies side by side hung, where not all did: what is told of hanging is told of these. Absent: of all. */
+  readonly hangingDieIds?: readonly string[] | undefined
   readonly feel: HandleFeel
 }
 

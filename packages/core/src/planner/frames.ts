@@ -1,4 +1,5 @@
 import { Mistake } from '../faults/guards.js'
+import { plateIdOf } from '../layers/leaves.js'
 import type { Plate } from '../layers/plate.js'
 import { firstAtLeast } from '../numerics/first-at-least.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
@@ -130,6 +131,9 @@ export function* listFrames(
     const optional = (places[at] as PlatesPlace).least === 0
     leastFrom[at] = (leastFrom[at + 1] as number) + (optional ? Math.min(0, cheapest) : cheapest)
   }
+  /** A platform is one piece however its leaves are set. */
+  const things = shelf.map(({ id }) => plateIdOf(id))
+  const thingAt = things.map((id) => things.indexOf(id))
   const used = new Uint16Array(shelf.length)
   const chosen = new Int16Array(slots).fill(NO_PIECE)
   const rows = new FrameRows(slots, shelf.length)
@@ -146,7 +150,7 @@ export function* listFrames(
       if (piece === NO_PIECE) continue
       for (let other = at + 1; other < slots; other++)
         if (chosen[other] !== NO_PIECE) whole += prices.ofPair(piece, chosen[other] as number)
-      if (chosen.indexOf(piece) === at) whole += prices.ofDoubt(piece, used[piece] as number)
+      if (chosen.indexOf(piece) === at) whole += prices.ofDoubt(piece, used[thingAt[piece] as number] as number)
     }
     const within = reach(mostCost - whole)
     if (!within || heightMm < within[0] - SAME_LENGTH_MM || heightMm > within[1] + SAME_LENGTH_MM) return
@@ -155,12 +159,13 @@ export function* listFrames(
 
   /** Puts a piece in a place and goes on; `cost` is the least that the frame costs so far. */
   const take = (at: number, { index, mm, cost: own }: Candidate, heightMm: number, cost: number): void => {
-    if ((used[index] as number) >= (shelf[index] as Plate).count) return
-    used[index]!++
+    const thing = thingAt[index] as number
+    if ((used[thing] as number) >= (shelf[index] as Plate).count) return
+    used[thing]!++
     chosen[at] = index
     fill(at + 1, heightMm + mm, cost + own)
     chosen[at] = NO_PIECE
-    used[index]!--
+    used[thing]!--
   }
 
   const isCovering = (kinds: readonly PlateKind[], at: number): boolean => {

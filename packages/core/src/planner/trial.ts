@@ -7,6 +7,7 @@ import type { Learnt } from '../learning/learnt.js'
 import { countedOn, piecesOfAll, type Says } from '../learning/on-average.js'
 import { piecesOfPlates } from '../learning/pieces.js'
 import type { Pressed, PressedRound } from '../learning/pressed.js'
+import { lookAtAll } from './dies-that-hung.js'
 import { REPEAT_SPREAD_MM } from '../learning/repeat-spread.js'
 
 /** One round of a trial: what lay in the press, what came of it, and whether it began on whole sheets. */
@@ -28,7 +29,7 @@ export const pilesOf = (goal: Computed, cut: CutContext, rounds: readonly TriedR
   for (const { stack, look, freshSheets } of rounds) {
     const bed = goal.bedOfStack(stack)
     if (!bed) continue
-    const round = { bed, heightMm: heightOf(stack).valueMm, look }
+    const round = { bed, heightMm: heightOf(stack).valueMm, look: lookAtAll(look, cut.dies) }
     const pile = piles.at(-1)
     if (pile && !freshSheets) pile.rounds.push(round)
     else

@@ -16,6 +16,8 @@ export const labelField = plainText(120).default('')
 export const noteField = plainText(2000).default('')
 export const shortTextField = plainText(80).default('')
 export const idField = z.uuid()
+/** A plate of the shelf, and which of its leaves are closed where it has any: the places of those, from 1, at the end. */
+export const setPlateField = z.union([idField, z.string().regex(/^[0-9a-f-]{36}\/leaves-[1-9]{1,2}$/)])
 
 /** mm; anything that can lie on a craft table. */
 export const sizeMmField = z.number().min(1).max(LONGEST_MM)

@@ -1,8 +1,17 @@
-import { faceStates, measuringWays, plateKinds } from '@bold-heron/core'
+import { faceStates, measuringWays, MOST_LEAVES, plateKinds } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
-import { nameField, noteField, shelfRowFields, shortTextField, someField } from './fields.js'
+import { nameField, noteField, shelfRowFields, shortTextField, someField, thicknessMmField } from './fields.js'
+
+/** A leaf hinged to a platform. */
+const leaf = z.object({
+  name: nameField,
+  thicknessMm: thicknessMmField,
+  measuredBy: z.enum(measuringWays),
+})
+/** Leaves hinged to a platform, which add their thickness where they are closed. */
+const leavesField = z.array(leaf).max(MOST_LEAVES)
 
 export const plateTable = {
   name: field.text(nameField),
@@ -21,7 +30,16 @@ export const plateTable = {
   faceB: field.choice(z.enum(faceStates).default('fresh')),
   note: field.text(noteField),
 } satisfies FieldTable
-export const plateFields = zodOf(plateTable)
+const tableFields = zodOf(plateTable)
+/** Everything of a plate as it is kept. */
+export const plateFields = { ...tableFields, leaves: leavesField.default([]) }
+
+/** Only a platform has leaves. */
+export const leavesOnPlatform = (plate: {
+  readonly kind: string
+  readonly leaves?: readonly unknown[] | undefined
+}): boolean => plate.kind === 'platform' || !plate.leaves?.length
+export const leavesElsewhere = { path: ['leaves'], error: 'leaves-not-on-platform' }
 
 export const edgeFitsPlate = (plate: { readonly fullThicknessWidthMm: number; readonly widthMm: number }): boolean =>
   plate.fullThicknessWidthMm <= plate.widthMm
@@ -32,8 +50,13 @@ export const edgeTooWide = {
 
 /** What a user enters for a plate, pad, mat or shim. Lengths in mm. */
 export const plateInput = z
-  .object(plateFields)
+  .object({
+    ...tableFields,
+    /** Absent leaves them as they are. */
+    leaves: leavesField.optional(),
+  })
   .refine(edgeFitsPlate, edgeTooWide)
+  .refine(leavesOnPlatform, leavesElsewhere)
   .refine((plate) => !plate.reservedForSteel || plate.kind === 'cutting-pad', {
     path: ['reservedForSteel'],
     error: 'reserved-not-a-pad',

@@ -3,7 +3,7 @@ import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { feltGapOfPress } from './felt-gap.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
-import { idField, nameField, noteField, shelfRowFields, thicknessMmField } from './fields.js'
+import { nameField, noteField, setPlateField, shelfRowFields, thicknessMmField } from './fields.js'
 import { pressedHowFields, pressedWhatFields } from './press-run.js'
 
 /** Where a known-good stack is known from. */
@@ -23,7 +23,7 @@ export const knownGoodStack = z.object({
   sheetCaliperMm: z.number().min(0.02).max(20),
   sheetCount: z.int().min(1).max(12),
   /** A plate id a piece, bottom to top; the same id twice for two pieces. */
-  plateIds: z.array(idField).min(1).max(16),
+  plateIds: z.array(setPlateField).min(1).max(16),
 })
 export type KnownGoodStackRow = Of<typeof knownGoodStack>
 

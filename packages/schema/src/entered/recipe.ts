@@ -5,13 +5,17 @@ import { bladeFitsDie, bladeTooTall, dieFields } from './die.js'
 import { idField, nameField, noteField, rowFields, sizeMmField } from './fields.js'
 import { recipeBodyFromOlder } from './older.js'
 import { outlineInput } from './outline.js'
-import { edgeFitsPlate, edgeTooWide, plateFields } from './plate.js'
+import { edgeFitsPlate, edgeTooWide, leavesElsewhere, leavesOnPlatform, plateFields } from './plate.js'
 import { pressInput } from './press.js'
 import { pressedHowFields, pressedWhatFields } from './press-run.js'
 import { sheetInput } from './sheet.js'
+import { platesById } from '../stored/to-core.js'
 import { chosenStack, layerReference } from './stack-reference.js'
 
-const recipePlate = z.object({ ...plateFields, id: idField }).refine(edgeFitsPlate, edgeTooWide)
+const recipePlate = z
+  .object({ ...plateFields, id: idField })
+  .refine(edgeFitsPlate, edgeTooWide)
+  .refine(leavesOnPlatform, leavesElsewhere)
 const recipeDie = z
   .object({ ...dieFields, id: idField, outline: outlineInput.nullable().default(null) })
   .refine(bladeFitsDie, bladeTooTall)
@@ -41,7 +45,7 @@ const bodyFields = {
 
 /** A cut that came out well, with everything that is needed to do it again elsewhere. Lengths in mm. */
 const bodyAsItIs = z.object(bodyFields).superRefine(({ layers, plates }, context) => {
-  const ids = new Set(plates.map((plate) => plate.id))
+  const ids = new Set(platesById(plates).keys())
   for (const is of ['dies', 'sheets'] as const)
     if (layers.filter((layer) => layer.is === is).length !== 1)
       context.addIssue({ code: 'custom', path: ['layers'], message: `${is}-not-once` })

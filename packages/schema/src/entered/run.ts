@@ -1,7 +1,7 @@
 import { handleFeels, hangingPlaces, padFaces, roles, seenOutcomes } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
-import { countField, idField, nameField, noteField, rowFields } from './fields.js'
+import { countField, idField, nameField, noteField, rowFields, setPlateField } from './fields.js'
 import { toldJoins } from './border-of-run.js'
 import { cutFrom } from './offcut.js'
 import { runFromOlder } from './older.js'
@@ -16,18 +16,24 @@ const roundFields = z
     /** Share of the line still hanging, 0…1. */
     hangingShare: z.number().min(0).max(1).nullable().default(null),
     hangingPlace: z.enum(hangingPlaces).nullable().default(null),
+    /** Which of several dies side by side hung, where not all did; absent: told of all. */
+    hangingDieIds: z.array(idField).min(1).max(6).optional(),
     feel: z.enum(handleFeels),
   })
-  .refine((round) => round.seen === 'hanging' || (round.hangingShare === null && round.hangingPlace === null), {
-    path: ['seen'],
-    error: 'only-with-hanging',
-  })
+  .refine(
+    (round) =>
+      round.seen === 'hanging' || (round.hangingShare === null && round.hangingPlace === null && !round.hangingDieIds),
+    {
+      path: ['seen'],
+      error: 'only-with-hanging',
+    },
+  )
 
 /** A layer as it lay in the press, with the thickness it had then. */
 const runLayer = z.object({
   is: z.enum(['plate', 'dies', 'sheets']),
   /** The shelf's plate; null where it has left the shelf. */
-  plateId: idField.nullable().default(null),
+  plateId: setPlateField.nullable().default(null),
   name: nameField,
   thicknessMm: z.number().min(0).max(120),
   /** What a plate was there for; null where nobody noted it. */

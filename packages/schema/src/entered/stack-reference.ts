@@ -1,6 +1,6 @@
 import { roles, type StackReference } from '@bold-heron/core'
 import { z } from 'zod'
-import { idField } from './fields.js'
+import { setPlateField } from './fields.js'
 
 /** A layer by reference, its plates named as the field says. */
 const layerOf = <Id extends z.ZodType<string>>(plateId: Id) =>
@@ -17,7 +17,7 @@ export const stackReference = z.array(layerOf(z.string())) satisfies z.ZodType<S
 const gluedField = z.string().regex(/^cards:[0-9a-f-]{36}:\d{1,2}$/)
 
 /** A layer of a stack that is kept, by plates of the shelf. */
-export const layerReference = layerOf(z.union([idField, gluedField]))
+export const layerReference = layerOf(z.union([setPlateField, gluedField]))
 
 /** Bottom to top; empty while none is chosen, else with the dies and the sheets once each. */
 export const chosenStack = z

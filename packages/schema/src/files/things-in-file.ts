@@ -4,13 +4,24 @@ import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { bladeFitsDie, bladeTooTall, dieFields } from '../entered/die.js'
 import { houseRulesInput } from '../entered/house-rules.js'
-import { edgeFitsPlate, edgeTooWide, plateFields } from '../entered/plate.js'
+import {
+  edgeFitsPlate,
+  edgeTooWide,
+  leavesElsewhere,
+  leavesOnPlatform,
+  plateFields,
+  type PlateInput,
+} from '../entered/plate.js'
 import { knownGoodStack, pressInput } from '../entered/press.js'
+import { platesById } from '../stored/to-core.js'
 
 /** A name that things in a file call each other by. */
 export const handle = z.string().min(1).max(60)
 
-export const plateInFile = z.object({ ...plateFields, id: handle }).refine(edgeFitsPlate, edgeTooWide)
+export const plateInFile = z
+  .object({ ...plateFields, id: handle })
+  .refine(edgeFitsPlate, edgeTooWide)
+  .refine(leavesOnPlatform, leavesElsewhere)
 
 export const drawnDieFields = {
   ...dieFields,
@@ -60,12 +71,12 @@ export const platesFit = (
   {
     plates,
     presses,
-  }: { readonly plates: readonly { readonly id: string }[]; readonly presses: readonly PressInFile[] },
+  }: { readonly plates: readonly (PlateInput & { readonly id: string })[]; readonly presses: readonly PressInFile[] },
   context: z.RefinementCtx,
   pathOf: (press: number) => (string | number)[],
 ): void => {
   namedOnce(context, 'plates', plates, { key: 'id', says: 'names-two-plates' })
-  const ids = new Set(plates.map(({ id }) => id))
+  const ids = new Set(platesById(plates).keys())
   presses.forEach(({ knownGood }, press) => {
     knownGood.forEach(({ plateIds }, known) => {
       plateIds.forEach((id, at) => {

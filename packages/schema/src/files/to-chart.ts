@@ -12,14 +12,14 @@ import {
 import type { ChartAnswer } from '../wire/chart-answer.js'
 import type { ChartFile } from './chart-file.js'
 import { overUsual } from './things-in-file.js'
-import { toDie, toPlate, toPress, toSheet } from '../stored/to-core.js'
+import { toDie, toPlates, toPress, toSheet } from '../stored/to-core.js'
 
 /** A chart's file as the core takes it; `lines` are the drawings of its dies, in their order, undefined for a stand-in. */
 export const requestOfChartFile = (
   input: ChartFile,
   lines: readonly (readonly Polyline[] | undefined)[],
 ): ChartRequest => {
-  const shelf = input.plates.map(toPlate)
+  const shelf = input.plates.flatMap(toPlates)
   return {
     technique: input.technique,
     press: asUsedIn(

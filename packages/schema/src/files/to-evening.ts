@@ -15,14 +15,14 @@ import {
 import type { EveningAnswer, LayOptionAnswer } from '../wire/evening-answer.js'
 import type { EveningOrderFile, EveningWholeFile, OrderAnswer } from './evening-file.js'
 import { overUsual } from './things-in-file.js'
-import { toDie, toPlate, toPress, toSheet } from '../stored/to-core.js'
+import { toDie, toPlates, toPress, toSheet } from '../stored/to-core.js'
 
 /** An evening's file as the core takes it; `lines` are the drawings of its dies, in their order, undefined for a stand-in. */
 export const requestOfEveningFile = (
   input: EveningWholeFile,
   lines: readonly (readonly Polyline[] | undefined)[],
 ): EveningRequest => {
-  const shelf = input.plates.map(toPlate)
+  const shelf = input.plates.flatMap(toPlates)
   const plates = new Map(shelf.map((plate) => [plate.id, plate]))
   const dies = new Map(
     input.dies.map(({ svg: _, file: __, ...die }, at) => [

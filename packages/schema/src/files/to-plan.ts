@@ -11,7 +11,7 @@ import {
   type PredictedPass,
 } from '@bold-heron/core'
 import type { PlanAnswer, PlanFile, PlannedStack } from './plan-file.js'
-import { toDie, toPlate, toPress, toSheet } from '../stored/to-core.js'
+import { toDie, toPlates, toPress, toSheet } from '../stored/to-core.js'
 import { overUsual } from './things-in-file.js'
 import { nameOfLayer } from '../stored/to-run.js'
 
@@ -20,7 +20,7 @@ export const requestOfPlanFile = (
   input: PlanFile,
   lines: readonly (readonly Polyline[] | undefined)[],
 ): PlanRequest => {
-  const shelf = input.plates.map(toPlate)
+  const shelf = input.plates.flatMap(toPlates)
   return {
     technique: input.technique,
     region: input.region,

@@ -15,6 +15,7 @@ import {
   type Polyline,
   type Press,
   type RollerFrame,
+  settingsOf,
   type Sheet,
   standInOutline,
   strengthOfKind,
@@ -31,7 +32,7 @@ interface Named {
   readonly id: string
 }
 
-/** A stored plate as the planner takes it. */
+/** A stored plate as it lies there, all leaves that it may have open. */
 export const toPlate = (row: PlateInput & Named): Plate => ({
   id: row.id,
   name: row.name,
@@ -45,6 +46,20 @@ export const toPlate = (row: PlateInput & Named): Plate => ({
   reservedForSteel: row.reservedForSteel,
   faces: [row.faceA, row.faceB],
 })
+
+/** A stored plate as the planner takes it: one plate, or a platform in every way that its leaves can be set, all open first. */
+export const toPlates = (row: PlateInput & Named): readonly Plate[] =>
+  settingsOf(
+    toPlate(row),
+    (row.leaves ?? []).map(({ name, thicknessMm, measuredBy }) => ({
+      name,
+      thickness: measured(thicknessMm, measuredBy),
+    })),
+  )
+
+/** Stored plates as the planner takes them, by id. */
+export const platesById = (rows: readonly (PlateInput & Named)[]): Map<string, Plate> =>
+  new Map(rows.flatMap(toPlates).map((plate) => [plate.id, plate]))
 
 /** A stored die as the planner takes it: with its own lines where it has them, else with a stand-in for them. */
 export const toDie = (

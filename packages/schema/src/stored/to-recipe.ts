@@ -1,10 +1,10 @@
-import { type CutContext, resolvedStack, type HouseRules, type Plate, type ProvenCut } from '@bold-heron/core'
+import { type CutContext, resolvedStack, type HouseRules, type ProvenCut } from '@bold-heron/core'
 import type { RecipeBody } from '../entered/recipe.js'
-import { toDie, toPlate, toPress, toSheet } from './to-core.js'
+import { platesById, toDie, toPress, toSheet } from './to-core.js'
 
 /** A recipe's cut as the planner takes it, under the rules of the house that reads it. */
 export const toProvenCut = (body: RecipeBody, rules: HouseRules): ProvenCut => {
-  const plates = new Map<string, Plate>(body.plates.map((plate) => [plate.id, toPlate(plate)]))
+  const plates = platesById(body.plates)
   const cut: CutContext = {
     press: toPress({ ...body.press, gap: null, knownGood: [], felt: [] }, plates),
     dies: body.dies.map((die) => toDie(die, die.outline?.lines)),

@@ -50,6 +50,20 @@ export const demoPlates = {
     magnetic: true,
     note: 'Keep away from medical implants; the maker’s booklet says no steel plate on it.',
   }),
+  foldingPlatform: plate({
+    name: 'Folding travel platform',
+    kind: 'platform',
+    count: 1,
+    thicknessMm: 5.5,
+    measuredBy: 'ruler',
+    material: 'beech, with brass hinges',
+    size: [300, 157],
+    leaves: [
+      { name: 'thin leaf', thicknessMm: 1.5, measuredBy: 'ruler' },
+      { name: 'thick leaf', thicknessMm: 2.4, measuredBy: 'ruler' },
+    ],
+    note: 'For demonstrations away from the boathouse. A leaf that is not wanted folds out to the side.',
+  }),
   smallPads: plate({
     name: 'Clear pad, small',
     kind: 'cutting-pad',

@@ -48,6 +48,8 @@ export class JobLayerModel extends Model {
   declare position: number
   declare layerIs: 'plate' | 'dies' | 'sheets'
   declare plateId: string | null
+  /** Which leaves of it are closed. */
+  declare leaves: string
   /** A press block glued up of card, which is no plate of the shelf. */
   declare glued: string | null
   declare role: Role | null
@@ -102,6 +104,7 @@ export const defineJobs = (sequelize: Sequelize): void => {
       ...keyWithin('runPosition', 'position'),
       layerIs: text(),
       plateId: { type: DataTypes.UUID, allowNull: true },
+      leaves: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
       glued: { type: DataTypes.TEXT, allowNull: true },
       role: { type: DataTypes.TEXT, allowNull: true },
     },

@@ -42,6 +42,8 @@ export class KnownGoodPlateModel extends Model {
   declare stackPosition: number
   declare position: number
   declare plateId: string
+  /** Which leaves of it are closed. */
+  declare leaves: string
 }
 
 export const definePresses = (sequelize: Sequelize): void => {
@@ -85,6 +87,7 @@ export const definePresses = (sequelize: Sequelize): void => {
       stackPosition: { type: DataTypes.INTEGER, primaryKey: true },
       position: { type: DataTypes.INTEGER, primaryKey: true },
       plateId: reference(),
+      leaves: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
     },
     { sequelize, tableName: 'known_good_plates' },
   )

@@ -53,6 +53,8 @@ export class RunLayerModel extends Model {
   declare position: number
   declare layerIs: 'plate' | 'dies' | 'sheets'
   declare plateId: string | null
+  /** Which leaves of it are closed. */
+  declare leaves: string
   declare name: string
   declare thicknessMm: number
   declare role: Role | null
@@ -67,6 +69,7 @@ export class RunRoundModel extends Model {
   declare seen: Seen
   declare hangingShare: number | null
   declare hangingPlace: HangingPlace | null
+  declare hangingDieIds: readonly string[] | null
   declare feel: HandleFeel
 }
 
@@ -121,6 +124,7 @@ export const defineRuns = (sequelize: Sequelize): void => {
       ...childKey(),
       layerIs: text(),
       plateId: { type: DataTypes.UUID, allowNull: true },
+      leaves: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
       name: text(),
       thicknessMm: real(),
       role: { type: DataTypes.TEXT, allowNull: true },
@@ -136,6 +140,7 @@ export const defineRuns = (sequelize: Sequelize): void => {
       seen: text(),
       hangingShare: { type: DataTypes.DOUBLE, allowNull: true },
       hangingPlace: { type: DataTypes.TEXT, allowNull: true },
+      hangingDieIds: { type: DataTypes.JSONB, allowNull: true },
       feel: text(),
     },
     { sequelize, tableName: 'run_rounds' },

@@ -1,4 +1,4 @@
-import { type Looser, type PlanRequest, type TriedRound, type StackReference } from '@bold-heron/core'
+import { type Looser, type PlanRequest, requestForOnly, type TriedRound, type StackReference } from '@bold-heron/core'
 import { type JobRow, pressIdOf, runInHandOf } from '@bold-heron/schema'
 import { useCallback, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -72,7 +72,8 @@ export const BenchOfJob = ({
   )
   return (
     <Loaded query={request} what={t('bench.loading')}>
-      {(input) => {
+      {(whole) => {
+        const input = requestForOnly(whole, session?.round.onlyDieIds)
         const stack = session && stackOfChosen(session.round.stack, input)
         if (!session || !stack)
           return (
@@ -88,6 +89,7 @@ export const BenchOfJob = ({
           <BenchOfSession
             job={job}
             request={input}
+            whole={whole}
             session={session}
             stack={stack}
             rounds={roundsOn(toldSoFar(session), input)}

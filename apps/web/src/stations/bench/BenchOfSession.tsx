@@ -88,6 +88,7 @@ const plateOf =
 export const BenchOfSession = ({
   job,
   request,
+  whole = request,
   session,
   stack,
   rounds,
@@ -96,7 +97,10 @@ export const BenchOfSession = ({
   onAnew,
 }: {
   readonly job: JobRow
+  /** Of the dies that are pressed now. */
   readonly request: PlanRequest
+  /** Of all dies of the job. */
+  readonly whole?: PlanRequest
   readonly session: BenchSession
   readonly stack: Stack
   readonly rounds: readonly TriedRound[]
@@ -123,6 +127,7 @@ export const BenchOfSession = ({
     job,
     stack,
     difference: previous && differenceOf(previous, stack),
+    diesOff: whole.cut.dies.filter(({ id }) => !request.cut.dies.some((die) => die.id === id)),
     request,
     assessment,
     passes: round.passes,
@@ -157,7 +162,7 @@ export const BenchOfSession = ({
             request={request}
             rounds={rounds}
             otherWay={standIn?.otherWay}
-            onTry={(next, count) => onChange(tryNext(session, referenceOf(next), count, newRun()))}
+            onTry={(next, count, only) => onChange(tryNext(session, referenceOf(next), count, newRun(), only))}
           />
         )}
         {session.stage === 'finish' && standIn?.finish}

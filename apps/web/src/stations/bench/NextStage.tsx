@@ -1,12 +1,15 @@
 import {
+  type Die,
   differenceOf,
   type PlanRequest,
+  requestForOnly,
   SHARE_WORTH_MEASURING,
   sheetsGoOn,
   type Stack,
+  stackWithOnly,
   type TriedRound,
 } from '@bold-heron/core'
-import type { ReactNode } from 'react'
+import { type ReactNode, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useTrialAdvice } from '../../data/plan.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
@@ -33,6 +36,18 @@ const Change = ({ from, to, goesOn, passes }: { from: Stack; to: Stack; goesOn: 
   )
 }
 
+/** That the dies which came out are taken off, and only the others pressed again. */
+const OnlyThese = ({ all, only }: { readonly all: readonly Die[]; readonly only: readonly string[] | undefined }) => {
+  const { t } = useTranslation()
+  if (!only) return null
+  const named = (isAgain: boolean) =>
+    all
+      .filter(({ id }) => only.includes(id) === isAgain)
+      .map(({ name }) => name)
+      .join(', ')
+  return <p className="font-bold">{t('bench.change.diesOff', { off: named(false), again: named(true) })}</p>
+}
+
 /** After a round that was not clean: what was learnt from it, and the safest best thing to try next. */
 export const NextStage = ({
   jobId,
@@ -46,12 +61,20 @@ export const NextStage = ({
   readonly rounds: readonly TriedRound[]
   /** In place of the way back to the plan. */
   readonly otherWay?: ReactNode
-  readonly onTry: (stack: Stack, passes: number) => void
+  readonly onTry: (stack: Stack, passes: number, only: readonly string[] | undefined) => void
 }) => {
   const lengths = useLengths()
   const { t } = useTranslation()
-  const advice = useTrialAdvice(jobId, request, rounds)
   const last = rounds.at(-1) as TriedRound
+  const hung = sheetsGoOn(last.look) ? last.look.hangingDieIds : undefined
+  const [isAllAgain, setAllAgain] = useState(false)
+  const only = isAllAgain ? undefined : hung
+  const asked = useMemo(() => requestForOnly(request, only), [request, only])
+  const tried = useMemo(
+    () => rounds.map((each) => ({ ...each, stack: stackWithOnly(each.stack, only) })),
+    [rounds, only],
+  )
+  const advice = useTrialAdvice(jobId, asked, tried)
   const { hangingPlace, seen } = last.look
   return (
     <Loaded query={advice} what={t('bench.nextTry.thinking')}>
@@ -64,7 +87,13 @@ export const NextStage = ({
             {next ? (
               <>
                 <p className="text-ink-soft">{t('bench.nextTry.title')}</p>
-                <Change from={last.stack} to={next.stack} goesOn={next.goesOn} passes={next.passes} />
+                <OnlyThese all={request.cut.dies} only={only} />
+                <Change
+                  from={tried.at(-1)?.stack ?? last.stack}
+                  to={next.stack}
+                  goesOn={next.goesOn}
+                  passes={next.passes}
+                />
                 {!sheetsGoOn(last.look) && <p>{t('bench.nextTry.spoilt')}</p>}
                 <p>
                   {t('bench.nextTry.chance', { chance: sayChance(t, next.chance) })}{' '}
@@ -91,6 +120,11 @@ export const NextStage = ({
                 })}
             </p>
             <div className="flex flex-wrap justify-end gap-3">
+              {hung && (
+                <Button className="min-h-16 px-6 text-xl" onClick={() => setAllAgain(!isAllAgain)}>
+                  {t(isAllAgain ? 'bench.nextTry.onlyAgain' : 'bench.nextTry.allAgain')}
+                </Button>
+              )}
               {otherWay ?? (
                 <ButtonLink to={`/plan/${jobId}`} className="min-h-16 px-6 text-xl">
                   {t('bench.nextTry.plan')}
@@ -101,7 +135,7 @@ export const NextStage = ({
                   look="next"
                   autoFocus
                   className="min-h-16 px-8 text-2xl"
-                  onClick={() => onTry(next.stack, next.passes)}
+                  onClick={() => onTry(next.stack, next.passes, only)}
                 >
                   {t('bench.nextTry.doIt')}
                 </Button>

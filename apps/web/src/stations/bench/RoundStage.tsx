@@ -64,6 +64,7 @@ export const RoundStage = ({
         <TellStep
           key={`${number} ${feel}`}
           technique={atBench.request.technique}
+          dies={atBench.request.cut.dies}
           passes={passesMade}
           feel={feel}
           pieces={pieces}

@@ -1,4 +1,12 @@
-import { cameOutGood, type HandleFeel, type Round, sheetsGoOn, type TechniqueId, toldOf } from '@bold-heron/core'
+import {
+  cameOutGood,
+  type Die,
+  type HandleFeel,
+  type Round,
+  sheetsGoOn,
+  type TechniqueId,
+  toldOf,
+} from '@bold-heron/core'
 import { Minus, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -10,6 +18,7 @@ const MOST_PIECES = 999
 /** What came of the passes, in pictures, and how many good pieces there are. */
 export const TellStep = ({
   technique,
+  dies,
   passes,
   feel,
   pieces: usual,
@@ -17,6 +26,7 @@ export const TellStep = ({
   onTell,
 }: {
   readonly technique: TechniqueId
+  readonly dies: readonly Pick<Die, 'id' | 'name'>[]
   readonly passes: number
   /** What the handle is thought to have felt like, to begin with. */
   readonly feel: HandleFeel
@@ -46,7 +56,7 @@ export const TellStep = ({
         onTell(round, { pieces, spoilt })
       }}
     >
-      <LookFields name="bench" technique={technique} round={round} onChange={setRound} />
+      <LookFields name="bench" technique={technique} dies={dies} round={round} onChange={setRound} />
       <div className="flex flex-wrap items-center gap-4">
         {good && usual > 0 && (
           <div className="flex items-center gap-2" role="group" aria-label={t(`bench.tell.${counts}`)}>

@@ -88,6 +88,18 @@ describe('a session at the Bench', () => {
     expect(next.round).toMatchObject({ runId: 'run-2', followsRunId: null, freshSheets: true })
   })
 
+  it('the others off, only the die that hung is pressed again, as a run of its own on the same sheets', () => {
+    const hung = told(start(), look({ hangingDieIds: ['b'] }), good(0), at)
+    const again = tryNext(hung, stack, 1, run('run-2', later), ['b'])
+    expect(again.round).toMatchObject({ runId: 'run-2', followsRunId: 'run-1', onlyDieIds: ['b'], laying: 'change' })
+    const once = tryNext(told(again, look({}), good(0), later), stack, 1, run('run-3', later))
+    expect(once.round).toMatchObject({ runId: 'run-2', onlyDieIds: ['b'], laying: 'nothing' })
+    // Then all of them come back, on fresh sheets.
+    const more = oneMore(told(once, clean, good(3), later), 2, run('run-4', later))
+    expect(more.round).toMatchObject({ runId: 'run-4', laying: 'things', freshSheets: true })
+    expect(more.round.onlyDieIds).toBeUndefined()
+  })
+
   it('another piece is another run on whole sheets', () => {
     const more = oneMore(told(start(), clean, good(2), at), 2, run('run-2'))
     expect(more.round).toMatchObject({ runId: 'run-2', followsRunId: null, freshSheets: true, laying: 'nothing' })

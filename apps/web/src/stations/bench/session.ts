@@ -32,6 +32,8 @@ export interface RoundInHand {
   readonly stack: StackReference
   readonly passes: number
   readonly freshSheets: boolean
+  /** The dies that are pressed again, where others were taken off; absent: all. */
+  readonly onlyDieIds?: readonly string[] | undefined
   /**
    * What has to be laid: the whole stack; what changed of it; nothing; what changes of another run's stack, and this run's things in it;
    * or only these, where the plates are the same.
@@ -180,12 +182,20 @@ export const told = (
   }
 }
 
-/** Takes up a next try: the same sheets go on where they may, and the same stack on the same sheets is the same run. */
-export const tryNext = (session: BenchSession, stack: StackReference, passes: number, newRun: NewRun): BenchSession => {
+/** Takes up a next try, of only some dies where the others came out and are taken off: the same sheets go on where they may, and the same stack on the same sheets is the same run. */
+export const tryNext = (
+  session: BenchSession,
+  stack: StackReference,
+  passes: number,
+  newRun: NewRun,
+  only?: readonly string[],
+): BenchSession => {
   const last = session.pressed.at(-1)
   const goesOn = last !== undefined && sheetsGoOn(last.look)
   const sameStack = last !== undefined && keyOfReference(last.stack) === keyOfReference(stack)
-  const sameRun = goesOn && sameStack
+  const onlyDieIds = goesOn ? (only ?? session.round.onlyDieIds) : undefined
+  const sameDies = onlyDieIds?.length === session.round.onlyDieIds?.length
+  const sameRun = goesOn && sameStack && sameDies
   return {
     ...session,
     round: {
@@ -195,7 +205,8 @@ export const tryNext = (session: BenchSession, stack: StackReference, passes: nu
       stack,
       passes,
       freshSheets: !goesOn,
-      laying: sameStack ? 'nothing' : 'change',
+      onlyDieIds,
+      laying: sameStack && sameDies ? 'nothing' : 'change',
     },
     step: 0,
     passesDone: 0,
@@ -214,7 +225,8 @@ export const oneMore = (session: BenchSession, passes: number, { runId, at }: Ne
     followsRunId: null,
     passes,
     freshSheets: true,
-    laying: 'nothing',
+    onlyDieIds: undefined,
+    laying: session.round.onlyDieIds ? 'things' : 'nothing',
   },
   step: 0,
   passesDone: 0,

@@ -63,6 +63,7 @@ const runOfSession = (
       },
     ),
     followsRunId: session.round.followsRunId,
+    ...(session.round.onlyDieIds ? { dieIds: [...session.round.onlyDieIds] } : {}),
     // Scrap finishes nothing.
     ...(session.rehearsing ? { finishes: false } : {}),
   }

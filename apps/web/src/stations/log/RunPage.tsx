@@ -50,7 +50,10 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
                   </p>
                   {round.hangingPlace && (
                     <p className="text-ink-soft">
-                      {t('log.hung', {
+                      {t(round.hangingDieIds ? 'log.hungOf' : 'log.hung', {
+                        dies: run.dieIds
+                          .flatMap((id, die) => (round.hangingDieIds?.includes(id) ? [run.dieNames[die]] : []))
+                          .join(', '),
                         share: Math.round((round.hangingShare ?? 0) * 100),
                         place: t(`words.hangingPlace.${round.hangingPlace}`),
                       })}

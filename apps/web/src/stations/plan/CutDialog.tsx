@@ -1,4 +1,4 @@
-import { type Assessment, isGood, type Round, type TechniqueId, toldOf } from '@bold-heron/core'
+import { type Assessment, type Die, isGood, type Round, type TechniqueId, toldOf } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
@@ -17,6 +17,7 @@ import { runOf } from '../../pressing/run-of.js'
 
 const RoundFields = ({
   technique,
+  dies,
   number,
   round,
   onChange,
@@ -25,6 +26,7 @@ const RoundFields = ({
   readonly number: number
   readonly round: Round
   readonly technique: TechniqueId
+  readonly dies: readonly Die[]
   readonly onChange: (round: Round) => void
   readonly onDrop: (() => void) | undefined
 }) => {
@@ -52,7 +54,7 @@ const RoundFields = ({
             />
           )}
         </Field>
-        <LookFields name={String(number)} technique={technique} round={round} onChange={onChange} />
+        <LookFields name={String(number)} technique={technique} dies={dies} round={round} onChange={onChange} />
       </div>
     </fieldset>
   )
@@ -84,6 +86,7 @@ export const CutDialog = ({
   const [rounds, setRounds] = useState<readonly Round[]>([firstRound(run.technique, assessment.passes.passes)])
   const [pieces, setPieces] = useState(run.sheetCount)
   const [note, setNote] = useState('')
+  const dies = assessment.stack.flatMap((layer) => (layer.is === 'dies' ? layer.dies : []))
   const good = isGood((rounds.at(-1) as Round).seen)
   const save = async () => {
     const spoilt = Math.max(0, run.sheetCount - (good ? pieces : 0))
@@ -108,6 +111,7 @@ export const CutDialog = ({
           <RoundFields
             key={at}
             technique={run.technique}
+            dies={dies}
             number={at + 1}
             round={round}
             onChange={(next) => setRounds(rounds.map((each, index) => (index === at ? next : each)))}

@@ -23,6 +23,7 @@ export const faults = {
   'too-many': 'These are more than the {{limit}} there can be.',
   'blade-taller-than-die': 'The blade cannot be taller than the whole die.',
   'edge-wider-than-plate': 'The full thickness cannot be wider than the plate itself.',
+  'leaves-not-on-platform': 'Only a platform has hinged leaves.',
   'unknown-id': 'This is no longer on the shelf. Choose another.',
   other: 'This cannot be taken as it is.',
 } as const

@@ -5,6 +5,7 @@ import type { TFunction } from 'i18next'
 import { useTranslation } from 'react-i18next'
 import type { TermId } from '../../../drawing/terms/list.js'
 import { Term } from '../../../drawing/terms/Term.js'
+import { sayLeaves } from '../../../pressing/say-leaves.js'
 import { sayLie } from '../../../pressing/say-lie.js'
 import { layerName } from '../../../pressing/stack/layer-name.js'
 import { BenchTitle } from './BenchTitle.js'
@@ -48,6 +49,7 @@ export const Lay: ShownStep<'lay'> = ({ step, job, stack, assessment }) => {
   if (!layer) return null
   const heightMm = assessment?.ledger.lines[step.layer]?.runningMm
   const lie = sayLie(t, layer)
+  const leaves = layer.is === 'plate' ? sayLeaves(t, layer.plate) : undefined
   const term: TermId | undefined =
     layer.is === 'plate'
       ? termOfRole[layer.role]
@@ -65,6 +67,7 @@ export const Lay: ShownStep<'lay'> = ({ step, job, stack, assessment }) => {
           </Term>
         )}
       </p>
+      {leaves && <p className="font-bold">{leaves}</p>}
       {lie && <p className="font-bold">{t('bench.lay.lie', { lie })}</p>}
       {heightMm !== undefined && (
         <p className="text-ink-soft">{t('bench.lay.height', { height: lengths.thickness(heightMm) })}</p>

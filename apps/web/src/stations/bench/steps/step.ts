@@ -1,4 +1,4 @@
-import type { Assessment, PlanRequest, Stack, StackDifference } from '@bold-heron/core'
+import type { Assessment, Die, PlanRequest, Stack, StackDifference } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import type { ReactNode } from 'react'
 import type { BenchStep } from '../bench-steps.js'
@@ -8,6 +8,8 @@ export interface AtBench {
   readonly job: JobRow
   readonly stack: Stack
   readonly difference: StackDifference | undefined
+  /** Dies of the job that are taken off, and not pressed again. */
+  readonly diesOff?: readonly Die[]
   readonly request: PlanRequest
   readonly assessment: Assessment | undefined
   readonly passes: number

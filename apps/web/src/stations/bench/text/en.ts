@@ -122,6 +122,8 @@ export const bench = {
   },
   lay: {
     platform: 'At the very bottom. Check which side is raised, and that its feed end looks at the rollers.',
+    closed: 'Close: {{leaves}}.',
+    open: 'Leave open, folded aside: {{leaves}}.',
     spacer: 'It only adds height. Flat on what lies there.',
     shim: 'Flat, no folds, right under the die’s place.',
     bed: 'The blade lands on this one. Best face towards the blade, the other end first this time if it has bowed.',
@@ -150,6 +152,7 @@ export const bench = {
     height: 'Height so far: {{height}}',
   },
   change: {
+    diesOff: 'Take off what came out: {{off}}. The sheets stay. Only {{again}} is pressed again.',
     title: 'Change the stack',
     out: 'Take out: {{pieces}}',
     into: 'Put in: {{pieces}}',
@@ -320,6 +323,8 @@ export const bench = {
       'one-spot': 'One spot hangs: the pad is scored there, or the die has a nick.',
     },
     spoilt: 'These sheets are spoilt for a fair look. Take fresh ones.',
+    allAgain: 'Press all of them again',
+    onlyAgain: 'Only what hung',
     doIt: 'Do this',
     plan: 'Plan it myself',
     nothing:

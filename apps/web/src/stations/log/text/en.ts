@@ -51,6 +51,7 @@ export const log = {
   round_other: '{{count}} passes',
   roundSeen: '{{seen}}; handle {{feel}}',
   hung: '{{share}} % of the line, {{place}}',
+  hungOf: '{{share}} % of the line of {{dies}}, {{place}}',
   back: 'Back to the log',
   deleted: 'The run is deleted.',
   planAgain: 'Plan this job again',

@@ -343,6 +343,7 @@ export const plan = {
     round: 'Round {{number}}',
     passes: 'Passes',
     seen: 'What did you see?',
+    whichHung: 'Which of them hung?',
     where: 'Where did it hang?',
     share: 'How much of the line?',
     shares: { little: 'a few fibres', some: 'about a quarter', half: 'half or more' },

@@ -15,7 +15,7 @@ import {
   spectrumOfStory,
   USUAL_PAPER_MM,
 } from '@bold-heron/core'
-import { type PressRow, toPlate, toPress } from '@bold-heron/schema'
+import { type PressRow, toPlates, toPress } from '@bold-heron/schema'
 import { ArrowLeft, Undo2 } from 'lucide-react'
 import { lazy, Suspense, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -229,7 +229,7 @@ const FromBelief = ({ row }: { readonly row: PressRow }) => {
   const press = useMemo(() => toPress(row, byId), [row, byId])
   const byClassOnly = learning.data !== undefined && isKnownByClassOnly(press, learning.data)
   const story = useGapStory(byClassOnly ? undefined : press, learning.data).data
-  const shelf = useMemo(() => plates.data?.items.map(toPlate), [plates.data])
+  const shelf = useMemo(() => plates.data?.items.flatMap(toPlates), [plates.data])
   const before = useMemo(() => {
     if (byClassOnly) return beforeFeeling(press.pressClass)
     return story && beforeFeeling(press.pressClass, spectrumOfStory(story))

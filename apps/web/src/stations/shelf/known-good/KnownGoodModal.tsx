@@ -4,6 +4,8 @@ import {
   factsOfDieClass,
   knownFeels,
   MOST_KNOWN_PASSES,
+  type Plate,
+  plateIdOf,
   type TechniqueId,
   techniqueIds,
   techniqueOf,
@@ -43,6 +45,36 @@ const knownForm = rowForm<KnownGoodStackRow>({
   },
 })
 
+/** A plate by its name; a platform with leaves in the way that they are set. */
+const PlateAsSet = ({
+  id,
+  byId,
+  onSet,
+}: {
+  readonly id: string
+  readonly byId: ReadonlyMap<string, Plate>
+  readonly onSet: (id: string) => void
+}) => {
+  const { t } = useTranslation()
+  const plate = byId.get(id)
+  if (!plate?.leaves) return plate?.name ?? '?'
+  const settings = [...byId.values()].filter((each) => plateIdOf(each.id) === plateIdOf(id))
+  return (
+    <select
+      className={boxClass}
+      aria-label={t('shelf.leaves.set', { name: settings[0]?.name ?? plate.name })}
+      value={id}
+      onChange={(event) => onSet(event.target.value)}
+    >
+      {settings.map((each) => (
+        <option key={each.id} value={each.id}>
+          {each.name}
+        </option>
+      ))}
+    </select>
+  )
+}
+
 /** The pieces of the stack, one line each; a piece may be named more than once. */
 const PlatesOfStack = () => {
   const { t } = useTranslation()
@@ -60,7 +92,9 @@ const PlatesOfStack = () => {
       <ul>
         {ids.map((id, at) => (
           <li key={at} className="flex items-center gap-2 border-b border-line">
-            <span className="flex-1">{byId.get(id)?.name ?? '?'}</span>
+            <span className="flex-1">
+              <PlateAsSet id={id} byId={byId} onSet={(next) => set(ids.with(at, next))} />
+            </span>
             <span>{lengths.thickness(byId.get(id)?.thickness.valueMm ?? 0)}</span>
             <IconButton label={t('shelf.known.remove')} onClick={() => set(ids.filter((_, each) => each !== at))}>
               <X aria-hidden size={16} />

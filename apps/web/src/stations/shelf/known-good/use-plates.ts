@@ -1,5 +1,5 @@
 import type { Plate } from '@bold-heron/core'
-import { type PlateRow, toPlate } from '@bold-heron/schema'
+import { type PlateRow, platesById } from '@bold-heron/schema'
 import { useMemo } from 'react'
 import { useRows } from '../../../data/rows.js'
 
@@ -8,6 +8,6 @@ export const usePlates = (): { readonly rows: readonly PlateRow[]; readonly byId
   const { data } = useRows('plates', { retired: 'all' })
   return useMemo(() => {
     const rows = data?.items ?? []
-    return { rows, byId: new Map(rows.map((row) => [row.id, toPlate(row)])) }
+    return { rows, byId: platesById(rows) }
   }, [data])
 }

@@ -1,12 +1,14 @@
 import { faceStates, measuringWays, type PlateKind, plateKinds } from '@bold-heron/core'
-import { plateInput, plateTable } from '@bold-heron/schema'
+import { plateInput, type PlateRow, plateTable } from '@bold-heron/schema'
 import { useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
+import { asItIs } from '../../../ui/form/codec.js'
 import { codecsOf } from '../../../ui/form/field-codecs.js'
 import { ChoiceField, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
 import { Term } from '../../../drawing/terms/Term.js'
+import { LeavesField } from './LeavesField.js'
 import { PlateBeside } from './PlateBeside.js'
 import type { Room } from './room.js'
 
@@ -36,6 +38,7 @@ const PlateFields = () => {
         label={t('shelf.field.measuredBy')}
         options={measuringWays.map((way) => ({ value: way, text: t(`words.measuredBy.${way}`) }))}
       />
+      {kind === 'platform' && <LeavesField />}
       <LengthField name="lengthMm" measures="size" label={t('shelf.field.lengthMm')} />
       <LengthField name="widthMm" measures="size" label={t('shelf.field.widthMm')} />
       <LengthField
@@ -68,13 +71,21 @@ const PlateFields = () => {
   )
 }
 
+/** mm. How high a platform is with all its leaves closed. */
+const highestMm = ({ thicknessMm, leaves }: PlateRow): number =>
+  leaves.reduce((mm, leaf) => mm + leaf.thicknessMm, thicknessMm)
+
 export const platesRoom: Room<'plates'> = {
   kind: 'plates',
   form: rowForm({
     schema: plateInput,
-    // The mark is shown for pads only, so it goes when something else is made of one.
-    toInput: (plate) => ({ ...plate, reservedForSteel: plate.kind === 'cutting-pad' && plate.reservedForSteel }),
-    codecs: codecsOf(plateTable),
+    // What is shown for some kinds only goes when something else is made of the plate.
+    toInput: (plate) => ({
+      ...plate,
+      reservedForSteel: plate.kind === 'cutting-pad' && plate.reservedForSteel,
+      leaves: plate.kind === 'platform' ? plate.leaves : [],
+    }),
+    codecs: { ...codecsOf(plateTable), leaves: asItIs() },
   }),
   blank: {
     name: '',
@@ -102,7 +113,11 @@ export const platesRoom: Room<'plates'> = {
       cell: ({ row: { original } }) => (
         <>
           {lengths.thickness(original.thicknessMm)}{' '}
-          <span className="text-sm text-ink-soft">{t(`words.measuredByShort.${original.measuredBy}`)}</span>
+          <span className="text-sm text-ink-soft">
+            {original.leaves.length > 0
+              ? t('shelf.leaves.upTo', { height: lengths.thickness(highestMm(original)) })
+              : t(`words.measuredByShort.${original.measuredBy}`)}
+          </span>
         </>
       ),
       meta: { figures: true },

@@ -145,6 +145,18 @@ export const shelf = {
     add: 'Add adhesive, waxed paper, a print, or a fold',
     sum: 'As one pile: {{caliper}} thick. The plan reckons with each layer’s thickness and strength.',
   },
+  leaves: {
+    title: 'Hinged leaves',
+    hint: 'A platform that folds: each leaf adds its thickness where it is closed. The thickness above is that with all leaves open.',
+    name: 'What the leaf is called',
+    called: 'leaf {{count}}',
+    thickness: 'Its thickness',
+    take: 'Take this leaf away',
+    add: 'Add a hinged leaf',
+    settings: 'How it can be set',
+    set: 'How {{name}} is set',
+    upTo: 'up to {{height}} with its leaves closed',
+  },
   layers: {
     title: 'Glued up of layers?',
     count: 'Layers',
