@@ -41,13 +41,13 @@ const views: readonly View[] = [
   },
   {
     name: 'plan',
-    path: async (application) => `/plan/${await idOf(application, 'jobs', 'Sail lace')}`,
+    path: async (application) => `/jobs/${await idOf(application, 'jobs', 'Sail lace')}/plan`,
     words: 'At worst:',
     prepare: (browser) => new PlanPage(browser).settled(),
   },
   {
     name: 'cut',
-    path: async (application) => `/plan/${await idOf(application, 'jobs', 'Sail lace')}`,
+    path: async (application) => `/jobs/${await idOf(application, 'jobs', 'Sail lace')}/plan`,
     words: 'At worst:',
     prepare: async (browser) => {
       await new PlanPage(browser).settled()
@@ -59,7 +59,7 @@ const views: readonly View[] = [
   },
   {
     name: 'crease',
-    path: async (application) => `/plan/${await idOf(application, 'jobs', 'A tide creased')}`,
+    path: async (application) => `/jobs/${await idOf(application, 'jobs', 'A tide creased')}/plan`,
     words: 'At worst:',
     prepare: async (browser) => {
       await new PlanPage(browser).settled()
@@ -69,7 +69,7 @@ const views: readonly View[] = [
   },
   {
     name: 'place',
-    path: async (application) => `/place/${await idOf(application, 'jobs', 'Window with')}`,
+    path: async (application) => `/jobs/${await idOf(application, 'jobs', 'Window with')}/place`,
     words: 'Kept',
     prepare: async (browser) => {
       await browser.open('Result')
@@ -88,7 +88,7 @@ const views: readonly View[] = [
   },
   {
     name: 'how-did-it-come-out',
-    path: async (application) => `/plan/${await idOf(application, 'jobs', 'Compass roses')}`,
+    path: async (application) => `/jobs/${await idOf(application, 'jobs', 'Compass roses')}/plan`,
     words: 'At worst:',
     prepare: async (browser) => {
       await browser.press('Cut it, then tell')
@@ -97,7 +97,7 @@ const views: readonly View[] = [
   },
   {
     name: 'bench',
-    path: async (application) => `/bench/${await idOf(application, 'jobs', 'Sail lace')}`,
+    path: async (application) => `/jobs/${await idOf(application, 'jobs', 'Sail lace')}/bench`,
     words: 'Get these out',
     prepare: async (browser) => {
       await browser.shows(css('main h2'))
@@ -133,7 +133,7 @@ const views: readonly View[] = [
   },
   {
     name: 'border',
-    path: async (application) => `/place/${await idOf(application, 'jobs', 'Rope border')}`,
+    path: async (application) => `/jobs/${await idOf(application, 'jobs', 'Rope border')}/place`,
     words: 'The last cut ends just where it should',
   },
   {

@@ -23,13 +23,13 @@ const screens: [name: string, path: () => string | Promise<string>, words: strin
   ['Leftovers', () => '/shelf/offcuts', 'Film, a corner'],
   ['A leftover', async () => `/shelf/offcuts/${await idOf('offcuts', 'Slate')}`, 'Dies that fit it'],
   ['A job’s leftovers', async () => `/jobs/${await idOf('jobs', 'Gulls for')}/leftover`, 'A whole sheet of'],
-  ['A border', async () => `/place/${await idOf('jobs', 'Rope')}`, 'The last cut ends'],
+  ['A border', async () => `/jobs/${await idOf('jobs', 'Rope')}/place`, 'The last cut ends'],
   ['A build', async () => `/cards/builds/${await idOf('builds', 'kite')}`, 'Goes into a bought'],
   ['Bases and mats', () => '/cards/panels', 'A mat of'],
   ['An envelope', () => '/cards/envelope', 'Cut a square of'],
   ['Log', () => '/log', 'Good pieces'],
   ['The log in pictures', () => '/log?view=pictures', 'beyond the sheets'],
-  ['Bench', async () => `/bench/${await idOf('jobs', 'Sail')}`, 'Get these out'],
+  ['Bench', async () => `/jobs/${await idOf('jobs', 'Sail')}/bench`, 'Get these out'],
   ['A run', async () => `/log/${await idOf('runs')}`, 'The stack, top to bottom'],
   ['Workshop', () => '/workshop', 'House rules'],
   ['Welcome', () => '/welcome', 'What kind of press is it?'],
@@ -46,7 +46,7 @@ it.each(screens)(
 
 it('the leaves and dialogs of a plan have nothing either', async () => {
   await browser.resize(1280, 800)
-  await browser.go(`/plan/${await idOf('jobs', 'Sail')}`)
+  await browser.go(`/jobs/${await idOf('jobs', 'Sail')}/plan`)
   await new PlanPage(browser).settled()
   await browser.open('The cut')
   await browser.says('seen from above')
@@ -58,6 +58,7 @@ it('the leaves and dialogs of a plan have nothing either', async () => {
   await browser.heading('How did it come out?')
   expect(await browser.accessibilityFaults()).toEqual([])
   await browser.press('Close')
+  await browser.press('More')
   await browser.press('Shortcuts')
   await browser.heading('Keys')
   expect(await browser.accessibilityFaults()).toEqual([])
@@ -68,7 +69,7 @@ it('the leaves and dialogs of a plan have nothing either', async () => {
 })
 
 it('the leaves of Place have nothing either', async () => {
-  await browser.go(`/place/${await idOf('jobs', 'Window with')}`)
+  await browser.go(`/jobs/${await idOf('jobs', 'Window with')}/place`)
   await browser.says('Kept')
   for (const tab of ['Lay', 'Card', 'Result', 'Press', 'Print']) {
     await browser.open(tab)

@@ -132,7 +132,7 @@ describe('another language', () => {
   // Every other page is kept by lint, which takes no word in what is shown.
   it.each([
     ['a form', '/jobs/new'],
-    ['a plan with its leaves', `/plan/${jobId}`],
+    ['a plan with its leaves', `/jobs/${jobId}/plan`],
   ])('leaves no word in the code: %s speaks the chosen language', async (_, path) => {
     await speak(PSEUDO)
     await browser.go(path)

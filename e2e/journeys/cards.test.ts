@@ -27,7 +27,7 @@ const first = async <Row>(kind: string, q: string): Promise<Row> => (await rows<
 
 it('a border is joined from a short die, marked, pressed at the Bench cut by cut, and its misfits teach the sheet’s stretch', async () => {
   const job = await first<JobRow>('jobs', 'Rope border')
-  await browser.go(`/place/${job.id}`)
+  await browser.go(`/jobs/${job.id}/place`)
   await browser.says(place.border.endMet)
   await browser.says(place.border.pitchFound.replace('{{pitch}}', '10 mm'))
   const table = await browser.text(css('table'))
@@ -77,7 +77,7 @@ it('a border is joined from a short die, marked, pressed at the Bench cut by cut
 
 it('a closed outline is told to sever the strip', async () => {
   const job = await first<JobRow>('jobs', 'Kites for the kite')
-  await browser.go(`/place/${job.id}`)
+  await browser.go(`/jobs/${job.id}/place`)
   await browser.click(buttonThatBegins(place.border.start))
   await browser.says(place.border.kind.closed)
   await browser.says(place.border.noPitch)
@@ -91,11 +91,11 @@ it('a job is cut from a leftover, which is then used up, and what is left of it 
     headers: { 'Content-Type': 'application/json', 'If-Match': `"${found.version}"` },
     body: JSON.stringify({ ...inputOfJob(found), wanted: 2 }),
   })
-  await browser.go(`/plan/${job.id}`)
+  await browser.go(`/jobs/${job.id}/plan`)
   await browser.follow(en.plan.settings.leftover)
   await browser.heading(jobs.leftover.title)
   await browser.press(jobs.leftover.takeNamed.replace('{{name}}', 'Film, the long piece'))
-  await browser.untilPath(/^\/plan\//)
+  await browser.untilPath(/^\/jobs\/.+\/plan$/)
   const claimed = await first<OffcutRow>('offcuts', 'Film, the long')
   expect(claimed.claims.map(({ jobName }) => jobName)).toEqual([job.name])
   const { cutFrom } = (await ask<JobRow>(`/api/jobs/${job.id}`)).runs[0]!
@@ -167,7 +167,7 @@ it('a frame lies round a piece with equal margins, and says so again when it was
     ['Harbour window', 'Lighthouse'].map(async (q) => (await first<JobRow>('dies', q)).id),
   )
   const jobId = await addKiteJob('A framed light', 'Library', [{ ...plainRun, dieIds }])
-  await browser.go(`/place/${jobId}`)
+  await browser.go(`/jobs/${jobId}/place`)
   await browser.click(buttonThatBegins(place.start['frame-round']))
   const second = place.run.newName.replace('{{count}}', '2')
   await browser.choose(place.run.inHand, `2. ${second} — ${en.words.region.all}`)

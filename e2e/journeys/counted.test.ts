@@ -26,7 +26,7 @@ const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[
       await hand.choose('Die', 'Compass rose lace')
       await browser.says('Silver foil paper')
       await hand.press('Make the job and plan it')
-      await browser.untilPath(/^\/plan\//)
+      await browser.untilPath(/^\/jobs\/.+\/plan$/)
     },
   ],
   [
@@ -72,7 +72,7 @@ const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[
       await hand.choose('Die', 'Box kite outline')
       await browser.says('Kraft')
       await hand.press('Make the job and plan it')
-      await browser.untilPath(/^\/place\//)
+      await browser.untilPath(/^\/jobs\/.+\/place$/)
       await hand.press('Keep the placement')
       await browser.says('is kept')
     },

@@ -11,7 +11,7 @@ it('an empty workshop says what to do on every station', async () => {
     ['/shelf/plates', 'No plates or shims yet'],
     ['/shelf/dies', 'No dies yet'],
     ['/shelf/sheets', 'No sheets yet'],
-    ['/plan', 'Which job?'],
+    ['/plan', 'Nothing to cut yet'],
     ['/log', 'Nothing pressed yet'],
   ] as const) {
     await browser.go(path)
@@ -47,7 +47,7 @@ it('a guided minute leads to a stack whose sum can be checked, and on to the log
   await browser.type('Weight', '110 lb cover')
   await browser.press('Work out the stack')
 
-  await browser.untilPath(/^\/plan\/.+/)
+  await browser.untilPath(/^\/jobs\/.+\/plan$/)
   const plan = new PlanPage(browser)
   const layers = await plan.layers()
   expect(layers).toContain('Ivy leaf, blade down')

@@ -39,7 +39,7 @@ it('a crease goes from New job to the Log by keyboard: faint, so one card more',
   await pick(jobs.field.pressId, 'motor')
   await browser.tabTo(jobs.create)
   await browser.keys(Key.ENTER)
-  const jobId = (await browser.untilPath(/^\/plan\/.+/)).split('/').at(-1)!
+  const jobId = (await browser.untilPath(/^\/jobs\/.+\/plan$/)).split('/')[2]!
   await browser.says(en.plan.map.titles.crease)
   const request = await ask<PlanRequest>(`/api/jobs/${jobId}/plan-request`)
   expect(request).toMatchObject({ technique: 'crease', cut: { bladeSide: 'up' } })

@@ -47,7 +47,7 @@ it('a new job takes over what its die was last pressed with', async () => {
   await browser.choose('Die', 'Compass rose lace')
   await browser.says('Silver foil paper')
   await browser.press('Make the job and plan it')
-  await browser.untilPath(/^\/plan\//)
+  await browser.untilPath(/^\/jobs\/.+\/plan$/)
 })
 
 it('what cannot go through the press stays in the list, with the reason', async () => {

@@ -13,7 +13,7 @@ it('leads from a job to its plan, through the layers and into the log without a 
   await browser.keys(Key.ENTER)
   await browser.tabTo('Plan Compass roses')
   await browser.keys(Key.ENTER)
-  await browser.untilPath(/^\/plan\/.+/)
+  await browser.untilPath(/^\/jobs\/.+\/plan$/)
 
   const plan = new PlanPage(browser)
   const before = await plan.layers()

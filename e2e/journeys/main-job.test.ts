@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { en } from '../fixtures/words.js'
 import { Key } from '../fixtures/keys.js'
 import { button, css, label } from '../fixtures/spot.js'
 import { PlanPage } from '../pages/plan-page.js'
@@ -17,7 +18,7 @@ it('a new job for lattice sail lace on ivory card, two sheets, gets a stack that
   await browser.type('Sheets at once', '2')
   await browser.type('Pieces wanted', '2')
   await browser.press('Make the job and plan it')
-  await browser.untilPath(/^\/plan\/.+/)
+  await browser.untilPath(/^\/jobs\/.+\/plan$/)
 
   await plan.settled()
   expect(await plan.layers()).toContain('2 × Ivory card 250')
@@ -61,10 +62,10 @@ it('a die turned to look away from the sheet is a stop, said in words', async ()
 
 it('one sheet more is planned anew, and one less again leads back', async () => {
   const best = await plan.layers()
-  await browser.press('One sheet more')
+  await browser.choose(en.plan.settings.count, '3 ×')
   await browser.until(async () => (await plan.layers()).includes('3 × Ivory card 250'), 'three sheets')
   await plan.settled()
-  await browser.press('One sheet less')
+  await browser.choose(en.plan.settings.count, '2 ×')
   await browser.until(async () => (await plan.layers()).includes('2 × Ivory card 250'), 'two sheets')
   await plan.settled()
   await plan.shows(best)

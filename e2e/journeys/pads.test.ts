@@ -26,7 +26,7 @@ it('a pad shows what each face has borne, and how long it will last', async () =
 it('the plan lays it the other way, the Bench says so, and the log keeps how it lay', async () => {
   const [job] = (await ask<{ items: { id: string }[] }>('jobs?q=Box kites')).items
   const before = await padNamed(PAD)
-  await browser.go(`/plan/${job!.id}`)
+  await browser.go(`/jobs/${job!.id}/plan`)
   await new PlanPage(browser).settled()
   await browser.says(`${PAD}: plain face to the blade`)
   const bench = new BenchPage(browser, job!.id)

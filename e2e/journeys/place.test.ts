@@ -23,7 +23,7 @@ const keep = async (q: string) => {
 describe('laying out a card', () => {
   it('begins with a usual way, is dragged, nudged by keys, undone, and kept', async () => {
     const job = await jobNamed('Gulls')
-    await browser.go(`/place/${job.id}`)
+    await browser.go(`/jobs/${job.id}/place`)
     await browser.says('How shall')
     await browser.press('On a panelA flat card; the dies in its middle.')
     await browser.press('Catch edges and middles')
@@ -86,7 +86,7 @@ describe('laying out a card', () => {
 
 describe('the window with the lighthouse', () => {
   it('comes with its knife plan: along the line on either side of the tower', async () => {
-    await browser.go(`/place/${(await jobNamed('Window with')).id}`)
+    await browser.go(`/jobs/${(await jobNamed('Window with')).id}/place`)
     await browser.open('Result')
     await browser.says('together 54.89 mm')
     const text = await browser.pageText()
@@ -132,7 +132,7 @@ describe('the window with the lighthouse', () => {
     await browser.follow('Open in Plan')
     await browser.says('For press run 1 of 2')
     await browser.follow('to Place')
-    await browser.untilPath(/^\/place\//)
+    await browser.untilPath(/^\/jobs\/.+\/place$/)
   })
 
   it('was laid without a complaint', async () => {
@@ -141,7 +141,7 @@ describe('the window with the lighthouse', () => {
 })
 
 it('the Bench leads through the lay-out before anything is stacked', async () => {
-  await browser.go(`/bench/${(await jobNamed('Word on a fold')).id}`)
+  await browser.go(`/jobs/${(await jobNamed('Word on a fold')).id}/bench`)
   await browser.says('Get these out')
   await browser.keys(' ')
   await browser.heading('Lay out the card')

@@ -86,7 +86,7 @@ it('a second window on the same job says so, and can take it over', async () => 
   await bench.open()
   await browser.inSecondWindow(
     async () => {
-      await browser.go(`/bench/${jobId}`)
+      await browser.go(`/jobs/${jobId}/bench`)
       await browser.heading(words.elsewhereTitle)
       expect(await browser.accessibilityFaults()).toEqual([])
       await browser.press(words.elsewhereTake)

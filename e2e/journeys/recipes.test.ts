@@ -34,14 +34,14 @@ it('a recipe is carried over to another press, with the reason in arithmetic, an
   await browser.counts(maps, 2)
   for (const said of await browser.attributes(maps, 'aria-label')) expect(said).toMatch(/(99|100) % of the line clean/)
   await browser.press('Make it a job')
-  await browser.untilPath(/^\/plan\//)
+  await browser.untilPath(/^\/jobs\/.+\/plan$/)
   await browser.says('Library A4 hand press')
 })
 
 it('a plan offers the recipes that fit, and lays the stack of one', async () => {
   const job = await firstOf<{ id: string }>('jobs?q=sail')
   const plan = new PlanPage(browser)
-  await browser.go(`/plan/${job.id}`)
+  await browser.go(`/jobs/${job.id}/plan`)
   await plan.settled()
   await browser.open('Recipes')
   await browser.says('the very same cut')

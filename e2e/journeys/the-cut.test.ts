@@ -23,7 +23,7 @@ const untilClean = (check: (clean: number) => boolean, what: string) =>
   }, what)
 
 it('the passes say what each leaves, how the handle feels and how sure that is', async () => {
-  await browser.go(`/plan/${await jobNamed('Sail lace')}`)
+  await browser.go(`/jobs/${await jobNamed('Sail lace')}/plan`)
   await plan.settled()
   const texts = await plan.passes()
   expect(texts.length).toBeGreaterThan(1)
@@ -86,7 +86,7 @@ const setHandShare = async (handShare: number) => {
 
 it('a cut that no squeeze gets past a weak hand says so, and never to push on', async () => {
   await setHandShare(0.1)
-  await browser.go(`/plan/${await jobNamed('Buoys')}`)
+  await browser.go(`/jobs/${await jobNamed('Buoys')}/plan`)
   await browser.says('Too heavy for this handle')
   await browser.says('never push on')
   await setHandShare(1)
@@ -137,7 +137,7 @@ it('the page’s worker, the server’s thread and a plain call answer the same 
   })
   expect(await onServer.json()).toEqual(here)
 
-  await browser.go(`/plan/${await jobNamed('Sail lace')}`)
+  await browser.go(`/jobs/${await jobNamed('Sail lace')}/plan`)
   await plan.settled()
   await browser.open('The cut')
   await browser.says('seen from above')

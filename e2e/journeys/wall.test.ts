@@ -50,7 +50,7 @@ it('a cell of the chart becomes a job whose plan and Bench do what the chart say
   await isAccessible(browser, 'of 4 cells stand on a base stack')
   await browser.click(css('tbody tr:nth-child(1) td:nth-of-type(1) button'))
   await browser.press(wall.cell.makeJob)
-  await browser.untilPath(/^\/plan\//)
+  await browser.untilPath(/^\/jobs\/.+\/plan$/)
   await new PlanPage(browser).settled()
 
   const { chart } = await ask<ComputedChart>(`/api/charts/${id}/computed`)
@@ -130,7 +130,7 @@ it('an evening is pressed from run to run; what is spoilt is planned anew, and w
   await browser.until(async () => JSON.stringify(await order()) === JSON.stringify(before), 'let go')
   const first = before[0]!
   const wanted = first === flock ? 4 : 2
-  await browser.go(`/bench/${first}?evening=${evening.id}&batch=${first}`)
+  await browser.go(`/jobs/${first}/bench?evening=${evening.id}&batch=${first}`)
   const at = new BenchPage(browser, first, `evening/${evening.id}/${first}`)
   await at.goOnTo(bench.tell.title)
   await browser.click(lookPicture(en.words.seen.clean))
@@ -148,7 +148,7 @@ it('an evening is pressed from run to run; what is spoilt is planned anew, and w
   expect((await plan()).jobs.find(({ jobId }) => jobId === first)!.pieces).toBe(wanted - 1)
 
   // Left there and taken up again where it was.
-  await browser.go(`/bench/${first}?evening=${evening.id}&batch=${first}`)
+  await browser.go(`/jobs/${first}/bench?evening=${evening.id}&batch=${first}`)
   await browser.says(bench.evening.more)
   // What lies in the press is not laid again.
   expect((await plan()).changes).toBeLessThan(allLaid)

@@ -23,7 +23,7 @@ export class BenchPage {
   ) {}
 
   async open(): Promise<void> {
-    await this.browser.go(`/bench/${this.jobId}`)
+    await this.browser.go(`/jobs/${this.jobId}/bench`)
     await this.browser.shows(TITLE)
   }
 

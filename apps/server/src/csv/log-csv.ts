@@ -1,4 +1,13 @@
-import { faultsOf, idField, type ProblemField, type RunInput, runInput, type RunRow } from '@bold-heron/schema'
+import type { Plate } from '@bold-heron/core'
+import {
+  faultsOf,
+  idField,
+  type ProblemField,
+  type RunInput,
+  runInput,
+  type RunRow,
+  toPlates,
+} from '@bold-heron/schema'
 import type { ModelStatic, Transaction, WhereOptions } from 'sequelize'
 import { DieModel } from '../store/models/die-model.js'
 import { JobModel } from '../store/models/job-model.js'
@@ -6,6 +15,7 @@ import { PlateModel } from '../store/models/plate-model.js'
 import { PressModel } from '../store/models/press-model.js'
 import type { RowModel } from '../store/models/row-model.js'
 import { SheetModel } from '../store/models/sheet-model.js'
+import { toPlateRow } from '../store/plates.js'
 import { groupBy } from '../store/row-shape.js'
 import { readLayers, writeLayers } from './layer-text.js'
 import { type ReadRow, RefusedRows } from './refused-rows.js'
@@ -116,6 +126,18 @@ const byNameOf = (model: Named, transaction: Transaction, where: WhereOptions) =
   return async (name: string): Promise<readonly string[]> => (await (read ??= readAll())).get(name) ?? []
 }
 
+/** Ids of plates by name, of one with leaves by how they are set. */
+const bySettingOf = (transaction: Transaction) => {
+  let read: Promise<Map<string, Plate[]>> | undefined
+  const readAll = async () =>
+    groupBy(
+      (await PlateModel.findAll({ raw: true, transaction })).flatMap((plate) => toPlates(toPlateRow(plate))),
+      ({ name }) => name,
+    )
+  return async (name: string): Promise<readonly string[]> =>
+    ((await (read ??= readAll())).get(name) ?? []).map(({ id }) => id)
+}
+
 /** Finds what lines name, as the workshop is in this transaction. */
 const finding = (transaction: Transaction) => {
   const there = { deletedAt: null } as WhereOptions
@@ -125,7 +147,7 @@ const finding = (transaction: Transaction) => {
     sheet: byNameOf(SheetModel, transaction, there),
     die: byNameOf(DieModel, transaction, there),
     // A run may have lain on what has left the shelf.
-    plate: byNameOf(PlateModel, transaction, {}),
+    plate: bySettingOf(transaction),
   }
 }
 type Finding = ReturnType<typeof finding>

@@ -33,7 +33,7 @@ describe('the database itself refuses', () => {
       `INSERT INTO house_rules SELECT 2, version, updated_at FROM house_rules`,
       'blade_side',
     ],
-    ['a kind of plate nobody knows', `UPDATE plates SET kind = 'sponge'`, 'plates_kind_word'],
+    ['a kind of plate nobody knows', `UPDATE plates SET kind = 'sponge' WHERE leaves = '[]'`, 'plates_kind_word'],
     [
       'a look nobody knows',
       `UPDATE run_rounds SET seen = 'eaten', hanging_share = NULL, hanging_place = NULL`,

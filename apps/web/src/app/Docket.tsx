@@ -1,19 +1,57 @@
-import { runInHandOf } from '@bold-heron/schema'
-import { X } from 'lucide-react'
+import type { JobRow } from '@bold-heron/schema'
+import { Hammer, X } from 'lucide-react'
 import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Link } from 'react-router'
+import { Link, NavLink, useLocation } from 'react-router'
 import { ProblemError } from '../data/client.js'
-import { takeJobInHand, useJobInHand } from '../data/job-in-hand.js'
-import { useRow } from '../data/rows.js'
-import { Badge } from '../ui/Badge.js'
-import { IconButton } from '../ui/Button.js'
-import { sayPressed } from '../text/say-pressed.js'
+import { jobPath, type JobStep } from '../data/job-address.js'
+import { beforeTheJob, takeJobInHand } from '../data/job-in-hand.js'
+import { stateOfPlace, stateOfPlan, useUnderWay } from '../data/job-steps.js'
+import { useRow, useRowsPage } from '../data/rows.js'
+import { ButtonLink } from '../ui/Button.js'
+import { classes } from '../ui/classes.js'
+import { stepStations } from './stations.js'
 
-/** The tag that travels with the job: what is being made, of what, on what, and how far it is. */
-export const Docket = () => {
+/** The steps of a job, each with how far it is. */
+const Steps = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
-  const jobId = useJobInHand()
+  const { pathname } = useLocation()
+  const isUnderWay = useUnderWay(job, pathname)
+  const runs = useRowsPage('runs', { jobId: job.id, pageSize: 1 }).data?.total
+  const states: Record<JobStep, string> = {
+    plan: t(`frame.steps.${stateOfPlan(job)}`),
+    place: t(`frame.steps.${stateOfPlace(job)}`),
+    bench: t(`frame.steps.${isUnderWay ? 'under-way' : 'waiting'}`),
+    log: runs === undefined ? '' : t('frame.steps.runs', { count: runs }),
+  }
+  return (
+    <nav aria-label={t('frame.stepsLabel')} className="grid min-w-0 flex-1 grid-cols-4 sm:flex sm:flex-none">
+      {stepStations.map(({ id, nav: { icon: Icon } }) => (
+        <NavLink
+          key={id}
+          to={jobPath(job.id, id)}
+          className={({ isActive }) =>
+            classes(
+              'flex min-h-12 min-w-0 items-center justify-center gap-2 border-b-4 px-1 text-center leading-tight no-underline sm:justify-start sm:px-3 sm:text-left',
+              isActive ? 'border-accent font-bold' : 'border-transparent hover:border-line hover:bg-sunk',
+            )
+          }
+        >
+          <Icon aria-hidden size={18} className="hidden shrink-0 lg:block" />
+          <span className="min-w-0">
+            {t(`${id}.nav`)}
+            <span className="block truncate text-xs font-normal text-ink-soft">{states[id]}</span>
+          </span>
+        </NavLink>
+      ))}
+    </nav>
+  )
+}
+
+/** The head of a job: what is being made, of what, how far it is, its steps, and the way back out. */
+export const Docket = ({ jobId }: { readonly jobId: string }) => {
+  const { t } = useTranslation()
+  const { pathname } = useLocation()
   const { data: job, error } = useRow('jobs', jobId)
   const gone = error instanceof ProblemError && error.problem.status === 404
   useEffect(() => {
@@ -21,33 +59,42 @@ export const Docket = () => {
   }, [gone])
   if (!job) return null
   return (
-    <aside
-      aria-label={t('frame.docketLabel')}
-      className="mx-auto w-full max-w-[90rem] px-3 pt-1 sm:px-4 sm:pt-2 print:hidden"
-    >
-      <div className="relative flex items-center gap-x-4 rounded-r-lg border border-line bg-leaf pr-2 pl-12 [clip-path:polygon(1.4rem_0,100%_0,100%_100%,1.4rem_100%,0_50%)]">
+    <aside aria-label={t('frame.docketLabel')} className="mb-3 print:hidden">
+      <div className="relative flex flex-wrap items-center gap-x-4 rounded-r-lg border border-line bg-leaf pr-2 pl-4 sm:flex-nowrap sm:pl-12 sm:[clip-path:polygon(1.4rem_0,100%_0,100%_100%,1.4rem_100%,0_50%)]">
         <span
           aria-hidden
-          className="absolute top-1/2 left-6 size-3 -translate-y-1/2 rounded-full border-2 border-line bg-paper"
+          className="absolute top-1/2 left-6 hidden size-3 -translate-y-1/2 rounded-full border-2 border-line bg-paper sm:block"
         />
+        <p className="min-w-0 flex-1 leading-tight">
+          <Link
+            to={jobPath(job.id, 'edit')}
+            title={t('jobs.edit', { name: job.name })}
+            className="block truncate font-display text-lg font-semibold no-underline hover:underline"
+          >
+            {job.name}
+          </Link>
+          <span className="block truncate text-sm text-ink-soft">
+            {t('jobs.progress', { cut: job.cut, wanted: job.wanted })} · {t(`words.jobState.${job.state}`)}
+          </span>
+        </p>
+        <div className="order-last flex basis-full sm:order-none sm:basis-auto">
+          <Steps job={job} />
+        </div>
+        {!pathname.endsWith('/bench') && (
+          <span className="hidden sm:block">
+            <ButtonLink look="next" to={jobPath(job.id, 'bench')} icon={<Hammer aria-hidden size={18} />}>
+              {t('frame.toBench')}
+            </ButtonLink>
+          </span>
+        )}
         <Link
-          to={`/plan/${job.id}`}
-          className="min-w-0 shrink truncate font-display text-lg font-semibold no-underline hover:underline sm:shrink-0"
+          to={beforeTheJob()}
+          aria-label={t('frame.docketClose')}
+          title={t('frame.docketClose')}
+          className="grid size-11 shrink-0 place-items-center rounded-md hover:bg-sunk"
         >
-          {job.name}
+          <X aria-hidden size={18} />
         </Link>
-        <span className="hidden min-w-0 truncate text-ink-soft md:block">{sayPressed(t, runInHandOf(job))}</span>
-        <span className="ml-auto flex shrink-0 items-center gap-2">
-          <span className="whitespace-nowrap text-ink-soft">
-            {t('jobs.progress', { cut: job.cut, wanted: job.wanted })}
-          </span>
-          <span className="hidden lg:inline">
-            <Badge tone={job.state === 'done' ? 'clean' : 'plain'}>{t(`words.jobState.${job.state}`)}</Badge>
-          </span>
-          <IconButton label={t('frame.docketDrop')} onClick={() => takeJobInHand(undefined)}>
-            <X aria-hidden size={16} />
-          </IconButton>
-        </span>
       </div>
     </aside>
   )

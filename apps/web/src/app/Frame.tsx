@@ -1,16 +1,16 @@
 import { NotebookPen } from 'lucide-react'
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense, useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigation } from 'react-router'
 import { useChangeHouseRules, useLengthStyle } from '../data/house-rules.js'
-import { useJobInHand } from '../data/job-in-hand.js'
+import { noteWhereOneIs } from '../data/job-in-hand.js'
 import { IconButton } from '../ui/Button.js'
 import { Choice } from '../ui/Choice.js'
 import { classes } from '../ui/classes.js'
 import { Loading } from '../ui/states.js'
-import { Docket } from './Docket.js'
+import { RestMenu } from './RestMenu.js'
 import { Shortcuts } from './Shortcuts.js'
-import { reachedStations, stationPath } from './stations.js'
+import { doors } from './stations.js'
 
 const JotDialog = lazy(() => import('../stations/log/jot/JotDialog.js'))
 
@@ -31,47 +31,42 @@ const UnitSwitch = () => {
   )
 }
 
-const StationNav = () => {
+const Doors = () => {
   const { t } = useTranslation()
-  const jobId = useJobInHand()
   return (
     <nav
       aria-label={t('common.stations')}
-      className="fixed inset-x-0 bottom-0 z-30 grid grid-flow-col border-t border-line bg-leaf pb-[env(safe-area-inset-bottom)] md:static md:flex md:min-w-0 md:flex-1 md:border-t-0 md:pb-0 print:hidden"
+      className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-5 border-t border-line bg-leaf pb-[env(safe-area-inset-bottom)] md:static md:flex md:min-w-0 md:flex-1 md:gap-1 md:border-t-0 md:pb-0 print:hidden"
     >
-      {reachedStations.map((station) => {
-        const { id, nav } = station
-        const Icon = nav.icon
-        return (
-          <NavLink
-            key={id}
-            to={stationPath(station, jobId)}
-            className={({ isActive }) =>
-              classes(
-                'flex min-h-13 min-w-0 flex-col items-center justify-center gap-0.5 border-t-4 px-0.5 text-[0.7rem] leading-none no-underline md:min-h-12 md:flex-row md:border-t-0 md:border-b-4 md:px-1.5 md:pt-1 md:text-sm md:leading-normal lg:gap-1.5 lg:px-2.5 lg:text-base',
-                isActive ? 'border-accent font-bold' : 'border-transparent hover:border-line hover:bg-sunk',
-              )
-            }
-          >
-            <Icon aria-hidden size={18} className="md:hidden xl:block" />
-            <span className="max-w-full truncate">{t(`${id}.nav`)}</span>
-          </NavLink>
-        )
-      })}
+      {doors.map(({ id, nav: { icon: Icon } }) => (
+        <NavLink
+          key={id}
+          to={`/${id}`}
+          className={({ isActive }) =>
+            classes(
+              'flex min-h-14 min-w-0 flex-col items-center justify-center gap-1 border-t-4 px-0.5 text-xs leading-none no-underline md:min-h-13 md:flex-row md:gap-2 md:border-t-0 md:border-b-4 md:px-4 md:pt-1 md:text-base md:leading-normal',
+              isActive
+                ? 'border-accent bg-sunk font-bold md:bg-transparent'
+                : 'border-transparent hover:border-line hover:bg-sunk',
+            )
+          }
+        >
+          <Icon aria-hidden size={20} />
+          <span className="max-w-full truncate">{t(`${id}.nav`)}</span>
+        </NavLink>
+      ))}
     </nav>
   )
 }
 
-/** Whether what is shown there is about the job in hand; its docket never stands over a page about something else. */
-const isAboutAJob = (pathname: string): boolean =>
-  reachedStations.some(({ id, nav }) => nav.withJob && pathname.startsWith(`/${id}/`))
-
-/** What stands around every station: the way to the others, and the job that travels along. */
+/** What stands around every station: the way to the others. */
 export const Frame = () => {
   const { t } = useTranslation()
-  const { pathname } = useLocation()
+  const { pathname, search } = useLocation()
+  useEffect(() => noteWhereOneIs(pathname + search), [pathname, search])
   const busy = useNavigation().state === 'loading'
   const [jotting, setJotting] = useState(false)
+  const [showsKeys, setShowsKeys] = useState(false)
   return (
     <div className="flex min-h-dvh flex-col">
       <a
@@ -86,17 +81,17 @@ export const Frame = () => {
             <img src="/heron.svg" alt="" width={34} height={34} />
             <span className="hidden font-display text-xl font-semibold lg:inline">{t('common.appName')}</span>
           </NavLink>
-          <StationNav />
+          <Doors />
           <div className="ml-auto flex items-center gap-2 py-1">
             <IconButton label={t('log.jot.open')} className="size-11" onClick={() => setJotting(true)}>
               <NotebookPen aria-hidden size={20} />
             </IconButton>
             <UnitSwitch />
-            <Shortcuts />
+            <RestMenu onKeys={() => setShowsKeys(true)} />
+            <Shortcuts open={showsKeys} onOpen={setShowsKeys} />
           </div>
         </div>
       </header>
-      {isAboutAJob(pathname) && <Docket />}
       {jotting && (
         <Suspense fallback={null}>
           <JotDialog onClose={() => setJotting(false)} />

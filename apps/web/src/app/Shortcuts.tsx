@@ -1,11 +1,9 @@
-import { Keyboard } from 'lucide-react'
-import { Fragment, useState } from 'react'
+import { Fragment } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useTranslation } from 'react-i18next'
-import { Link, useNavigate } from 'react-router'
+import { useNavigate } from 'react-router'
 import { useChangeHouseRules, useLengthStyle } from '../data/house-rules.js'
 import { useJobInHand } from '../data/job-in-hand.js'
-import { IconButton } from '../ui/Button.js'
 import { Modal } from '../ui/Modal.js'
 import { reachedStations, stationPath } from './stations.js'
 
@@ -14,15 +12,14 @@ const Key = ({ children }: { readonly children: string }) => (
 )
 
 /** The keys that work everywhere, and the list of all keys. */
-export const Shortcuts = () => {
+export const Shortcuts = ({ open, onOpen }: { readonly open: boolean; readonly onOpen: (open: boolean) => void }) => {
   const { t } = useTranslation()
-  const [open, setOpen] = useState(false)
   const navigate = useNavigate()
   const jobId = useJobInHand()
   const { unit } = useLengthStyle()
   const change = useChangeHouseRules()
 
-  useHotkeys('shift+?', () => setOpen(true), { useKey: true })
+  useHotkeys('shift+?', () => onOpen(true), { useKey: true })
   useHotkeys(
     reachedStations.map(({ nav }) => `g>${nav.key}`),
     (_event, { keys }) => {
@@ -54,35 +51,27 @@ export const Shortcuts = () => {
     ),
   ]
   return (
-    <>
-      <IconButton label={t('frame.shortcuts')} onClick={() => setOpen(true)}>
-        <Keyboard aria-hidden size={20} />
-      </IconButton>
-      <Modal
-        open={open}
-        onClose={() => setOpen(false)}
-        title={t('frame.shortcutsTitle')}
-        description={t('frame.shortcutsText')}
-      >
-        <dl className="grid grid-cols-[auto_1fr] items-center gap-x-5 gap-y-2">
-          {lines.map(({ keys, text }) => (
-            <Fragment key={text}>
-              <dt className="flex items-center gap-1.5">
-                {keys.map((key, at) => (
-                  <Fragment key={key}>
-                    {at > 0 && <span className="text-sm text-ink-soft">{t('frame.then')}</span>}
-                    <Key>{key}</Key>
-                  </Fragment>
-                ))}
-              </dt>
-              <dd>{text}</dd>
-            </Fragment>
-          ))}
-        </dl>
-        <Link to="/words" className="mt-3 inline-block font-bold" onClick={() => setOpen(false)}>
-          {t('terms.all')}
-        </Link>
-      </Modal>
-    </>
+    <Modal
+      open={open}
+      onClose={() => onOpen(false)}
+      title={t('frame.shortcutsTitle')}
+      description={t('frame.shortcutsText')}
+    >
+      <dl className="grid grid-cols-[auto_1fr] items-center gap-x-5 gap-y-2">
+        {lines.map(({ keys, text }) => (
+          <Fragment key={text}>
+            <dt className="flex items-center gap-1.5">
+              {keys.map((key, at) => (
+                <Fragment key={key}>
+                  {at > 0 && <span className="text-sm text-ink-soft">{t('frame.then')}</span>}
+                  <Key>{key}</Key>
+                </Fragment>
+              ))}
+            </dt>
+            <dd>{text}</dd>
+          </Fragment>
+        ))}
+      </dl>
+    </Modal>
   )
 }

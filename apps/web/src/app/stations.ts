@@ -13,26 +13,26 @@ import { workshop } from '../stations/workshop/station.js'
 import type { Station, StationNav } from '../stations/station.js'
 
 /** Every station, in the order people work. */
-export const stations = [jobs, cards, wall, shelf, plan, place, bench, log, practice, workshop, words, welcome] as const
+export const stations = [jobs, shelf, wall, cards, log, plan, place, bench, practice, workshop, words, welcome] as const
 
 type AnyStation = (typeof stations)[number]
 type Reached = Extract<AnyStation, Station<string, unknown, StationNav>>
 
-/** The stations that are reached from everywhere. */
+/** The stations that are reached with a key. */
 export const reachedStations: readonly Reached[] = stations.filter(
   (station): station is Reached => station.nav !== undefined,
 )
 
-type WithJob = Extract<Reached, { readonly nav: { readonly withJob: true } }>
+/** Stations with a door of their own, and those behind the button for the rest. */
+export const doors: readonly Reached[] = reachedStations.filter(({ nav }) => nav.at === 'door')
+export const restStations: readonly Reached[] = reachedStations.filter(({ nav }) => nav.at === 'rest')
 
-/** Stations that want a job. */
-export type StationWithJob = WithJob['id']
+/** Stations that are steps of a job: its own log is the last. */
+export const stepStations = [plan, place, bench, log] as const
 
-export const isWithJob = (station: AnyStation): station is WithJob => station.nav?.withJob === true
-
-/** Where a station is, with the job in hand where it goes along. */
+/** Where a station is; a step of a job where the one in hand is, or where one is chosen. */
 export const stationPath = ({ id, nav }: Reached, jobId: string | undefined): string =>
-  nav.withJob && jobId !== undefined ? `/${id}/${jobId}` : `/${id}`
+  nav.at !== 'job' ? `/${id}` : jobId === undefined ? '/jobs' : `/jobs/${jobId}/${id}`
 
 type Both<Union> = (Union extends unknown ? (each: Union) => void : never) extends (all: infer All) => void
   ? All

@@ -27,3 +27,13 @@ const subscribe = (listener: () => void): (() => void) => {
 }
 
 export const useJobInHand = (): string | undefined => useSyncExternalStore(subscribe, () => inHand)
+
+let lastOutside = '/jobs'
+
+/** Notes where one is, so that a job can be closed again to where it was opened from. */
+export const noteWhereOneIs = (address: string): void => {
+  if (!/^\/(jobs\/(?!new\b)[^/?]+|plan|place|bench)(\/|\?|$)/.test(address)) lastOutside = address
+}
+
+/** Where one was before a job was opened. */
+export const beforeTheJob = (): string => lastOutside

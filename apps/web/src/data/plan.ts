@@ -37,23 +37,25 @@ const useRequest = (jobId: string) =>
     placeholderData: (previous, query) => (query?.queryKey[1] === jobId ? previous : undefined),
   })
 
-/**
- * The plan of a job, worked out in a worker: first by rules of thumb, at once; then with the press simulated. What was
- * planned before stays in view until there is something newer.
- */
-export const usePlan = (jobId: string) => {
+/** What is planned, as it is asked for; its name tells one question from another. */
+interface Asked {
+  readonly name: string
+  readonly request: ReturnType<typeof useRequest>
+}
+
+/** The plan of something that is asked for, worked out in a worker: first by rules of thumb, at once; then with the press simulated. */
+const usePlanOf = ({ name, request }: Asked) => {
   const client = useQueryClient()
   const [share, setShare] = useState(0)
-  const request = useRequest(jobId)
   const edition = editionOf(request.data)
   const input = request.data as PlanRequest
   const quick = useQuery<Plan>({
-    queryKey: [WORKED_OUT, jobId, 'quick', edition],
+    queryKey: [WORKED_OUT, name, 'quick', edition],
     queryFn: () => planner().quickPlan(input),
     enabled: request.data !== undefined,
     ...forGood,
   })
-  const simulatedKey = [WORKED_OUT, jobId, 'simulated', edition]
+  const simulatedKey = [WORKED_OUT, name, 'simulated', edition]
   const simulated = useQuery<Plan>({
     queryKey: simulatedKey,
     queryFn: ({ signal }) => {
@@ -61,7 +63,7 @@ export const usePlan = (jobId: string) => {
       return longWork((task, onProgress) => planner().plan(task, input, onProgress), { signal, onProgress: setShare })
     },
     enabled: request.data !== undefined,
-    placeholderData: (previous, query) => (query?.queryKey[1] === jobId ? previous : undefined),
+    placeholderData: (previous, query) => (query?.queryKey[1] === name ? previous : undefined),
     ...forGood,
   })
   const isNew = simulated.data !== undefined && !simulated.isPlaceholderData
@@ -78,6 +80,20 @@ export const usePlan = (jobId: string) => {
     progress,
   }
 }
+
+/** The plan of a job. What was planned before stays in view until there is something newer. */
+export const usePlan = (jobId: string) => usePlanOf({ name: jobId, request: useRequest(jobId) })
+
+/** The plan of something that no job is made of; none while nothing is asked. */
+export const useAskedPlan = (question: PlanQuestion | undefined) =>
+  usePlanOf({
+    name: JSON.stringify(question),
+    request: useQuery({
+      queryKey: ['plan', 'asked', question ?? null],
+      queryFn: ({ signal }) => ask('/api/plan-requests', planRequest, { signal, method: 'POST', body: question }),
+      enabled: question !== undefined,
+    }),
+  })
 
 const roundsKey = (rounds: readonly TriedRound[] | undefined) =>
   rounds?.map(({ stack, look }) => [keyOfStack(stack), look])

@@ -1,6 +1,7 @@
 import { type Assessment, type CutContext, plateIdOf, surerBy } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
+import { jobPath } from '../data/job-address.js'
 import { layerName } from './stack/layer-name.js'
 
 /** The next step where a stack is not sure to come out well, with the way to it. */
@@ -29,7 +30,7 @@ export const SurerBy = ({
     return (
       <p className="mt-1">
         {t('common.surer.look')}{' '}
-        <Link to={`/bench/${jobId}`} className="font-bold">
+        <Link to={jobPath(jobId, 'bench')} className="font-bold">
           {t('common.surer.lookLink')}
         </Link>
       </p>

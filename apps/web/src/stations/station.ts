@@ -7,13 +7,15 @@ interface StationKey {
   readonly does: string
 }
 
-/** How a station is reached from everywhere. */
-export interface StationNav<WithJob extends boolean = boolean> {
+/** Where a station is reached: from everywhere by a door of its own, behind the button for the rest, or as a step of a job. */
+type StandsAt = 'door' | 'rest' | 'job'
+
+/** How a station is reached. */
+export interface StationNav<At extends StandsAt = StandsAt> {
+  readonly at: At
   /** Goes there after `g`. */
   readonly key: string
   readonly icon: LucideIcon
-  /** Whether the job in hand goes along in the address; the station then asks for one where there is none. */
-  readonly withJob: WithJob
 }
 
 /** Everything that the frame, the router and the list of shortcuts need to know of a station. */
@@ -22,8 +24,10 @@ export interface Station<Id extends string, Words, Nav extends StationNav | unde
   readonly id: Id
   readonly nav: Nav
   readonly keys?: readonly StationKey[]
-  /** Below its own address; a station with a job need not say what stands where there is none. */
-  readonly routes: readonly RouteObject[]
+  /** Below its own address. */
+  readonly routes?: readonly RouteObject[]
+  /** Below the address of a job. */
+  readonly ofJob?: readonly RouteObject[]
   /** Never there: carries what the station says, so that the types report a word that is missing. */
   readonly words?: Words
 }

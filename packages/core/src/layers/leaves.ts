@@ -17,15 +17,19 @@ const CLOSED = /\/leaves-[1-9]+$/
 const idWith = (id: string, closed: readonly number[]): string =>
   closed.length === 0 ? id : `${id}/leaves-${closed.map((at) => at + 1).join('')}`
 
+/** Which of so many leaves may be closed, all open first. */
+const choicesOf = (leaves: number): number[][] =>
+  Array.from({ length: 2 ** leaves }, (_, bits) => [...Array(leaves).keys()].filter((at) => (bits >> at) & 1))
+
+/** The ids of a plate in every way that so many leaves can be set. */
+export const idsOfSettings = (id: string, leaves: number): string[] =>
+  choicesOf(leaves).map((closed) => idWith(id, closed))
+
 /** The id of the plate on the shelf, without how its leaves are set. */
 export const plateIdOf = (id: string): string => id.replace(CLOSED, '')
 
 /** How the leaves of a plate are set, as its id tells after that of the shelf: empty where all are open, as of a plate that has none. */
 export const closedIn = (id: string): string => CLOSED.exec(id)?.[0] ?? ''
-
-/** Which of so many leaves may be closed, all open first. */
-const choicesOf = (leaves: number): number[][] =>
-  Array.from({ length: 2 ** leaves }, (_, bits) => [...Array(leaves).keys()].filter((at) => (bits >> at) & 1))
 
 /**
  * A platform in every way that its leaves can be set, all open first, each as a plate of its own to the search: `plate` is as thick as it is

@@ -1,3 +1,4 @@
+import { type DieClass, factsOfDieClass } from '../dies/classes/list.js'
 import { Mistake } from '../faults/guards.js'
 import { creasing } from './crease.js'
 import { cutting } from './cut.js'
@@ -24,4 +25,12 @@ export const techniqueOf = (id: TechniqueId): Technique => {
   const technique = byId.get(id)
   if (!technique) throw new Mistake(`no technique ${id}`)
   return technique
+}
+
+/** The technique that a kind of die is there for: the first that takes it, so that a die with blades cuts. */
+export const usualTechniqueFor = (dieClass: DieClass): TechniqueId => {
+  const { use } = factsOfDieClass(dieClass)
+  const usual = listed.find(({ takes }) => takes.includes(use))
+  if (!usual) throw new Mistake(`no technique takes a ${dieClass}`)
+  return usual.id
 }

@@ -1,4 +1,4 @@
-import { recipeDifferences } from '@bold-heron/core'
+import { idsOfSettings, recipeDifferences } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { bladeFitsDie, bladeTooTall, dieFields } from './die.js'
@@ -9,7 +9,6 @@ import { edgeFitsPlate, edgeTooWide, leavesElsewhere, leavesOnPlatform, plateFie
 import { pressInput } from './press.js'
 import { pressedHowFields, pressedWhatFields } from './press-run.js'
 import { sheetInput } from './sheet.js'
-import { platesById } from '../stored/to-core.js'
 import { chosenStack, layerReference } from './stack-reference.js'
 
 const recipePlate = z
@@ -45,7 +44,7 @@ const bodyFields = {
 
 /** A cut that came out well, with everything that is needed to do it again elsewhere. Lengths in mm. */
 const bodyAsItIs = z.object(bodyFields).superRefine(({ layers, plates }, context) => {
-  const ids = new Set(platesById(plates).keys())
+  const ids = new Set(plates.flatMap(({ id, leaves }) => idsOfSettings(id, leaves.length)))
   for (const is of ['dies', 'sheets'] as const)
     if (layers.filter((layer) => layer.is === is).length !== 1)
       context.addIssue({ code: 'custom', path: ['layers'], message: `${is}-not-once` })

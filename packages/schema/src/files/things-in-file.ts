@@ -1,4 +1,4 @@
-import type { HouseRules } from '@bold-heron/core'
+import { type HouseRules, idsOfSettings } from '@bold-heron/core'
 import { namedOnce } from '../entered/named-once.js'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
@@ -13,7 +13,6 @@ import {
   type PlateInput,
 } from '../entered/plate.js'
 import { knownGoodStack, pressInput } from '../entered/press.js'
-import { platesById } from '../stored/to-core.js'
 
 /** A name that things in a file call each other by. */
 export const handle = z.string().min(1).max(60)
@@ -76,7 +75,7 @@ export const platesFit = (
   pathOf: (press: number) => (string | number)[],
 ): void => {
   namedOnce(context, 'plates', plates, { key: 'id', says: 'names-two-plates' })
-  const ids = new Set(platesById(plates).keys())
+  const ids = new Set(plates.flatMap(({ id, leaves }) => idsOfSettings(id, leaves?.length ?? 0)))
   presses.forEach(({ knownGood }, press) => {
     knownGood.forEach(({ plateIds }, known) => {
       plateIds.forEach((id, at) => {

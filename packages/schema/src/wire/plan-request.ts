@@ -43,6 +43,7 @@ const plate = z.object({
   faces: z.tuple([z.enum(faceStates), z.enum(faceStates)]),
   reservedForSteel: z.boolean().exactOptional(),
   bowMm: z.number().exactOptional(),
+  leaves: z.array(z.object({ name: z.string(), isClosed: z.boolean() })).exactOptional(),
   lie: z.object({ face: z.enum(padFaces), turned: z.boolean() }).exactOptional(),
 })
 

@@ -29,6 +29,7 @@ const remedies = {
   'control-characters': 'must not hold control characters',
   'not-x-and-y': 'must hold x and y in turn',
   'too-many-points': 'must hold at most {{limit}} points in all',
+  'leaves-not-on-platform': 'only a platform has hinged leaves: leave them out, or make it a platform',
   'edge-wider-than-plate': 'must not be wider than the plate itself (widthMm)',
   'blade-taller-than-die': 'must not be taller than the whole die (heightMm)',
   'reserved-not-a-pad': 'must be false for anything but a cutting pad',

@@ -7,7 +7,8 @@ export const leaves = {
   name: '0024-leaves',
   async up({ context }: { context: QueryInterface }): Promise<void> {
     await context.sequelize.query(
-      `ALTER TABLE plates ADD COLUMN leaves jsonb NOT NULL DEFAULT '[]' CHECK (leaves = '[]' OR kind = 'platform')`,
+      `ALTER TABLE plates ADD COLUMN leaves jsonb NOT NULL DEFAULT '[]',
+         ADD CONSTRAINT plates_leaves_on_platform CHECK (leaves = '[]' OR kind = 'platform')`,
     )
     for (const table of STACKS)
       await context.sequelize.query(

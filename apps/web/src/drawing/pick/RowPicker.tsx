@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next'
 import { notePicked, recentOf } from '../../data/recent.js'
 import { useEveryRow } from '../../data/rows.js'
 import { type Lengths, useLengths } from '../../text/lengths.js'
-import { type Pickable, Picker } from '../../ui/picker/Picker.js'
+import { type Pickable, Picker, type PickerLook } from '../../ui/picker/Picker.js'
 import { pictureOf, type ShownKind, type ShownRows } from '../picture-of.js'
 
 /** What a thing is picked for, as far as that leaves some out. */
@@ -52,7 +52,7 @@ export const RowPicker = <Kind extends ShownKind>({
   any,
   among,
   retired,
-  compact = false,
+  look,
   blank,
   ids,
 }: {
@@ -67,7 +67,7 @@ export const RowPicker = <Kind extends ShownKind>({
   readonly among?: (row: ShownRows[Kind]) => boolean
   /** Whether those that are no longer used are offered too. */
   readonly retired?: boolean
-  readonly compact?: boolean
+  readonly look?: PickerLook
   /** Shown while nothing is picked. */
   readonly blank?: string
   readonly ids?: { readonly id?: string; readonly 'aria-invalid'?: true; readonly 'aria-describedby'?: string }
@@ -76,15 +76,15 @@ export const RowPicker = <Kind extends ShownKind>({
   const lengths = useLengths()
   const rows = (useEveryRow(kind, retired ? { retired: 'all' } : {}).data ??
     []) as unknown as readonly ShownRows[Kind][]
-  const look = looks[kind] as unknown as Look<ShownRows[Kind]>
+  const told = looks[kind] as unknown as Look<ShownRows[Kind]>
   const things = rows
     .filter((row) => among?.(row) ?? true)
     .map((row): Pickable => ({
       id: row.id,
       name: row.name,
       picture: pictureOf[kind](row as never),
-      detail: look.detail(row, t, lengths),
-      unfit: look.unfit?.(row, pickedFor, t, lengths),
+      detail: told.detail(row, t, lengths),
+      unfit: told.unfit?.(row, pickedFor, t, lengths),
     }))
   return (
     <Picker
@@ -92,7 +92,7 @@ export const RowPicker = <Kind extends ShownKind>({
       things={any === undefined ? things : [{ id: '', name: any }, ...things]}
       value={value}
       recent={recentOf(kind)}
-      compact={compact}
+      {...(look ? { look } : {})}
       blank={blank}
       {...(ids ? { ids } : {})}
       onPick={(id) => {

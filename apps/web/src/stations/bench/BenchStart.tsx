@@ -10,6 +10,7 @@ import {
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { jobPath } from '../../data/job-address.js'
 import { useAssessment, useTrialAdvice } from '../../data/plan.js'
 import { stackOfChosen } from '../../pressing/stack/chosen-stack.js'
 import { ButtonLink } from '../../ui/Button.js'
@@ -56,7 +57,7 @@ export const BenchStart = ({
       <Empty
         title={t('bench.noStackTitle')}
         action={
-          <ButtonLink look="next" to={`/plan/${job.id}`}>
+          <ButtonLink look="next" to={jobPath(job.id, 'plan')}>
             {t('bench.noStackAction')}
           </ButtonLink>
         }

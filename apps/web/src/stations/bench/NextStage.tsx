@@ -11,6 +11,7 @@ import {
 } from '@bold-heron/core'
 import { type ReactNode, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { jobPath } from '../../data/job-address.js'
 import { useTrialAdvice } from '../../data/plan.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import { useLengths } from '../../text/lengths.js'
@@ -126,7 +127,7 @@ export const NextStage = ({
                 </Button>
               )}
               {otherWay ?? (
-                <ButtonLink to={`/plan/${jobId}`} className="min-h-16 px-6 text-xl">
+                <ButtonLink to={jobPath(jobId, 'plan')} className="min-h-16 px-6 text-xl">
                   {t('bench.nextTry.plan')}
                 </ButtonLink>
               )}

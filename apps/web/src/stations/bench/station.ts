@@ -3,8 +3,8 @@ import type { Station, StationNav } from '../station.js'
 import type { bench as words } from './text/en.js'
 
 /** A job, a step at a time. */
-export const bench: Station<'bench', { bench: typeof words }, StationNav<true>> = {
+export const bench: Station<'bench', { bench: typeof words }, StationNav<'job'>> = {
   id: 'bench',
-  nav: { key: 'b', icon: Hammer, withJob: true },
-  routes: [{ path: ':jobId', lazy: () => import('./BenchStation.js') }],
+  nav: { at: 'job', key: 'b', icon: Hammer },
+  ofJob: [{ path: 'bench', lazy: () => import('./BenchStation.js') }],
 }

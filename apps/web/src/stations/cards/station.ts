@@ -4,9 +4,9 @@ import type { Station, StationNav } from '../station.js'
 import type { cards as words } from './text/en.js'
 
 /** What is made of several layers, and the envelope it goes in. */
-export const cards: Station<'cards', { cards: typeof words }, StationNav<false>> = {
+export const cards: Station<'cards', { cards: typeof words }, StationNav<'door'>> = {
   id: 'cards',
-  nav: { key: 'k', icon: Layers, withJob: false },
+  nav: { at: 'door', key: 'k', icon: Layers },
   routes: [
     {
       lazy: () => import('./CardsStation.js'),

@@ -2,6 +2,7 @@ import { inputOfJob, type JobInput, type JobRow, runInHandOf } from '@bold-heron
 import { Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useParams } from 'react-router'
+import { jobPath } from '../../data/job-address.js'
 import { takeJobInHand } from '../../data/job-in-hand.js'
 import { useMarkRow, useRow } from '../../data/rows.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
@@ -23,7 +24,7 @@ const EditJobForm = ({ job }: { readonly job: JobRow }) => {
   const form = useRowForm(jobForm, inputOfJob(job))
   const saving = useFormSaving('jobs', job, (shown) => form.reset(jobForm.write(inputOfJob(shown), style)))
   const save = async (input: JobInput) => {
-    if (await saving.save(input)) await navigate(`/plan/${job.id}`)
+    if (await saving.save(input)) await navigate(jobPath(job.id, 'plan'))
   }
   const remove = async () => {
     await mark.mutateAsync({ id: job.id, mark: 'delete' })

@@ -3,6 +3,8 @@ import { runInHandOf } from '@bold-heron/schema'
 import { Hammer, Layers, Pencil, PencilRuler } from 'lucide-react'
 import type { CSSProperties, ReactNode, Ref } from 'react'
 import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { jobPath } from '../../data/job-address.js'
 import { DieThumb } from '../../drawing/DieThumb.js'
 import { SheetSwatch } from '../../drawing/SheetSwatch.js'
 import { sayPressed } from '../../text/say-pressed.js'
@@ -70,14 +72,18 @@ export const NextJob = ({ job, seen }: { readonly job: JobRow; readonly seen: Se
       <Pictures job={job} seen={seen} />
       <div className="min-w-56 flex-1">
         <p className="text-sm font-bold text-accent-deep">{t('jobs.nextTitle')}</p>
-        <h2 className="text-xl">{job.name}</h2>
+        <h2 className="text-xl">
+          <Link to={jobPath(job.id)} className="no-underline hover:underline">
+            {job.name}
+          </Link>
+        </h2>
         <p className="text-ink-soft">{sayPressed(t, runInHandOf(job))}</p>
       </div>
       <Progress job={job} />
       <div className="flex gap-2">
         <ButtonLink
           look={isPlanned ? 'plain' : 'next'}
-          to={`/plan/${job.id}`}
+          to={jobPath(job.id, 'plan')}
           aria-label={t('jobs.open', { name: job.name })}
           icon={<Layers aria-hidden size={18} />}
         >
@@ -86,7 +92,7 @@ export const NextJob = ({ job, seen }: { readonly job: JobRow; readonly seen: Se
         {isPlanned && (
           <ButtonLink
             look="next"
-            to={`/bench/${job.id}`}
+            to={jobPath(job.id, 'bench')}
             aria-label={t('jobs.pressNow', { name: job.name })}
             icon={<Hammer aria-hidden size={18} />}
           >
@@ -133,7 +139,10 @@ export const JobCard = ({
       <Pictures job={job} seen={seen} />
       <div className="min-w-48 flex-1">
         <h3 className="font-sans text-base leading-tight font-bold">
-          {job.name} {inHand && <Badge tone="accent">{t('jobs.inHand')}</Badge>}
+          <Link to={jobPath(job.id)} className="no-underline hover:underline">
+            {job.name}
+          </Link>{' '}
+          {inHand && <Badge tone="accent">{t('jobs.inHand')}</Badge>}
         </h3>
         <p className="text-sm text-ink-soft">{sayPressed(t, runInHandOf(job))}</p>
       </div>
@@ -142,7 +151,7 @@ export const JobCard = ({
         {job.card && (
           <ButtonLink
             look="quiet"
-            to={`/place/${job.id}`}
+            to={jobPath(job.id, 'place')}
             aria-label={t('jobs.openCard', { name: job.name })}
             title={t('jobs.openCard', { name: job.name })}
           >
@@ -150,13 +159,13 @@ export const JobCard = ({
           </ButtonLink>
         )}
         <ButtonLink
-          to={`/plan/${job.id}`}
+          to={jobPath(job.id, 'plan')}
           aria-label={t('jobs.open', { name: job.name })}
           icon={<Layers aria-hidden size={18} />}
         >
           {t('jobs.plan')}
         </ButtonLink>
-        <ButtonLink look="quiet" to={`/jobs/${job.id}`} aria-label={t('jobs.edit', { name: job.name })}>
+        <ButtonLink look="quiet" to={jobPath(job.id, 'edit')} aria-label={t('jobs.edit', { name: job.name })}>
           <Pencil aria-hidden size={18} />
         </ButtonLink>
       </div>

@@ -11,6 +11,7 @@ import { Choice } from '../../ui/Choice.js'
 import { classes } from '../../ui/classes.js'
 import { boxClass } from '../../ui/form/fields.js'
 import { Empty, Loaded } from '../../ui/states.js'
+import { AskStack } from './AskStack.js'
 import { DemoNotice } from './DemoNotice.js'
 import { NextJob, type Seen } from './JobCard.js'
 import { JobGroup } from './JobGroup.js'
@@ -47,6 +48,7 @@ const JobsOf = ({ jobs }: { readonly jobs: readonly JobRow[] }) => {
   const next = isNarrowed ? undefined : nextOf(jobs, inHand)
   return (
     <>
+      {!isNarrowed && <AskStack />}
       {next && <NextJob job={next} seen={seen} />}
       <div className="mb-3 flex flex-wrap items-center gap-3">
         <input

@@ -20,6 +20,7 @@ import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
+import { jobPath } from '../../data/job-address.js'
 import { editionOf } from '../../data/editions.js'
 import { loopsOfSheet, usePieceShapes } from '../../data/nesting.js'
 import { useEveryRow, useRow, useRowsById, useSaveRow } from '../../data/rows.js'
@@ -117,13 +118,13 @@ const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
     saving.mutate(
       { id: job.id, version: job.version, input: withRunInHand(inputOfJob(job), { cutFrom }) },
       {
-        onSuccess: () => void navigate(`/plan/${job.id}`),
+        onSuccess: () => void navigate(jobPath(job.id, 'plan')),
         onError: sayTrouble,
       },
     )
   return (
     <>
-      <Link to={`/plan/${job.id}`} className="mb-2 inline-flex min-h-11 items-center gap-1">
+      <Link to={jobPath(job.id, 'plan')} className="mb-2 inline-flex min-h-11 items-center gap-1">
         <ArrowLeft aria-hidden size={18} />
         {job.name}
       </Link>

@@ -3,13 +3,15 @@ import type { Station, StationNav } from '../station.js'
 import type { jobs as words } from './text/en.js'
 
 /** What is to be made. */
-export const jobs: Station<'jobs', { jobs: typeof words }, StationNav<false>> = {
+export const jobs: Station<'jobs', { jobs: typeof words }, StationNav<'door'>> = {
   id: 'jobs',
-  nav: { key: 'j', icon: ClipboardList, withJob: false },
+  nav: { at: 'door', key: 'j', icon: ClipboardList },
   routes: [
     { index: true, lazy: () => import('./JobsStation.js') },
     { path: 'new', lazy: () => import('./NewJob.js') },
-    { path: ':jobId/leftover', lazy: () => import('./LeftoverPage.js') },
-    { path: ':jobId', lazy: () => import('./EditJob.js') },
+  ],
+  ofJob: [
+    { path: 'edit', lazy: () => import('./EditJob.js') },
+    { path: 'leftover', lazy: () => import('./LeftoverPage.js') },
   ],
 }

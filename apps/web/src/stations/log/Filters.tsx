@@ -59,7 +59,7 @@ export const Filters = ({ filters }: { readonly filters: LogFilters }) => {
               kind={kind}
               label={t(label)}
               ids={ids}
-              compact
+              look="line"
               any={t(any)}
               retired
               value={values[field] ?? ''}

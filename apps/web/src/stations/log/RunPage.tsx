@@ -2,6 +2,7 @@ import { endedGood, techniqueOf } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import { ArrowLeft, BookMarked, Trash2 } from 'lucide-react'
 import { useState } from 'react'
+import { jobPath } from '../../data/job-address.js'
 import { PhotosPanel } from '../../drawing/photos/PhotosPanel.js'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
@@ -100,7 +101,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
         </div>
       </div>
       <div className="mt-4 flex flex-wrap gap-2">
-        <ButtonLink look="next" to={`/plan/${run.jobId}`}>
+        <ButtonLink look="next" to={jobPath(run.jobId)}>
           {t('log.planAgain')}
         </ButtonLink>
         {endedGood(run.rounds) && (

@@ -4,9 +4,9 @@ import type { recipes } from './recipes/text/en.js'
 import type { log as words } from './text/en.js'
 
 /** What was pressed, and recipes made of it. */
-export const log: Station<'log', { log: typeof words; recipes: typeof recipes }, StationNav<false>> = {
+export const log: Station<'log', { log: typeof words; recipes: typeof recipes }, StationNav<'door'>> = {
   id: 'log',
-  nav: { key: 'l', icon: NotebookPen, withJob: false },
+  nav: { at: 'door', key: 'l', icon: NotebookPen },
   routes: [
     { index: true, lazy: () => import('./LogStation.js') },
     { path: 'recipes', lazy: () => import('./recipes/RecipesPage.js') },
@@ -14,4 +14,5 @@ export const log: Station<'log', { log: typeof words; recipes: typeof recipes },
     { path: 'recipes/:recipeId', lazy: () => import('./recipes/RecipePage.js') },
     { path: ':runId', lazy: () => import('./RunPage.js') },
   ],
+  ofJob: [{ path: 'log', lazy: () => import('./LogOfJob.js') }],
 }

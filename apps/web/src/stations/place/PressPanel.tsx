@@ -1,5 +1,6 @@
 import { type CutContext, gluedCount, gluingOrder, type PlacedPlan } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
+import { jobPath } from '../../data/job-address.js'
 import { SurerBy } from '../../pressing/SurerBy.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import { WhyNone } from '../../pressing/WhyNone.js'
@@ -117,8 +118,8 @@ export const PressPanel = ({
       </Loaded>
       {isKept ? (
         <div className="flex flex-wrap gap-2">
-          <ButtonLink to={`/plan/${jobId}`}>{t('place.press.toPlan')}</ButtonLink>
-          <ButtonLink to={`/bench/${jobId}`}>{t('place.press.toBench')}</ButtonLink>
+          <ButtonLink to={jobPath(jobId, 'plan')}>{t('place.press.toPlan')}</ButtonLink>
+          <ButtonLink to={jobPath(jobId, 'bench')}>{t('place.press.toBench')}</ButtonLink>
         </div>
       ) : (
         <p className="text-ink-soft">{t('place.press.keepFirst')}</p>

@@ -3,13 +3,13 @@ import type { Station, StationNav } from '../station.js'
 import type { place as words } from './text/en.js'
 
 /** Where dies lie on the card. */
-export const place: Station<'place', { place: typeof words }, StationNav<true>> = {
+export const place: Station<'place', { place: typeof words }, StationNav<'job'>> = {
   id: 'place',
-  nav: { key: 'c', icon: PencilRuler, withJob: true },
+  nav: { at: 'job', key: 'c', icon: PencilRuler },
   keys: [
     { keys: ['v'], does: 'pressView' },
     { keys: ['← ↑ → ↓'], does: 'nudge' },
     { keys: ['[', ']'], does: 'turn' },
   ],
-  routes: [{ path: ':jobId', lazy: () => import('./PlaceStation.js') }],
+  ofJob: [{ path: 'place', lazy: () => import('./PlaceStation.js') }],
 }

@@ -1,20 +1,21 @@
 import { factsOfDieClass, isCut, techniqueOf } from '@bold-heron/core'
 import { inputOfJob, type JobRow, pressIdOf, type PressRun, runInHandOf, shownAs } from '@bold-heron/schema'
-import { Minus, Plus, Scissors } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
+import { Scissors } from 'lucide-react'
+import { Trans, useTranslation } from 'react-i18next'
+import { jobPath } from '../../data/job-address.js'
 import { useRow } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
-import { ButtonLink, IconButton } from '../../ui/Button.js'
-import { sayPressed } from '../../text/say-pressed.js'
+import { ButtonLink } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
-import { useNarrow } from '../../ui/use-narrow.js'
+import { WordChoice } from '../../ui/picker/WordChoice.js'
 import { useChangeJob } from './use-change-job.js'
 
-const MOST_SHEETS = 12
+const sheetCounts = Array.from({ length: 12 }, (_, at) => at + 1)
 
-const Settings = ({ job }: { readonly job: JobRow }) => {
+/** What the job is made of, as a sentence of which each word can be changed; a change is saved at once and everything answers. */
+export const JobSettings = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
-  const { change, changeRun, isPending } = useChangeJob(job)
+  const { change, changeRun } = useChangeJob(job)
   const run = runInHandOf(job)
   const throatMm = useRow('presses', pressIdOf(job, run)).data?.throatMm
   const [firstDie, ...otherDies] = run.dieIds
@@ -25,65 +26,65 @@ const Settings = ({ job }: { readonly job: JobRow }) => {
     change({ pressId, runs: runs.map((each) => ({ ...each, pressId: null, layers: [] })) })
   }
   return (
-    <div className="flex flex-wrap items-center gap-x-3 gap-y-2 print:hidden">
-      <RowPicker
-        kind="dies"
-        compact
-        label={t('plan.settings.dies')}
-        value={firstDie ?? ''}
-        pickedFor={{ throatMm }}
-        among={({ dieClass }) => techniqueOf(run.technique).takes.includes(factsOfDieClass(dieClass).use)}
-        onPick={(id) => changeCut({ dieIds: [id, ...otherDies] })}
-      />
-      <RowPicker
-        kind="sheets"
-        compact
-        label={t('plan.settings.sheet')}
-        value={run.sheetId}
-        onPick={(sheetId) => changeCut({ sheetId })}
-      />
-      <RowPicker
-        kind="presses"
-        compact
-        label={t('plan.settings.press')}
-        value={pressIdOf(job, run)}
-        onPick={changePress}
-      />
-      <div role="group" aria-label={t('plan.settings.count')} className="flex items-center gap-1">
-        <span className="text-ink-soft">{t('plan.settings.countShort')}</span>
-        <IconButton
-          label={t('plan.settings.fewer')}
-          disabled={run.sheetCount <= 1 || isPending}
-          onClick={() => changeCut({ sheetCount: run.sheetCount - 1 })}
-        >
-          <Minus aria-hidden size={18} />
-        </IconButton>
-        <output className="min-w-5 text-center font-bold">{run.sheetCount}</output>
-        <IconButton
-          label={t('plan.settings.more')}
-          disabled={run.sheetCount >= MOST_SHEETS || isPending}
-          onClick={() => changeCut({ sheetCount: run.sheetCount + 1 })}
-        >
-          <Plus aria-hidden size={18} />
-        </IconButton>
-      </div>
-      {techniqueOf(run.technique).bladeSide === undefined && (
-        <div className="flex items-center gap-2">
-          <span className="text-ink-soft">{t('plan.settings.blade')}</span>
-          <Choice
-            label={t('plan.settings.blade')}
-            value={run.bladeSide}
-            onChange={(bladeSide) => changeCut({ bladeSide })}
-            options={(['down', 'up'] as const).map((side) => ({
-              value: side,
-              text: t(`plan.settings.blades.${side}`),
-              spoken: t(`plan.settings.bladesSpoken.${side}`),
-            }))}
-          />
-        </div>
-      )}
+    <>
+      <p className="basis-full leading-9 sm:basis-auto sm:leading-8">
+        <Trans
+          i18nKey={techniqueOf(run.technique).bladeSide === undefined ? 'plan.settings.bladed' : 'plan.settings.plain'}
+          components={{
+            die: (
+              <RowPicker
+                kind="dies"
+                look="word"
+                label={t('plan.settings.dies')}
+                value={firstDie ?? ''}
+                pickedFor={{ throatMm }}
+                among={({ dieClass }) => techniqueOf(run.technique).takes.includes(factsOfDieClass(dieClass).use)}
+                onPick={(id) => changeCut({ dieIds: [id, ...otherDies] })}
+              />
+            ),
+            beside: <>{run.dieNames.slice(1).map((name) => `, ${name}`)}</>,
+            count: (
+              <WordChoice
+                label={t('plan.settings.count')}
+                value={run.sheetCount}
+                options={sheetCounts.map((count) => ({ value: count, text: t('plan.settings.times', { count }) }))}
+                onChange={(sheetCount) => changeCut({ sheetCount })}
+              />
+            ),
+            sheet: (
+              <RowPicker
+                kind="sheets"
+                look="word"
+                label={t('plan.settings.sheet')}
+                value={run.sheetId}
+                onPick={(sheetId) => changeCut({ sheetId })}
+              />
+            ),
+            side: (
+              <WordChoice
+                label={t('plan.settings.blade')}
+                value={run.bladeSide}
+                options={(['down', 'up'] as const).map((side) => ({
+                  value: side,
+                  text: t(`plan.settings.blades.${side}`),
+                }))}
+                onChange={(bladeSide) => changeCut({ bladeSide })}
+              />
+            ),
+            press: (
+              <RowPicker
+                kind="presses"
+                look="word"
+                label={t('plan.settings.press')}
+                value={pressIdOf(job, run)}
+                onPick={changePress}
+              />
+            ),
+          }}
+        />
+      </p>
       {isCut(run) && !run.border && (
-        <ButtonLink look="quiet" to={`/jobs/${job.id}/leftover`} icon={<Scissors aria-hidden size={18} />}>
+        <ButtonLink look="quiet" to={jobPath(job.id, 'leftover')} icon={<Scissors aria-hidden size={18} />}>
           {run.cutFrom ? t('plan.settings.cutFrom', { count: run.cutFrom.poses.length }) : t('plan.settings.leftover')}
         </ButtonLink>
       )}
@@ -98,20 +99,6 @@ const Settings = ({ job }: { readonly job: JobRow }) => {
           />
         </div>
       )}
-    </div>
-  )
-}
-
-/** What the job is made of; a change is saved at once and everything answers. On a phone it is folded into a line. */
-export const JobSettings = ({ job }: { readonly job: JobRow }) => {
-  const { t } = useTranslation()
-  if (!useNarrow()) return <Settings job={job} />
-  return (
-    <details className="w-full rounded-md border border-line bg-leaf print:hidden">
-      <summary className="min-h-11 cursor-pointer px-3 py-2">{sayPressed(t, runInHandOf(job))}</summary>
-      <div className="px-3 pb-3">
-        <Settings job={job} />
-      </div>
-    </details>
+    </>
   )
 }

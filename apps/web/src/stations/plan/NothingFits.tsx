@@ -1,6 +1,7 @@
 import type { Plan } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
+import { jobPath } from '../../data/job-address.js'
 import { useLengths } from '../../text/lengths.js'
 import { WhyNone } from '../../pressing/WhyNone.js'
 import { sayFinding } from '../../text/say-finding.js'
@@ -17,7 +18,7 @@ export const NothingFits = ({ job, plan }: { readonly job: JobRow; readonly plan
       <Empty
         title={t('plan.stoppedTitle')}
         action={
-          <ButtonLink look="next" to={`/jobs/${job.id}`}>
+          <ButtonLink look="next" to={jobPath(job.id, 'edit')}>
             {t('plan.stoppedAction')}
           </ButtonLink>
         }

@@ -1,9 +1,10 @@
 import type { JobRow } from '@bold-heron/schema'
-import { Hammer, NotebookPen, Printer } from 'lucide-react'
+import { NotebookPen, Printer } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
+import { jobPath } from '../../data/job-address.js'
 import { sayRun } from '../../text/say-run.js'
-import { ButtonLink, IconButton } from '../../ui/Button.js'
+import { IconButton } from '../../ui/Button.js'
 import { JobSettings } from './JobSettings.js'
 import { RunChoice } from './RunChoice.js'
 
@@ -13,29 +14,31 @@ const PlacedNotice = ({ job }: { readonly job: JobRow }) => {
   return (
     <p>
       {t('plan.placed', { at: job.runInHand + 1, of: job.runs.length, name: sayRun(t, job, job.runInHand) })}{' '}
-      <Link to={`/place/${job.id}`}>{t('plan.toPlace')}</Link>
+      <Link to={jobPath(job.id, 'place')}>{t('plan.toPlace')}</Link>
     </p>
   )
 }
 
-/** What is planned, and the ways on from it. */
-export const PlanHead = ({ job, onLog }: { readonly job: JobRow; readonly onLog: () => void }) => {
+/** Writing it down afterwards, and printing it. */
+const Aside = ({ onLog }: { readonly onLog: () => void }) => {
   const { t } = useTranslation()
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
-      <JobSettings job={job} />
-      {job.card ? <PlacedNotice job={job} /> : job.runs.length > 1 && <RunChoice job={job} />}
-      <div className="ml-auto flex gap-2">
-        <ButtonLink look="next" to={`/bench/${job.id}`} icon={<Hammer aria-hidden size={18} />}>
-          {t('plan.toBench')}
-        </ButtonLink>
-        <IconButton look="plain" className="size-11" label={t('plan.cut.open')} onClick={onLog}>
-          <NotebookPen aria-hidden size={18} />
-        </IconButton>
-        <IconButton look="plain" className="size-11" label={t('common.print')} onClick={() => globalThis.print()}>
-          <Printer aria-hidden size={18} />
-        </IconButton>
-      </div>
+    <div className="ml-auto flex gap-2">
+      <IconButton className="size-11" label={t('plan.cut.open')} onClick={onLog}>
+        <NotebookPen aria-hidden size={18} />
+      </IconButton>
+      <IconButton className="size-11" label={t('common.print')} onClick={() => globalThis.print()}>
+        <Printer aria-hidden size={18} />
+      </IconButton>
     </div>
   )
 }
+
+/** What is planned, in a line. */
+export const PlanHead = ({ job, onLog }: { readonly job: JobRow; readonly onLog: () => void }) => (
+  <div className="flex flex-wrap items-center gap-x-3 gap-y-2 rounded-md border border-line bg-leaf px-3 py-1 print:hidden">
+    <JobSettings job={job} />
+    {job.card ? <PlacedNotice job={job} /> : job.runs.length > 1 && <RunChoice job={job} />}
+    <Aside onLog={onLog} />
+  </div>
+)

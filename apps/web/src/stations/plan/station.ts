@@ -3,13 +3,13 @@ import type { Station, StationNav } from '../station.js'
 import type { plan as words } from './text/en.js'
 
 /** The stack and the passes of a job. */
-export const plan: Station<'plan', { plan: typeof words }, StationNav<true>> = {
+export const plan: Station<'plan', { plan: typeof words }, StationNav<'job'>> = {
   id: 'plan',
-  nav: { key: 'p', icon: Layers, withJob: true },
+  nav: { at: 'job', key: 'p', icon: Layers },
   keys: [
     { keys: ['Alt + ↑ ↓'], does: 'moveLayer' },
     { keys: ['Delete'], does: 'takeOut' },
     { keys: ['Ctrl + Z'], does: 'undo' },
   ],
-  routes: [{ path: ':jobId', lazy: () => import('./PlanStation.js') }],
+  ofJob: [{ path: 'plan', lazy: () => import('./PlanStation.js') }],
 }

@@ -3,9 +3,9 @@ import type { Station, StationNav } from '../station.js'
 import type { practice as words } from './text/en.js'
 
 /** Exercises at a simulated press. */
-export const practice: Station<'practice', { practice: typeof words }, StationNav<false>> = {
+export const practice: Station<'practice', { practice: typeof words }, StationNav<'rest'>> = {
   id: 'practice',
-  nav: { key: 'x', icon: Dumbbell, withJob: false },
+  nav: { at: 'rest', key: 'x', icon: Dumbbell },
   routes: [
     { index: true, lazy: () => import('./PracticeStation.js') },
     { path: ':exerciseId', lazy: () => import('./ExercisePage.js') },

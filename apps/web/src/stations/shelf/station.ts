@@ -4,9 +4,9 @@ import type { Station, StationNav } from '../station.js'
 import type { shelf as words } from './text/en.js'
 
 /** Presses, plates, dies and sheets. */
-export const shelf: Station<'shelf', { shelf: typeof words }, StationNav<false>> = {
+export const shelf: Station<'shelf', { shelf: typeof words }, StationNav<'door'>> = {
   id: 'shelf',
-  nav: { key: 's', icon: Warehouse, withJob: false },
+  nav: { at: 'door', key: 's', icon: Warehouse },
   routes: [
     {
       lazy: () => import('./ShelfStation.js'),

@@ -4,9 +4,9 @@ import type { Station, StationNav } from '../station.js'
 import type { wall as words } from './text/en.js'
 
 /** What hangs on the wall: what a press cuts, and an evening's work in order. */
-export const wall: Station<'wall', { wall: typeof words }, StationNav<false>> = {
+export const wall: Station<'wall', { wall: typeof words }, StationNav<'door'>> = {
   id: 'wall',
-  nav: { key: 'e', icon: LayoutGrid, withJob: false },
+  nav: { at: 'door', key: 'e', icon: LayoutGrid },
   routes: [
     {
       lazy: () => import('./WallStation.js'),

@@ -2,6 +2,7 @@ import type { PlateInput, SetupInput, SheetInput } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
+import { jobPath } from '../../data/job-address.js'
 import { takeJobInHand } from '../../data/job-in-hand.js'
 import { useSetUp } from '../../data/setup.js'
 import { ButtonLink } from '../../ui/Button.js'
@@ -33,7 +34,7 @@ export const Component = () => {
       .catch(() => undefined)
     if (!job) return
     takeJobInHand(job.id)
-    await navigate(feels ? `/shelf/presses/${job.pressId}/feel` : `/plan/${job.id}`)
+    await navigate(feels ? `/shelf/presses/${job.pressId}/feel` : jobPath(job.id, 'plan'))
   }
   const step = steps[at] as (typeof steps)[number]
   return (

@@ -3,8 +3,8 @@ import type { Station, StationNav } from '../station.js'
 import type { workshop as words } from './text/en.js'
 
 /** House rules and files. */
-export const workshop: Station<'workshop', { workshop: typeof words }, StationNav<false>> = {
+export const workshop: Station<'workshop', { workshop: typeof words }, StationNav<'rest'>> = {
   id: 'workshop',
-  nav: { key: 'w', icon: Settings2, withJob: false },
+  nav: { at: 'rest', key: 'w', icon: Settings2 },
   routes: [{ index: true, lazy: () => import('./WorkshopStation.js') }],
 }

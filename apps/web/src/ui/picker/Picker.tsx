@@ -55,6 +55,21 @@ const Shown = ({ thing }: { readonly thing: Pickable }) => (
   </span>
 )
 
+/** A box of its own, one as tall as a line of text, or a word in a sentence. */
+export type PickerLook = 'box' | 'line' | 'word'
+
+const boxedClass =
+  'flex items-center gap-2 rounded-md border border-ink/50 bg-white px-3 hover:bg-sunk/40 aria-invalid:border-2 aria-invalid:border-danger'
+/** A word that can be touched: taller than it looks. */
+export const wordClass =
+  'relative inline-block border-b-2 border-dotted border-accent text-left leading-tight font-bold hover:bg-sunk after:absolute after:-inset-x-1 after:-inset-y-2.5'
+
+const lookClass: Record<PickerLook, string> = {
+  box: `${boxedClass} min-h-14 w-full py-1.5`,
+  line: `${boxedClass} min-h-11 max-w-60 py-1`,
+  word: wordClass,
+}
+
 /** Picks one thing of many by sight: search as you type, by mouse, touch or keys. */
 export const Picker = ({
   label,
@@ -62,7 +77,7 @@ export const Picker = ({
   value,
   onPick,
   recent = [],
-  compact = false,
+  look = 'box',
   blank,
   ids = {},
 }: {
@@ -73,8 +88,7 @@ export const Picker = ({
   readonly onPick: (id: string) => void
   /** Ids that were picked lately, the last one first. */
   readonly recent?: readonly string[]
-  /** Only as large as a line of text. */
-  readonly compact?: boolean
+  readonly look?: PickerLook
   /** Shown while nothing is picked. */
   readonly blank?: string | undefined
   readonly ids?: { readonly id?: string; readonly 'aria-invalid'?: true; readonly 'aria-describedby'?: string }
@@ -98,17 +112,16 @@ export const Picker = ({
         {...ids}
         aria-label={t('common.pickNow', { label, name: picked?.name ?? t('common.pickNone') })}
         data-picker={label}
-        className={classes(
-          'flex items-center gap-2 rounded-md border border-ink/50 bg-white px-3 hover:bg-sunk/40 aria-invalid:border-2 aria-invalid:border-danger',
-          compact ? 'min-h-11 max-w-60 py-1' : 'min-h-14 w-full py-1.5',
-        )}
+        className={lookClass[look]}
       >
-        {picked ? (
-          <Shown thing={compact ? { ...picked, detail: undefined } : picked} />
+        {look === 'word' ? (
+          (picked?.name ?? blank ?? t('common.pick'))
+        ) : picked ? (
+          <Shown thing={look === 'line' ? { ...picked, detail: undefined } : picked} />
         ) : (
           <span className="flex-1 text-left text-ink-soft">{blank ?? t('common.pick')}</span>
         )}
-        <ChevronsUpDown aria-hidden size={16} className="shrink-0 text-ink-soft" />
+        {look !== 'word' && <ChevronsUpDown aria-hidden size={16} className="shrink-0 text-ink-soft" />}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

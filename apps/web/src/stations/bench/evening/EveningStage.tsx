@@ -1,6 +1,7 @@
 import { techniqueOf } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
+import { batchPath } from '../../../data/job-address.js'
 import { useRow } from '../../../data/rows.js'
 import { useSavedPlan } from '../../../data/evenings.js'
 import { useOutbox } from '../../../data/bench-outbox.js'
@@ -43,7 +44,7 @@ const NextOf = ({
     <ButtonLink
       look="next"
       className="min-h-16 px-8 text-2xl"
-      to={`/bench/${next.jobIds[0] ?? ''}?evening=${evening.eveningId}&batch=${encodeURIComponent(next.batchId)}`}
+      to={batchPath(next.jobIds[0] ?? '', evening.eveningId, next.batchId)}
       onClick={onDone}
     >
       {t('bench.evening.next', { name: next.jobIds.map((id) => data.names[id] ?? '').join(' + ') })}

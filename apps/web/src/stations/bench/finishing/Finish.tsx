@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
+import { jobPath } from '../../../data/job-address.js'
 import type { ShownFinishing } from './finishing.js'
 
 /** Peel, fold, glue, layer; the knife's work where a card was laid out. */
@@ -13,7 +14,7 @@ export const Finish: ShownFinishing = ({ job }) => {
         {job.card && (
           <>
             {' '}
-            <Link to={`/place/${job.id}`} className="underline">
+            <Link to={jobPath(job.id, 'place')} className="underline">
               {t('bench.finish.knife')}
             </Link>
           </>

@@ -1,11 +1,8 @@
 export const bench = {
   nav: 'Bench',
-  go: 'Go to Bench, with the job in hand',
+  go: 'Go to Bench, of the job in hand',
   title: 'Bench',
   loading: 'Getting the job ready…',
-  chooseTitle: 'No job on the bench',
-  chooseText: 'The Bench leads through one job, a step at a time. Choose the job first.',
-  chooseAction: 'Choose a job',
   elsewhereTitle: 'This job is on the bench in another window',
   elsewhereText: 'Two windows at one bench would count its rounds twice. Go on there, or take it over here.',
   elsewhereTake: 'Go on here',

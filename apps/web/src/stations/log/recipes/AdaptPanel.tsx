@@ -1,6 +1,7 @@
 import { type Adapted, heightOf, type PlanRequest, referenceOf } from '@bold-heron/core'
 import type { RecipeRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
+import { jobPath } from '../../../data/job-address.js'
 import { RowPicker } from '../../../drawing/pick/RowPicker.js'
 import { useNavigate, useSearchParams } from 'react-router'
 import { useAdapted, useAdaptedMap, useJobOfRecipe } from '../../../data/recipes.js'
@@ -75,7 +76,7 @@ const Result = ({ recipe, done }: { readonly recipe: RecipeRow; readonly done: D
     try {
       const job = await making.mutateAsync({ pressId: done.request.cut.press.id, layers: referenceOf(best.stack) })
       say(t('recipes.adapt.jobMade', { name: job.name }))
-      await navigate(`/plan/${job.id}`)
+      await navigate(jobPath(job.id, 'plan'))
     } catch (error) {
       sayTrouble(error)
     }

@@ -12,6 +12,7 @@ export const log = {
   },
   nav: 'Log',
   go: 'Go to Log',
+  ofJob: { none: 'Nothing pressed of it yet', press: 'To the Bench' },
   title: 'Log',
   loading: 'Opening the log…',
   emptyTitle: 'Nothing pressed yet',

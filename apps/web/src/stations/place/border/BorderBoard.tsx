@@ -19,6 +19,7 @@ import {
 import { Check, X } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { jobPath } from '../../../data/job-address.js'
 import { useSaveRow } from '../../../data/rows.js'
 import { useStretch } from '../../../data/stretch.js'
 import { TemplateDownloads } from '../../../drawing/template/TemplateDownloads.js'
@@ -163,7 +164,7 @@ export const BorderBoard = ({
             {t(isKept ? 'place.border.isKept' : 'place.border.keep')}
           </Button>
           {isKept && (
-            <ButtonLink look="plain" to={`/plan/${job.id}`}>
+            <ButtonLink look="plain" to={jobPath(job.id, 'plan')}>
               {t('place.border.plan')}
             </ButtonLink>
           )}

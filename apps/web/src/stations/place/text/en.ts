@@ -1,7 +1,7 @@
 /** Words of the station Place. */
 export const place = {
   nav: 'Place',
-  go: 'Go to Place, with the job in hand',
+  go: 'Go to Place, of the job in hand',
   keys: {
     pressView: 'See the card’s front, or as it lies in the press (in Place)',
     nudge: 'Move what has the focus, with Shift farther (in Place)',
@@ -9,9 +9,6 @@ export const place = {
   },
   title: 'Place',
   loading: 'Laying out the card…',
-  chooseTitle: 'Which job shall be laid out?',
-  chooseText: 'Place shows where the dies lie on the card, what is cut and what is not.',
-  chooseAction: 'Choose a job',
   start: {
     title: 'How shall {{name}} be laid out?',
     text: 'A starting point with this job’s dies; everything can be moved from there. A die that is simply cut out of a sheet needs no placing.',

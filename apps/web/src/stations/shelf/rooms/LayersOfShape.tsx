@@ -40,7 +40,7 @@ export const LayersOfShape = () => {
       />
       <RowPicker
         kind="sheets"
-        compact
+        look="line"
         label={t('shelf.layers.sheet')}
         blank={t('shelf.layers.sheet')}
         value={sheetId}

@@ -4,6 +4,7 @@ import { plainRun, runInHandOf } from '@bold-heron/schema'
 import { ArrowRight, Plus } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
+import { jobPath } from '../../../data/job-address.js'
 import { useAddRow, useEveryRow } from '../../../data/rows.js'
 import { useHouseRules } from '../../../data/house-rules.js'
 import { useLengths } from '../../../text/lengths.js'
@@ -105,7 +106,7 @@ export const CellPanel = ({
       ],
     }
     const made = await adding.mutateAsync(job).catch(() => undefined)
-    if (made) await navigate(`/plan/${made.id}`)
+    if (made) await navigate(jobPath(made.id, 'plan'))
   }
   const { figures } = cell
   const shown = isOnShelf ? jobsLike(jobs, chartRow, die.id, column.id).slice(0, 3) : []
@@ -146,7 +147,7 @@ export const CellPanel = ({
       {adding.error && <Failure error={adding.error} />}
       <div className="mt-3 flex flex-wrap gap-2">
         {shown.map((job) => (
-          <ButtonLink key={job.id} to={`/plan/${job.id}`} icon={<ArrowRight aria-hidden size={18} />}>
+          <ButtonLink key={job.id} to={jobPath(job.id, 'plan')} icon={<ArrowRight aria-hidden size={18} />}>
             {t('wall.cell.openPlan', { job: job.name })}
           </ButtonLink>
         ))}

@@ -3,6 +3,7 @@ import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { Ban, GripVertical, Hammer, Pin, PinOff } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
+import { batchPath } from '../../../data/job-address.js'
 import { LayOnPad } from '../../../drawing/LayOnPad.js'
 import { ButtonLink, IconButton } from '../../../ui/Button.js'
 import { SortedByHand } from '../../../ui/SortedByHand.js'
@@ -108,7 +109,7 @@ const RunLine = ({
         {isFirst && (
           <ButtonLink
             look="next"
-            to={`/bench/${run.jobIds[0] ?? ''}?evening=${row.id}&batch=${encodeURIComponent(run.batchId)}`}
+            to={batchPath(run.jobIds[0] ?? '', row.id, run.batchId)}
             icon={<Hammer aria-hidden size={18} />}
           >
             {t('wall.evening.atBench')}

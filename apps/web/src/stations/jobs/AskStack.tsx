@@ -1,0 +1,189 @@
+import { type Plan, referenceOf, techniqueOf, usualTechniqueFor } from '@bold-heron/core'
+import { type JobInput, plainRun, type PlanQuestion } from '@bold-heron/schema'
+import { Hammer, Plus } from 'lucide-react'
+import { useState } from 'react'
+import { Trans, useTranslation } from 'react-i18next'
+import { useNavigate } from 'react-router'
+import { useHouseRules } from '../../data/house-rules.js'
+import { jobPath, type JobStep } from '../../data/job-address.js'
+import { useAskedPlan } from '../../data/plan.js'
+import { fetchRows, useAddRow, useEveryRow } from '../../data/rows.js'
+import { RowPicker } from '../../drawing/pick/RowPicker.js'
+import { layerName } from '../../pressing/stack/layer-name.js'
+import { useLengths } from '../../text/lengths.js'
+import { sayChance } from '../../text/say-cut.js'
+import { Button } from '../../ui/Button.js'
+import { Failure } from '../../ui/states.js'
+
+interface Asked {
+  readonly dieId: string
+  readonly sheetId: string
+  readonly pressId: string
+}
+
+/** The stack, its passes, how the handle feels and how sure it is: the whole answer, in small. */
+const Answer = ({ plan }: { readonly plan: Plan }) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const { best } = plan
+  if (!best) return <p className="font-bold text-danger">{t('jobs.ask.none')}</p>
+  const passes = best.prediction?.recommended ?? best.passes.passes
+  const pass = best.prediction?.passes[passes - 1]
+  return (
+    <div className="grid gap-x-10 gap-y-3 sm:grid-cols-[auto_minmax(0,28rem)]">
+      <div className="flex flex-col gap-1">
+        <p className="font-display text-2xl">{t('jobs.ask.passes', { count: passes })}</p>
+        {pass && (
+          <>
+            <p>{t('jobs.ask.feels', { feel: t(`words.predictedFeel.${pass.feel}`) })}</p>
+            <p>{t('jobs.ask.chance', { chance: sayChance(t, pass.chance) })}</p>
+          </>
+        )}
+      </div>
+      <ol>
+        {[...best.ledger.lines].reverse().map(({ layer, thickness }, at) => (
+          <li key={at} className="flex justify-between gap-4 border-b border-line py-0.5 last:border-b-0">
+            <span className={layer.is === 'plate' ? '' : 'font-bold'}>{layerName(t, layer)}</span>
+            <span className="text-ink-soft tabular-nums">{lengths.thickness(thickness.valueMm)}</span>
+          </li>
+        ))}
+      </ol>
+    </div>
+  )
+}
+
+const jobOf = (
+  { technique, region, pressId, dieIds, sheetId, sheetCount, bladeSide }: PlanQuestion,
+  name: string,
+  plan: Plan | undefined,
+): JobInput => ({
+  name,
+  state: plan?.best ? 'planned' : 'waiting',
+  pressId,
+  wanted: 1,
+  note: '',
+  rank: null,
+  card: null,
+  runInHand: 0,
+  runs: [
+    {
+      ...plainRun,
+      technique,
+      region,
+      dieIds,
+      sheetId,
+      sheetCount,
+      bladeSide: bladeSide ?? 'down',
+      layers: plan?.best ? [...referenceOf(plan.best.stack)] : [],
+    },
+  ],
+})
+
+/** The commonest question, without a job: which stack cuts this die from this sheet on this press. */
+export const AskStack = () => {
+  const { t } = useTranslation()
+  const navigate = useNavigate()
+  const rules = useHouseRules().data
+  const add = useAddRow('jobs')
+  const presses = useEveryRow('presses').data ?? []
+  const dies = useEveryRow('dies').data ?? []
+  const [asked, setAsked] = useState<Asked>({ dieId: '', sheetId: '', pressId: '' })
+  const pressId = asked.pressId || (presses.length === 1 ? (presses[0]?.id ?? '') : '')
+  const die = dies.find(({ id }) => id === asked.dieId)
+  const technique = die && usualTechniqueFor(die.dieClass)
+  const question: PlanQuestion | undefined =
+    die && technique && asked.sheetId && pressId
+      ? {
+          technique,
+          region: 'all',
+          pressId,
+          dieIds: [die.id],
+          sheetId: asked.sheetId,
+          sheetCount: 1,
+          bladeSide: techniqueOf(technique).bladeSide ?? rules?.bladeSide ?? 'down',
+          onlyOne: false,
+        }
+      : undefined
+  const { plan, failed, request, progress } = useAskedPlan(question)
+  // What the die was last pressed with is likely what is asked about.
+  const pickDie = async (dieId: string) => {
+    setAsked({ ...asked, dieId })
+    const [last] = (await fetchRows('runs', { dieId, pageSize: 1 })).items
+    if (last)
+      setAsked((before) => ({
+        dieId,
+        sheetId: before.sheetId || last.sheetId,
+        pressId: before.pressId || last.pressId,
+      }))
+  }
+  const make = async (step: JobStep) => {
+    if (!question || !die) return
+    const made = await add.mutateAsync(jobOf(question, die.name, plan)).catch(() => undefined)
+    if (made) await navigate(jobPath(made.id, step))
+  }
+  return (
+    <section aria-label={t('jobs.ask.title')} className="mb-4 rounded-lg border border-line bg-leaf px-4 py-3">
+      <p className="text-lg leading-9">
+        <Trans
+          i18nKey="jobs.ask.sentence"
+          components={{
+            die: (
+              <RowPicker
+                kind="dies"
+                look="word"
+                label={t('jobs.ask.die')}
+                blank={t('jobs.ask.whichDie')}
+                value={asked.dieId}
+                onPick={(id) => void pickDie(id)}
+              />
+            ),
+            sheet: (
+              <RowPicker
+                kind="sheets"
+                look="word"
+                label={t('jobs.ask.sheet')}
+                blank={t('jobs.ask.whichSheet')}
+                value={asked.sheetId}
+                onPick={(sheetId) => setAsked({ ...asked, sheetId })}
+              />
+            ),
+            press: (
+              <RowPicker
+                kind="presses"
+                look="word"
+                label={t('jobs.ask.press')}
+                blank={t('jobs.ask.whichPress')}
+                value={pressId}
+                onPick={(id) => setAsked({ ...asked, pressId: id })}
+              />
+            ),
+          }}
+        />
+      </p>
+      {question && (
+        <div className="mt-2 flex flex-col gap-3 border-t border-line pt-3" aria-live="polite">
+          {plan && <Answer plan={plan} />}
+          {(failed ?? request.error) && <Failure error={failed ?? request.error} onRetry={progress.start} />}
+          {add.error && <Failure error={add.error} />}
+          {plan && (
+            <div className="flex flex-wrap gap-2">
+              {plan.best && (
+                <Button
+                  look="next"
+                  icon={<Hammer aria-hidden size={18} />}
+                  disabled={add.isPending}
+                  onClick={() => void make('bench')}
+                >
+                  {t('jobs.ask.lay')}
+                </Button>
+              )}
+              <Button icon={<Plus aria-hidden size={18} />} disabled={add.isPending} onClick={() => void make('plan')}>
+                {t('jobs.ask.make')}
+              </Button>
+            </div>
+          )}
+        </div>
+      )}
+    </section>
+  )
+}

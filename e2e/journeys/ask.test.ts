@@ -1,0 +1,40 @@
+import type { JobRow, Page } from '@bold-heron/schema'
+import { expect, it } from 'vitest'
+import { setOut, withDemo } from '../fixtures/journey.js'
+import { heading } from '../fixtures/spot.js'
+import { workshopAt } from '../fixtures/workshop-at.js'
+
+const { browser, application } = await setOut(withDemo)
+const { ask } = workshopAt(() => application.address)
+
+it('a stack is asked for by naming the die, and laid as a job of its own', async () => {
+  await browser.go('/jobs')
+  await browser.choose('Die asked about', 'Compass rose lace')
+  // Sheet and press are those that it was last pressed with.
+  await browser.says('Silver foil paper on the Harbour hand press?')
+  await browser.match(/\d pass(es)?, then look/)
+  await browser.press('Lay it now')
+  await browser.untilPath(/^\/jobs\/.+\/bench$/)
+  await browser.heading('Get these out')
+  const { items } = await ask<Page<JobRow>>('/api/jobs?q=Compass rose lace')
+  expect(items[0]).toMatchObject({ state: 'planned', runs: [{ sheetName: 'Silver foil paper' }] })
+})
+
+it('the docket leads through the steps of the job, and closes to where one was', async () => {
+  await browser.follow('Plan')
+  await browser.untilPath(/^\/jobs\/.+\/plan$/)
+  await browser.says('under way')
+  await browser.follow('Log')
+  await browser.shows(heading('Nothing pressed of it yet'))
+  await browser.follow('Close this job')
+  await browser.untilPath(/^\/jobs$/)
+})
+
+it('a job that was begun goes on at the Bench, and older addresses still lead there', async () => {
+  await browser.follow('Compass rose lace')
+  await browser.untilPath(/^\/jobs\/.+\/bench$/)
+  const [, , id] = (await browser.url()).pathname.split('/')
+  await browser.go(`/plan/${id}`)
+  await browser.untilPath(/^\/jobs\/.+\/plan$/)
+  expect(await browser.complaints()).toEqual([])
+})
