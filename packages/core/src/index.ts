@@ -75,7 +75,14 @@ export { type TechniqueId, techniqueIds, techniqueOf, usualTechniqueFor } from '
 export { type LaidLayer, withRoles } from './techniques/give-roles.js'
 export { type Method, methodOf, methods, type PressedHow } from './techniques/method.js'
 export type { CutContext } from './job/cut-context.js'
-export { type HandleFeel, handleFeels, type HangingPlace, hangingPlaces, totalPasses } from './outcomes/round.js'
+export {
+  NOT_FELT,
+  type HandleFeel,
+  handleFeels,
+  type HangingPlace,
+  hangingPlaces,
+  totalPasses,
+} from './outcomes/round.js'
 export {
   cameOutGood,
   endedGood,
@@ -83,6 +90,8 @@ export {
   type Round,
   type Seen,
   seenOutcomes,
+  NOT_LOOKED,
+  wereLookedAt,
   sheetsGoOn,
   cameOutAsWanted,
   tellsHanging,

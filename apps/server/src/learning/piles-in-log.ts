@@ -1,4 +1,4 @@
-import { MODEL_EDITION } from '@bold-heron/core'
+import { MODEL_EDITION, NOT_LOOKED } from '@bold-heron/core'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 
 /** Older runs than this many are not learnt from; a press that was repaired is not what it was. */
@@ -23,7 +23,9 @@ export const pilesInLog = (sequelize: Sequelize, transaction: Transaction): Prom
   sequelize.query<PileOfRuns>(
     `WITH RECURSIVE considered AS (
        SELECT id, version, follows_run_id, learnt_as, at FROM runs
-       WHERE deleted_at IS NULL AND NOT set_aside ORDER BY at DESC LIMIT :most),
+       WHERE deleted_at IS NULL AND NOT set_aside
+         AND NOT EXISTS (SELECT FROM run_rounds WHERE run_id = runs.id AND seen = '${NOT_LOOKED}')
+       ORDER BY at DESC LIMIT :most),
      pile (last, id, version, next, place) AS (
        SELECT id, id, version, follows_run_id, 0 FROM considered
        WHERE NOT EXISTS (SELECT FROM considered AS later WHERE later.follows_run_id = considered.id)

@@ -1,4 +1,4 @@
-import { gapByRun, quantileOf, type RunEvidence, spreadOfGap, totalPasses } from '@bold-heron/core'
+import { gapByRun, quantileOf, type RunEvidence, spreadOfGap, totalPasses, wereLookedAt } from '@bold-heron/core'
 import type { PressLearning, RunAsEvidence } from '@bold-heron/schema'
 import { RunModel } from '../store/models/run-model.js'
 import { runTable } from '../store/runs.js'
@@ -32,7 +32,7 @@ export const pressLearningOf = async (
     return {
       evidence: await evidenceOfPress(workshop.sequelize, pressId, transaction),
       tightestMm: await tightestOf(workshop.sequelize, pressId, transaction),
-      runs: await runTable.rows(stored, transaction),
+      runs: (await runTable.rows(stored, transaction)).filter(({ rounds }) => wereLookedAt(rounds)),
       leftOut: new Set(stored.flatMap(({ id, leftOut }) => (leftOut ? [id] : []))),
     }
   })

@@ -1,4 +1,4 @@
-import { endedGood, plateIdOf, type Role, rolesByPlace, totalPasses } from '@bold-heron/core'
+import { endedGood, plateIdOf, type Role, rolesByPlace, totalPasses, wereLookedAt } from '@bold-heron/core'
 import type { ProblemField, RecipeBody, RunRow } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import { outlinesOf, toDieRows } from './dies.js'
@@ -20,7 +20,9 @@ const withoutKeeping = <Row extends object>(row: Row) => {
 const faultsOfRun = (run: RunRow): ProblemField[] => {
   const last = run.rounds.at(-1)
   return [
-    ...(endedGood(run.rounds) ? [] : [{ path: 'rounds', code: 'did-not-end-clean', value: last?.seen }]),
+    ...(endedGood(run.rounds) && wereLookedAt(run.rounds)
+      ? []
+      : [{ path: 'rounds', code: 'did-not-end-clean', value: last?.seen }]),
     ...run.layers.flatMap((layer, at) =>
       layer.is === 'plate' && layer.plateId === null
         ? [{ path: `layers.${at}.plateId`, code: 'plate-not-on-shelf', value: layer.name }]

@@ -39,6 +39,8 @@ const learnAll = async (sequelize: Sequelize): Promise<void> => {
 const demoTemplate = async (cluster: Sequelize, clusterUrl: string): Promise<string> => {
   const name = templateName()
   await cluster.transaction(async (transaction) => {
+    // However long whoever makes it takes.
+    await cluster.query('SET LOCAL statement_timeout = 0', { transaction })
     await cluster.query('SELECT pg_advisory_xact_lock(:key)', { replacements: { key: DEMO_LOCK }, transaction })
     const there = await cluster.query('SELECT 1 FROM pg_database WHERE datname = :name AND datistemplate', {
       replacements: { name },

@@ -30,6 +30,8 @@ const Steps = ({ job }: { readonly job: JobRow }) => {
         <NavLink
           key={id}
           to={jobPath(job.id, id)}
+          aria-label={t(`${id}.nav`)}
+          aria-describedby={`step-${id}`}
           className={({ isActive }) =>
             classes(
               'flex min-h-12 min-w-0 items-center justify-center gap-2 border-b-4 px-1 text-center leading-tight no-underline sm:justify-start sm:px-3 sm:text-left',
@@ -40,7 +42,9 @@ const Steps = ({ job }: { readonly job: JobRow }) => {
           <Icon aria-hidden size={18} className="hidden shrink-0 lg:block" />
           <span className="min-w-0">
             {t(`${id}.nav`)}
-            <span className="block truncate text-xs font-normal text-ink-soft">{states[id]}</span>
+            <span id={`step-${id}`} className="block truncate text-xs font-normal text-ink-soft">
+              {states[id]}
+            </span>
           </span>
         </NavLink>
       ))}
@@ -69,7 +73,7 @@ export const Docket = ({ jobId }: { readonly jobId: string }) => {
           <Link
             to={jobPath(job.id, 'edit')}
             title={t('jobs.edit', { name: job.name })}
-            className="block truncate font-display text-lg font-semibold no-underline hover:underline"
+            className="flex min-h-11 items-end truncate font-display text-lg leading-tight font-semibold no-underline hover:underline sm:min-h-0"
           >
             {job.name}
           </Link>

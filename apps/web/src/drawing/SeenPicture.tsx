@@ -38,6 +38,7 @@ const CutThrough = () => (
 
 /** What each look shows of the die's line: dents, cuts, a crease, a cut gone into the pad. */
 const pictures: Readonly<Record<Seen, (place: HangingPlace) => ReactNode>> = {
+  'not-looked': () => null,
   nothing: () => null,
   untouched: () => null,
   dented: () => <Outline wide={1.6} dashes="1.5 3.5" />,

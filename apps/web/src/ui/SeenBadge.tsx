@@ -1,9 +1,10 @@
 import type { Seen } from '@bold-heron/core'
-import { Check, ChevronsDown, Circle, CircleDotDashed, Scissors } from 'lucide-react'
+import { Check, ChevronsDown, Circle, CircleDotDashed, EyeOff, Scissors } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { Badge, type Tone } from './Badge.js'
 
 const marks: Record<Seen, { readonly tone: Tone; readonly Icon: typeof Check }> = {
+  'not-looked': { tone: 'plain', Icon: EyeOff },
   untouched: { tone: 'plain', Icon: Circle },
   dented: { tone: 'warn', Icon: CircleDotDashed },
   hanging: { tone: 'warn', Icon: Scissors },

@@ -1,13 +1,16 @@
 import { Mistake } from '../faults/guards.js'
 import type { RoundOf } from '../outcomes/round.js'
 import { goals } from './list.js'
-import type { Look } from './look.js'
+import { isDone, type Look } from './look.js'
+
+/** Nobody looked, as in a series that is known to come out: it counts as made, and tells nothing. */
+export const NOT_LOOKED = 'not-looked'
 
 /** What can be seen after a round, whatever it was for. */
-export type Seen = (typeof goals)[number]['looks'][number]['id']
+export type Seen = (typeof goals)[number]['looks'][number]['id'] | typeof NOT_LOOKED
 export type Round = RoundOf<Seen>
 
-const looks = new Map<string, Look>()
+const looks = new Map<string, Look>([[NOT_LOOKED, isDone(NOT_LOOKED)]])
 for (const goal of goals)
   for (const look of goal.looks as readonly Look[]) {
     const known = looks.get(look.id)
@@ -16,8 +19,12 @@ for (const goal of goals)
     looks.set(look.id, look)
   }
 
-/** Every look of every goal, each once. */
+/** Every look of every goal, each once, and that nobody looked. */
 export const seenOutcomes = [...looks.keys()] as Seen[]
+
+/** Whether rounds were looked at, so that they tell something. */
+export const wereLookedAt = (rounds: readonly Pick<Round, 'seen'>[]): boolean =>
+  rounds.every(({ seen }) => seen !== NOT_LOOKED)
 
 export const lookOf = (seen: string): Look => {
   const look = looks.get(seen)

@@ -1,4 +1,4 @@
-import { cameOutGood, endedGood, type Round, type Seen } from '../goals/looks.js'
+import { cameOutGood, endedGood, type Round, type Seen, wereLookedAt } from '../goals/looks.js'
 import { totalPasses } from '../outcomes/round.js'
 import type { TechniqueId } from '../techniques/list.js'
 
@@ -36,11 +36,14 @@ export const pilesOfRuns = (runs: readonly RunInLog[]): RunInLog[][] => {
     .sort((one, other) => (endedAt(one) < endedAt(other) ? -1 : 1))
 }
 
+/** The runs that somebody looked at; others count as made and show nothing. */
+const lookedAt = (runs: readonly RunInLog[]): RunInLog[] => runs.filter(({ rounds }) => wereLookedAt(rounds))
+
 const endsGood = (pile: readonly RunInLog[]): boolean => endedGood(pile.at(-1)?.rounds ?? [])
 
 /** Rounds that each attempt took until it was good, by its time; attempts that never were are left out. */
 export const roundsUntilGood = (runs: readonly RunInLog[]): { readonly at: string; readonly rounds: number }[] =>
-  pilesOfRuns(runs)
+  pilesOfRuns(lookedAt(runs))
     .filter(endsGood)
     .map((pile) => ({
       at: endedAt(pile),
@@ -73,7 +76,7 @@ export interface FirstRound {
 
 /** Every first round. A squeeze means something only among runs of one technique. */
 export const firstRounds = (runs: readonly RunInLog[]): FirstRound[] =>
-  runs.flatMap(({ rounds: [first], layers, squeezeMm }) => {
+  lookedAt(runs).flatMap(({ rounds: [first], layers, squeezeMm }) => {
     if (!first) return []
     const sheetsMm = layers.reduce((sum, layer) => sum + (layer.is === 'sheets' ? layer.thicknessMm : 0), 0)
     return [{ overMm: squeezeMm - sheetsMm, seen: first.seen, isGood: cameOutGood(first) }]
@@ -84,7 +87,7 @@ export const passesBySheets = (
   runs: readonly RunInLog[],
 ): { readonly sheets: number; readonly passes: number; readonly attempts: number }[] => {
   const groups = new Map<number, number[]>()
-  for (const pile of pilesOfRuns(runs).filter(endsGood)) {
+  for (const pile of pilesOfRuns(lookedAt(runs)).filter(endsGood)) {
     const sheets = pile[0]?.sheetCount ?? 1
     const passes = pile.reduce((sum, run) => sum + totalPasses(run.rounds), 0)
     groups.set(sheets, [...(groups.get(sheets) ?? []), passes])

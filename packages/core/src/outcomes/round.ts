@@ -6,7 +6,9 @@ export type HangingPlace = (typeof hangingPlaces)[number]
 const coarseFeels = ['free', 'light', 'firm', 'hard', 'stopped'] as const
 /** Where a handle stays far below its limit, as with mats. */
 const finerFeels = ['nothing', 'just-felt', 'plainly-felt'] as const
-export const handleFeels = [...coarseFeels, ...finerFeels] as const
+/** Of a pass in which nobody minded the handle. */
+export const NOT_FELT = 'not-felt'
+export const handleFeels = [...coarseFeels, ...finerFeels, NOT_FELT] as const
 export type HandleFeel = (typeof handleFeels)[number]
 
 /** What may be felt of one thing that is pressed, easiest first. */

@@ -1,7 +1,7 @@
 import { keyOfStack } from '../layers/stack-reference.js'
 import { heightOf, platesIn, type Stack } from '../layers/stack.js'
 import type { Computed } from '../goals/goal.js'
-import { type Round, sheetsGoOn } from '../goals/looks.js'
+import { NOT_LOOKED, type Round, sheetsGoOn } from '../goals/looks.js'
 import type { CutContext } from '../job/cut-context.js'
 import type { Learnt } from '../learning/learnt.js'
 import { countedOn, piecesOfAll, type Says } from '../learning/on-average.js'
@@ -28,7 +28,8 @@ export const pilesOf = (goal: Computed, cut: CutContext, rounds: readonly TriedR
   const piles: (Omit<Pressed, 'rounds'> & { readonly rounds: PressedRound[] })[] = []
   for (const { stack, look, freshSheets } of rounds) {
     const bed = goal.bedOfStack(stack)
-    if (!bed) continue
+    // What nobody looked at tells nothing.
+    if (!bed || look.seen === NOT_LOOKED) continue
     const round = { bed, heightMm: heightOf(stack).valueMm, look: lookAtAll(look, cut.dies) }
     const pile = piles.at(-1)
     if (pile && !freshSheets) pile.rounds.push(round)

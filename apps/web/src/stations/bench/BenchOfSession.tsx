@@ -1,4 +1,5 @@
 import {
+  cameOutGood,
   differenceOf,
   resolvedStack,
   gapOfClass,
@@ -13,17 +14,18 @@ import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAssessment } from '../../data/plan.js'
 import { Button, IconButton } from '../../ui/Button.js'
+import { Choice } from '../../ui/Choice.js'
 import { Confirm } from '../../ui/Confirm.js'
 import type { BenchStep } from './bench-steps.js'
 import { BenchPicture } from './BenchPicture.js'
-import { EveningStage } from './evening/EveningStage.js'
-import { FinishStage } from './FinishStage.js'
+import { FinishOfSession } from './FinishOfSession.js'
+import { GlanceStage } from './GlanceStage.js'
 import { NextStage } from './NextStage.js'
-import { RehearsedStage } from './RehearsedStage.js'
 import { RoundStage } from './RoundStage.js'
-import { type BenchSession, joinTold, newRun, oneMore, onlyPiece, roundsOfLastRun, tryNext } from './session.js'
+import { type BenchSession, joinTold, newRun, tryNext } from './session.js'
 import type { StandIn } from './stand-in.js'
 import type { AtBench } from './steps/step.js'
+import { useGlance } from './use-glance.js'
 import { useRound } from './use-round.js'
 import { useVoice } from './use-voice.js'
 
@@ -33,10 +35,6 @@ const layersLaid = (session: BenchSession, steps: readonly BenchStep[], all: num
   const done = steps.slice(0, session.step + 1).flatMap((step) => (step.is === 'lay' ? [step.layer] : []))
   return done.length === 0 ? 0 : Math.max(...done) + 1
 }
-
-/** All passes that the last piece took, so that another like it is pressed the same. */
-const passesWanted = (session: BenchSession): number =>
-  roundsOfLastRun(session).reduce((sum, each) => sum + each.look.passes, 0)
 
 /** Where the session is, and the way to begin it anew. */
 const Progress = ({
@@ -113,16 +111,31 @@ export const BenchOfSession = ({
   const { t } = useTranslation()
   const assessment = useAssessment(job.id, request, stack, rounds).data
   const gapMm = assessment?.window.gapMm ?? gapOfClass(request.cut.press.pressClass).valueMm
-  const round = useRound({ job, request, session, stack, assessment, gapMm, standIn, onChange })
+  const glance = useGlance(request, stack, session.round)
+  const round = useRound({
+    job,
+    request,
+    session,
+    stack,
+    assessment,
+    gapMm,
+    standIn,
+    atAGlance: glance.isOn,
+    onChange,
+  })
   const { step, steps } = round
   const run = runInHandOf(job)
   // Before the first round lies what the evening's run before it left.
   const left = session.evening ? resolvedStack(session.evening.inPress, request.cut, plateOf(request)) : undefined
   const previous = rounds.at(-1)?.stack ?? left
   const inRound = session.stage === 'round'
-  const cutByNow = session.pressed.reduce((sum, each) => sum + each.pieces, 0)
+  const counted = {
+    pieces: session.rehearsing ? 0 : run.sheetCount,
+    counts: session.evening?.copies.some((copies, at) => at > 0 || copies > 1) ? 'sheets' : 'pieces',
+  } as const
   const roundNumber = t('bench.roundNumber', { number: session.pressed.length + (inRound ? 1 : 0) })
-  const stepNumber = inRound ? ` · ${t('bench.stepOf', { number: session.step + 1, of: steps.length })}` : ''
+  const stepNumber =
+    inRound && !glance.isOn ? ` · ${t('bench.stepOf', { number: session.step + 1, of: steps.length })}` : ''
   const atBench: AtBench = {
     job,
     stack,
@@ -143,8 +156,8 @@ export const BenchOfSession = ({
     <div className="grid gap-5 text-xl md:grid-cols-[minmax(0,15rem)_minmax(0,1fr)] lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
       <BenchPicture
         {...atBench}
-        step={inRound ? step : undefined}
-        laid={layersLaid(session, steps, stack.length)}
+        step={inRound && !glance.isOn ? step : undefined}
+        laid={glance.isOn ? stack.length : layersLaid(session, steps, stack.length)}
         isPressed={!inRound || step?.is === 'press' || session.passesDone > 0}
         gapMm={gapMm}
       />
@@ -166,39 +179,34 @@ export const BenchOfSession = ({
           />
         )}
         {session.stage === 'finish' && standIn?.finish}
-        {session.stage === 'finish' && !standIn && session.rehearsing && (
-          <RehearsedStage
-            onAgain={() => onChange(oneMore(session, passesWanted(session), newRun()))}
-            onPiece={() => onChange(onlyPiece(session, passesWanted(session), newRun()))}
-          />
-        )}
-        {session.stage === 'finish' && !standIn && !session.rehearsing && session.evening && (
-          <EveningStage
+        {session.stage === 'finish' && !standIn && (
+          <FinishOfSession
+            job={job}
             session={session}
-            evening={session.evening}
-            job={job}
-            onMore={() => onChange(oneMore(session, passesWanted(session), newRun()))}
-            onDone={() => onChange(undefined)}
+            isSure={(assessment?.prediction?.sure ?? false) && session.pressed.every(({ look }) => cameOutGood(look))}
+            onUnseen={round.oneUnseen}
+            onChange={onChange}
           />
         )}
-        {session.stage === 'finish' && !standIn && !session.rehearsing && !session.evening && (
-          <FinishStage
-            job={job}
-            pieces={cutByNow}
-            cut={session.cutBefore + (run.finishes ? cutByNow : 0)}
-            runId={session.pressed.at(-1)?.runId}
-            onMore={() => onChange(oneMore(session, passesWanted(session), newRun()))}
-            onDone={() => onChange(undefined)}
+        {inRound && glance.isOffered && (
+          <Choice
+            label={t('bench.glance.how')}
+            tall
+            value={glance.isOn ? 'glance' : 'steps'}
+            onChange={(how) => glance.want(how === 'glance')}
+            options={(['steps', 'glance'] as const).map((how) => ({ value: how, text: t(`bench.glance.${how}`) }))}
           />
         )}
-        {inRound && (
+        {inRound && glance.isOn && (
+          <GlanceStage round={round} atBench={atBench} number={session.pressed.length} {...counted} />
+        )}
+        {inRound && !glance.isOn && (
           <RoundStage
             round={round}
             atBench={atBench}
             saidIn={said}
             number={session.pressed.length}
-            pieces={session.rehearsing ? 0 : run.sheetCount}
-            counts={session.evening?.copies.some((copies, at) => at > 0 || copies > 1) ? 'sheets' : 'pieces'}
+            {...counted}
             picture={standIn?.picture}
           />
         )}

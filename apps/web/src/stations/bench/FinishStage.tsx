@@ -1,5 +1,6 @@
 import { isCut, techniqueOf } from '@bold-heron/core'
 import { inputOfJob, type JobRow, runInHandOf } from '@bold-heron/schema'
+import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useIsOnItsWay } from '../../data/bench-outbox.js'
 import { useSaveRow } from '../../data/rows.js'
@@ -47,6 +48,7 @@ export const FinishStage = ({
   pieces,
   cut,
   runId,
+  series,
   onMore,
   onDone,
 }: {
@@ -57,6 +59,8 @@ export const FinishStage = ({
   readonly cut: number
   /** The run that was told of last. */
   readonly runId: string | undefined
+  /** More of the same, where there are any to press and the stack is sure. */
+  readonly series?: ReactNode
   readonly onMore: () => void
   readonly onDone: () => void
 }) => {
@@ -73,6 +77,7 @@ export const FinishStage = ({
           ? t('bench.finish.progress', { cut, wanted: job.wanted })
           : t('bench.finish.runProgress', { count: pieces, run: sayRun(t, job, job.runInHand) })}
       </p>
+      {series}
       {[...finishing, ...(isOverCut ? finishingOverCut : [])].map((step) => {
         const Shown = shownFinishing[step]
         return <Shown key={step} job={job} />

@@ -4,6 +4,8 @@ import {
   keyOfPlates,
   keyOfReference,
   type Looser,
+  NOT_FELT,
+  NOT_LOOKED,
   platesOf,
   type Round,
   sheetsGoOn,
@@ -215,6 +217,39 @@ export const tryNext = (
   }
 }
 
+/** One more of a series, pressed as the one before, of which nobody looked what came of it. */
+export const pressedUnseen = (
+  session: BenchSession,
+  passes: number,
+  pieces: number,
+  { runId, at }: NewRun,
+): BenchSession => ({
+  ...session,
+  round: { ...session.round, runId, beganAt: at, followsRunId: null, passes, freshSheets: true, laying: 'nothing' },
+  pressed: [
+    ...session.pressed,
+    {
+      runId,
+      stack: session.round.stack,
+      freshSheets: true,
+      look: { passes, seen: NOT_LOOKED, hangingShare: null, hangingPlace: null, feel: NOT_FELT },
+      pieces,
+      spoilt: 0,
+      at,
+    },
+  ],
+  stage: 'finish',
+})
+
+/** Takes back the last one of a series. */
+export const unseenTakenBack = (session: BenchSession): BenchSession => ({
+  ...session,
+  pressed: session.pressed.slice(0, -1),
+})
+
+/** Whether the last round that was told was one of a series, which nobody looked at. */
+export const lastWasUnseen = ({ pressed }: BenchSession): boolean => pressed.at(-1)?.look.seen === NOT_LOOKED
+
 /** Another piece with the stack that just worked. */
 export const oneMore = (session: BenchSession, passes: number, { runId, at }: NewRun): BenchSession => ({
   ...session,
@@ -245,3 +280,7 @@ export const roundsOfLastRun = (session: BenchSession): readonly PressedAtBench[
   const runId = session.pressed.at(-1)?.runId
   return session.pressed.filter((each) => each.runId === runId)
 }
+
+/** All passes that the last piece took, so that another like it is pressed the same. */
+export const passesWanted = (session: BenchSession): number =>
+  roundsOfLastRun(session).reduce((sum, each) => sum + each.look.passes, 0)

@@ -15,7 +15,17 @@ import { layRun } from '../../data/bench-outbox.js'
 import { runOf } from '../../pressing/run-of.js'
 import { type BenchStep, stepsOfRound } from './bench-steps.js'
 import { joinsOf } from './ribbon-of.js'
-import { type BenchSession, begun, moved, passCounted, roundsOfLastRun, told } from './session.js'
+import {
+  type BenchSession,
+  begun,
+  moved,
+  newRun,
+  passCounted,
+  passesWanted,
+  pressedUnseen,
+  roundsOfLastRun,
+  told,
+} from './session.js'
 import type { StandIn } from './stand-in.js'
 
 /** How the joins of a border came out, as far as it was told; null for what is no border. */
@@ -78,6 +88,7 @@ export const useRound = ({
   assessment,
   gapMm,
   standIn,
+  atAGlance,
   onChange,
 }: {
   readonly job: JobRow
@@ -87,6 +98,8 @@ export const useRound = ({
   readonly assessment: Assessment | undefined
   readonly gapMm: number
   readonly standIn: StandIn | undefined
+  /** Whether all of the round is on one page, so that no key goes from step to step. */
+  readonly atAGlance: boolean
   readonly onChange: (session: BenchSession) => void
 }) => {
   const [stoppedHere, setStoppedHere] = useState(false)
@@ -129,7 +142,16 @@ export const useRound = ({
     })
     void laid.then(() => onChange(next))
   }
-  const canStep = inRound && step.is !== 'tell'
+  /** One more like the last: as many passes, so many pieces. */
+  const oneUnseen = (pieces: number) => {
+    const next = pressedUnseen(session, passesWanted(session), pieces, newRun())
+    void layRun({
+      id: next.round.runId,
+      input: runOfSession(next, job, assessment?.ledger ?? ledgerOf(stack, gapMm), request.cut.dies),
+    }).then(() => onChange(next))
+  }
+  const countTo = (passesDone: number) => onChange({ ...session, passesDone })
+  const canStep = inRound && step.is !== 'tell' && !atAGlance
   useHotkeys('space,right,pagedown,enter', forward, { enabled: canStep, preventDefault: true }, [session, assessment])
   useHotkeys('left,pageup', back, { enabled: inRound, preventDefault: step.is !== 'tell' }, [session, assessment])
 
@@ -146,6 +168,8 @@ export const useRound = ({
     back,
     stopped,
     tell,
+    oneUnseen,
+    countTo,
   }
 }
 export type RoundAtBench = ReturnType<typeof useRound>

@@ -101,6 +101,7 @@ export const words = {
   feedEnd: { hinge: 'the hinge', 'open-edge': 'the open edge', mark: 'the marked end' },
   dieCondition: { new: 'new', used: 'used', blunt: 'blunt' },
   seen: {
+    'not-looked': 'not looked',
     untouched: 'untouched',
     dented: 'dented',
     hanging: 'hanging in places',
@@ -138,6 +139,7 @@ export const words = {
     nothing: 'nothing felt',
     'just-felt': 'just felt',
     'plainly-felt': 'plainly felt',
+    'not-felt': 'not minded',
   },
   predictedFeel: {
     free: 'free',

@@ -2,7 +2,7 @@ import { unlessSlip } from '../../learning/slip.js'
 import { chanceBetween } from '../../numerics/normal.js'
 import { CLEAN_CUT } from '../../press/constants.js'
 import { feelBounds } from '../../press/drive.js'
-import type { HandleFeel, RoundOf } from '../../outcomes/round.js'
+import { type HandleFeel, NOT_FELT, type RoundOf } from '../../outcomes/round.js'
 import type { Forecast } from './forecast.js'
 import type { CutSeen } from './looks.js'
 
@@ -49,6 +49,7 @@ const chanceOfSeen = (forecast: Forecast, { seen, hangingShare, hangingPlace }: 
 }
 
 const chanceOfFeel = ({ effort }: Forecast, feel: HandleFeel): number => {
+  if (feel === NOT_FELT) return 1
   // The finer feels are of other techniques; said of a cut, any of them is as good as free.
   const isFine = feel === 'nothing' || feel === 'just-felt' || feel === 'plainly-felt'
   const [low, high] = feelBounds(feel === 'stopped' ? 'stop' : isFine ? 'free' : feel)

@@ -5,7 +5,7 @@ import { countedFrom, learntGap } from '../../learning/learnt-gap.js'
 import type { Pressed } from '../../learning/pressed.js'
 import { unlessSlip } from '../../learning/slip.js'
 import { chanceBetween } from '../../numerics/normal.js'
-import { feelsOn, type HandleFeel } from '../../outcomes/round.js'
+import { feelsOn, type HandleFeel, NOT_FELT } from '../../outcomes/round.js'
 import { feelBounds, feelOf } from '../../press/drive.js'
 import { matGrid, matPlanningGrid } from '../../press/mats/mat-grid.js'
 import type { PassLoads } from '../../press/press-passes.js'
@@ -41,6 +41,7 @@ const loadOf = (cut: CutContext, loads: PassLoads, { feels, fineMarks }: MatSpec
 
 const boundsOf = (feel: HandleFeel, { fineMarks }: MatSpec): readonly [number, number] => {
   if (feel === 'stopped') return [1, Infinity]
+  if (feel === NOT_FELT) return [0, Infinity]
   if (feel === 'nothing' || feel === 'just-felt' || feel === 'plainly-felt') return fineFeelBounds(feel, fineMarks)
   return feelBounds(feel)
 }

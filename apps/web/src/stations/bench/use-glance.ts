@@ -1,0 +1,33 @@
+import { platesIn, type PlanRequest, type Stack } from '@bold-heron/core'
+import { useState } from 'react'
+import { preference } from '../../data/preference.js'
+import type { RoundInHand } from './session.js'
+
+const KEPT_AS = 'bold-heron.bench.glance'
+/** So often a stack came out before all of it is offered on one page. */
+const KNOWN_AFTER = 2
+
+/** How often just this stack came out on this press with this class of die and sheet. */
+const timesCameOut = ({ workedBefore }: PlanRequest, stack: Stack): number => {
+  const ids = platesIn(stack)
+    .map(({ id }) => id)
+    .join(' ')
+  return workedBefore.filter((each) => each.join(' ') === ids).length
+}
+
+/**
+ * Whether a round is shown on one page: offered for a stack that is known, remembered in this browser; step by step the first time and
+ * after any change of the stack.
+ */
+export const useGlance = (request: PlanRequest, stack: Stack, { laying }: RoundInHand) => {
+  const [isWanted, setWanted] = useState(() => preference.read(KEPT_AS) === 'yes')
+  const isOffered = laying !== 'change' && timesCameOut(request, stack) >= KNOWN_AFTER
+  return {
+    isOffered,
+    isOn: isOffered && isWanted,
+    want: (wanted: boolean) => {
+      preference.keep(KEPT_AS, wanted ? 'yes' : undefined)
+      setWanted(wanted)
+    },
+  }
+}
