@@ -5,6 +5,7 @@ import { dieInputs, plateInputs, pressInputOf, sheetInputs } from '../../apps/se
 import { startApplication } from '../fixtures/application.js'
 import { CopiedHouse, diffsOfAdding } from '../fixtures/copied-house.js'
 import { setOut } from '../fixtures/journey.js'
+import { Key } from '../fixtures/keys.js'
 import { css, nth, xpath } from '../fixtures/spot.js'
 import { addPseudoLanguage, PSEUDO } from '../fixtures/pseudo-language.js'
 import { workshopAt } from '../fixtures/workshop-at.js'
@@ -60,6 +61,7 @@ describe('adding a variant', () => {
 
   it('the station is reached from everywhere, by its key too', async () => {
     await browser.go('/jobs')
+    await browser.press('More')
     await browser.follow('Window')
     await browser.heading('It rains')
     await browser.go('/jobs')
@@ -119,7 +121,9 @@ describe('another language', () => {
 
   it('speaks what it has words for, and the first language for the rest', async () => {
     await speak('fy')
+    await browser.press('More')
     await browser.button('Fluchtoetsen')
+    await browser.keys(Key.ESCAPE)
     await browser.heading('Workshop')
   })
 

@@ -1,7 +1,7 @@
 import type { JobRow, Page } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
-import { heading } from '../fixtures/spot.js'
+import { css, heading } from '../fixtures/spot.js'
 import { workshopAt } from '../fixtures/workshop-at.js'
 
 const { browser, application } = await setOut(withDemo)
@@ -24,7 +24,7 @@ it('the docket leads through the steps of the job, and closes to where one was',
   await browser.follow('Plan')
   await browser.untilPath(/^\/jobs\/.+\/plan$/)
   await browser.says('under way')
-  await browser.follow('Log')
+  await browser.click(css('nav[aria-label="Steps of the job"] a', 3))
   await browser.shows(heading('Nothing pressed of it yet'))
   await browser.follow('Close this job')
   await browser.untilPath(/^\/jobs$/)

@@ -16,8 +16,8 @@ import { stepStations } from './stations.js'
 const Steps = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
   const { pathname } = useLocation()
-  const isUnderWay = useUnderWay(job, pathname)
   const runs = useRowsPage('runs', { jobId: job.id, pageSize: 1 }).data?.total
+  const isUnderWay = useUnderWay(job, `${pathname} ${runs}`)
   const states: Record<JobStep, string> = {
     plan: t(`frame.steps.${stateOfPlan(job)}`),
     place: t(`frame.steps.${stateOfPlace(job)}`),
@@ -69,18 +69,16 @@ export const Docket = ({ jobId }: { readonly jobId: string }) => {
           aria-hidden
           className="absolute top-1/2 left-6 hidden size-3 -translate-y-1/2 rounded-full border-2 border-line bg-paper sm:block"
         />
-        <p className="min-w-0 flex-1 leading-tight">
-          <Link
-            to={jobPath(job.id, 'edit')}
-            title={t('jobs.edit', { name: job.name })}
-            className="flex min-h-11 items-end truncate font-display text-lg leading-tight font-semibold no-underline hover:underline sm:min-h-0"
-          >
-            {job.name}
-          </Link>
-          <span className="block truncate text-sm text-ink-soft">
+        <Link
+          to={jobPath(job.id, 'edit')}
+          title={t('jobs.edit', { name: job.name })}
+          className="group flex min-h-12 min-w-0 flex-1 flex-col justify-center leading-tight no-underline"
+        >
+          <span className="truncate font-display text-lg font-semibold group-hover:underline">{job.name}</span>
+          <span className="truncate text-sm text-ink-soft">
             {t('jobs.progress', { cut: job.cut, wanted: job.wanted })} · {t(`words.jobState.${job.state}`)}
           </span>
-        </p>
+        </Link>
         <div className="order-last flex basis-full sm:order-none sm:basis-auto">
           <Steps job={job} />
         </div>

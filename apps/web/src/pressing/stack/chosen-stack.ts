@@ -3,10 +3,18 @@ import {
   methodOf,
   type PlanRequest,
   resolvedStack,
+  type Role,
   type Stack,
   type StackReference,
   withRoles,
 } from '@bold-heron/core'
+
+/** As much of a layer as the log keeps of it and a stack is made of. */
+interface LoggedLayer {
+  readonly is: 'plate' | 'dies' | 'sheets'
+  readonly plateId: string | null
+  readonly role: Role | null
+}
 
 /** A stored choice as a stack; undefined where there is none, or a piece of it is no longer on the shelf. */
 export const stackOfChosen = (chosen: StackReference, { cut, shelf }: PlanRequest): Stack | undefined => {
@@ -14,6 +22,17 @@ export const stackOfChosen = (chosen: StackReference, { cut, shelf }: PlanReques
   const plates = new Map(shelf.map((plate) => [plate.id, plate]))
   const layers = resolvedStack(chosen, cut, ({ plateId }) => plates.get(plateId))
   return layers.length === chosen.length ? layers : undefined
+}
+
+/** A logged stack with its plates as they are on the shelf now; undefined where one is no longer there. */
+export const stackOfLogged = (layers: readonly LoggedLayer[], request: PlanRequest): Stack | undefined => {
+  const chosen = layers.flatMap((layer): StackReference => {
+    if (layer.is !== 'plate') return [{ is: layer.is }]
+    return layer.plateId === null || layer.role === null
+      ? []
+      : [{ is: 'plate', plateId: layer.plateId, role: layer.role }]
+  })
+  return chosen.length === layers.length ? stackOfChosen(chosen, request) : undefined
 }
 
 /** How many pieces of each shelf entry a stack leaves unused. */

@@ -10,7 +10,7 @@ import {
 } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import { Volume2, VolumeX } from 'lucide-react'
-import { useRef, useState } from 'react'
+import { type ReactNode, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAssessment } from '../../data/plan.js'
 import { Button, IconButton } from '../../ui/Button.js'
@@ -40,9 +40,12 @@ const layersLaid = (session: BenchSession, steps: readonly BenchStep[], all: num
 const Progress = ({
   said,
   voice,
+  how,
   onAnew,
 }: {
   readonly said: string
+  /** The choice of how the Bench leads, where there is one. */
+  readonly how: ReactNode
   readonly voice: ReturnType<typeof useVoice>
   readonly onAnew: () => void
 }) => {
@@ -51,6 +54,7 @@ const Progress = ({
   return (
     <header className="flex flex-wrap items-center justify-between gap-2 text-base text-ink-soft">
       <span className="mr-auto">{said}</span>
+      {how}
       {voice.canSpeak && (
         <IconButton className="size-11" label={t('bench.voice')} aria-pressed={voice.isOn} onClick={voice.toggle}>
           {voice.isOn ? <Volume2 aria-hidden size={22} /> : <VolumeX aria-hidden size={22} />}
@@ -165,7 +169,23 @@ export const BenchOfSession = ({
         className="flex min-h-[28rem] flex-col gap-4 rounded-xl border border-line bg-leaf p-5"
         aria-live="polite"
       >
-        <Progress said={roundNumber + stepNumber} voice={voice} onAnew={onAnew} />
+        <Progress
+          said={roundNumber + stepNumber}
+          voice={voice}
+          how={
+            inRound &&
+            glance.isOffered && (
+              <Choice
+                label={t('bench.glance.how')}
+                tall
+                value={glance.isOn ? 'glance' : 'steps'}
+                onChange={(how) => glance.want(how === 'glance')}
+                options={(['steps', 'glance'] as const).map((how) => ({ value: how, text: t(`bench.glance.${how}`) }))}
+              />
+            )
+          }
+          onAnew={onAnew}
+        />
         {inRound && session.looser && session.pressed.length === 0 && (
           <p className="rounded-md bg-sunk p-3 text-base">{t(`bench.looser.${session.looser}`)}</p>
         )}
@@ -186,15 +206,6 @@ export const BenchOfSession = ({
             isSure={(assessment?.prediction?.sure ?? false) && session.pressed.every(({ look }) => cameOutGood(look))}
             onUnseen={round.oneUnseen}
             onChange={onChange}
-          />
-        )}
-        {inRound && glance.isOffered && (
-          <Choice
-            label={t('bench.glance.how')}
-            tall
-            value={glance.isOn ? 'glance' : 'steps'}
-            onChange={(how) => glance.want(how === 'glance')}
-            options={(['steps', 'glance'] as const).map((how) => ({ value: how, text: t(`bench.glance.${how}`) }))}
           />
         )}
         {inRound && glance.isOn && (

@@ -12,6 +12,7 @@ import { FormLeaf } from './cut/FormLeaf.js'
 import { CutDialog } from './CutDialog.js'
 import { FindingsPanel } from './FindingsPanel.js'
 import { OthersPanel } from './OthersPanel.js'
+import { LastLook } from './LastLook.js'
 import { PassesPanel } from './PassesPanel.js'
 import { PlanHead } from './PlanHead.js'
 import { PlanSheet } from './PlanSheet.js'
@@ -44,6 +45,7 @@ export const PlanBoard = ({
   return (
     <>
       <PlanHead job={job} onLog={() => setCutting(true)} />
+      <LastLook job={job} onPick={editing.change} />
       <div className="flex flex-col gap-3 wide:grid wide:grid-cols-[minmax(0,1fr)_25rem] wide:items-start print:hidden">
         <div className="contents min-w-0 flex-col gap-3 wide:flex">
           <TabbedPanel

@@ -1,4 +1,5 @@
-import { Archive, ArchiveRestore, ArrowLeft, Copy, Trash2 } from 'lucide-react'
+import { Archive, ArchiveRestore, ArrowLeft, Copy, Pencil, Trash2 } from 'lucide-react'
+import { type ReactNode, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useLocation, useNavigate } from 'react-router'
 import { type InputOf, type RowOf, useAddRow, useMarkRow, useRow } from '../../data/rows.js'
@@ -104,6 +105,19 @@ const EditRow = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; r
   )
 }
 
+/** The form of a thing that is known for more than its fields. */
+const FoldedForm = ({ children }: { readonly children: ReactNode }) => {
+  const { t } = useTranslation()
+  const [isOpen, setOpen] = useState(false)
+  return isOpen ? (
+    children
+  ) : (
+    <Button className="self-start" icon={<Pencil aria-hidden size={18} />} onClick={() => setOpen(true)}>
+      {t('shelf.about.edit')}
+    </Button>
+  )
+}
+
 const ExistingRow = <K extends ShelfKind>({ room, rowId }: { readonly room: Room<K>; readonly rowId: string }) => {
   const { t } = useTranslation()
   const query = useRow(room.kind, rowId)
@@ -113,7 +127,16 @@ const ExistingRow = <K extends ShelfKind>({ room, rowId }: { readonly room: Room
         <div
           className={classes('grid items-start gap-4', room.Beside && 'xl:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]')}
         >
-          <EditRow room={room} row={row} />
+          {room.About ? (
+            <div className="flex flex-col gap-4">
+              <room.About row={row} />
+              <FoldedForm>
+                <EditRow room={room} row={row} />
+              </FoldedForm>
+            </div>
+          ) : (
+            <EditRow room={room} row={row} />
+          )}
           {room.Beside && <room.Beside row={row} />}
         </div>
       )}

@@ -23,6 +23,18 @@ export const plan = {
     'The handle would stop before it cuts. Cut fewer sheets at once, turn the die, or use another press; never push on.',
   heavyAction: 'To the jobs',
   leaves: 'Views of the stack',
+  lastLook: {
+    title: 'Last seen',
+    thinking: 'Learning from that run…',
+    nothing: 'Nothing on the shelf may be tried next by what is known.',
+    next: 'Next try:',
+    same_one: 'the same sheets once more, other end first.',
+    same_other: 'the same sheets {{count}} times more, other end first.',
+    passes_one: '{{count}} pass.',
+    passes_other: '{{count}} passes.',
+    chance: 'As wanted in about {{chance}} of 100.',
+    take: 'Take this stack',
+  },
   simulation: {
     running: 'simulating the press',
     stop: 'Stop',

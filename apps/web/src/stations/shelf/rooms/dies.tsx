@@ -20,6 +20,8 @@ import { OutlineField } from '../outline/OutlineField.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
 import { DifficultyPanel } from '../wear/DifficultyPanel.js'
 import { FolderWearPanel } from '../wear/MatWearPanel.js'
+import { DieAbout } from '../about/DieAbout.js'
+import { HowItWasCut } from '../about/HowItWasCut.js'
 import { LayersOfShape } from './LayersOfShape.js'
 import type { Room } from './room.js'
 
@@ -171,8 +173,10 @@ export const diesRoom: Room<'dies'> = {
       meta: { figures: true, wideOnly: true },
     },
   ],
+  About: DieAbout,
   Beside: ({ row }) => (
     <div className="space-y-4">
+      <HowItWasCut of="die" id={row.id} />
       <DifficultyPanel row={row} />
       <FolderWearPanel row={row} />
       <PhotosPanel of={{ kind: 'dies', id: row.id }} />

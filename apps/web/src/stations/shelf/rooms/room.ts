@@ -18,6 +18,8 @@ export interface Room<K extends ShelfKind> {
   copyOf?(row: RowOf<K>): Promise<InputOf<K>>
   /** Columns after the name. */
   columns(t: TFunction<'app'>, lengths: Lengths): ColumnDef<RowOf<K>>[]
+  /** What a stored thing is known for: it comes first, and the form is folded behind it. */
+  readonly About?: ComponentType<{ readonly row: RowOf<K> }>
   /** What there is to tell of a stored thing beside its form. */
   readonly Beside?: ComponentType<{ readonly row: RowOf<K> }>
   /** `row` is the stored thing that is open; none for a new one. */

@@ -18,6 +18,8 @@ import { codecsOf } from '../../../ui/form/field-codecs.js'
 import { ChoiceField, Field, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
 import { MeasuredField } from '../../../ui/measuring/MeasuredField.js'
+import { HowItWasCut } from '../about/HowItWasCut.js'
+import { SheetAbout } from '../about/SheetAbout.js'
 import { PartsField } from './PartsField.js'
 import type { Room } from './room.js'
 
@@ -198,5 +200,7 @@ export const sheetsRoom: Room<'sheets'> = {
     },
     { id: 'stock', header: t('shelf.columns.stock'), accessorFn: (row) => row.stock, meta: { figures: true } },
   ],
+  About: SheetAbout,
+  Beside: ({ row }) => <HowItWasCut of="sheet" id={row.id} />,
   Fields: SheetFields,
 }
