@@ -50,6 +50,7 @@ it('a drawing is shown, measured, and gives the form its size', async () => {
   await browser.press('Save')
   await browser.says('Ring in a frame is saved.')
   await browser.reload()
+  await browser.press('Edit')
   await browser.says('ring.svg')
 })
 
@@ -72,6 +73,7 @@ it('a duplicate has the same lines', async () => {
 })
 
 it('lines are taken away, and had back before saving', async () => {
+  await browser.press('Edit')
   await browser.press('Take the lines away')
   await browser.says('estimated')
   await browser.press('Back to the saved lines')

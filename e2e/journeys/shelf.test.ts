@@ -93,6 +93,7 @@ it('a press learns its gap from a known stack', async () => {
 it('two windows do not overwrite each other unnoticed', async () => {
   await browser.go('/shelf/sheets')
   await browser.follow('Kraft card 280')
+  await browser.press('Edit')
   await browser.type('Note', 'from this window')
   const { items } = (await (await fetch(`${application.address}/api/sheets?q=Kraft`)).json()) as {
     items: { id: string; version: number }[]

@@ -1,4 +1,5 @@
-import type { Page, SetupInput } from '@bold-heron/schema'
+import type { PlanRequest } from '@bold-heron/core'
+import type { Page, PlateRow, PressRow, SetupInput } from '@bold-heron/schema'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { dieInputs, plateInputs, pressInputOf, sheetInputs } from '../testing/inputs.js'
 import { startTestServer, type TestServer } from '../testing/test-server.js'
@@ -39,6 +40,28 @@ it('saves a press with its known stack, plates, die, sheet and a job for them', 
   expect(saved.knownGood[0]!.plateIds).toHaveLength(4)
   expect(saved.knownGood[0]!.plateIds[1]).toBe(saved.knownGood[0]!.plateIds[2])
   expect((await server.api.get(`/api/jobs/${job.id}/plan-request`)).status).toBe(200)
+})
+
+it('puts the plates at their press: those of another are not planned there, those of no press are', async () => {
+  const common = (await server.api.post('/api/plates').send({ ...plateInputs.paper, name: 'For all' })).body as PlateRow
+  const shelfOf = async () => {
+    const { id, pressId } = (await server.api.post('/api/setups').send(setup)).body as { id: string; pressId: string }
+    const { shelf } = (await server.api.get(`/api/jobs/${id}/plan-request`)).body as PlanRequest
+    return { pressId, ids: shelf.map((plate) => plate.id) }
+  }
+  const [one, other] = [await shelfOf(), await shelfOf()]
+  expect(one.ids).toContain(common.id)
+  expect(one.ids.filter((id) => other.ids.includes(id))).toEqual([common.id])
+  const { items } = (await server.api.get('/api/plates').query({ pageSize: 100 })).body as Page<PlateRow>
+  expect(new Set(items.filter(({ id }) => one.ids.includes(id)).map(({ pressId }) => pressId))).toEqual(
+    new Set([one.pressId, null]),
+  )
+  // What lay at a press that is gone is for all of them again.
+  const gone = (await server.api.get(`/api/presses/${one.pressId}`)).body as PressRow
+  await server.api.delete(`/api/presses/${gone.id}`)
+  expect((await shelfOf()).ids).toEqual(expect.arrayContaining(one.ids))
+  const astray = await server.api.post('/api/plates').send({ ...plateInputs.paper, pressId: common.id })
+  expect([astray.status, astray.body]).toMatchObject([422, { errors: [{ path: 'pressId', code: 'unknown-id' }] }])
 })
 
 it('saves nothing where one part is refused, and names that part', async () => {

@@ -6,6 +6,7 @@ import {
   type DieClass,
   dieClasses,
   factsOfDieClass,
+  liesAt,
   type Plate,
   type RowOfChart,
   type Sheet,
@@ -138,9 +139,10 @@ export const wornUnder = (shelf: readonly Plate[], asItLies: (plate: Plate) => P
 export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<GatheredChart | undefined> =>
   inSnapshot(sequelize, async (transaction) => {
     const { technique, pressId, perBase } = chart
-    const { all, onShelf, asItLiesUnder } = await readPlates(transaction)
+    const { all, onShelf: everywhere, asItLiesUnder } = await readPlates(transaction)
     const press = await readPress(pressId, all, transaction)
     if (!press) return undefined
+    const onShelf = everywhere.filter((plate) => liesAt(plate, press.id))
     const rules = await readHouseRules(transaction)
     const dies = await diesOf(chart, transaction)
     const sheets = await sheetsOf(chart, transaction)

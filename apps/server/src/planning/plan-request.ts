@@ -4,6 +4,7 @@ import {
   asWorn,
   type CutContext,
   type Die,
+  liesAt,
   linesOnPad,
   placedCut,
   placedRequest,
@@ -93,11 +94,15 @@ const laidThings = async (placement: Placement, transaction: Transaction) => {
 export const readPlates = async (transaction: Transaction) => {
   const plates = await PlateModel.findAll({ order: [['id', 'ASC']], raw: true, transaction })
   const wear = await wearOfPads(transaction)
+  const presses = await PressModel.findAll({ where: { deletedAt: null }, attributes: ['id'], raw: true, transaction })
+  const there = new Set(presses.map(({ id }) => id))
   return {
     all: platesById(plates.map(toPlateRow)),
     onShelf: plates
       .filter(({ retiredAt, deletedAt }) => retiredAt === null && deletedAt === null)
-      .flatMap((plate) => toPlates(toPlateRow(plate))),
+      .map(toPlateRow)
+      // What lay at a press that is gone is for all of them.
+      .flatMap((row) => toPlates(row.pressId !== null && there.has(row.pressId) ? row : { ...row, pressId: null })),
     asItLiesUnder:
       (dies: readonly Die[], throatMm: number) =>
       (plate: Plate): Plate => {
@@ -172,7 +177,7 @@ export const planRequestIn = async (
     technique,
     region: question.region,
     cut: plain,
-    shelf: onShelf.map(asItLiesUnder(cut.dies, cut.press.throatMm)),
+    shelf: onShelf.filter((plate) => liesAt(plate, press.id)).map(asItLiesUnder(cut.dies, cut.press.throatMm)),
     workedBefore: worked(dieClass, cut.sheet.id),
     learnt: log.learnt(cut.dies.map(({ id }) => id)),
   }

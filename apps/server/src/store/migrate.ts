@@ -25,6 +25,7 @@ import { knownStacks } from './migrations/0022-known-stacks.js'
 import { conditionOfDies } from './migrations/0023-condition-of-dies.js'
 import { leaves } from './migrations/0024-leaves.js'
 import { diesThatHung } from './migrations/0025-dies-that-hung.js'
+import { platesAtPresses } from './migrations/0026-plates-at-presses.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -54,6 +55,7 @@ export const migrations = [
   conditionOfDies,
   leaves,
   diesThatHung,
+  platesAtPresses,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

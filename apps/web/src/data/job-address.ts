@@ -1,6 +1,5 @@
 /** Steps of a job, in the order people work. */
-export const jobSteps = ['plan', 'place', 'bench', 'log'] as const
-export type JobStep = (typeof jobSteps)[number]
+export type JobStep = 'plan' | 'place' | 'bench' | 'log'
 
 /** Where a step of a job is, or a form about it; without one, where it goes on. */
 export const jobPath = (jobId: string, step?: JobStep | 'edit' | 'leftover'): string =>

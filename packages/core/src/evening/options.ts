@@ -5,7 +5,7 @@ import { cellRequest, type ChartRow } from '../chart/chart-request.js'
 import { baseCandidateSteps, type Candidate, chooseAmong, sharedBasesOf } from '../chart/read-chart.js'
 import { CellReader, type SharedBase } from '../chart/serve-cell.js'
 import type { HouseRules } from '../job/house-rules.js'
-import { faceStates, type Plate } from '../layers/plate.js'
+import { faceStates, liesAt, type Plate } from '../layers/plate.js'
 import { keyOfReference, keyOfStack, referenceOf, type StackReference } from '../layers/stack-reference.js'
 import type { Responses } from '../planner/responses.js'
 import type { Steps } from '../planner/steps.js'
@@ -196,7 +196,7 @@ function* readLaySteps(
 
 /** The best ways of some lays on one press: on few base stacks, so that plates change little. */
 export function* optionSteps(
-  request: EveningRequest,
+  asked: EveningRequest,
   on: EveningPress,
   lays: readonly Lay[],
   layOuts: LayOuts,
@@ -204,6 +204,7 @@ export function* optionSteps(
   live: Responses,
 ): Steps<{ readonly options: OptionsOfLay[]; readonly made: KeptByName }> {
   const { press } = on
+  const request = { ...asked, shelf: asked.shelf.filter((plate) => liesAt(plate, press.id)) }
   const person = request.people.find(({ id }) => id === on.personId)
   const rules = {
     ...request.rules,

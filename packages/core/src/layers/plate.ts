@@ -22,6 +22,8 @@ export interface Plate {
   readonly reservedForSteel?: boolean
   /** mm. How far a pad is bowed, in halves: one end lifts, and it cuts weaker. Absent where it is as good as flat. */
   readonly bowMm?: number
+  /** The press that it lies at; absent where it is for all of them. */
+  readonly atPress?: string
   /** Leaves hinged to a platform, and which of them are closed; absent where it has none. */
   readonly leaves?: readonly { readonly name: string; readonly isClosed: boolean }[]
   /** How a pad had best lie for the cut at hand, where its wear is known. */
@@ -30,3 +32,7 @@ export interface Plate {
 
 /** The better of a plate's two faces. */
 export const bestFace = (plate: Plate): FaceState => faceStates.find((state) => plate.faces.includes(state)) ?? 'scored'
+
+/** Whether a plate is there for a press: it lies with it, or is for all of them. */
+export const liesAt = ({ atPress }: Pick<Plate, 'atPress'>, pressId: string): boolean =>
+  atPress === undefined || atPress === pressId

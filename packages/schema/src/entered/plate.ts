@@ -2,7 +2,7 @@ import { faceStates, measuringWays, MOST_LEAVES, plateKinds } from '@bold-heron/
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
-import { nameField, noteField, shelfRowFields, shortTextField, someField, thicknessMmField } from './fields.js'
+import { idField, nameField, noteField, shelfRowFields, shortTextField, someField, thicknessMmField } from './fields.js'
 
 /** A leaf hinged to a platform. */
 const leaf = z.object({
@@ -54,6 +54,8 @@ export const plateInput = z
     ...tableFields,
     /** Absent leaves them as they are. */
     leaves: leavesField.optional(),
+    /** The press that it lies at; null: for all of them. Absent leaves it as it is. */
+    pressId: idField.nullable().optional(),
   })
   .refine(edgeFitsPlate, edgeTooWide)
   .refine(leavesOnPlatform, leavesElsewhere)
@@ -63,5 +65,5 @@ export const plateInput = z
   })
 export type PlateInput = Of<typeof plateInput>
 
-export const plateRow = z.object({ ...plateFields, ...shelfRowFields })
+export const plateRow = z.object({ ...plateFields, pressId: idField.nullable().default(null), ...shelfRowFields })
 export type PlateRow = Of<typeof plateRow>

@@ -45,6 +45,7 @@ export const toPlate = (row: PlateInput & Named): Plate => ({
   magnetic: row.magnetic,
   reservedForSteel: row.reservedForSteel,
   faces: [row.faceA, row.faceB],
+  ...(row.pressId ? { atPress: row.pressId } : {}),
 })
 
 /** A stored plate as the planner takes it: one plate, or a platform in every way that its leaves can be set, all open first. */

@@ -6,6 +6,8 @@ import { shelfColumns } from './row-model.js'
 export class PlateModel extends shelfModelOf(plateTable) {
   /** Leaves hinged to a platform. */
   declare leaves: PlateRow['leaves']
+  /** The press that it lies at. */
+  declare pressId: string | null
 }
 
 export const definePlates = (sequelize: Sequelize): void => {
@@ -14,6 +16,7 @@ export const definePlates = (sequelize: Sequelize): void => {
       ...shelfColumns(),
       ...fieldColumns(plateTable),
       leaves: { type: DataTypes.JSONB, allowNull: false, defaultValue: [] },
+      pressId: { type: DataTypes.UUID, allowNull: true },
     },
     { sequelize, tableName: 'plates' },
   )

@@ -2,6 +2,7 @@ import { type JobRow, runInHandOf } from '@bold-heron/schema'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useSearchParams } from 'react-router'
+import { benchKey } from '../../data/job-steps.js'
 import { JobStation } from '../../pressing/JobStation.js'
 import { Button } from '../../ui/Button.js'
 import { Empty, Loading } from '../../ui/states.js'
@@ -16,7 +17,7 @@ import { useWakeLock } from './use-wake-lock.js'
 const BenchHere = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
   useWakeLock()
-  const { isReady, session, keep } = useSession(`${job.id}/${runInHandOf(job).id}`)
+  const { isReady, session, keep } = useSession(benchKey(job))
   return (
     <>
       <OutboxNotice />

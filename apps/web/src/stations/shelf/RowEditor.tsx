@@ -106,15 +106,18 @@ const EditRow = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; r
 }
 
 /** The form of a thing that is known for more than its fields. */
-const FoldedForm = ({ children }: { readonly children: ReactNode }) => {
+const FoldedForm = ({ actions, children }: { readonly actions: ReactNode; readonly children: ReactNode }) => {
   const { t } = useTranslation()
   const [isOpen, setOpen] = useState(false)
   return isOpen ? (
     children
   ) : (
-    <Button className="self-start" icon={<Pencil aria-hidden size={18} />} onClick={() => setOpen(true)}>
-      {t('shelf.about.edit')}
-    </Button>
+    <div className="flex flex-wrap items-center gap-2">
+      <Button icon={<Pencil aria-hidden size={18} />} onClick={() => setOpen(true)}>
+        {t('shelf.about.edit')}
+      </Button>
+      {actions}
+    </div>
   )
 }
 
@@ -130,7 +133,7 @@ const ExistingRow = <K extends ShelfKind>({ room, rowId }: { readonly room: Room
           {room.About ? (
             <div className="flex flex-col gap-4">
               <room.About row={row} />
-              <FoldedForm>
+              <FoldedForm actions={<Actions room={room} row={row} />}>
                 <EditRow room={room} row={row} />
               </FoldedForm>
             </div>

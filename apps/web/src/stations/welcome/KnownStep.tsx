@@ -57,9 +57,8 @@ export const KnownStep = ({
 }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
-  const [counts, setCounts] = useState<readonly number[]>(() =>
-    plates.map(({ kind, count }) => (kind === 'platform' ? 1 : kind === 'cutting-pad' ? Math.min(2, count) : 0)),
-  )
+  // Nothing is asserted that nobody said.
+  const [counts, setCounts] = useState<readonly number[]>(() => plates.map(() => 0))
   const form = useRowForm<KnownFields>(knownForm, { dieClass: 'thin-outline', sheetCaliperMm: 0.3, counts })
   const read = knownForm.read(form.watch(), lengths.style)
   const platesMm = plates.reduce((sum, plate, at) => sum + plate.thicknessMm * (counts[at] ?? 0), 0)
@@ -117,16 +116,19 @@ export const KnownStep = ({
         />
         <LengthField name="sheetCaliperMm" measures="thickness" label={t('welcome.known.sheet')} />
       </div>
-      {heightMm !== undefined && (
+      {heightMm !== undefined && read.ok && counts.some((count) => count > 0) && (
         <p className="mt-3 rounded-md bg-sunk px-3 py-2" aria-live="polite">
-          {t('welcome.known.height', { height: lengths.thickness(heightMm) })}
+          {t('welcome.known.height', {
+            height: lengths.thickness(heightMm),
+            plates: lengths.thickness(platesMm),
+            die: lengths.thickness(factsOfDieClass(read.input.dieClass).heightMm),
+            sheet: lengths.thickness(read.input.sheetCaliperMm),
+          })}
         </p>
       )}
       <div className="mt-3 flex flex-wrap items-center gap-3">
         <Button onClick={onFeel}>{t('welcome.known.feel')}</Button>
-        <Button look="quiet" onClick={() => onDone(null)}>
-          {t('welcome.known.skip')}
-        </Button>
+        <Button onClick={() => onDone(null)}>{t('welcome.known.skip')}</Button>
         <p className="flex-1 text-sm text-ink-soft">{t('welcome.known.skipped')}</p>
       </div>
     </StepFrame>

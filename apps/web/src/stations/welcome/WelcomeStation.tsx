@@ -1,5 +1,5 @@
 import type { PlateInput, SetupInput, SheetInput } from '@bold-heron/schema'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { jobPath } from '../../data/job-address.js'
@@ -26,6 +26,7 @@ export const Component = () => {
   const [feels, setFeels] = useState(false)
   const [known, setKnown] = useState<SetupInput['known']>(null)
   const [die, setDie] = useState<SetupInput['die']>()
+  useEffect(() => window.scrollTo({ top: 0 }), [at])
   const onBack = () => setAt(at - 1)
   const finish = async (sheet: SheetInput) => {
     if (!press || !die) return

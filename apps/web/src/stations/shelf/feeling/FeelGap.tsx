@@ -1,4 +1,5 @@
 import {
+  liesAt,
   beforeFeeling,
   feltAfter,
   type FeltGap,
@@ -229,7 +230,10 @@ const FromBelief = ({ row }: { readonly row: PressRow }) => {
   const press = useMemo(() => toPress(row, byId), [row, byId])
   const byClassOnly = learning.data !== undefined && isKnownByClassOnly(press, learning.data)
   const story = useGapStory(byClassOnly ? undefined : press, learning.data).data
-  const shelf = useMemo(() => plates.data?.items.flatMap(toPlates), [plates.data])
+  const shelf = useMemo(
+    () => plates.data?.items.flatMap(toPlates).filter((plate) => liesAt(plate, row.id)),
+    [plates.data, row.id],
+  )
   const before = useMemo(() => {
     if (byClassOnly) return beforeFeeling(press.pressClass)
     return story && beforeFeeling(press.pressClass, spectrumOfStory(story))

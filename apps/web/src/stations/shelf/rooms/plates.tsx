@@ -2,7 +2,8 @@ import { faceStates, measuringWays, type PlateKind, plateKinds } from '@bold-her
 import { plateInput, type PlateRow, plateTable } from '@bold-heron/schema'
 import { useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
-import { asItIs } from '../../../ui/form/codec.js'
+import { asItIs, optionalChoice } from '../../../ui/form/codec.js'
+import { useEveryRow, useRowsById } from '../../../data/rows.js'
 import { codecsOf } from '../../../ui/form/field-codecs.js'
 import { ChoiceField, FlagField, LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { rowForm } from '../../../ui/form/row-form.js'
@@ -13,6 +14,28 @@ import { PlateBeside } from './PlateBeside.js'
 import type { Room } from './room.js'
 
 const cuts: readonly PlateKind[] = ['cutting-pad', 'hard-plate', 'soft-mat']
+
+/** Where it lies: with one press, or for all of them. */
+const AtPress = () => {
+  const { t } = useTranslation()
+  const presses = useEveryRow('presses').data ?? []
+  return (
+    <ChoiceField
+      name="pressId"
+      label={t('shelf.field.pressId')}
+      hint={t('shelf.hint.pressId')}
+      blank={t('shelf.hint.everyPress')}
+      options={presses.map(({ id, name }) => ({ value: id, text: name }))}
+    />
+  )
+}
+
+/** The press that a plate lies at, where it lies at one. */
+const PressOf = ({ pressId }: Pick<PlateRow, 'pressId'>) => {
+  const { t } = useTranslation()
+  const press = useRowsById('presses').get(pressId ?? '')
+  return press ? <span className="text-sm text-ink-soft">{t('shelf.atPress', { press: press.name })}</span> : null
+}
 
 const PlateFields = () => {
   const { t } = useTranslation()
@@ -52,6 +75,7 @@ const PlateFields = () => {
         }
       />
       <TextField name="material" label={t('shelf.field.material')} />
+      <AtPress />
       {cuts.includes(kind) && (
         <>
           <ChoiceField name="faceA" label={t('shelf.field.faceA')} options={faces} />
@@ -85,7 +109,7 @@ export const platesRoom: Room<'plates'> = {
       reservedForSteel: plate.kind === 'cutting-pad' && plate.reservedForSteel,
       leaves: plate.kind === 'platform' ? plate.leaves : [],
     }),
-    codecs: { ...codecsOf(plateTable), leaves: asItIs() },
+    codecs: { ...codecsOf(plateTable), leaves: asItIs(), pressId: optionalChoice() },
   }),
   blank: {
     name: '',
@@ -105,7 +129,16 @@ export const platesRoom: Room<'plates'> = {
   },
   inputOf: (row) => row,
   columns: (t, lengths) => [
-    { id: 'kind', header: t('shelf.columns.kind'), accessorFn: (row) => t(`words.plateKind.${row.kind}`) },
+    {
+      id: 'kind',
+      header: t('shelf.columns.kind'),
+      accessorFn: (row) => t(`words.plateKind.${row.kind}`),
+      cell: ({ row: { original } }) => (
+        <>
+          {t(`words.plateKind.${original.kind}`)} <PressOf pressId={original.pressId} />
+        </>
+      ),
+    },
     {
       id: 'thickness',
       header: t('shelf.columns.thickness'),

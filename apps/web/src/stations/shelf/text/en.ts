@@ -105,6 +105,7 @@ export const shelf = {
     grain: 'Grain',
     patterned: 'Face has a pattern',
     parts: 'Goes through the press with',
+    pressId: 'Where it lies',
     sheetId: 'Of which sheet',
     loops: 'Outline',
     source: 'Known how',
@@ -182,7 +183,10 @@ export const shelf = {
     sum: '{{layers}} × {{sheet}}, {{glue}} of glue between each two: {{height}}.',
     take: 'Take this height',
   },
+  atPress: 'with the {{press}}',
   hint: {
+    pressId: 'What lies with one press is not planned for another.',
+    everyPress: 'for every press',
     throatMm: 'The widest stack that goes between the frames.',
     count: 'Alike pieces share one entry.',
     thicknessMm: 'Measure a pile of ten and divide, for thin ones.',

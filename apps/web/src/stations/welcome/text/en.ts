@@ -37,7 +37,7 @@ export const welcome = {
     feel: 'I will feel out the gap instead',
     skipped:
       'Feeling it out takes five minutes and no die: you are led there at the end. Else plans rest on what is usual for this class, with a wide doubt.',
-    height: 'That stack is {{height}} high.',
+    height: 'That stack is {{height}} high: plates {{plates}}, die {{die}}, card {{sheet}}.',
   },
   die: { name: 'What do you call the die?', defaultName: 'My die' },
   sheet: { name: 'What do you call the sheet?', defaultName: 'White card' },
