@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { isAccessible } from '../fixtures/accessible.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
-import { css } from '../fixtures/spot.js'
+import { css, xpath } from '../fixtures/spot.js'
 import { PlanPage } from '../pages/plan-page.js'
 
 const { application, browser } = await setOut(withDemo)
@@ -43,6 +43,31 @@ it.each(screens)(
     await isAccessible(browser, words)
   },
 )
+
+it('in the dark scheme, chosen by hand, the checker finds nothing either, contrasts included', async () => {
+  const choose = async (scheme: 'dark' | 'light') => {
+    await browser.press('More')
+    await browser.click(xpath(`//*[@role='menuitemradio'][normalize-space(.)='${scheme}']`))
+    await browser.counts(css(`html[data-scheme=${scheme}]`), 1)
+  }
+  await browser.resize(1280, 800)
+  await browser.go('/jobs')
+  await browser.says('Under way')
+  await choose('dark')
+  for (const [path, words] of [
+    ['/jobs', 'Under way'],
+    [`/jobs/${await idOf('jobs', 'Sail')}/plan`, 'At worst:'],
+    [`/jobs/${await idOf('jobs', 'Sail')}/bench`, 'Get these out'],
+    ['/log', 'Good pieces'],
+    ['/workshop', 'House rules'],
+  ] as const) {
+    await browser.go(path)
+    await browser.says(words)
+    await browser.counts(css('html[data-scheme=dark]'), 1)
+    expect(await browser.accessibilityFaults()).toEqual([])
+  }
+  await choose('light')
+})
 
 it('the leaves and dialogs of a plan have nothing either', async () => {
   await browser.resize(1280, 800)

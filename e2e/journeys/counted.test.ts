@@ -20,6 +20,29 @@ const openTab = async (hand: CountingHand, name: string): Promise<void> => hand.
 
 const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[] = [
   [
+    'press a known job to the log',
+    async (hand) => {
+      await hand.follow('Press Sail lace panel for programmes now')
+      await hand.press('at a glance')
+      await hand.press('Write it down')
+      await browser.says('58 of 120 made')
+    },
+  ],
+  [
+    'ask for a stack',
+    async (hand) => {
+      await hand.choose('Die asked about', 'Compass rose lace')
+      await browser.match(/pass(es)?, then look/)
+    },
+  ],
+  [
+    'find how a die was cut last',
+    async (hand) => {
+      await hand.choose('Die asked about', 'Lattice sail lace')
+      await browser.match(/Last time: 2 × Ivory card 250 on the Library A4 hand press/)
+    },
+  ],
+  [
     'plan for a die and card',
     async (hand) => {
       await hand.follow('New job')

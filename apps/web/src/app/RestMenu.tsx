@@ -1,7 +1,8 @@
-import { BookA, Keyboard, Menu } from 'lucide-react'
+import { BookA, Check, Keyboard, Menu } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
+import { chooseScheme, type Scheme, schemes, useScheme } from '../data/scheme.js'
 import { IconButton } from '../ui/Button.js'
 import { restStations } from './stations.js'
 
@@ -11,6 +12,7 @@ const itemClass =
 /** The way to what is wanted now and then: practice, words, the workshop, the keys. */
 export const RestMenu = ({ onKeys }: { readonly onKeys: () => void }) => {
   const { t } = useTranslation()
+  const scheme = useScheme()
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger asChild>
@@ -37,6 +39,24 @@ export const RestMenu = ({ onKeys }: { readonly onKeys: () => void }) => {
               {t('terms.all')}
             </Link>
           </DropdownMenu.Item>
+          <DropdownMenu.Separator className="my-1 h-px bg-line" />
+          <DropdownMenu.RadioGroup
+            value={scheme}
+            onValueChange={(next) => chooseScheme(next as Scheme)}
+            aria-label={t('frame.scheme.label')}
+          >
+            {schemes.map((each) => (
+              <DropdownMenu.RadioItem key={each} value={each} className={`${itemClass} cursor-pointer`}>
+                <span className="grid size-[18px] place-items-center">
+                  <DropdownMenu.ItemIndicator>
+                    <Check aria-hidden size={18} />
+                  </DropdownMenu.ItemIndicator>
+                </span>
+                {t(`frame.scheme.${each}`)}
+              </DropdownMenu.RadioItem>
+            ))}
+          </DropdownMenu.RadioGroup>
+          <DropdownMenu.Separator className="my-1 h-px bg-line" />
           <DropdownMenu.Item className={`${itemClass} cursor-pointer`} onSelect={onKeys}>
             <Keyboard aria-hidden size={18} />
             {t('frame.shortcuts')}

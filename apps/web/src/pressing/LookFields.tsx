@@ -42,7 +42,7 @@ const Pictures = <Value extends string>({
           key={option.value}
           className={classes(
             'flex min-h-11 flex-col items-center gap-1 rounded-md border-2 p-2 text-center text-base leading-tight has-focus-visible:outline-3 has-focus-visible:outline-accent',
-            value === option.value ? 'border-ink bg-sunk font-bold' : 'border-line bg-white',
+            value === option.value ? 'border-ink bg-sunk font-bold' : 'border-line bg-field',
           )}
         >
           <input
@@ -87,7 +87,7 @@ const WhichHung = ({
               key={id}
               className={classes(
                 'flex min-h-12 items-center gap-2 rounded-md border-2 px-3 has-focus-visible:outline-3 has-focus-visible:outline-accent',
-                isHung ? 'border-ink bg-sunk font-bold' : 'border-line bg-white',
+                isHung ? 'border-ink bg-sunk font-bold' : 'border-line bg-field',
               )}
             >
               <input

@@ -20,7 +20,13 @@ const Leaders = ({ stack, gapMm, heightMm }: { stack: Stack; gapMm: number; heig
   const { yOf } = sectionScale(heightMm, gapMm, SECTION)
   const listPx = stack.length * LAYER_ROW_PX
   return (
-    <svg aria-hidden width={LEADER_PX} height={Math.max(SECTION.heightPx, listPx)} className="hidden shrink-0 md:block">
+    <svg
+      aria-hidden
+      data-on-table
+      width={LEADER_PX}
+      height={Math.max(SECTION.heightPx, listPx)}
+      className="hidden shrink-0 md:block"
+    >
       {bandsOf(stack).map(({ fromMm, toMm }, at) => {
         const from = yOf((fromMm + toMm) / 2)
         const to = (stack.length - at - 0.5) * LAYER_ROW_PX

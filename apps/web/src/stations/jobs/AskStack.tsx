@@ -1,15 +1,16 @@
-import { type Plan, referenceOf, techniqueOf, usualTechniqueFor } from '@bold-heron/core'
-import { type JobInput, plainRun, type PlanQuestion } from '@bold-heron/schema'
+import { type Plan, referenceOf, techniqueOf, totalPasses, usualTechniqueFor } from '@bold-heron/core'
+import { type JobInput, plainRun, type PlanQuestion, type RunRow } from '@bold-heron/schema'
 import { Hammer, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { Trans, useTranslation } from 'react-i18next'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { useHouseRules } from '../../data/house-rules.js'
 import { jobPath, type JobStep } from '../../data/job-address.js'
 import { useAskedPlan } from '../../data/plan.js'
 import { fetchRows, useAddRow, useEveryRow } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
+import { sayDay } from '../../text/dates.js'
 import { useLengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
 import { Button } from '../../ui/Button.js'
@@ -52,6 +53,25 @@ const Answer = ({ plan }: { readonly plan: Plan }) => {
   )
 }
 
+/** How the die was pressed last, and the way to all of it. */
+const LastTime = ({ run }: { readonly run: RunRow }) => {
+  const { t } = useTranslation()
+  const look = run.rounds.at(-1)
+  return (
+    <p className="text-ink-soft">
+      {t('jobs.ask.last')}{' '}
+      <Link to={`/log/${run.id}`}>
+        {t('jobs.ask.lastOf', {
+          sheet: t('jobs.sheetsOf', { count: run.sheetCount, sheet: run.sheetName }),
+          press: run.pressName,
+        })}
+      </Link>
+      , {t('jobs.ask.lastPasses', { count: totalPasses(run.rounds) })}
+      {look && `, ${t(`words.seen.${look.seen}`)}`}, {sayDay(run.at)}
+    </p>
+  )
+}
+
 const jobOf = (
   { technique, region, pressId, dieIds, sheetId, sheetCount, bladeSide }: PlanQuestion,
   name: string,
@@ -87,6 +107,7 @@ export const AskStack = () => {
   const add = useAddRow('jobs')
   const presses = useEveryRow('presses').data ?? []
   const dies = useEveryRow('dies').data ?? []
+  const [last, setLast] = useState<RunRow>()
   const [asked, setAsked] = useState<Asked>({ dieId: '', sheetId: '', pressId: '' })
   const pressId = asked.pressId || (presses.length === 1 ? (presses[0]?.id ?? '') : '')
   const die = dies.find(({ id }) => id === asked.dieId)
@@ -108,12 +129,13 @@ export const AskStack = () => {
   // What the die was last pressed with is likely what is asked about.
   const pickDie = async (dieId: string) => {
     setAsked({ ...asked, dieId })
-    const [last] = (await fetchRows('runs', { dieId, pageSize: 1 })).items
-    if (last)
+    const [newest] = (await fetchRows('runs', { dieId, pageSize: 1 })).items
+    setLast(newest)
+    if (newest)
       setAsked((before) => ({
         dieId,
-        sheetId: before.sheetId || last.sheetId,
-        pressId: before.pressId || last.pressId,
+        sheetId: before.sheetId || newest.sheetId,
+        pressId: before.pressId || newest.pressId,
       }))
   }
   const make = async (step: JobStep) => {
@@ -160,6 +182,7 @@ export const AskStack = () => {
           }}
         />
       </p>
+      {last?.dieIds.includes(asked.dieId) && <LastTime run={last} />}
       {question && (
         <div className="mt-2 flex flex-col gap-3 border-t border-line pt-3" aria-live="polite">
           {plan && <Answer plan={plan} />}

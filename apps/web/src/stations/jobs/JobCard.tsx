@@ -33,7 +33,7 @@ const Progress = ({ job }: { readonly job: JobRow }) => {
         aria-valuemin={0}
         aria-valuemax={job.wanted}
         aria-valuenow={Math.min(job.cut, job.wanted)}
-        className="h-2.5 overflow-hidden rounded-full border border-ink/40 bg-white"
+        className="h-2.5 overflow-hidden rounded-full border border-ink/40 bg-field"
       >
         <div className="h-full bg-clean" style={{ width: `${share * 100}%` }} />
       </div>

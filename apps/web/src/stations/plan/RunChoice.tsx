@@ -11,7 +11,7 @@ export const RunChoice = ({ job }: { readonly job: JobRow }) => {
     <label className="flex items-center gap-1.5">
       <span className="text-ink-soft">{t('plan.run')}</span>
       <select
-        className="min-h-9 max-w-72 rounded-md border border-ink/50 bg-white px-2 py-1"
+        className="min-h-9 max-w-72 rounded-md border border-ink/50 bg-field px-2 py-1"
         value={job.runInHand}
         disabled={isPending}
         onChange={(event) => change({ runInHand: Number(event.target.value) })}

@@ -59,7 +59,7 @@ export const PressStep = ({
               key={pressClass}
               className={classes(
                 'flex min-h-16 flex-col justify-center rounded-md border-2 p-3 leading-tight has-focus-visible:outline-3 has-focus-visible:outline-accent',
-                chosen === pressClass ? 'border-ink bg-sunk font-bold' : 'border-line bg-white',
+                chosen === pressClass ? 'border-ink bg-sunk font-bold' : 'border-line bg-field',
               )}
             >
               <input

@@ -26,7 +26,9 @@ export const Component = () => {
   const [feels, setFeels] = useState(false)
   const [known, setKnown] = useState<SetupInput['known']>(null)
   const [die, setDie] = useState<SetupInput['die']>()
-  useEffect(() => window.scrollTo({ top: 0 }), [at])
+  useEffect(() => {
+    window.scrollTo({ top: 0 })
+  }, [at])
   const onBack = () => setAt(at - 1)
   const finish = async (sheet: SheetInput) => {
     if (!press || !die) return

@@ -16,6 +16,7 @@ export const frame = {
     runs_other: '{{count}} runs',
   },
   rest: 'More',
+  scheme: { label: 'Light or dark', system: 'light or dark as the system is', light: 'light', dark: 'dark' },
   shortcuts: 'Shortcuts',
   shortcutsTitle: 'Keys',
   shortcutsText: 'None of these is needed; everything is reached with Tab, Enter and the arrow keys too.',

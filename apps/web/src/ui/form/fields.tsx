@@ -5,7 +5,7 @@ import { useLengths } from '../../text/lengths.js'
 import { classes } from '../classes.js'
 
 const box =
-  'w-full min-h-11 rounded-md border bg-white px-3 py-2 text-ink placeholder:text-ink-soft/70 aria-invalid:border-danger aria-invalid:border-2 border-ink/50'
+  'w-full min-h-11 rounded-md border bg-field px-3 py-2 text-ink placeholder:text-ink-soft/70 aria-invalid:border-danger aria-invalid:border-2 border-ink/50'
 
 /** A label, a control, and what there is to say about it: the fault if there is one, else the hint. */
 export const Field = ({

@@ -59,7 +59,7 @@ const Shown = ({ thing }: { readonly thing: Pickable }) => (
 export type PickerLook = 'box' | 'line' | 'word'
 
 const boxedClass =
-  'flex items-center gap-2 rounded-md border border-ink/50 bg-white px-3 hover:bg-sunk/40 aria-invalid:border-2 aria-invalid:border-danger'
+  'flex items-center gap-2 rounded-md border border-ink/50 bg-field px-3 hover:bg-sunk/40 aria-invalid:border-2 aria-invalid:border-danger'
 /** A word that can be touched: taller than it looks. */
 export const wordClass =
   'relative inline-block border-b-2 border-dotted border-accent text-left leading-tight font-bold hover:bg-sunk after:absolute after:-inset-x-1 after:-inset-y-2.5'
@@ -136,7 +136,7 @@ export const Picker = ({
               value={typed}
               onValueChange={setTyped}
               placeholder={t('common.pickSearch')}
-              className="mb-2 min-h-11 w-full rounded-md border border-ink/50 bg-white px-3"
+              className="mb-2 min-h-11 w-full rounded-md border border-ink/50 bg-field px-3"
             />
             <Command.List className="max-h-[min(22rem,50dvh)] overflow-y-auto">
               <Command.Empty className="p-3 text-ink-soft">{t('common.pickNothing')}</Command.Empty>

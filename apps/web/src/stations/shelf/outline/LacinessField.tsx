@@ -37,7 +37,7 @@ const Picture = ({
       aria-pressed={isNear}
       className={classes(
         'rounded-md border-2 p-1 text-sm leading-tight',
-        isNear ? 'border-ink bg-sunk font-bold' : 'border-line bg-white',
+        isNear ? 'border-ink bg-sunk font-bold' : 'border-line bg-field',
       )}
       onClick={onPick}
     >

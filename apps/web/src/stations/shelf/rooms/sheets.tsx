@@ -93,7 +93,7 @@ const ColourField = () => {
           <input
             {...ids}
             type="color"
-            className="h-11 w-16 rounded-md border border-ink/50 bg-white p-1"
+            className="h-11 w-16 rounded-md border border-ink/50 bg-field p-1"
             value={colourOf(noted)}
             onChange={(event) => setValue('colour', event.target.value, { shouldDirty: true })}
           />

@@ -9,7 +9,7 @@ const TO_MM = 2
 const shareOf = (mm: number): string =>
   `${(100 * Math.min(TO_MM, Math.max(FROM_MM, mm)) - 100 * FROM_MM) / (TO_MM - FROM_MM)}%`
 /** What a count of passes is filled with; more passes, closer lines. */
-const fills = ['bg-clean text-white', 'bg-clean/40', 'bg-clean/20'] as const
+const fills = ['bg-clean text-leaf', 'bg-clean/40', 'bg-clean/20'] as const
 
 /** Which thicknesses of plain card each die cuts on each base stack, over a ruler with the shelf's sheets on it: will it do this card too? */
 export const RangePicture = ({ chart }: { readonly chart: ChartAnswer }) => {

@@ -197,7 +197,7 @@ export const EveningForm = ({
               {its && (
                 <select
                   aria-label={t('wall.evening.whoAt', { press: press.name })}
-                  className="min-h-11 rounded border border-ink/50 bg-white px-2"
+                  className="min-h-11 rounded border border-ink/50 bg-field px-2"
                   value={its.personId}
                   onChange={(event) =>
                     change({

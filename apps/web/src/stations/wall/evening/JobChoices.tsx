@@ -46,7 +46,7 @@ export const JobChoices = ({
                     least={0}
                     most={1440}
                     step={5}
-                    className="min-h-11 w-20 rounded border border-ink/50 bg-white px-2"
+                    className="min-h-11 w-20 rounded border border-ink/50 bg-field px-2"
                     value={its.dueMin}
                     onChange={(dueMin) => setJob(job.id, { dueMin })}
                     onEmpty={() => setJob(job.id, { dueMin: null })}
@@ -57,7 +57,7 @@ export const JobChoices = ({
                   <NumberBox
                     least={1}
                     most={12}
-                    className="min-h-11 w-16 rounded border border-ink/50 bg-white px-2"
+                    className="min-h-11 w-16 rounded border border-ink/50 bg-field px-2"
                     value={its.copies}
                     onChange={(copies) => setJob(job.id, { copies })}
                   />
@@ -67,7 +67,7 @@ export const JobChoices = ({
                   <NumberBox
                     least={1}
                     most={12}
-                    className="min-h-11 w-16 rounded border border-ink/50 bg-white px-2"
+                    className="min-h-11 w-16 rounded border border-ink/50 bg-field px-2"
                     value={its.sheetsAtMost}
                     onChange={(sheetsAtMost) => setJob(job.id, { sheetsAtMost })}
                     onEmpty={() => setJob(job.id, { sheetsAtMost: null })}

@@ -79,7 +79,7 @@ const RunLine = ({
         <div className="flex items-center gap-1">
           <select
             aria-label={t('wall.evening.pressOf', { name })}
-            className="min-h-11 max-w-56 rounded border border-ink/50 bg-white px-2"
+            className="min-h-11 max-w-56 rounded border border-ink/50 bg-field px-2"
             value={queue.pressId}
             onChange={(event) => onPins(fixedTo(row.pins, run.batchId, event.target.value))}
           >
