@@ -24,8 +24,23 @@ export default defineConfig({
       output: {
         codeSplitting: {
           groups: [
+            // What every page stands on comes in one piece, and so do the icons, a few hundred bytes each.
+            {
+              name: 'frame',
+              test: /node_modules\/(react|react-dom|react-router|scheduler|@tanstack\/(react-query|query-core)|i18next|react-i18next|html-parse-stringify|void-elements|cookie)\//,
+              priority: 3,
+            },
+            { name: 'icons', test: /node_modules\/lucide-react\//, priority: 2 },
+            {
+              name: 'controls',
+              test: /node_modules\/(radix-ui|@radix-ui|@floating-ui|cmdk|aria-hidden|react-remove-scroll[\w-]*|react-style-singleton|use-[\w-]+|get-nonce|detect-node-es|tslib)\//,
+              priority: 2,
+            },
+            // So does what nearly all pages use.
+            { name: 'shared', minShareCount: 8, priority: 1 },
             {
               name: wordsOf,
+              priority: 2,
               debugName: 'words',
               test: /\/text\/[\w-]+\/[\w-]+\.ts$|\/stations\/.*\/text\/[\w-]+\.ts$/,
             },

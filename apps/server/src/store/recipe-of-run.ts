@@ -62,10 +62,11 @@ export const recipeOfRun = async (
       technique: run.technique,
       region: run.region,
       press: { id, name, pressClass, throatMm, numbers },
-      plates: plates.map((plate) => ({
-        ...withoutKeeping(toPlateRow(plate)),
-        thicknessMm: thicknesses.get(plate.id) ?? plate.thicknessMm,
-      })),
+      plates: plates.map((plate) => {
+        // Where it lies is no matter elsewhere.
+        const { pressId: _, ...kept } = withoutKeeping(toPlateRow(plate))
+        return { ...kept, thicknessMm: thicknesses.get(plate.id) ?? plate.thicknessMm }
+      }),
       dies: run.dieIds.flatMap((dieId) => {
         const row = dies.find((die) => die.id === dieId)
         return row ? [{ ...withoutKeeping(row), outline: outlines.get(dieId) ?? null }] : []

@@ -1,11 +1,13 @@
 import type { DieRow, OffcutRow, PlateRow, PressRow, SheetRow } from '@bold-heron/schema'
-import type { ReactNode } from 'react'
+import { lazy, type ReactNode, Suspense } from 'react'
 import { DieThumb } from './DieThumb.js'
-import { NestDrawing } from './nest/NestDrawing.js'
 import { Photographed } from './photos/Photographed.js'
 import { PlateSection } from './PlateSection.js'
 import { PressPicture } from './PressPicture.js'
 import { SheetSwatch } from './SheetSwatch.js'
+
+// Only leftovers need polygons to be drawn.
+const NestDrawing = lazy(() => import('./nest/NestDrawing.js').then((its) => ({ default: its.NestDrawing })))
 
 /** The kinds of things of the shelf, each with its row. */
 export interface ShownRows {
@@ -26,7 +28,11 @@ export const pictureOf: { readonly [Kind in ShownKind]: (row: ShownRows[Kind]) =
   ),
   sheets: (row) => <SheetSwatch sheet={row} />,
   presses: (row) => <PressPicture press={row} />,
-  offcuts: ({ loops }) => <NestDrawing loops={loops} className="size-11 shrink-0" />,
+  offcuts: ({ loops }) => (
+    <Suspense fallback={<span className="size-11 shrink-0" />}>
+      <NestDrawing loops={loops} className="size-11 shrink-0" />
+    </Suspense>
+  ),
   plates: (row) => (
     <Photographed kind="plates" id={row.id}>
       <PlateSection plate={row} />
