@@ -34,6 +34,18 @@ it('a thickness is filled by the caliper, averaged, and then known by caliper', 
   await browser.holds(en.shelf.field.measuredBy, 'caliper')
 })
 
+it('readings are typed, and their mean is taken', async () => {
+  await browser.go('/shelf/plates/new')
+  await browser.press(`${measure.open}: ${en.shelf.field.thicknessMm}`)
+  for (const [at, reading] of ['2.98 mm', '3.02 mm', '3.0 mm'].entries())
+    await browser.type(`Reading ${at + 1}`, reading)
+  await browser.says('One piece is 3.00 mm')
+  expect(await browser.accessibilityFaults()).toEqual([])
+  await browser.press(measure.take)
+  await browser.holds(en.shelf.field.thicknessMm, '3 mm')
+  await browser.holds(en.shelf.field.measuredBy, 'caliper')
+})
+
 it('a pile of ten is ten times as sure', async () => {
   const spread = async (): Promise<number> => Number((await browser.match(/give or take ([\d.]+) mm/))[1])
   await browser.go('/shelf/sheets/new')

@@ -6,7 +6,7 @@ import { Button } from '../../ui/Button.js'
 const SECOND_MS = 1000
 
 /** Counts down from so many minutes, by the clock, so that a sleeping tab is not late. */
-export const Timer = ({ minutes }: { readonly minutes: number }) => {
+export const Timer = ({ minutes, of }: { readonly minutes: number; readonly of: 'glue' | 'heat' }) => {
   const { t } = useTranslation()
   const [endsAt, setEndsAt] = useState<number>()
   const [now, setNow] = useState(0)
@@ -21,10 +21,10 @@ export const Timer = ({ minutes }: { readonly minutes: number }) => {
     setEndsAt(Date.now() + minutes * 60 * SECOND_MS)
   }
   return (
-    <div className="flex flex-wrap items-center gap-3" role="timer" aria-label={t('bench.timer.label')}>
+    <div className="flex flex-wrap items-center gap-3" role="timer" aria-label={t(`bench.timer.${of}`)}>
       {endsAt === undefined ? (
         <Button icon={<TimerIcon aria-hidden size={20} />} onClick={start}>
-          {t('bench.timer.start', { minutes })}
+          {t('bench.timer.start', { of: t(`bench.timer.${of}`), minutes })}
         </Button>
       ) : (
         <>

@@ -3,20 +3,12 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { hasSerial } from '../../devices/serial-caliper.js'
 import { useCaliper } from '../../devices/use-caliper.js'
-import { useLengths } from '../../text/lengths.js'
 import { Button } from '../Button.js'
-import { boxClass, Field } from '../form/fields.js'
 import { Modal } from '../Modal.js'
+import { Average, PiecesField, piecesOf } from './pile.js'
+import { TypedReadings } from './TypedReadings.js'
 
-const MOST_PIECES = 500
-
-/** How many pieces were typed; 0 for what is no such number. */
-const piecesOf = (typed: string): number => {
-  const pieces = /^\d+$/.test(typed.trim()) ? Number(typed) : 0
-  return pieces <= MOST_PIECES ? pieces : 0
-}
-
-/** Takes readings of a connected caliper, of one thing or of a pile of like things, and hands their average on. */
+/** Takes readings, typed or of a connected caliper, of one thing or of a pile of like things, and hands their average on. */
 export const MeasureDialog = ({
   aboutMm,
   onTake,
@@ -28,7 +20,6 @@ export const MeasureDialog = ({
   readonly onClose: () => void
 }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const caliper = useCaliper()
   const [typed, setTyped] = useState('1')
   const pieces = piecesOf(typed)
@@ -43,21 +34,7 @@ export const MeasureDialog = ({
     <Modal open onClose={onClose} title={t('common.measure.title')} description={t('common.measure.text')}>
       {caliper.connection === 'connected' ? (
         <div className="space-y-3">
-          <Field
-            label={t('common.measure.pieces')}
-            hint={t('common.measure.piecesHint')}
-            fault={isPile ? undefined : t('common.measure.piecesFault', { most: MOST_PIECES })}
-          >
-            {(ids) => (
-              <input
-                {...ids}
-                className={boxClass}
-                inputMode="numeric"
-                value={typed}
-                onChange={({ target }) => typePieces(target.value)}
-              />
-            )}
-          </Field>
+          <PiecesField typed={typed} onType={typePieces} />
           <div className="flex flex-wrap gap-2">
             <Button look="next" autoFocus disabled={!isPile} onClick={caliper.read}>
               {t('common.measure.read')}
@@ -81,28 +58,26 @@ export const MeasureDialog = ({
               </li>
             ))}
           </ol>
-          <p aria-live="polite">
-            {averaged
-              ? t('common.measure.average', {
-                  thickness: lengths.thickness(averaged.thickness.valueMm),
-                  spread: averaged.thickness.spreadMm.toFixed(3),
-                })
-              : t('common.measure.noneYet')}
-          </p>
-          <Button disabled={!averaged} onClick={() => averaged && onTake(averaged.thickness)}>
-            {t('common.measure.take')}
-          </Button>
+          <Average averaged={averaged} onTake={onTake} />
         </div>
       ) : (
-        <div className="flex flex-col items-start gap-2">
+        <div className="flex flex-col gap-3">
+          <TypedReadings onTake={onTake} />
+          <p className="border-t border-line pt-3 font-bold">{t('common.measure.byCable')}</p>
           {caliper.connection === 'failed' && (
             <p role="alert" className="text-danger">
               {t('common.measure.failed')}
             </p>
           )}
-          {hasSerial() && <Button onClick={caliper.connectSerial}>{t('common.measure.serial')}</Button>}
+          {hasSerial() && (
+            <Button className="self-start" onClick={caliper.connectSerial}>
+              {t('common.measure.serial')}
+            </Button>
+          )}
           {caliper.hasSimulated && (
-            <Button onClick={() => caliper.connectSimulated(aboutMm)}>{t('common.measure.simulated')}</Button>
+            <Button className="self-start" onClick={() => caliper.connectSimulated(aboutMm)}>
+              {t('common.measure.simulated')}
+            </Button>
           )}
           {!hasSerial() && !caliper.hasSimulated && <p>{t('common.measure.noWay')}</p>}
         </div>

@@ -29,11 +29,13 @@ const matches = ({ name, detail = '' }: Pickable, typed: string): boolean => {
     .every((word) => said.includes(word))
 }
 
-/** What was picked lately comes first, what cannot be used comes last. */
-const inOrder = (things: readonly Pickable[], recent: readonly string[]): Pickable[] => {
-  const place = ({ id, unfit }: Pickable): number => {
+/** What is called just as typed comes first, then what was picked lately; what cannot be used comes last. */
+const inOrder = (things: readonly Pickable[], recent: readonly string[], typed: string): Pickable[] => {
+  const said = typed.toLowerCase()
+  const place = ({ id, name, unfit }: Pickable): number => {
     // None of them stands before all.
     if (id === '') return -1
+    if (said !== '' && name.toLowerCase() === said) return unfit ? 10_000 : -0.5
     const at = recent.indexOf(id)
     return (unfit ? 10_000 : 0) + (at === -1 ? 1000 : at)
   }
@@ -100,6 +102,7 @@ export const Picker = ({
   const found = inOrder(
     things.filter((thing) => matches(thing, typed.trim())),
     recent,
+    typed.trim(),
   )
   const pick = (id: string) => {
     setOpen(false)

@@ -20,7 +20,7 @@ export const Said = ({
       <BenchTitle>{t(`bench.said.${id}.title`)}</BenchTitle>
       <p>{t(`bench.said.${id}.text`)}</p>
       {care && <Care>{t(`bench.said.${id}.care` as 'bench.said.warm-up.care')}</Care>}
-      {minutes !== undefined && <Timer minutes={minutes} />}
+      {minutes !== undefined && <Timer of="heat" minutes={minutes} />}
     </>
   )
 }

@@ -368,8 +368,9 @@ export const bench = {
     done: 'Done for now',
   },
   timer: {
-    label: 'Glue timer',
-    start: 'Start {{minutes}} min',
+    glue: 'Glue dries',
+    heat: 'Warming up',
+    start: '{{of}}: start {{minutes}} min',
     left: '{{minutes}}:{{seconds}} left',
     over: 'Time is up',
     stop: 'Stop the timer',
