@@ -22,7 +22,7 @@ const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[
   [
     'press a known job to the log',
     async (hand) => {
-      await hand.follow('Press Sail lace panel for programmes now')
+      await hand.decideToFollow('Sail lace panel for programmes')
       await hand.press('at a glance')
       await hand.press('Write it down')
       await browser.says('58 of 120 made')

@@ -30,8 +30,10 @@ it('a guided minute leads to a stack whose sum can be checked, and on to the log
   await browser.press('Next')
 
   await browser.heading('Step 3 of 5: a stack that works')
-  await browser.press('Card offcuts +1')
-  await browser.says('That stack is 14.60 mm high.')
+  // Nothing is asserted that was not said.
+  await browser.saysNoMore('That stack is')
+  for (const piece of ['Platform', 'Cutting pad', 'Cutting pad', 'Card offcuts']) await browser.press(`${piece} +1`)
+  await browser.says('That stack is 14.60 mm high: plates 13.30 mm, die 1.00 mm, card 0.30 mm.')
   await browser.press('Next')
 
   await browser.heading('Step 4 of 5: a die')
