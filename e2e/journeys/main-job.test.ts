@@ -13,6 +13,7 @@ it('a new job for lattice sail lace on ivory card, two sheets, gets a stack that
   await browser.follow('New job')
   await browser.type('What is it for?', 'Sails for the window')
   await browser.choose('Press', 'Library A4 hand press')
+  await browser.click(css('main summary'))
   await browser.choose('Die', 'Lattice sail lace')
   await browser.choose('Sheet', 'Ivory card 250')
   await browser.type('Sheets at once', '2')

@@ -171,6 +171,7 @@ export { gapsOf, intervalOf, type Moments, quantileOf, type Spectrum, spreadOfGa
 export { learntRounds, type Pressed, type PressedRound } from './learning/pressed.js'
 export { difficultyByRuns, evidenceForPair, gapByRun, type RunEvidence } from './learning/run-evidence.js'
 export { requestForOnly, stackWithOnly } from './planner/dies-that-hung.js'
+export { askedOfLog, type LogWords } from './log/asked-of-log.js'
 export { type WayCut, waysCut } from './log/ways-cut.js'
 export { type LastTry, pilesOf, type TriedRound } from './planner/trial.js'
 export { type BlindOutcome, BlindPress, drawTraits, type HiddenTraits } from './practice/blind-press.js'

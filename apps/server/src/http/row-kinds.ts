@@ -46,6 +46,7 @@ const shelfFilter = z.object({ ...nameSearch, retired: z.enum(['no', 'yes', 'all
 const jobFilter = z.object({ ...nameSearch, state: z.enum(jobStates).optional() })
 const time = z.iso.datetime({ offset: true }).or(z.iso.date())
 const runFilter = z.object({
+  ...nameSearch,
   jobId: idField.optional(),
   pressId: idField.optional(),
   dieId: idField.optional(),

@@ -351,6 +351,10 @@ describe('the log', () => {
     expect(await total({ until: '2026-05-02' })).toBe(1)
     expect(await total({ pressId: parts.press.id, dieId: parts.die.id, sheetId: parts.sheet.id })).toBe(2)
     expect(await total({ dieId: parts.press.id })).toBe(0)
+    // Each word of a question is in a name, or in the note.
+    expect(await total({ q: `${dieInputs.leaf.name.toUpperCase()} ${sheetInputs.card.name}` })).toBe(2)
+    expect(await total({ q: `${dieInputs.leaf.name} no-such-thing` })).toBe(0)
+    expect(await total({ q: "100% _ ' --" })).toBe(0)
   })
 
   it('refuses a place of hanging where nothing hung', async () => {

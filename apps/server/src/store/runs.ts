@@ -15,6 +15,8 @@ import type { TableSpec } from './table.js'
 import { AGAINST_WRITES, inWriting } from './transactions.js'
 
 export interface RunFilter {
+  /** Words, each of which is in the name of the job, the press, the sheet or a die, or in the note. */
+  readonly q?: string | undefined
   readonly jobId?: string | undefined
   readonly pressId?: string | undefined
   readonly dieId?: string | undefined
@@ -175,6 +177,21 @@ const endedIn = (seen: Seen | undefined): WhereOptions => {
   )
 }
 
+/** Everything that a run is called by. */
+const SAID_OF_RUN = `concat_ws(' ', "RunModel".note,
+  (SELECT name FROM jobs WHERE jobs.id = "RunModel".job_id), (SELECT name FROM presses WHERE presses.id = "RunModel".press_id),
+  (SELECT name FROM sheets WHERE sheets.id = "RunModel".sheet_id),
+  (SELECT string_agg(name, ' ') FROM dies JOIN run_dies ON run_dies.die_id = dies.id WHERE run_dies.run_id = "RunModel".id))`
+
+const saysAll = (q: string | undefined): WhereOptions => ({
+  [Op.and]: (q ?? '')
+    .split(/\s+/)
+    .filter(Boolean)
+    .map((word) =>
+      literal(`${SAID_OF_RUN} ILIKE ${RunModel.sequelize?.escape(`%${word.replace(/[\\%_]/g, '\\$&')}%`) ?? "''"}`),
+    ),
+})
+
 const usesDie = (dieId: string | undefined): WhereOptions => {
   if (!dieId) return {}
   const quoted = RunModel.sequelize?.escape(dieId) ?? ''
@@ -234,8 +251,9 @@ export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
     ...referencesOfCutFrom(run.cutFrom, 'cutFrom.'),
   ],
   around: moveJobsOn,
-  where: ({ jobId, pressId, dieId, sheetId, technique, region, seen, since, until }) => ({
+  where: ({ q, jobId, pressId, dieId, sheetId, technique, region, seen, since, until }) => ({
     [Op.and]: [
+      saysAll(q),
       jobId ? { jobId } : {},
       pressId ? { pressId } : {},
       sheetId ? { sheetId } : {},

@@ -131,23 +131,29 @@ export const JobCard = ({
       ref={carried?.ref}
       style={carried?.style}
       className={classes(
-        'flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1.5 pr-2 last:border-b-0',
+        'flex items-center gap-x-3 gap-y-1 border-b border-line py-1.5 pr-2 last:border-b-0 sm:flex-wrap',
         carried?.isDragging && 'relative z-10 bg-leaf shadow-lg',
       )}
     >
       {carried?.grip}
       <Pictures job={job} seen={seen} />
-      <div className="min-w-48 flex-1">
+      <div className="min-w-0 flex-1 sm:min-w-48">
         <h3 className="font-sans text-base leading-tight font-bold">
-          <Link to={jobPath(job.id)} className="no-underline hover:underline">
+          <Link to={jobPath(job.id)} className="no-underline hover:underline max-sm:inline-block max-sm:py-1">
             {job.name}
           </Link>{' '}
           {inHand && <Badge tone="accent">{t('jobs.inHand')}</Badge>}
         </h3>
-        <p className="text-sm text-ink-soft">{sayPressed(t, runInHandOf(job))}</p>
+        <p className="text-sm text-ink-soft">
+          <span className="sm:hidden">{t('jobs.progress', { cut: job.cut, wanted: job.wanted })} · </span>
+          {sayPressed(t, runInHandOf(job))}
+        </p>
       </div>
-      <Progress job={job} />
-      <div className="flex gap-1">
+      {/* On a phone the name leads on, and what else there is stands in the job itself. */}
+      <div className="max-sm:hidden">
+        <Progress job={job} />
+      </div>
+      <div className="flex gap-1 max-sm:hidden">
         {job.card && (
           <ButtonLink
             look="quiet"

@@ -1,6 +1,6 @@
 import type { JobState } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
-import { BookMarked, Plus } from 'lucide-react'
+import { BookMarked, Moon, Plus } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useJobInHand } from '../../data/job-in-hand.js'
@@ -87,6 +87,14 @@ export const Component = () => {
       <header className="mb-4 flex items-center justify-between gap-4">
         <h1 className="text-3xl">{t('jobs.title')}</h1>
         <span className="flex gap-2">
+          <ButtonLink
+            look="quiet"
+            to="/wall/evenings?new"
+            icon={<Moon aria-hidden size={18} />}
+            className="max-sm:hidden"
+          >
+            {t('jobs.evening')}
+          </ButtonLink>
           <ButtonLink look="quiet" to="/log/recipes" icon={<BookMarked aria-hidden size={18} />}>
             {t('jobs.recipes')}
           </ButtonLink>

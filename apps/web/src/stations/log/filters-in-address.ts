@@ -1,13 +1,17 @@
 import { type RegionId, regionIds, type Seen, seenOutcomes, type TechniqueId, techniqueIds } from '@bold-heron/core'
 import { fromOlderTechnique } from '@bold-heron/schema'
 
-const names = ['pressId', 'dieId', 'sheetId', 'technique', 'region', 'seen', 'since', 'until'] as const
+const names = ['q', 'pressId', 'dieId', 'sheetId', 'technique', 'region', 'seen', 'since', 'until'] as const
 type FilterName = (typeof names)[number]
+
+/** Letters of a question at most. */
+const MOST_ASKED = 120
 
 const isDay = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text))
 const isId = (text: string): boolean => /^[0-9a-f-]{36}$/i.test(text)
 
 const isUsable: Record<FilterName, (text: string) => boolean> = {
+  q: (text) => text.length > 0 && text.length <= MOST_ASKED,
   pressId: isId,
   dieId: isId,
   sheetId: isId,

@@ -62,6 +62,7 @@ export const jobs = {
   open: 'Plan {{name}}',
   openCard: 'The card of {{name}}',
   recipes: 'Recipes',
+  evening: 'Plan an evening',
   edit: 'Change {{name}}',
   inHand: 'In hand',
   field: {

@@ -11,18 +11,13 @@ import { NumberInput } from '../../../ui/form/LengthInput.js'
 import { JobChoices } from './JobChoices.js'
 import { noPinsAtAll } from './pins.js'
 
-/** What an evening begins with: one press, one person, the jobs that are still to be cut. */
-export const blankEvening = (
-  name: string,
-  person: string,
-  pressId: string,
-  jobIds: readonly string[],
-): EveningInput => ({
+/** What an evening begins with: one press and one person; the jobs are whoever plans it to say. */
+export const blankEvening = (name: string, person: string, pressId: string): EveningInput => ({
   name,
   beginsAt: null,
   presses: [{ pressId, personId: 'one' }],
   people: [{ id: 'one', name: person, handShare: 1, restMin: USUAL_REST_MIN.strong }],
-  jobs: jobIds.map((jobId) => ({ jobId, dueMin: null, copies: 1, alone: false, sheetsAtMost: null })),
+  jobs: [],
   gapMm: USUAL_LAY_GAP_MM,
   changeWorthMin: USUAL_CHANGE_WORTH_MIN,
   pins: noPinsAtAll,

@@ -1,7 +1,7 @@
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Link, useNavigate } from 'react-router'
+import { Link, useNavigate, useSearchParams } from 'react-router'
 import { useAddRow, useEveryRow } from '../../../data/rows.js'
 import { Button, ButtonLink } from '../../../ui/Button.js'
 import { Modal } from '../../../ui/Modal.js'
@@ -16,11 +16,9 @@ export const Component = () => {
   const presses = useEveryRow('presses').data
   const jobs = useEveryRow('jobs').data
   const adding = useAddRow('evenings')
-  const [isOpen, setOpen] = useState(false)
+  const [search] = useSearchParams()
+  const [isOpen, setOpen] = useState(search.has('new'))
   const press = presses?.[0]
-  const open = (jobs ?? []).filter(
-    ({ state, cut, wanted }) => state !== 'set-aside' && state !== 'done' && cut < wanted,
-  )
   return (
     <>
       <div className="mb-3 flex justify-end">
@@ -30,14 +28,14 @@ export const Component = () => {
           </Button>
         )}
       </div>
-      <Modal open={isOpen} onClose={() => setOpen(false)} title={t('wall.evening.new')} wide>
+      <Modal
+        open={isOpen && press !== undefined && jobs !== undefined}
+        onClose={() => setOpen(false)}
+        title={t('wall.evening.new')}
+        wide
+      >
         <EveningForm
-          start={blankEvening(
-            t('wall.evening.anEvening'),
-            t('wall.evening.somebody', { number: 1 }),
-            press?.id ?? '',
-            open.slice(0, 6).map(({ id }) => id),
-          )}
+          start={blankEvening(t('wall.evening.anEvening'), t('wall.evening.somebody', { number: 1 }), press?.id ?? '')}
           onSave={(input) => adding.mutate(input, { onSuccess: ({ id }) => void navigate(`/wall/evenings/${id}`) })}
         />
         {adding.error && <Failure error={adding.error} />}
