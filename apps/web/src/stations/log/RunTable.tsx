@@ -18,7 +18,7 @@ const columnsOf = (t: TFunction<'app'>, lengths: Lengths, dies: ReadonlyMap<stri
     header: t('log.columns.at'),
     accessorFn: (run) => run.at,
     cell: ({ row: { original } }) => (
-      <Link to={`/log/${original.id}`} className="font-bold whitespace-nowrap">
+      <Link to={`/log/${original.id}`} className="font-bold sm:whitespace-nowrap">
         {sayTime(original.at)}
       </Link>
     ),

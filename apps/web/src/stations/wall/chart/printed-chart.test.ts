@@ -93,6 +93,37 @@ describe('a chart as it is printed', () => {
   })
 })
 
+describe('rows and columns that say the same', () => {
+  const sure = (chance: number) => cell({ figures: { ...figures, chance } })
+  const alike = {
+    ...chart,
+    rows: ['Pier letter E', 'Pier letter I', 'Gull trio'].map((name) => ({ id: name, name, dieClass: 'thin-outline' })),
+    columns: [
+      { id: 'ivory', name: 'Ivory', thicknessMm: 0.31 },
+      { id: 'white', name: 'White', thicknessMm: 0.3 },
+      { id: 'kraft', name: 'Kraft', thicknessMm: 0.38 },
+    ],
+    cells: [
+      [sure(0.97), sure(0.99), cell({ shimIds: ['card'] })],
+      [sure(0.96), sure(0.98), cell({ shimIds: ['card'] })],
+      [sure(0.97), sure(0.97), cell({ is: 'empty', base: undefined, why: 'not-sure', figures: undefined })],
+    ],
+  } as unknown as ChartAnswer
+  const paper = printedChart(t, mm, 'Cutting', { chart: alike, at } as unknown as ComputedChart)
+
+  it('are one row and one column, which promises no more than the least sure of them', () => {
+    expect(paper.rows).toEqual(['Pier letter E, I', 'Gull trio'])
+    expect(paper.columns).toEqual([
+      ['Ivory, White', '0.31 mm, 0.30 mm'],
+      ['Kraft', '0.38 mm'],
+    ])
+    expect(paper.cells.map((row) => row.map(({ lines }) => lines[2] ?? lines[0]))).toEqual([
+      ['light 96 %', 'light 97 %'],
+      ['light 97 %', t('wall.whyShort.not-sure')],
+    ])
+  })
+})
+
 describe('a cell read aloud', () => {
   it('is one sentence', () => {
     expect(sayCell(t, chart, chart.cells[0]![1]!, mm)).toBe('Base stack 1 +0.31, 2 passes, light >99 %')

@@ -4,6 +4,7 @@ import type { ChartAnswer, ChartCellAnswer, ComputedChart } from '@bold-heron/sc
 import type { TFunction } from 'i18next'
 import { sayDay } from '../../../text/dates.js'
 import type { Lengths } from '../../../text/lengths.js'
+import { alikeIn, joinedNames } from './alike.js'
 import { platesOfChart, sayColumn, sayFeel, sayPasses, sayRow, sayShims } from './said.js'
 
 /** How a kind of plate is filled in print, in black. */
@@ -28,7 +29,10 @@ const cellOf = (t: TFunction<'app'>, chart: ChartAnswer, cell: ChartCellAnswer, 
   better: cell.better.length > 0,
 })
 
-/** A chart as it is printed: in black, told by shapes, numbers and words. */
+type ChartRowOf = ChartAnswer['rows'][number]
+type ChartColumnOf = ChartAnswer['columns'][number]
+
+/** A chart as it is printed: in black, told by shapes, numbers and words; what says the same is one row, or one column. */
 export const printedChart = (
   t: TFunction<'app'>,
   lengths: Lengths,
@@ -36,6 +40,7 @@ export const printedChart = (
   { chart, at }: ComputedChart,
 ): Omit<PrintedChart, 'page'> => {
   const plates = platesOfChart(chart)
+  const alike = alikeIn(chart)
   const shims = [...new Set(chart.cells.flat().flatMap(({ shimIds }) => shimIds))]
   const layersOf = (base: ChartAnswer['bases'][number]): PrintedLayer[] =>
     base.stack.flatMap((layer, place): PrintedLayer[] => {
@@ -63,9 +68,12 @@ export const printedChart = (
       sayDay(at),
       t('wall.print.basedOn', { count: chart.basedOnRuns }),
     ].join(' · '),
-    rows: chart.rows.map((row) => sayRow(t, row)),
-    columns: chart.columns.map((column) => sayColumn(t, column, lengths)),
-    cells: chart.cells.map((row) => row.map((cell) => cellOf(t, chart, cell, lengths))),
+    rows: alike.rowGroups.map((its) => joinedNames(its.flatMap((at) => sayRow(t, chart.rows[at] as ChartRowOf)))),
+    columns: alike.columnGroups.map((its) => {
+      const said = its.map((at) => sayColumn(t, chart.columns[at] as ChartColumnOf, lengths))
+      return [joinedNames(said.map(([name]) => name)), [...new Set(said.map(([, thickness]) => thickness))].join(', ')]
+    }),
+    cells: alike.cells.map((row) => row.map((cell) => cellOf(t, chart, cell, lengths))),
     bases: chart.bases.map((base) => ({
       title: t('wall.baseSays', { count: base.cells, height: lengths.thickness(base.heightMm) }),
       layers: layersOf(base),
