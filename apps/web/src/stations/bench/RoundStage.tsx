@@ -11,7 +11,7 @@ const Ways = ({ round: { step, back, stopped, forward } }: { readonly round: Rou
   const { t } = useTranslation()
   return (
     <>
-      <footer className="sticky bottom-14 z-10 -mx-5 mt-auto flex flex-wrap items-center gap-3 border-t border-line bg-leaf px-5 py-2 md:static md:mx-0 md:border-t-0 md:p-0">
+      <footer className="sticky bottom-14 z-10 -mx-5 mt-auto flex flex-wrap items-center gap-3 border-t border-line bg-leaf px-5 py-2 md:bottom-0">
         <Button className="min-h-16 px-6 text-xl" onClick={back}>
           {t('bench.back')}
         </Button>
