@@ -21,6 +21,9 @@ it('a stack is asked for by naming the die, and laid as a job of its own', async
 })
 
 it('the docket leads through the steps of the job, and closes to where one was', async () => {
+  // It is under way from its first step on.
+  await browser.press('Next')
+  await browser.says('under way')
   await browser.follow('Plan')
   await browser.untilPath(/^\/jobs\/.+\/plan$/)
   await browser.says('under way')

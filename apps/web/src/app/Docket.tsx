@@ -15,9 +15,8 @@ import { stepStations } from './stations.js'
 /** The steps of a job, each with how far it is. */
 const Steps = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
-  const { pathname } = useLocation()
   const runs = useRowsPage('runs', { jobId: job.id, pageSize: 1 }).data?.total
-  const isUnderWay = useUnderWay(job, `${pathname} ${runs}`)
+  const isUnderWay = useUnderWay(job)
   const states: Record<JobStep, string> = {
     plan: t(`frame.steps.${stateOfPlan(job)}`),
     place: t(`frame.steps.${stateOfPlace(job)}`),

@@ -1,5 +1,5 @@
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
-import { useEffect, useState } from 'react'
+import { useEffect, useState, useSyncExternalStore } from 'react'
 import type { JobStep } from './job-address.js'
 import { kept } from './kept/keeping.js'
 
@@ -7,8 +7,23 @@ import { kept } from './kept/keeping.js'
 export const benchKey = (job: JobRow): string => `${job.id}/${runInHandOf(job).id}`
 export const BENCH_PREFIX = 'bench/'
 
-/** Whether the run in hand of a job is under way at the Bench here; undefined until it was looked for, which is done anew wherever one goes. */
-export const useUnderWay = (job: JobRow | undefined, at?: string): boolean | undefined => {
+const listeners = new Set<() => void>()
+let changes = 0
+
+/** Tells that a session at the Bench was begun, or given up. */
+export const tellBenchChanged = (): void => {
+  changes++
+  for (const listener of listeners) listener()
+}
+
+const subscribe = (listener: () => void): (() => void) => {
+  listeners.add(listener)
+  return () => void listeners.delete(listener)
+}
+
+/** Whether the run in hand of a job is under way at the Bench here; undefined until it was looked for. */
+export const useUnderWay = (job: JobRow | undefined): boolean | undefined => {
+  const at = useSyncExternalStore(subscribe, () => changes)
   const [found, setFound] = useState<{ readonly key: string; readonly is: boolean }>()
   const key = job && benchKey(job)
   useEffect(() => {

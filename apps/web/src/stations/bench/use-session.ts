@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react'
-import { BENCH_PREFIX } from '../../data/job-steps.js'
+import { BENCH_PREFIX, tellBenchChanged } from '../../data/job-steps.js'
 import { keep, kept } from '../../data/kept/keeping.js'
 import type { BenchSession } from './session.js'
 
@@ -19,7 +19,7 @@ export const useSession = (key: string) => {
   const keepSession = useCallback(
     (next: BenchSession | undefined) => {
       setFound({ session: next })
-      void keep(next ? kept.write(BENCH_PREFIX + key, next) : kept.remove(BENCH_PREFIX + key))
+      void keep(next ? kept.write(BENCH_PREFIX + key, next) : kept.remove(BENCH_PREFIX + key)).then(tellBenchChanged)
     },
     [key],
   )

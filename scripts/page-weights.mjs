@@ -1,0 +1,28 @@
+// What a page fetches of scripts: files and kB as they go over the wire, of the built pages.
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { gzipSync } from 'node:zlib'
+
+const importsOf = (script) => [...script.matchAll(/(?:from|import)\s*"\.\/([\w.-]+\.js)"/g)].map(([, file]) => file)
+
+/**
+ * The scripts that a page fetches where it is opened first: the entry, whatever `roots` begin with (without their fingerprints), and all that
+ * these import, the heaviest first, kB after gzip.
+ */
+export const weightOf = (dist, roots) => {
+  const assets = join(dist, 'assets')
+  const files = readdirSync(assets).filter((file) => file.endsWith('.js'))
+  const entry = [...readFileSync(join(dist, 'index.html'), 'utf8').matchAll(/assets\/([\w.-]+\.js)/g)].map(
+    ([, file]) => file,
+  )
+  const waiting = [...entry, ...roots.flatMap((root) => files.filter((file) => file.startsWith(`${root}-`)))]
+  const found = new Map()
+  for (let file = waiting.pop(); file !== undefined; file = waiting.pop()) {
+    if (found.has(file) || !files.includes(file)) continue
+    const script = readFileSync(join(assets, file), 'utf8')
+    found.set(file, gzipSync(script).length / 1000)
+    waiting.push(...importsOf(script))
+  }
+  const heaviest = [...found].sort(([, one], [, other]) => other - one)
+  return { files: found.size, kB: heaviest.reduce((sum, [, kB]) => sum + kB, 0), heaviest }
+}
