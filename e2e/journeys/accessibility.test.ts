@@ -55,11 +55,9 @@ it('in the dark scheme, chosen by hand, the checker finds nothing either, contra
   await browser.says('Under way')
   await choose('dark')
   for (const [path, words] of [
-    ['/jobs', 'Under way'],
     [`/jobs/${await idOf('jobs', 'Sail')}/plan`, 'At worst:'],
     [`/jobs/${await idOf('jobs', 'Sail')}/bench`, 'Get these out'],
     ['/log', 'Good pieces'],
-    ['/workshop', 'House rules'],
   ] as const) {
     await browser.go(path)
     await browser.says(words)
