@@ -102,7 +102,7 @@ export { type JobState, jobStates, type Logged, stateAfterLog } from './job/job-
 export type { PassAdvice, PassReason } from './goals/advice.js'
 export type { Fit, SqueezeWindow, WitnessOfGap } from './learning/squeeze-window.js'
 export { whyCodes, type WhyNone } from './planner/why-none.js'
-export { type Assessment, type Plan, quickPlan, type PlanRequest } from './planner/plan.js'
+export { timesCameOut, type Assessment, type Plan, quickPlan, type PlanRequest } from './planner/plan.js'
 export { assessStack, planSteps } from './planner/model-plan.js'
 export { cleanerStack } from './planner/cleaner-stack.js'
 export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'

@@ -101,6 +101,7 @@ export {
   faceFor,
   inputOfJob,
   placementOf,
+  jobOfRun,
   plainRun,
   pressIdOf,
   runInHandOf,

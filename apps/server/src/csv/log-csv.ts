@@ -1,4 +1,3 @@
-import type { Plate } from '@bold-heron/core'
 import {
   faultsOf,
   idField,
@@ -114,40 +113,28 @@ const numberOf = (cells: CsvRow['cells'], heading: Heading): unknown => {
 
 const yesOrNo = (text: string): unknown => (text === '' ? true : text === 'yes' ? true : text === 'no' ? false : text)
 
-/** Ids by name of everything of a kind, read when first asked for: a table names the same few things again and again. */
-const byNameOf = (model: Named, transaction: Transaction, where: WhereOptions) => {
-  let read: Promise<Map<string, string[]>> | undefined
-  const readAll = async (): Promise<Map<string, string[]>> => {
-    const ids = new Map<string, string[]>()
-    for (const { id, name } of await model.findAll({ where, attributes: ['id', 'name'], transaction }))
-      ids.set(name, [...(ids.get(name) ?? []), id])
-    return ids
+/** Ids by name of some things, read when first asked for: a table names the same few again and again. */
+const byName = (read: () => Promise<readonly { readonly id: string; readonly name: string }[]>) => {
+  let groups: Promise<Map<string, { readonly id: string }[]>> | undefined
+  return async (name: string): Promise<readonly string[]> => {
+    groups ??= read().then((things) => groupBy(things, (thing) => thing.name))
+    return ((await groups).get(name) ?? []).map(({ id }) => id)
   }
-  return async (name: string): Promise<readonly string[]> => (await (read ??= readAll())).get(name) ?? []
-}
-
-/** Ids of plates by name, of one with leaves by how they are set. */
-const bySettingOf = (transaction: Transaction) => {
-  let read: Promise<Map<string, Plate[]>> | undefined
-  const readAll = async () =>
-    groupBy(
-      (await PlateModel.findAll({ raw: true, transaction })).flatMap((plate) => toPlates(toPlateRow(plate))),
-      ({ name }) => name,
-    )
-  return async (name: string): Promise<readonly string[]> =>
-    ((await (read ??= readAll())).get(name) ?? []).map(({ id }) => id)
 }
 
 /** Finds what lines name, as the workshop is in this transaction. */
 const finding = (transaction: Transaction) => {
-  const there = { deletedAt: null } as WhereOptions
+  const where = { deletedAt: null } as WhereOptions
+  const there = (model: Named) => byName(() => model.findAll({ where, attributes: ['id', 'name'], transaction }))
   return {
-    job: byNameOf(JobModel, transaction, there),
-    press: byNameOf(PressModel, transaction, there),
-    sheet: byNameOf(SheetModel, transaction, there),
-    die: byNameOf(DieModel, transaction, there),
-    // A run may have lain on what has left the shelf.
-    plate: bySettingOf(transaction),
+    job: there(JobModel),
+    press: there(PressModel),
+    sheet: there(SheetModel),
+    die: there(DieModel),
+    // A run may have lain on what has left the shelf, its leaves set in some way.
+    plate: byName(async () =>
+      (await PlateModel.findAll({ raw: true, transaction })).flatMap((plate) => toPlates(toPlateRow(plate))),
+    ),
   }
 }
 type Finding = ReturnType<typeof finding>

@@ -11,10 +11,11 @@ import {
   type Placement,
   type PlanRequest,
   type Plate,
+  plateIdOf,
   type Press,
   type Sheet,
 } from '@bold-heron/core'
-import { type PlanQuestion, platesById, toHouseRules, toPlates, toPress, toSheet } from '@bold-heron/schema'
+import { type PlanQuestion, platesById, type PlateRow, toHouseRules, toPress, toSheet } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { readLog } from '../learning/learnt-of.js'
 import { diesWithLines } from '../store/dies.js'
@@ -96,13 +97,15 @@ export const readPlates = async (transaction: Transaction) => {
   const wear = await wearOfPads(transaction)
   const presses = await PressModel.findAll({ where: { deletedAt: null }, attributes: ['id'], raw: true, transaction })
   const there = new Set(presses.map(({ id }) => id))
+  // What lay at a press that is gone is for all of them.
+  const atHome = (row: PlateRow) => (row.pressId !== null && there.has(row.pressId) ? row : { ...row, pressId: null })
+  const all = platesById(plates.map((plate) => atHome(toPlateRow(plate))))
+  const shelved = new Set(
+    plates.flatMap(({ id, retiredAt, deletedAt }) => (retiredAt === null && deletedAt === null ? [id] : [])),
+  )
   return {
-    all: platesById(plates.map(toPlateRow)),
-    onShelf: plates
-      .filter(({ retiredAt, deletedAt }) => retiredAt === null && deletedAt === null)
-      .map(toPlateRow)
-      // What lay at a press that is gone is for all of them.
-      .flatMap((row) => toPlates(row.pressId !== null && there.has(row.pressId) ? row : { ...row, pressId: null })),
+    all,
+    onShelf: [...all.values()].filter(({ id }) => shelved.has(plateIdOf(id))),
     asItLiesUnder:
       (dies: readonly Die[], throatMm: number) =>
       (plate: Plate): Plate => {

@@ -1,4 +1,4 @@
-import { type JobRow, plainRun, type PlateInput, type PlateRow, type SetupInput } from '@bold-heron/schema'
+import { jobOfRun, type JobRow, type SetupInput } from '@bold-heron/schema'
 import { readHouseRules } from './house-rules.js'
 import type { Saved } from './table.js'
 import { inWriting } from './transactions.js'
@@ -13,46 +13,26 @@ const mustBeSaved = <Row>(saved: Saved<Row>): Row => {
 /** Saves a first press with its plates, a die, a sheet and a job for them: all in one transaction. */
 export const saveSetup = (workshop: Workshop, input: SetupInput): Promise<JobRow> =>
   inWriting(workshop.sequelize, async (transaction) => {
-    const plates: PlateRow[] = []
-    for (const plate of input.plates) plates.push(mustBeSaved(await workshop.plates.createIn(plate, transaction)))
-    const plateIds = plates.map(({ id }) => id)
-    const { known } = input
-    const knownGood = known ? [{ ...known, plateIds: known.plateAt.map((at) => plateIds[at] as string) }] : []
-    const press = mustBeSaved(await workshop.presses.createIn({ ...input.press, knownGood, felt: [] }, transaction))
+    const alone = { ...input.press, knownGood: [], felt: [] }
+    const press = mustBeSaved(await workshop.presses.createIn(alone, transaction))
     // They lie with their press: another's plates are not to be had there.
-    for (const [at, { id, version }] of plates.entries())
-      mustBeSaved(
-        await workshop.plates.updateIn(
-          id,
-          version,
-          { ...(input.plates[at] as PlateInput), pressId: press.id },
-          transaction,
-        ),
-      )
+    const plateIds: string[] = []
+    for (const plate of input.plates)
+      plateIds.push(mustBeSaved(await workshop.plates.createIn({ ...plate, pressId: press.id }, transaction)).id)
+    const { known } = input
+    if (known) {
+      const knownGood = [{ ...known, plateIds: known.plateAt.map((at) => plateIds[at] as string) }]
+      mustBeSaved(await workshop.presses.updateIn(press.id, press.version, { ...alone, knownGood }, transaction))
+    }
     const die = mustBeSaved(await workshop.dies.createIn(input.die, transaction))
     const sheet = mustBeSaved(await workshop.sheets.createIn(input.sheet, transaction))
     const { bladeSide } = await readHouseRules(transaction)
     return mustBeSaved(
       await workshop.jobs.createIn(
-        {
-          name: input.jobName,
-          state: 'waiting',
-          pressId: press.id,
-          wanted: 1,
-          note: '',
-          rank: null,
-          card: null,
-          runInHand: 0,
-          runs: [
-            {
-              ...plainRun,
-              dieIds: [die.id],
-              sheetId: sheet.id,
-              sheetCount: 1,
-              bladeSide,
-            },
-          ],
-        },
+        jobOfRun(
+          { name: input.jobName, pressId: press.id },
+          { dieIds: [die.id], sheetId: sheet.id, sheetCount: 1, bladeSide },
+        ),
         transaction,
       ),
     )

@@ -6,23 +6,12 @@ import { JobFrame, JobGoesOn } from './JobFrame.js'
 import { RouteFailure } from './RouteFailure.js'
 import { stations, stepStations } from './stations.js'
 
-const ofJob = stations.flatMap((station) => station.ofJob ?? [])
-
-const routesOf = ({ id, routes = [] }: (typeof stations)[number]): RouteObject => ({
-  path: id,
-  children: [
-    ...routes,
-    ...(id === 'jobs'
-      ? [
-          {
-            path: ':jobId',
-            element: <JobFrame />,
-            children: [{ index: true, element: <JobGoesOn /> } as const, ...ofJob],
-          },
-        ]
-      : []),
-  ],
-})
+/** Everything about one job, each station with its part. */
+const ofAJob: RouteObject = {
+  path: 'jobs/:jobId',
+  element: <JobFrame />,
+  children: [{ index: true, element: <JobGoesOn /> }, ...stations.flatMap(({ ofJob }) => ofJob ?? [])],
+}
 
 /** Where steps of a job stood before they stood in the job; the log has a door of its own. */
 const before: readonly RouteObject[] = stepStations.flatMap(({ id }): RouteObject[] =>
@@ -46,7 +35,8 @@ export const router = createBrowserRouter([
     children: [
       { index: true, loader: () => redirect('/jobs') },
       ...before,
-      ...stations.filter(({ routes, id }) => routes !== undefined || id === 'jobs').map(routesOf),
+      ofAJob,
+      ...stations.flatMap(({ id, routes }) => (routes ? [{ path: id, children: [...routes] }] : [])),
       { path: '*', lazy: () => import('../ui/NotThere.js') },
     ],
   },

@@ -135,6 +135,14 @@ export const useRow = <K extends Kind>(kind: K, id: string | undefined) =>
     enabled: id !== undefined,
   })
 
+/** The run with a die that was pressed last, null where there is none; nothing is asked while no die is named. */
+export const useNewestRunWith = (dieId: string) =>
+  useQuery({
+    queryKey: ['runs', 'list', 'newest-with', dieId],
+    queryFn: async ({ signal }) => (await fetchRows('runs', { dieId, pageSize: 1 }, { signal })).items[0] ?? null,
+    enabled: dieId !== '',
+  })
+
 /** What a change of one kind makes stale: its lists, whatever shows its names, and every plan. */
 const touchedBy: Readonly<Record<Kind, readonly string[]>> = {
   plates: ['plates', 'presses', 'plan', 'made-charts', 'made-evenings'],

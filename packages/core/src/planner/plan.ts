@@ -85,6 +85,12 @@ const idsOf = (stack: Stack): string =>
     .map(({ id }) => id)
     .join(' ')
 
+/** How often just this stack, in the same order, came out before. */
+export const timesCameOut = ({ workedBefore }: Pick<PlanRequest, 'workedBefore'>, stack: Stack): number => {
+  const own = idsOf(stack)
+  return workedBefore.filter((ids) => ids.join(' ') === own).length
+}
+
 /** What can be said of a stack against a window without simulating it. */
 export const describeStack = (
   request: PlanRequest,
@@ -93,7 +99,6 @@ export const describeStack = (
   advice: Advice = computedOf(request).advice,
 ): Assessment => {
   const ledger = ledgerOf(stack, window.gapMm)
-  const own = idsOf(stack)
   return {
     stack,
     ledger,
@@ -102,7 +107,7 @@ export const describeStack = (
     certainty: certaintyOf(stack, ledger.squeezeMm, window),
     findings: inspectStack(methodOf(request), stack, request.cut),
     passes: advice.passes(request.cut, stack),
-    workedBefore: request.workedBefore.some((ids) => ids.join(' ') === own),
+    workedBefore: timesCameOut(request, stack) > 0,
   }
 }
 

@@ -18,6 +18,22 @@ export const plainRun = {
   cutFrom: null,
 } satisfies Partial<PressRun>
 
+/** A job of one press run, for one piece: planned where its run has a stack, else waiting for one. */
+export const jobOfRun = (
+  { name, pressId }: Pick<JobInput, 'name' | 'pressId'>,
+  run: Omit<PressRun, keyof typeof plainRun> & Partial<PressRun>,
+): JobInput => ({
+  name,
+  state: run.layers?.length ? 'planned' : 'waiting',
+  pressId,
+  wanted: 1,
+  note: '',
+  rank: null,
+  card: null,
+  runInHand: 0,
+  runs: [{ ...plainRun, ...run }],
+})
+
 type WithRuns<Run extends PressRun> = { readonly runs: readonly Run[]; readonly runInHand: number }
 
 /** The press run of a job that is planned and pressed now. */

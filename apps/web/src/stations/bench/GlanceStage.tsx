@@ -57,7 +57,7 @@ export const GlanceStage = ({
   readonly counts: 'pieces' | 'sheets'
 }) => {
   const { t } = useTranslation()
-  const { passes, feel, passesMade, stopped, tell, countTo } = round
+  const { passes, feel, stopped, countTo } = round
   return (
     <div className="flex flex-col gap-4">
       <BenchTitle>{t('bench.glance.title', { count: passes })}</BenchTitle>
@@ -81,16 +81,7 @@ export const GlanceStage = ({
           {t('bench.press.stopped')}
         </Button>
       </div>
-      <TellStep
-        key={`${number} ${feel}`}
-        technique={atBench.request.technique}
-        dies={atBench.request.cut.dies}
-        passes={passesMade}
-        feel={feel}
-        pieces={pieces}
-        counts={counts}
-        onTell={tell}
-      />
+      <TellStep key={`${number} ${feel}`} round={round} atBench={atBench} pieces={pieces} counts={counts} />
     </div>
   )
 }

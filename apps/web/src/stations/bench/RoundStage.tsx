@@ -52,7 +52,7 @@ export const RoundStage = ({
   readonly counts: 'pieces' | 'sheets'
   readonly picture: ReactNode
 }) => {
-  const { step, steps, feel, passesMade, tell } = round
+  const { step, steps, feel } = round
   const isPressed = steps.indexOf(step) > steps.findIndex(({ is }) => is === 'press')
   return (
     <>
@@ -61,16 +61,7 @@ export const RoundStage = ({
       </div>
       {isPressed && picture}
       {step.is === 'tell' && (
-        <TellStep
-          key={`${number} ${feel}`}
-          technique={atBench.request.technique}
-          dies={atBench.request.cut.dies}
-          passes={passesMade}
-          feel={feel}
-          pieces={pieces}
-          counts={counts}
-          onTell={tell}
-        />
+        <TellStep key={`${number} ${feel}`} round={round} atBench={atBench} pieces={pieces} counts={counts} />
       )}
       <Ways round={round} />
     </>

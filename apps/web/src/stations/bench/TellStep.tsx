@@ -1,39 +1,32 @@
-import {
-  cameOutGood,
-  type Die,
-  type HandleFeel,
-  type Round,
-  sheetsGoOn,
-  type TechniqueId,
-  toldOf,
-} from '@bold-heron/core'
+import { cameOutGood, type Round, sheetsGoOn, toldOf } from '@bold-heron/core'
 import { Minus, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { LookFields } from '../../pressing/LookFields.js'
 import { Button, IconButton } from '../../ui/Button.js'
+import type { AtBench } from './steps/step.js'
+import type { RoundAtBench } from './use-round.js'
 
 const MOST_PIECES = 999
 
 /** What came of the passes, in pictures, and how many good pieces there are. */
 export const TellStep = ({
-  technique,
-  dies,
-  passes,
-  feel,
+  round: { passesMade: passes, feel, tell },
+  atBench: {
+    request: {
+      technique,
+      cut: { dies },
+    },
+  },
   pieces: usual,
-  counts = 'pieces',
-  onTell,
+  counts,
 }: {
-  readonly technique: TechniqueId
-  readonly dies: readonly Pick<Die, 'id' | 'name'>[]
-  readonly passes: number
-  /** What the handle is thought to have felt like, to begin with. */
-  readonly feel: HandleFeel
+  /** `feel` is what the handle is thought to have felt like, to begin with. */
+  readonly round: Pick<RoundAtBench, 'passesMade' | 'feel' | 'tell'>
+  readonly atBench: Pick<AtBench, 'request'>
   readonly pieces: number
   /** What is counted: pieces, or sheets where each gives several pieces. */
-  readonly counts?: 'pieces' | 'sheets'
-  readonly onTell: (round: Round, counted: { readonly pieces: number; readonly spoilt: number }) => void
+  readonly counts: 'pieces' | 'sheets'
 }) => {
   const { t } = useTranslation()
   const { looks, asWanted } = toldOf(technique)
@@ -53,7 +46,7 @@ export const TellStep = ({
       className="space-y-4"
       onSubmit={(event) => {
         event.preventDefault()
-        onTell(round, { pieces, spoilt })
+        tell(round, { pieces, spoilt })
       }}
     >
       <LookFields name="bench" technique={technique} dies={dies} round={round} onChange={setRound} />

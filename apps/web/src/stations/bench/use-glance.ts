@@ -1,4 +1,4 @@
-import { platesIn, type PlanRequest, type Stack } from '@bold-heron/core'
+import { type PlanRequest, type Stack, timesCameOut } from '@bold-heron/core'
 import { useState } from 'react'
 import { preference } from '../../data/preference.js'
 import type { RoundInHand } from './session.js'
@@ -6,14 +6,6 @@ import type { RoundInHand } from './session.js'
 const KEPT_AS = 'bold-heron.bench.glance'
 /** So often a stack came out before all of it is offered on one page. */
 const KNOWN_AFTER = 2
-
-/** How often just this stack came out on this press with this class of die and sheet. */
-const timesCameOut = ({ workedBefore }: PlanRequest, stack: Stack): number => {
-  const ids = platesIn(stack)
-    .map(({ id }) => id)
-    .join(' ')
-  return workedBefore.filter((each) => each.join(' ') === ids).length
-}
 
 /**
  * Whether a round is shown on one page: offered for a stack that is known, remembered in this browser; step by step the first time and

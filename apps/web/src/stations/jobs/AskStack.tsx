@@ -1,5 +1,5 @@
 import { type Plan, referenceOf, techniqueOf, totalPasses, usualTechniqueFor } from '@bold-heron/core'
-import { type JobInput, plainRun, type PlanQuestion, type RunRow } from '@bold-heron/schema'
+import { jobOfRun, type PlanQuestion, type RunRow } from '@bold-heron/schema'
 import { Hammer, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { Trans, useTranslation } from 'react-i18next'
@@ -7,7 +7,7 @@ import { Link, useNavigate } from 'react-router'
 import { useHouseRules } from '../../data/house-rules.js'
 import { jobPath, type JobStep } from '../../data/job-address.js'
 import { useAskedPlan } from '../../data/plan.js'
-import { fetchRows, useAddRow, useEveryRow } from '../../data/rows.js'
+import { useAddRow, useEveryRow, useNewestRunWith } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import { sayDay } from '../../text/dates.js'
@@ -16,6 +16,7 @@ import { sayChance } from '../../text/say-cut.js'
 import { Button } from '../../ui/Button.js'
 import { Failure } from '../../ui/states.js'
 
+/** What was picked by hand; empty for what is taken to be as last time. */
 interface Asked {
   readonly dieId: string
   readonly sheetId: string
@@ -72,33 +73,6 @@ const LastTime = ({ run }: { readonly run: RunRow }) => {
   )
 }
 
-const jobOf = (
-  { technique, region, pressId, dieIds, sheetId, sheetCount, bladeSide }: PlanQuestion,
-  name: string,
-  plan: Plan | undefined,
-): JobInput => ({
-  name,
-  state: plan?.best ? 'planned' : 'waiting',
-  pressId,
-  wanted: 1,
-  note: '',
-  rank: null,
-  card: null,
-  runInHand: 0,
-  runs: [
-    {
-      ...plainRun,
-      technique,
-      region,
-      dieIds,
-      sheetId,
-      sheetCount,
-      bladeSide: bladeSide ?? 'down',
-      layers: plan?.best ? [...referenceOf(plan.best.stack)] : [],
-    },
-  ],
-})
-
 /** The commonest question, without a job: which stack cuts this die from this sheet on this press. */
 export const AskStack = () => {
   const { t } = useTranslation()
@@ -107,40 +81,30 @@ export const AskStack = () => {
   const add = useAddRow('jobs')
   const presses = useEveryRow('presses').data ?? []
   const dies = useEveryRow('dies').data ?? []
-  const [last, setLast] = useState<RunRow>()
   const [asked, setAsked] = useState<Asked>({ dieId: '', sheetId: '', pressId: '' })
-  const pressId = asked.pressId || (presses.length === 1 ? (presses[0]?.id ?? '') : '')
+  // What the die was last pressed with is likely what is asked about.
+  const last = useNewestRunWith(asked.dieId).data
+  const sheetId = asked.sheetId || (last?.sheetId ?? '')
+  const pressId = asked.pressId || (last?.pressId ?? (presses.length === 1 ? presses[0]?.id : undefined) ?? '')
   const die = dies.find(({ id }) => id === asked.dieId)
   const technique = die && usualTechniqueFor(die.dieClass)
-  const question: PlanQuestion | undefined =
-    die && technique && asked.sheetId && pressId
+  const run =
+    die && technique && sheetId
       ? {
           technique,
-          region: 'all',
-          pressId,
+          region: 'all' as const,
           dieIds: [die.id],
-          sheetId: asked.sheetId,
+          sheetId,
           sheetCount: 1,
-          bladeSide: techniqueOf(technique).bladeSide ?? rules?.bladeSide ?? 'down',
-          onlyOne: false,
+          bladeSide: techniqueOf(technique).bladeSide ?? rules?.bladeSide ?? ('down' as const),
         }
       : undefined
+  const question: PlanQuestion | undefined = run && pressId ? { ...run, pressId, onlyOne: false } : undefined
   const { plan, failed, request, progress } = useAskedPlan(question)
-  // What the die was last pressed with is likely what is asked about.
-  const pickDie = async (dieId: string) => {
-    setAsked({ ...asked, dieId })
-    const [newest] = (await fetchRows('runs', { dieId, pageSize: 1 })).items
-    setLast(newest)
-    if (newest)
-      setAsked((before) => ({
-        dieId,
-        sheetId: before.sheetId || newest.sheetId,
-        pressId: before.pressId || newest.pressId,
-      }))
-  }
   const make = async (step: JobStep) => {
-    if (!question || !die) return
-    const made = await add.mutateAsync(jobOf(question, die.name, plan)).catch(() => undefined)
+    if (!run || !die) return
+    const job = jobOfRun({ name: die.name, pressId }, { ...run, layers: referenceOf(plan?.best?.stack ?? []) })
+    const made = await add.mutateAsync(job).catch(() => undefined)
     if (made) await navigate(jobPath(made.id, step))
   }
   return (
@@ -156,7 +120,7 @@ export const AskStack = () => {
                 label={t('jobs.ask.die')}
                 blank={t('jobs.ask.whichDie')}
                 value={asked.dieId}
-                onPick={(id) => void pickDie(id)}
+                onPick={(dieId) => setAsked({ ...asked, dieId })}
               />
             ),
             sheet: (
@@ -165,8 +129,8 @@ export const AskStack = () => {
                 look="word"
                 label={t('jobs.ask.sheet')}
                 blank={t('jobs.ask.whichSheet')}
-                value={asked.sheetId}
-                onPick={(sheetId) => setAsked({ ...asked, sheetId })}
+                value={sheetId}
+                onPick={(id) => setAsked({ ...asked, sheetId: id })}
               />
             ),
             press: (
@@ -182,7 +146,7 @@ export const AskStack = () => {
           }}
         />
       </p>
-      {last?.dieIds.includes(asked.dieId) && <LastTime run={last} />}
+      {last && <LastTime run={last} />}
       {question && (
         <div className="mt-2 flex flex-col gap-3 border-t border-line pt-3" aria-live="polite">
           {plan && <Answer plan={plan} />}

@@ -1,5 +1,5 @@
 import { type BladeSide, isFolder, techniqueOf, type Want, wants } from '@bold-heron/core'
-import { asWanted, type JobInput, plainRun, runInHandOf } from '@bold-heron/schema'
+import { asWanted, type JobInput, jobOfRun, runInHandOf } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
@@ -14,17 +14,8 @@ import { JobFormFields, jobForm } from './job-form.js'
 import { WantChoice } from './WantChoice.js'
 import { wayOn } from './way-on.js'
 
-const blankJob = (bladeSide: BladeSide): JobInput => ({
-  name: '',
-  state: 'waiting',
-  pressId: '',
-  wanted: 1,
-  note: '',
-  rank: null,
-  card: null,
-  runInHand: 0,
-  runs: [{ ...plainRun, dieIds: [], sheetId: '', sheetCount: 1, bladeSide }],
-})
+const blankJob = (bladeSide: BladeSide): JobInput =>
+  jobOfRun({ name: '', pressId: '' }, { dieIds: [], sheetId: '', sheetCount: 1, bladeSide })
 
 const NewJobForm = ({ start }: { readonly start: JobInput }) => {
   const { t } = useTranslation()

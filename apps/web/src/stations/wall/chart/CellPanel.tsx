@@ -1,6 +1,6 @@
 import { techniqueOf } from '@bold-heron/core'
-import type { ChartAnswer, ChartCellAnswer, ChartRow, JobInput, JobRow } from '@bold-heron/schema'
-import { plainRun, runInHandOf } from '@bold-heron/schema'
+import type { ChartAnswer, ChartCellAnswer, ChartRow, JobRow } from '@bold-heron/schema'
+import { jobOfRun, runInHandOf } from '@bold-heron/schema'
 import { ArrowRight, Plus } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
@@ -84,27 +84,17 @@ export const CellPanel = ({
   const isOnShelf = chartRow.rows.by === 'dies' && chartRow.columns.by === 'sheets'
   const name = t('wall.cell.jobName', { die: die.name, sheet: column.name })
   const make = async () => {
-    const job: JobInput = {
-      name: name.slice(0, 120),
-      state: cell.stack ? 'planned' : 'waiting',
-      pressId: chartRow.pressId,
-      wanted: 1,
-      note: '',
-      rank: null,
-      card: null,
-      runInHand: 0,
-      runs: [
-        {
-          ...plainRun,
-          technique: chartRow.technique,
-          dieIds: [die.id],
-          sheetId: column.id,
-          sheetCount: 1,
-          bladeSide: techniqueOf(chartRow.technique).bladeSide ?? rules?.bladeSide ?? 'down',
-          layers: cell.stack ?? [],
-        },
-      ],
-    }
+    const job = jobOfRun(
+      { name: name.slice(0, 120), pressId: chartRow.pressId },
+      {
+        technique: chartRow.technique,
+        dieIds: [die.id],
+        sheetId: column.id,
+        sheetCount: 1,
+        bladeSide: techniqueOf(chartRow.technique).bladeSide ?? rules?.bladeSide ?? 'down',
+        layers: cell.stack ?? [],
+      },
+    )
     const made = await adding.mutateAsync(job).catch(() => undefined)
     if (made) await navigate(jobPath(made.id, 'plan'))
   }
