@@ -2,7 +2,7 @@ import { evidenceForPair, type RunEvidence } from '../packages/core/src/learning
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { evidenceOfTrial, tightestOf } from '../packages/core/src/planner/trial.js'
 import { BlindPress, drawTraits } from '../packages/core/src/practice/blind-press.js'
-import { computedOf } from '../packages/core/src/techniques/goal-of.js'
+import { computedOf } from '../packages/core/src/techniques/computed-of.js'
 import { resistOf } from '../packages/core/src/techniques/resist.js'
 import { feelOut } from './blind/feel-out.js'
 import { roundsOf, shareOfRounds, unsolvedOf } from './blind/tally.js'

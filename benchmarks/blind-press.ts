@@ -1,4 +1,4 @@
-import { cleanCut } from '../packages/core/src/goals/clean-cut/clean-cut.js'
+import { cleanCutComputed } from '../packages/core/src/goals/clean-cut/computed.js'
 import { evidenceForPair, type RunEvidence } from '../packages/core/src/learning/run-evidence.js'
 import { evidenceOfTrial, tightestOf } from '../packages/core/src/planner/trial.js'
 import { seededRandom } from '../packages/core/src/numerics/random.js'
@@ -77,7 +77,7 @@ export const benchBlindPress = (seed: number, presses = PRESSES): Promise<void> 
         pressId: press.id,
         pressClass: press.pressClass,
         resist: job.sheet.id,
-        ...evidenceOfTrial(cleanCut.computed, job, result.rounds),
+        ...evidenceOfTrial(cleanCutComputed, job, result.rounds),
       })
       const here = tightestOf(result.rounds)
       if (here !== undefined) tightestBefore = Math.max(tightestBefore ?? -Infinity, here)

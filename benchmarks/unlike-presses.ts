@@ -1,6 +1,6 @@
 import type { KnownGoodStack, Plate, Press, PressClass } from '../packages/core/src/index.js'
 import { gapsOf, intervalOf, measured, pressClasses } from '../packages/core/src/index.js'
-import { cleanCut } from '../packages/core/src/goals/clean-cut/clean-cut.js'
+import { cleanCutComputed } from '../packages/core/src/goals/clean-cut/computed.js'
 import { ordinaryCut } from '../packages/core/src/goals/clean-cut/ordinary-cut.js'
 import { defaultHouseRules } from '../packages/core/src/job/house-rules.js'
 import { smeared } from '../packages/core/src/learning/blur.js'
@@ -107,7 +107,7 @@ const runsElsewhere = (
       },
       new BlindPress(theirs, random),
     )
-    return [{ pressId: press.id, pressClass, resist: sheet.id, ...evidenceOfTrial(cleanCut.computed, cut, rounds) }]
+    return [{ pressId: press.id, pressClass, resist: sheet.id, ...evidenceOfTrial(cleanCutComputed, cut, rounds) }]
   })
 
 /** Presses that need not be like their class: how well what is told of one makes its gap known, and how trials go on it then. */

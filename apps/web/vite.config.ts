@@ -8,6 +8,14 @@ const serverPort = process.env['PORT'] ?? '4310'
 /** What the PDF writer would fetch to turn pages and drawings of the web into PDF, which nothing here does. */
 const NOT_SHIPPED = ['html2canvas', 'canvg', 'dompurify']
 
+/** What menus, dialogs and pickers are made of, and those of them that few pages have. */
+const CONTROLS =
+  /node_modules\/(radix-ui|@radix-ui|@floating-ui|cmdk|aria-hidden|react-remove-scroll[\w-]*|react-style-singleton|use-[\w-]+|get-nonce|detect-node-es|tslib)\//
+const SELDOM = /@radix-ui\/react-(slider|progress|toggle-group|tabs|alert-dialog)\//
+
+/** Heavy, and needed on some pages only, however many pieces name it. */
+const NOT_SHARED = /clipper2-ts|react-hook-form|core\/src\/(geometry\/polygons|goals\/|press\/)|web\/src\/ui\/form\//
+
 /** The piece that a file of words goes into. */
 const wordsOf = (id: string): string => `words-${/\/text\/([\w-]+)/.exec(id)?.[1] ?? ''}`
 
@@ -33,11 +41,17 @@ export default defineConfig({
             { name: 'icons', test: /node_modules\/lucide-react\//, priority: 2 },
             {
               name: 'controls',
-              test: /node_modules\/(radix-ui|@radix-ui|@floating-ui|cmdk|aria-hidden|react-remove-scroll[\w-]*|react-style-singleton|use-[\w-]+|get-nonce|detect-node-es|tslib)\//,
+              test: (id: string) => CONTROLS.test(id) && !SELDOM.test(id),
               priority: 2,
             },
-            // So does what nearly all pages use.
-            { name: 'shared', minShareCount: 8, priority: 1 },
+            // So does what nearly all pages use, but for what only those need that lay, nest or fill in.
+            { name: 'shared', test: (id: string) => !NOT_SHARED.test(id), minShareCount: 8, priority: 2 },
+            {
+              name: 'polygons',
+              test: /clipper2-ts|core\/src\/geometry\/polygons/,
+              priority: 1,
+            },
+            { name: 'forms', test: /react-hook-form/, priority: 1 },
             {
               name: wordsOf,
               priority: 2,

@@ -9,7 +9,7 @@ import { Responses } from '../../packages/core/src/planner/responses.js'
 import { searchStacks } from '../../packages/core/src/planner/search.js'
 import { ruleOfThumb } from '../../packages/core/src/goals/clean-cut/rule-of-thumb.js'
 import { gapOfClass } from '../../packages/core/src/press/press-class.js'
-import { computedOf } from '../../packages/core/src/techniques/goal-of.js'
+import { computedOf } from '../../packages/core/src/techniques/computed-of.js'
 import type { TechniqueId } from '../../packages/core/src/techniques/list.js'
 import { methodOf } from '../../packages/core/src/techniques/method.js'
 

@@ -159,7 +159,7 @@ export const files: Trial = {
   name: 'files',
   hasSlice: true,
   async run(scene) {
-    const scale = scene.times(1, 0.03)
+    const scale = scene.times(1, 0.015)
     const server = await startServerProcess({ demo: true })
     try {
       const { address } = server

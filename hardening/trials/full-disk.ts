@@ -37,7 +37,7 @@ export const fullDisk: Trial = {
       const table = `name,kind,caliper_mm,caliper_by,length_mm,width_mm,stock\r\n${rows.join('\r\n')}\r\n`
       let told = 0
       const acknowledged: string[] = ['before']
-      for (let turn = 0; turn < scene.times(400, 30); turn++) {
+      for (let turn = 0; turn < scene.times(400, 15); turn++) {
         const name = `full-${turn}`
         const answer =
           turn % 10 === 9

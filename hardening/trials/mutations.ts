@@ -85,7 +85,7 @@ export const mutations: Trial = {
   hasSlice: true,
   async run(scene) {
     const { random } = scene
-    for (let turn = scene.times(20_000, 300); turn > 0; turn--) {
+    for (let turn = scene.times(20_000, 120); turn > 0; turn--) {
       const [name, good] = turn % 2 === 0 ? ['a.svg', GOOD_SVG] : ['a.dxf', GOOD_DXF]
       const text = mutated(random, good)
       const from = performance.now()
@@ -104,7 +104,7 @@ export const mutations: Trial = {
       const tables = ['plates', 'presses', 'dies', 'sheets', 'runs']
       const texts = new Map<string, string>()
       for (const name of tables) texts.set(name, (await ask(address, `/api/csv/${name}`)).text)
-      for (let turn = scene.times(300, 10); turn > 0; turn--) {
+      for (let turn = scene.times(300, 4); turn > 0; turn--) {
         const name = tables[turn % tables.length] as string
         const content = mutated(random, texts.get(name) as string)
         const answer = await ask(address, `/api/csv/${name}`, { method: 'POST', raw: { type: 'text/csv', content } })

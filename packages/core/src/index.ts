@@ -96,13 +96,16 @@ export {
   cameOutAsWanted,
   tellsHanging,
 } from './goals/looks.js'
-export { computedOf, goalOf, isCut } from './techniques/goal-of.js'
-export type { Computed, Goal } from './goals/goal.js'
+export { computedOf } from './techniques/computed-of.js'
+export { isCut } from './techniques/goal-of.js'
+export type { Computed } from './goals/computed.js'
+export type { Goal } from './goals/goal.js'
 export { type JobState, jobStates, type Logged, stateAfterLog } from './job/job-state.js'
 export type { PassAdvice, PassReason } from './goals/advice.js'
 export type { Fit, SqueezeWindow, WitnessOfGap } from './learning/squeeze-window.js'
 export { whyCodes, type WhyNone } from './planner/why-none.js'
-export { timesCameOut, type Assessment, type Plan, quickPlan, type PlanRequest } from './planner/plan.js'
+export { timesCameOut } from './planner/times-came-out.js'
+export { type Assessment, type Plan, quickPlan, type PlanRequest } from './planner/plan.js'
 export { assessStack, planSteps } from './planner/model-plan.js'
 export { cleanerStack } from './planner/cleaner-stack.js'
 export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps } from './planner/steps.js'
@@ -203,7 +206,7 @@ export {
   ZONE_MM,
 } from './pads/pad-wear.js'
 export { adviceOnPad, asWorn, bowMmOf, type PadAdvice, padAdvices, passesLeft, SCORED_FROM } from './pads/pad-state.js'
-export { rectangle } from './geometry/polygons.js'
+export { rectangle } from './geometry/rectangle.js'
 export { type LinePart } from './geometry/region.js'
 
 export { type Affine, after, identity, rotation, transformed, translation } from './geometry/affine.js'
@@ -323,7 +326,8 @@ export {
   type PressingResult,
 } from './press/simulated/simulate.js'
 export type { Proposal } from './goals/proposal.js'
-export { GAIN_WORTH_A_WORD, type Suggestion, suggestionSteps } from './planner/suggestions.js'
+export { GAIN_WORTH_A_WORD } from './planner/gain-worth-a-word.js'
+export { type Suggestion, suggestionSteps } from './planner/suggestions.js'
 export { type LineMap, type LineState, lineStates } from './goals/line-map.js'
 export { type PressSample, pressSample } from './goals/clean-cut/press-sample.js'
 export { limitOf, type LoadCurve, type TryOut, tryOut } from './goals/clean-cut/try-out.js'

@@ -5,7 +5,7 @@ import {
   resolvedStack,
   landingAmong,
   MODEL_EDITION,
-  goalOf,
+  computedOf,
   learntRounds,
   pilesOf,
   placedCut,
@@ -135,7 +135,7 @@ export const loggedPiles = async (piles: readonly PileOfRuns[], transaction: Tra
       rules,
     })
     const cut = last.placement ? placedCut(plain, last.placement, (id) => dies.get(id)) : plain
-    const goal = goalOf(last).computed
+    const goal = computedOf(last)
     if (!goal) return []
     const rounds: TriedRound[] = []
     for (const run of pile) {

@@ -15,7 +15,7 @@ import { Term } from '../drawing/terms/Term.js'
 import { SeenPicture } from '../drawing/SeenPicture.js'
 import { Choice } from '../ui/Choice.js'
 import { classes } from '../ui/classes.js'
-import { boxClass, Field } from '../ui/form/fields.js'
+import { boxClass, Field } from '../ui/Field.js'
 
 const shares = { little: 0.05, some: 0.25, half: 0.6 } as const
 type ShareName = keyof typeof shares

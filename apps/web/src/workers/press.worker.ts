@@ -3,7 +3,7 @@ import {
   bedOfStack,
   type CutContext,
   cutIn,
-  goalOf,
+  computedOf,
   type Laying,
   type PassFigures,
   PLAIN_LAYING,
@@ -82,7 +82,7 @@ const press = {
     passes: number,
     window: SqueezeWindow,
   ): Came | null => {
-    const goal = goalOf({ technique }).computed
+    const goal = computedOf({ technique })
     const bed = goal?.bedOfStack(stack)
     if (!goal || !bed) return null
     const asKnown = cutIn({ technique, cut }, window)

@@ -1,4 +1,4 @@
-import { rectangle } from '../geometry/polygons.js'
+import { rectangle } from '../geometry/rectangle.js'
 import type { Polyline } from '../geometry/polyline.js'
 import { boxAround, heightOfBox } from '../geometry/box.js'
 import { type Affine, transformed } from '../geometry/affine.js'

@@ -1,5 +1,5 @@
 import { type KeptAnswers, KeptResponse } from '../goals/kept-response.js'
-import type { Computed } from '../goals/goal.js'
+import type { Computed } from '../goals/computed.js'
 import type { Between, Response } from '../goals/response.js'
 import type { CutContext } from '../job/cut-context.js'
 import type { Learnt } from '../learning/learnt.js'

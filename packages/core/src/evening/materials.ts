@@ -1,5 +1,5 @@
 import { lengthOf, type Polyline } from '../geometry/polyline.js'
-import { rectangle } from '../geometry/polygons.js'
+import { rectangle } from '../geometry/rectangle.js'
 import { nest, type PieceTurns } from '../nesting/nest.js'
 import { blanksFrom } from './blanks.js'
 import type { EveningRequest } from './evening-request.js'

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import * as other from 'polyclip-ts'
 import { describe, expect, it } from 'vitest'
 import { circleAt, signedAreaOf } from './polyline.js'
-import { areaOf, areaOfPolygon, offsetOf, piecesOf, rectangle, unionOf } from './polygons.js'
+import { areaOf, areaOfPolygon, offsetOf, piecesOf, unionOf } from './polygons.js'
+import { rectangle } from './rectangle.js'
 import { isInRegion, splitByRegion } from './region.js'
 
 const rect = (x: number, y: number, w: number, h: number): number[] =>

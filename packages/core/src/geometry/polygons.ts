@@ -11,7 +11,6 @@ import {
   PolyTreeD,
   unionD,
 } from 'clipper2-ts'
-import type { Box } from './box.js'
 import { isClosed, type Polyline, signedAreaOf } from './polyline.js'
 
 /** Decimals of a millimetre that polygon operations keep. */
@@ -38,20 +37,6 @@ const loopOf = (path: PathD): number[] => {
   loop.push(loop[0] as number, loop[1] as number)
   return loop
 }
-
-/** An upright rectangle as a closed polyline. */
-export const rectangle = ({ fromX, fromY, toX, toY }: Box): number[] => [
-  fromX,
-  fromY,
-  toX,
-  fromY,
-  toX,
-  toY,
-  fromX,
-  toY,
-  fromX,
-  fromY,
-]
 
 /** A loop that runs so that its area is positive, whichever way it was drawn. */
 const oneWay = (loop: Polyline): PathD => (signedAreaOf(loop) < 0 ? pathOf(loop).reverse() : pathOf(loop))

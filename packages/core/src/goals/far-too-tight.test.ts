@@ -6,7 +6,7 @@ import { aCut, aDie, aPlate, aPress, aKnownGood, plateLayer } from '../testing/m
 import { jobLayer } from '../job/cut-context.js'
 import { beds } from '../testing/shapes.js'
 import { KeptResponse, keptAnswersOf } from './kept-response.js'
-import { computedOf } from '../techniques/goal-of.js'
+import { computedOf } from '../techniques/computed-of.js'
 
 const known = aKnownGood({ plates: [aPlate({ id: 'platform', kind: 'platform', mm: 7.35 }), aPlate(), aPlate()] })
 const responses = new Responses()

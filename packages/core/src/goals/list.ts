@@ -1,11 +1,14 @@
-import { cleanCut } from './clean-cut/clean-cut.js'
-import { crease } from './crease/crease.js'
-import { foilLine } from './foil-line/foil-line.js'
-import { formed } from './formed/formed.js'
-import { relief } from './relief/relief.js'
+import { cleanCut } from './clean-cut/goal.js'
+import { crease } from './crease/goal.js'
+import { foilLine } from './foil-line/goal.js'
+import { formed } from './formed/goal.js'
+import type { Goal } from './goal.js'
+import { relief } from './relief/goal.js'
 
 /** Everything that a press run may be for. */
 export const goals = [cleanCut, crease, relief, formed, foilLine] as const
 
-/** The goal by whose ordinary round it is told what one more would teach of a press. */
-export const ordinaryGoal = cleanCut
+export type GoalId = (typeof goals)[number]['id']
+
+/** A goal that is listed. */
+export type ListedGoal = Goal & { readonly id: GoalId }

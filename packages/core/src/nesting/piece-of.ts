@@ -1,6 +1,7 @@
 import { boxAround } from '../geometry/box.js'
 import { convexHull } from '../geometry/hull.js'
-import { rectangle, unionOf } from '../geometry/polygons.js'
+import { unionOf } from '../geometry/polygons.js'
+import { rectangle } from '../geometry/rectangle.js'
 import { isClosed, type Polyline, signedAreaOf } from '../geometry/polyline.js'
 
 /**

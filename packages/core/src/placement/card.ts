@@ -1,5 +1,5 @@
 import { MM_PER_INCH } from '../units/length.js'
-import { rectangle } from '../geometry/polygons.js'
+import { rectangle } from '../geometry/rectangle.js'
 import type { Affine } from '../geometry/affine.js'
 import { acrossX, acrossY } from '../geometry/reflect.js'
 

@@ -1,7 +1,7 @@
 import type { Die } from '../dies/die.js'
 import { transformed } from '../geometry/affine.js'
 import { depthsOf } from '../geometry/nesting-depth.js'
-import { rectangle } from '../geometry/polygons.js'
+import { rectangle } from '../geometry/rectangle.js'
 import { isClosed, lengthOf, type Polyline } from '../geometry/polyline.js'
 import { type Region, splitByRegion } from '../geometry/region.js'
 import { type Card, frontOf, outlineOfCard, throughFold } from './card.js'

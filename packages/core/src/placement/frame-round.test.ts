@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { rectangle } from '../geometry/polygons.js'
+import { rectangle } from '../geometry/rectangle.js'
 import { dieOfLines } from '../testing/placed.js'
 import { frameRound, marginsRound } from './frame-round.js'
 import { placeLines } from '../geometry/place-lines.js'

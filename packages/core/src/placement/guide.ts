@@ -1,6 +1,7 @@
 import { depthsOf } from '../geometry/nesting-depth.js'
 import { boxAround, type Box } from '../geometry/box.js'
-import { rectangle, unionOf } from '../geometry/polygons.js'
+import { unionOf } from '../geometry/polygons.js'
+import { rectangle } from '../geometry/rectangle.js'
 import { isClosed, type Polyline } from '../geometry/polyline.js'
 import type { Spot } from './placed-run.js'
 

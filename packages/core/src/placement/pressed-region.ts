@@ -1,6 +1,6 @@
 import { transformed } from '../geometry/affine.js'
 import { boxAround } from '../geometry/box.js'
-import { rectangle } from '../geometry/polygons.js'
+import { rectangle } from '../geometry/rectangle.js'
 import type { Polyline } from '../geometry/polyline.js'
 import type { Region } from '../geometry/region.js'
 import { cosine, sine } from '../numerics/sine.js'

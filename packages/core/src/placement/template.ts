@@ -1,5 +1,5 @@
 import { transformed } from '../geometry/affine.js'
-import { rectangle } from '../geometry/polygons.js'
+import { rectangle } from '../geometry/rectangle.js'
 import type { Polyline } from '../geometry/polyline.js'
 import { splitByRegion } from '../geometry/region.js'
 import type { BladeSide } from '../layers/layer.js'

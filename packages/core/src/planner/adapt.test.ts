@@ -4,7 +4,7 @@ import { factsOfPressClass } from '../press/press-class.js'
 import { PLAIN_LAYING } from '../goals/laying.js'
 import { bedOfStack } from '../goals/clean-cut/cut-setup.js'
 import { adaptSteps, type ProvenCut } from './adapt.js'
-import { cleanCut } from '../goals/clean-cut/clean-cut.js'
+import { cleanCutComputed } from '../goals/clean-cut/computed.js'
 import { planSteps } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
 import { Responses } from './responses.js'
@@ -65,8 +65,8 @@ describe('a cut carried over from the small press to the A4 press', () => {
 
   it('keeps the reserve over the squeeze that just comes clean', () => {
     const bed = bedOfStack(adapted.plan.best!.stack)!
-    const leastThere = responses.of(cleanCut.computed, requestOn(a4).cut, bed).goodFrom(proven.passes)
-    const leastHere = responses.of(cleanCut.computed, proven.cut, bedOfStack(proven.stack)!).goodFrom(proven.passes)
+    const leastThere = responses.of(cleanCutComputed, requestOn(a4).cut, bed).goodFrom(proven.passes)
+    const leastHere = responses.of(cleanCutComputed, proven.cut, bedOfStack(proven.stack)!).goodFrom(proven.passes)
     expect(adapted.reserveMm).toBeCloseTo(proven.squeezeMm - leastHere, 9)
     expect(adapted.squeezeThereMm! - leastThere).toBeCloseTo(adapted.reserveMm, 9)
   })

@@ -5,7 +5,7 @@ import { planSteps } from './model-plan.js'
 import type { Aim } from './rank-stacks.js'
 import type { Plan, PlanRequest } from './plan.js'
 import type { PassFigures } from '../goals/prediction.js'
-import { computedOf } from '../techniques/goal-of.js'
+import { computedOf } from '../techniques/computed-of.js'
 import type { Responses } from './responses.js'
 import type { Steps } from './steps.js'
 

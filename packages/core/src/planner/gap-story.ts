@@ -1,4 +1,4 @@
-import { ordinaryGoal } from '../goals/list.js'
+import { ordinaryComputed } from '../goals/computed-by-goal.js'
 import { gapMmOf, rowOf } from '../learning/axes.js'
 import { smeared } from '../learning/blur.js'
 import { logOfClass } from '../learning/class-prior.js'
@@ -50,7 +50,7 @@ export const gapStoryOf = (press: Press, learnt: Learnt | undefined, responses: 
     [prior.chances, SHOWN_OF_PRIOR],
     [now.chances, SHOWN_OF_NOW],
   ])
-  const { ordinary, evidence } = ordinaryGoal.computed
+  const { ordinary, evidence } = ordinaryComputed
   const { cut, bed, squeezeMm, look } = ordinary(press)
   const pressed = {
     cut,

@@ -1,6 +1,6 @@
 import type { LearntGap } from '../learning/learnt-gap.js'
 import type { CutContext } from '../job/cut-context.js'
-import { computedOf } from '../techniques/goal-of.js'
+import { computedOf } from '../techniques/computed-of.js'
 import type { PlanRequest } from './plan.js'
 import type { Answering } from './responses.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'

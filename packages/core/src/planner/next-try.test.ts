@@ -3,7 +3,7 @@ import { heightWithoutSheetsMm, lastTryOf, learntFromTrial, type TriedRound } fr
 import type { Plate } from '../layers/plate.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import { seededRandom } from '../numerics/random.js'
-import { cleanCut } from '../goals/clean-cut/clean-cut.js'
+import { cleanCutComputed } from '../goals/clean-cut/computed.js'
 import type { Seen } from '../goals/looks.js'
 import type { HandleFeel } from '../outcomes/round.js'
 import { BlindPress, drawTraits } from '../practice/blind-press.js'
@@ -31,7 +31,7 @@ const nextAfter = (
   trialStart: TrialStart = 'from-loose',
   of = cut,
 ): NextTry | undefined => {
-  const learnt = learntFromTrial(cleanCut.computed, of, rounds)
+  const learnt = learntFromTrial(cleanCutComputed, of, rounds)
   const request: PlanRequest = {
     technique: 'cut',
     region: 'all',
@@ -106,7 +106,7 @@ describe('the next try', () => {
           if (last) {
             tried++
             const tightest = Math.max(...rounds.map((each) => overOf(each.stack)))
-            expect(overOf(next.stack)).toBeLessThanOrEqual(tightest + cleanCut.computed.tries.mostStepUpMm + 1e-9)
+            expect(overOf(next.stack)).toBeLessThanOrEqual(tightest + cleanCutComputed.tries.mostStepUpMm + 1e-9)
             const lastMm = overOf(last.stack)
             if (last.look.feel === 'hard') expect(overOf(next.stack)).toBeLessThanOrEqual(lastMm + 1e-9)
             if (last.look.feel === 'stopped') expect(overOf(next.stack)).toBeLessThan(lastMm - 0.1)

@@ -2,10 +2,11 @@ import type { Learnt } from '../learning/learnt.js'
 import type { Finding } from '../faults/finding.js'
 import { type Ledger, ledgerOf } from '../layers/ledger.js'
 import type { Plate } from '../layers/plate.js'
-import { platesIn, type Stack } from '../layers/stack.js'
+import type { Stack } from '../layers/stack.js'
 import type { FindingCode } from '../techniques/finding-code.js'
 import { inspectStack } from '../techniques/inspect.js'
-import { computedOf } from '../techniques/goal-of.js'
+import { timesCameOut } from './times-came-out.js'
+import { computedOf } from '../techniques/computed-of.js'
 import { methodOf, type PressedHow } from '../techniques/method.js'
 import type { CutContext } from '../job/cut-context.js'
 import { type Certainty, certaintyOf } from './certainty.js'
@@ -79,17 +80,6 @@ const KEPT_OF_MANY = 40
 const USUAL_ENTRIES = 100
 /** How many further stacks are shown. */
 export const ALTERNATIVES_SHOWN = 9
-
-const idsOf = (stack: Stack): string =>
-  platesIn(stack)
-    .map(({ id }) => id)
-    .join(' ')
-
-/** How often just this stack, in the same order, came out before. */
-export const timesCameOut = ({ workedBefore }: Pick<PlanRequest, 'workedBefore'>, stack: Stack): number => {
-  const own = idsOf(stack)
-  return workedBefore.filter((ids) => ids.join(' ') === own).length
-}
 
 /** What can be said of a stack against a window without simulating it. */
 export const describeStack = (

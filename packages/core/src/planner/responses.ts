@@ -1,5 +1,5 @@
 import { fingerprintOf } from '../geometry/fingerprint.js'
-import type { Computed } from '../goals/goal.js'
+import type { Computed } from '../goals/computed.js'
 import { type Laying, PLAIN_LAYING } from '../goals/laying.js'
 import type { Response } from '../goals/response.js'
 import type { CutContext } from '../job/cut-context.js'

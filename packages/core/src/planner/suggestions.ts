@@ -3,7 +3,7 @@ import { type Outlook, outlookOf } from '../goals/outlook.js'
 import type { Proposal } from '../goals/proposal.js'
 import { PLAIN_LAYING } from '../goals/laying.js'
 import { windowOf } from '../goals/window.js'
-import { computedOf } from '../techniques/goal-of.js'
+import { computedOf } from '../techniques/computed-of.js'
 import { asLearnt } from './learnt-cut.js'
 import { bedKindsOf } from './rank-stacks.js'
 import type { Assessment, PlanRequest } from './plan.js'
@@ -32,9 +32,6 @@ export interface Suggestion {
 /** A suggestion is made when it is worth at least so many points, or takes a tenth off the effort. From memory. */
 const WORTH_SAYING = 0.8
 const EFFORT_SAVED = 0.1
-
-/** Changes of the chance, of the effort and of how deep the blade goes (mm) below these nobody would act on. From memory. */
-export const GAIN_WORTH_A_WORD = { chance: 0.03, effort: 0.05, depthMm: 0.05 } as const
 
 const gainOf = (before: Outlook, after: Outlook): NonNullable<Suggestion['gain']> => ({
   passes: after.passes - before.passes,

@@ -1,4 +1,4 @@
-import { computedOf } from '../techniques/goal-of.js'
+import { computedOf } from '../techniques/computed-of.js'
 import type { Learnt } from '../learning/learnt.js'
 import { doubted, isSurprising } from '../learning/surprise.js'
 import { evidenceOfTrial, lastTryOf, learntFromTrial, type TriedRound } from './trial.js'

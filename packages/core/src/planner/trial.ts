@@ -1,6 +1,6 @@
 import { keyOfStack } from '../layers/stack-reference.js'
 import { heightOf, platesIn, type Stack } from '../layers/stack.js'
-import type { Computed } from '../goals/goal.js'
+import type { Computed } from '../goals/computed.js'
 import { NOT_LOOKED, type Round, sheetsGoOn } from '../goals/looks.js'
 import type { CutContext } from '../job/cut-context.js'
 import type { Learnt } from '../learning/learnt.js'

@@ -1,6 +1,6 @@
 import type { DieUse } from '../dies/classes/die-class.js'
 import type { Finding } from '../faults/finding.js'
-import { crease } from '../goals/crease/crease.js'
+import { crease } from '../goals/crease/goal.js'
 import type { Plate } from '../layers/plate.js'
 import { isThinMat } from '../press/mats/mat-of-plate.js'
 import type { FindingCode } from './finding-code.js'

@@ -2,7 +2,7 @@ import { type DieClass, factsOfDieClass, LONG_FRAME_MM } from '../dies/classes/l
 import type { DieUse } from '../dies/classes/die-class.js'
 import { SAME_DIE_HEIGHT_MM } from '../dies/die.js'
 import type { Finding } from '../faults/finding.js'
-import { cleanCut } from '../goals/clean-cut/clean-cut.js'
+import { cleanCut } from '../goals/clean-cut/goal.js'
 import type { BladeSide } from '../layers/layer.js'
 import { bestFace, type Plate } from '../layers/plate.js'
 import type { SheetKind } from '../materials/sheet-kind.js'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { aCut, aDie, aPress, aSheet } from '../testing/makers.js'
-import { rectangle } from '../geometry/polygons.js'
+import { rectangle } from '../geometry/rectangle.js'
 import { methodOf, type PressedHow } from './method.js'
 
 const square = (from: number, to: number) => rectangle({ fromX: from, fromY: from, toX: to, toY: to })

@@ -1,5 +1,5 @@
 import type { DieUse } from '../dies/classes/die-class.js'
-import { foilLine } from '../goals/foil-line/foil-line.js'
+import { foilLine } from '../goals/foil-line/goal.js'
 import { matCovers } from './crease.js'
 import { finding, oneSheet, plates, type Technique } from './technique.js'
 

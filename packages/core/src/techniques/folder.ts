@@ -1,6 +1,6 @@
 import type { DieUse } from '../dies/classes/die-class.js'
 import { factsOfDieClass } from '../dies/classes/list.js'
-import { formed } from '../goals/formed/formed.js'
+import { formed } from '../goals/formed/goal.js'
 import { pileMmOf } from '../job/cut-context.js'
 import { finding, oneSheet, type Place, plates, type Technique } from './technique.js'
 

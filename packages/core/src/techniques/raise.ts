@@ -1,6 +1,6 @@
 import type { DieUse } from '../dies/classes/die-class.js'
 import { crackOf } from '../goals/relief/crack.js'
-import { relief } from '../goals/relief/relief.js'
+import { relief } from '../goals/relief/goal.js'
 import { pileMmOf } from '../job/cut-context.js'
 import { isThinMat } from '../press/mats/mat-of-plate.js'
 import { matCovers, mats } from './crease.js'

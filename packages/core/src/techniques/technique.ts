@@ -1,7 +1,7 @@
 import type { DieUse } from '../dies/classes/die-class.js'
 import { type DieClass, factsOfDieClass } from '../dies/classes/list.js'
 import type { Finding, Severity } from '../faults/finding.js'
-import type { Goal } from '../goals/goal.js'
+import type { ListedGoal } from '../goals/list.js'
 import type { CutContext } from '../job/cut-context.js'
 import type { HouseRules } from '../job/house-rules.js'
 import type { BladeSide, Role } from '../layers/layer.js'
@@ -80,7 +80,7 @@ export const plateTooWide = (plate: Plate, cut: CutContext): Finding<FindingCode
 export interface Technique {
   readonly id: string
   /** What it is done for. */
-  readonly goal: Goal
+  readonly goal: ListedGoal
   /** What of the stack may be pressed. */
   readonly regions: readonly RegionId[]
   /** What its runs teach the strength of: the sheet; or all mats, all folders, all pressing pads, each as much off its table as the others. */

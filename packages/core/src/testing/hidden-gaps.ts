@@ -1,4 +1,4 @@
-import { cleanCut } from '../goals/clean-cut/clean-cut.js'
+import { cleanCutComputed } from '../goals/clean-cut/computed.js'
 import { usuallyWanted } from '../goals/usually-wanted.js'
 import { type LearntGap, learntGap } from '../learning/learnt-gap.js'
 import { gapsOf, intervalOf } from '../learning/posterior.js'
@@ -67,7 +67,7 @@ export const findOutGaps = (presses: number, runsEach: number): FoundOut =>
             : layer,
         )
         const { look } = press.press(stack, 2)
-        const { log, pieces } = evidenceOfTrial(cleanCut.computed, of, [{ stack, look, freshSheets: true }])
+        const { log, pieces } = evidenceOfTrial(cleanCutComputed, of, [{ stack, look, freshSheets: true }])
         return { pressId: plainCut.press.id, pressClass: plainCut.press.pressClass, resist: of.sheet.id, log, pieces }
       })
       const said = evidenceForPair(runs, plainCut.press.id, 'sheet 0')

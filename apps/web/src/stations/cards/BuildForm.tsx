@@ -8,7 +8,7 @@ import { useAddRow, useMarkRow, useRowsById, useSaveRow } from '../../data/rows.
 import { BuildSectionDrawing } from '../../drawing/build/BuildSectionDrawing.js'
 import { Button } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
-import { boxClass, Field } from '../../ui/form/fields.js'
+import { boxClass, Field } from '../../ui/Field.js'
 import { LengthInput, NumberInput } from '../../ui/form/LengthInput.js'
 import { Failure } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'

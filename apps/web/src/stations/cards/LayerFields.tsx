@@ -6,7 +6,7 @@ import { useEveryRow } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { IconButton } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
-import { boxClass, Field } from '../../ui/form/fields.js'
+import { boxClass, Field } from '../../ui/Field.js'
 import { LengthInput, NumberInput } from '../../ui/form/LengthInput.js'
 
 /** A layer of a build: what it is cut from and by, how many of it, and how it is joined to what is below. */

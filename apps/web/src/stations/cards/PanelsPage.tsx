@@ -14,7 +14,7 @@ import { useEveryRow } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { useLengths } from '../../text/lengths.js'
 import { Choice } from '../../ui/Choice.js'
-import { Field } from '../../ui/form/fields.js'
+import { Field } from '../../ui/Field.js'
 import { LengthInput, NumberInput } from '../../ui/form/LengthInput.js'
 
 const MOST_MATS = 5

@@ -7,7 +7,8 @@ import { fetchRows, useRows } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { Button, IconButton } from '../../ui/Button.js'
 import { asItIs, choice, flag, text, whole } from '../../ui/form/codec.js'
-import { ChoiceField, Field, FlagField, NoteField, TextField } from '../../ui/form/fields.js'
+import { ChoiceField, FlagField, NoteField, TextField } from '../../ui/form/fields.js'
+import { Field } from '../../ui/Field.js'
 import { rowForm } from '../../ui/form/row-form.js'
 
 /** What the form shows: of the job, and of its run in hand; the rest goes along unseen. */

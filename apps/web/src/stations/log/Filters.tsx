@@ -15,7 +15,7 @@ import { sayMethod } from '../../text/say-method.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { Button } from '../../ui/Button.js'
 import { classes } from '../../ui/classes.js'
-import { boxClass, Field } from '../../ui/form/fields.js'
+import { boxClass, Field } from '../../ui/Field.js'
 import type { FilterValues } from './filters-in-address.js'
 import type { LogFilters } from './use-filters.js'
 

@@ -12,7 +12,7 @@ import {
 } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
-import { Field } from '../../ui/form/fields.js'
+import { Field } from '../../ui/Field.js'
 import { LengthInput } from '../../ui/form/LengthInput.js'
 import { type Pickable, Picker } from '../../ui/picker/Picker.js'
 import { useSay } from '../../ui/toasts.js'

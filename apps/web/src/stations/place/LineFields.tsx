@@ -3,7 +3,7 @@ import { editLine, editRun, linesOnCard, padOnLine, type PlacedRun } from '@bold
 import { useTranslation } from 'react-i18next'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { Choice } from '../../ui/Choice.js'
-import { Field } from '../../ui/form/fields.js'
+import { Field } from '../../ui/Field.js'
 import { LengthInput, NumberInput } from '../../ui/form/LengthInput.js'
 import { dieFinder } from './dies-of.js'
 import type { PanelProps } from './panel-props.js'

@@ -3,7 +3,7 @@ import { Plus, Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { Button, IconButton } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
-import { boxClass, Field } from '../../ui/form/fields.js'
+import { boxClass, Field } from '../../ui/Field.js'
 import type { PanelProps } from './panel-props.js'
 
 /** A pencil line through the middle of the card, where none was drawn yet. */

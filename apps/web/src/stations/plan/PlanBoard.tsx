@@ -1,13 +1,13 @@
 import { type Assessment, isCut, type Plan, type PlanRequest, type Stack } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { PlanProgress } from '../../data/plan.js'
 import { StackLeaf } from '../../pressing/stack/StackLeaf.js'
 import type { StackEditing } from '../../pressing/stack/use-stack-editing.js'
+import { Loading } from '../../ui/states.js'
 import { TabbedPanel } from '../../ui/TabbedPanel.js'
 import { BandPanel } from './BandPanel.js'
-import { CutLeaf } from './cut/CutLeaf.js'
 import { FormLeaf } from './cut/FormLeaf.js'
 import { CutDialog } from './CutDialog.js'
 import { FindingsPanel } from './FindingsPanel.js'
@@ -19,6 +19,9 @@ import { PlanSheet } from './PlanSheet.js'
 import { pressedWhatOf } from './pressed-what.js'
 import { SimulationStatus } from './SimulationStatus.js'
 import { StackStatus } from './StackStatus.js'
+
+/** What tries a cut out fetches the press model; the stack is there before it. */
+const CutLeaf = lazy(() => import('./cut/CutLeaf.js').then(({ CutLeaf }) => ({ default: CutLeaf })))
 
 /** The plan of a run: its stack, its passes, and why. */
 export const PlanBoard = ({
@@ -76,7 +79,9 @@ export const PlanBoard = ({
                 name: 'cut',
                 title: t([`plan.map.titles.${request.technique}`, `words.technique.${request.technique}`] as never),
                 content: isCut(request) ? (
-                  <CutLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} />
+                  <Suspense fallback={<Loading what={t('plan.leaves')} />}>
+                    <CutLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} />
+                  </Suspense>
                 ) : (
                   <FormLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} />
                 ),

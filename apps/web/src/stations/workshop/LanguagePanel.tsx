@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next'
 import { speakLanguage } from '../../text/i18n.js'
 import { languages } from '../../text/languages.js'
-import { boxClass } from '../../ui/form/fields.js'
+import { boxClass } from '../../ui/Field.js'
 import { Panel } from '../../ui/Panel.js'
 
 /** A language in its own words. */

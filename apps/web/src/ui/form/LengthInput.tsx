@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
 import { sayFault } from '../../text/say-fault.js'
-import { boxClass, Field } from './fields.js'
+import { boxClass, Field } from '../Field.js'
 import { NumberBox } from './NumberBox.js'
 
 /** A length that may be negative: what lies left of the card or above it. */

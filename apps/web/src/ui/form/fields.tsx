@@ -1,49 +1,8 @@
 import { parseLength, printSize, printThickness } from '@bold-heron/core'
-import { type InputHTMLAttributes, type ReactNode, useId } from 'react'
+import type { InputHTMLAttributes, ReactNode } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useLengths } from '../../text/lengths.js'
-import { classes } from '../classes.js'
-
-const box =
-  'w-full min-h-11 rounded-md border bg-field px-3 py-2 text-ink placeholder:text-ink-soft/70 aria-invalid:border-danger aria-invalid:border-2 border-ink/50'
-
-/** A label, a control, and what there is to say about it: the fault if there is one, else the hint. */
-export const Field = ({
-  label,
-  hint,
-  fault,
-  className,
-  children,
-}: {
-  readonly label: ReactNode
-  readonly hint?: ReactNode
-  readonly fault?: string | undefined
-  readonly className?: string | undefined
-  readonly children: (ids: { id: string; 'aria-invalid'?: true; 'aria-describedby'?: string }) => ReactNode
-}) => {
-  const id = useId()
-  const described = fault || hint ? { 'aria-describedby': `${id}-say` } : {}
-  return (
-    <div className={classes('flex flex-col gap-1', className)}>
-      <label htmlFor={id} className="font-bold">
-        {label}
-      </label>
-      {children({ id, ...(fault ? { 'aria-invalid': true as const } : {}), ...described })}
-      {fault ? (
-        <p id={`${id}-say`} role="alert" className="text-danger">
-          <span aria-hidden>▲ </span>
-          {fault}
-        </p>
-      ) : (
-        hint && (
-          <p id={`${id}-say`} className="text-sm text-ink-soft">
-            {hint}
-          </p>
-        )
-      )}
-    </div>
-  )
-}
+import { boxClass, Field } from '../Field.js'
 
 interface FieldProps {
   readonly name: string
@@ -68,7 +27,7 @@ export const TextField = ({
   const { register } = useFormContext()
   return (
     <Field label={label} hint={hint} fault={useFault(name)} className={className}>
-      {(ids) => <input type="text" autoComplete="off" className={box} {...ids} {...rest} {...register(name)} />}
+      {(ids) => <input type="text" autoComplete="off" className={boxClass} {...ids} {...rest} {...register(name)} />}
     </Field>
   )
 }
@@ -77,7 +36,7 @@ export const NoteField = ({ name, label, className }: FieldProps) => {
   const { register } = useFormContext()
   return (
     <Field label={label} fault={useFault(name)} className={className}>
-      {(ids) => <textarea rows={2} className={box} {...ids} {...register(name)} />}
+      {(ids) => <textarea rows={2} className={boxClass} {...ids} {...register(name)} />}
     </Field>
   )
 }
@@ -117,7 +76,9 @@ export const LengthField = ({
       fault={useFault(name)}
       className={className}
     >
-      {(ids) => <input type="text" inputMode="text" autoComplete="off" className={box} {...ids} {...register(name)} />}
+      {(ids) => (
+        <input type="text" inputMode="text" autoComplete="off" className={boxClass} {...ids} {...register(name)} />
+      )}
     </Field>
   )
 }
@@ -138,7 +99,7 @@ export const ChoiceField = ({
   return (
     <Field label={label} hint={hint} fault={useFault(name)} className={className}>
       {(ids) => (
-        <select className={box} {...ids} {...register(name)}>
+        <select className={boxClass} {...ids} {...register(name)}>
           {blank !== undefined && <option value="">{blank}</option>}
           {options.map(({ value, text }) => (
             <option key={value} value={value}>
@@ -163,6 +124,3 @@ export const FlagField = ({ name, label, hint }: FieldProps) => {
     </div>
   )
 }
-
-/** Classes for a plain input or select outside a form. */
-export const boxClass = box

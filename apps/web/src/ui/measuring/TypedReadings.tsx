@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
 import { length } from '../form/codec.js'
-import { boxClass, Field } from '../form/fields.js'
+import { boxClass, Field } from '../Field.js'
 import { Average, PiecesField, piecesOf } from './pile.js'
 
 const thickness = length('thickness')

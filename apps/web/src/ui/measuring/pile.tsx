@@ -2,7 +2,7 @@ import { type Averaged, type MeasuredMm } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
 import { Button } from '../Button.js'
-import { boxClass, Field } from '../form/fields.js'
+import { boxClass, Field } from '../Field.js'
 
 const MOST_PIECES = 500
 

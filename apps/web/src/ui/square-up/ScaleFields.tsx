@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import { Choice } from '../Choice.js'
-import { boxClass, Field } from '../form/fields.js'
+import { boxClass, Field } from '../Field.js'
 import { LengthInput } from '../form/LengthInput.js'
 import { type KnownSheet, knownSheets, type SquareUp } from './use-square-up.js'
 

@@ -7,7 +7,7 @@ import { placeLines } from '../../geometry/place-lines.js'
 import { bedOf, FRESH_PAD_STIFFNESS, softnessOf } from '../../press/bed.js'
 import type { HeightMap } from '../../press/nip/contact-cells.js'
 import type { Change, Changes } from '../change.js'
-import type { Computed } from '../goal.js'
+import type { Computed } from '../computed.js'
 import { bedFaceOf } from './cut-setup.js'
 
 const TURNS = [7, 12] as const

@@ -3,7 +3,7 @@ import type { Plate } from '../../layers/plate.js'
 import type { Stack } from '../../layers/stack.js'
 import { crackOf } from '../relief/crack.js'
 import type { Change, Changes } from '../change.js'
-import type { Computed } from '../goal.js'
+import type { Computed } from '../computed.js'
 import type { MatSpec } from './mat-spec.js'
 
 /** mm. A shim is offered that is nearest to ordinary card. From memory. */

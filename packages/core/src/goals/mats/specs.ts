@@ -1,7 +1,7 @@
-import { creaseSpec } from '../crease/crease.js'
-import { foilSpec } from '../foil-line/foil-line.js'
-import { formedSpec } from '../formed/formed.js'
-import { reliefSpec } from '../relief/relief.js'
+import { creaseSpec } from '../crease/computed.js'
+import { foilSpec } from '../foil-line/computed.js'
+import { formedSpec } from '../formed/computed.js'
+import { reliefSpec } from '../relief/computed.js'
 import type { MatSpec } from './mat-spec.js'
 
 /** What is particular to each goal that is pressed into a mat, by the goal's name. */

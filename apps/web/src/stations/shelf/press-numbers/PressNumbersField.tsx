@@ -3,7 +3,7 @@ import { numberSources, type PressNumberName, pressNumberNames } from '@bold-her
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../../text/lengths.js'
-import { boxClass, Field } from '../../../ui/form/fields.js'
+import { boxClass, Field } from '../../../ui/Field.js'
 import { isLength, sourceField, valueField } from './press-form.js'
 import { PressEffect } from './PressEffect.js'
 

@@ -14,7 +14,7 @@ import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../../text/lengths.js'
 import { Button, IconButton } from '../../../ui/Button.js'
 import { LengthInput } from '../../../ui/form/LengthInput.js'
-import { boxClass } from '../../../ui/form/fields.js'
+import { boxClass } from '../../../ui/Field.js'
 import { length } from '../../../ui/form/codec.js'
 
 type Parts = NonNullable<SheetInput['parts']>

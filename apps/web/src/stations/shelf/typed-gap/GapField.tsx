@@ -2,7 +2,8 @@ import { gapSources, spreadOfTyped } from '@bold-heron/core'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../../text/lengths.js'
-import { boxClass, Field, LengthField } from '../../../ui/form/fields.js'
+import { LengthField } from '../../../ui/form/fields.js'
+import { boxClass, Field } from '../../../ui/Field.js'
 
 /** The gap between the rollers, for whoever has it in figures; and where from, which says how far it can be trusted. */
 export const GapField = () => {

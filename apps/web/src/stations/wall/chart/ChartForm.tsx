@@ -16,7 +16,7 @@ import { DieThumb } from '../../../drawing/DieThumb.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
 import { Choice } from '../../../ui/Choice.js'
-import { boxClass, Field } from '../../../ui/form/fields.js'
+import { boxClass, Field } from '../../../ui/Field.js'
 import { Tick } from '../../../ui/form/Tick.js'
 
 /** Leaves of the wall chart: all that can be computed. */

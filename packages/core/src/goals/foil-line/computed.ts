@@ -6,13 +6,12 @@ import { CreaseSimulation } from '../../press/mats/crease-simulation.js'
 import { stifferMat } from '../../press/mats/mat-of-plate.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import { placedDiesOf } from '../clean-cut/cut-setup.js'
-import type { Goal } from '../goal.js'
 import { SOFTNESS } from '../mats/bed-of-mat.js'
 import { creasedSheetOf, NEARLY_ALL } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
-import { type FoilSeen, foilLooks, foilSeen } from './looks.js'
+import { type FoilSeen, foilSeen } from './looks.js'
 import { foilTries } from './tries.js'
 
 /** N per mm of line: from here on a line is even, from here on it smudges. Notes on pressing into mats, from memory. */
@@ -134,9 +133,5 @@ export const foilSpec: MatSpec = {
   worst: { harm: 'smudges', short: 'broken-line' },
 }
 
-/** A fine unbroken line of foil. */
-export const foilLine = {
-  id: 'foil-line',
-  looks: foilLooks,
-  computed: matGoal(foilSpec),
-} as const satisfies Goal
+/** What is computed of it. */
+export const foilLineComputed = matGoal(foilSpec)

@@ -9,12 +9,11 @@ import { chanceAtLeast } from '../../numerics/normal.js'
 import { CLEAN_CELL, CLEAN_CUT } from '../../press/constants.js'
 import { FolderSimulation } from '../../press/mats/folder-simulation.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
-import type { Goal } from '../goal.js'
 import { NEARLY_ALL } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
-import { type FormedSeen, formedLooks, formedSeen } from './looks.js'
+import { type FormedSeen, formedSeen } from './looks.js'
 import { formedTries } from './tries.js'
 
 /** E_f of a folder, MPa. Notes on pressing into mats, from memory. */
@@ -137,9 +136,5 @@ export const formedSpec: MatSpec = {
   worst: { harm: 'tears', short: 'patchy' },
 }
 
-/** A folder's pattern formed all over, nothing torn; and cut where it cuts. */
-export const formed = {
-  id: 'formed',
-  looks: formedLooks,
-  computed: matGoal(formedSpec),
-} as const satisfies Goal
+/** What is computed of it. */
+export const formedComputed = matGoal(formedSpec)

@@ -1,10 +1,10 @@
 import { expect, it } from 'vitest'
 import { aCut, aPlate } from '../../testing/makers.js'
 import { PLAIN_LAYING } from '../laying.js'
-import { foilLine } from './foil-line.js'
+import { foilLineComputed } from './computed.js'
 
 const pad = aPlate({ id: 'pressing', kind: 'impression-pad', mm: 3, count: 1 })
-const goal = foilLine.computed
+const goal = foilLineComputed
 const pressedAt = (squeezeMm: number) => {
   const { passes } = goal.makePasses(aCut(), goal.bedOfPlate(pad), squeezeMm, { least: 1, most: 1 })
   return passes[0] as Extract<(typeof passes)[number], { of: 'foil' }>

@@ -8,7 +8,6 @@ import type { RidgeMat } from '../../press/laws/ridge.js'
 import { keptAlong } from '../../press/mats/crease-simulation.js'
 import { stifferMat } from '../../press/mats/mat-of-plate.js'
 import { ReliefSimulation } from '../../press/mats/relief-simulation.js'
-import type { Goal } from '../goal.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import { placedDiesOf } from '../clean-cut/cut-setup.js'
 import { bedOfMat, bedOfMatIn, SOFTNESS } from '../mats/bed-of-mat.js'
@@ -17,7 +16,7 @@ import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
 import { crackOf } from './crack.js'
-import { type ReliefSeen, reliefLooks, reliefSeen } from './looks.js'
+import { type ReliefSeen, reliefSeen } from './looks.js'
 import { reliefTries } from './tries.js'
 
 /** Looks, from memory: full relief on nearly all of the outline, and what is seen at all, mm. */
@@ -135,10 +134,5 @@ export const reliefSpec: MatSpec = {
   worst: { harm: 'shallow', short: 'shallow' },
 }
 
-/** A shape raised or sunk all along its outline, the sheet whole. */
-export const relief = {
-  id: 'relief',
-  looks: reliefLooks,
-  feels: 'fine',
-  computed: matGoal(reliefSpec),
-} as const satisfies Goal
+/** What is computed of it. */
+export const reliefComputed = matGoal(reliefSpec)

@@ -4,7 +4,6 @@ import { chanceAtLeast } from '../../numerics/normal.js'
 import { CUTS_MAT_FROM, CUTS_THROUGH_FROM, type RidgeMat } from '../../press/laws/ridge.js'
 import { CreaseSimulation, keptAlong } from '../../press/mats/crease-simulation.js'
 import { stifferMat } from '../../press/mats/mat-of-plate.js'
-import type { Goal } from '../goal.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import { placedDiesOf } from '../clean-cut/cut-setup.js'
 import { bedOfMat, bedOfMatIn, SOFTNESS } from '../mats/bed-of-mat.js'
@@ -12,7 +11,7 @@ import { creasedSheetOf, NEARLY_ALL } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
-import { type CreaseSeen, creaseLooks, creaseSeen } from './looks.js'
+import { type CreaseSeen, creaseSeen } from './looks.js'
 import { creaseTries } from './tries.js'
 
 /** Looks: depth kept on nearly all of the line, and on average, mm; shares of the line. Notes on pressing into mats, from memory. */
@@ -129,11 +128,5 @@ export const creaseSpec: MatSpec = {
   worst: { harm: 'sheet-cut', short: 'faint' },
 }
 
-/** An outline creased everywhere and cut nowhere. */
-export const crease = {
-  id: 'crease',
-  looks: creaseLooks,
-  feels: 'fine',
-  feltTooHard: 'plainly-felt',
-  computed: matGoal(creaseSpec),
-} as const satisfies Goal
+/** What is computed of it. */
+export const creaseComputed = matGoal(creaseSpec)
