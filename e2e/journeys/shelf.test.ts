@@ -73,6 +73,8 @@ it('a die is duplicated, put aside, taken back, deleted and had back', async () 
 it('a press learns its gap from a known stack', async () => {
   await browser.go('/shelf/presses')
   await browser.follow('Borrowed A4 motor press')
+  await browser.says('One stack that cut clean tells its gap')
+  await browser.press('Edit')
   await browser.says('None yet. While nothing else is known, plans fall back on what is usual')
   await browser.press('Add a known stack')
   await browser.choose('Add a plate or shim', 'Magnet platform')
@@ -83,6 +85,8 @@ it('a press learns its gap from a known stack', async () => {
   await browser.press('Save')
   await browser.says('Borrowed A4 motor press is saved.')
   await browser.reload()
+  await browser.says('Magnet platform · Clear pad, large · Clear pad, large')
+  await browser.press('Edit')
   await browser.says('from 1 known stack')
   const [, gap] = await browser.match(/Gap between the rollers: (\d+\.\d\d) mm, give or take/)
   // Its height less the squeeze that an outline wants over one card: 0.3 mm of sheet and a few tenths more.

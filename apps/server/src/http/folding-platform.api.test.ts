@@ -54,6 +54,8 @@ it('keeps how the leaves are set in a job, a run and a known stack, and plans wi
     .post('/api/runs')
     .send({ ...run, jobId: job.id, pressRunId: 'only', followsRunId: null, layers: layersOn(closed) })
   expect((logged.body as RunRow).layers[0]).toMatchObject({ plateId: closed, name: 'as set' })
+  const lying = (await server.api.get('/api/runs').query({ plateId: board.id })).body as Page<RunRow>
+  expect(lying.items.map(({ id }) => id)).toEqual([(logged.body as RunRow).id])
   const recipe = await server.api.post(`/api/runs/${(logged.body as RunRow).id}/recipe`).send({ name: 'Folded' })
   expect(recipe.status, JSON.stringify(recipe.body)).toBe(201)
 

@@ -50,6 +50,7 @@ const runFilter = z.object({
   jobId: idField.optional(),
   pressId: idField.optional(),
   dieId: idField.optional(),
+  plateId: idField.optional(),
   sheetId: idField.optional(),
   technique: pressedHowFields.technique.unwrap().optional(),
   region: pressedHowFields.region.unwrap().optional(),

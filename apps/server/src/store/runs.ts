@@ -20,6 +20,8 @@ export interface RunFilter {
   readonly jobId?: string | undefined
   readonly pressId?: string | undefined
   readonly dieId?: string | undefined
+  /** A plate that lay in it, however its leaves were set. */
+  readonly plateId?: string | undefined
   readonly sheetId?: string | undefined
   readonly technique?: TechniqueId | undefined
   readonly region?: RegionId | undefined
@@ -198,6 +200,12 @@ const usesDie = (dieId: string | undefined): WhereOptions => {
   return { id: { [Op.in]: literal(`(SELECT run_id FROM run_dies WHERE die_id = ${quoted})`) } }
 }
 
+const usesPlate = (plateId: string | undefined): WhereOptions => {
+  if (!plateId) return {}
+  const quoted = RunModel.sequelize?.escape(plateId) ?? ''
+  return { id: { [Op.in]: literal(`(SELECT run_id FROM run_layers WHERE plate_id = ${quoted})`) } }
+}
+
 /**
  * A change of the log moves its jobs on: under way, or done once enough pieces are finished. They are locked first, in one order, so that
  * two changes at once come one after the other.
@@ -251,13 +259,14 @@ export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
     ...referencesOfCutFrom(run.cutFrom, 'cutFrom.'),
   ],
   around: moveJobsOn,
-  where: ({ q, jobId, pressId, dieId, sheetId, technique, region, seen, since, until }) => ({
+  where: ({ q, jobId, pressId, dieId, plateId, sheetId, technique, region, seen, since, until }) => ({
     [Op.and]: [
       saysAll(q),
       jobId ? { jobId } : {},
       pressId ? { pressId } : {},
       sheetId ? { sheetId } : {},
       usesDie(dieId),
+      usesPlate(plateId),
       technique ? { technique } : {},
       region ? { region } : {},
       endedIn(seen),

@@ -18,7 +18,13 @@ const sayPlates = ({ layers }: RunRow): string => {
   return [...counts].map(([name, count]) => (count > 1 ? `${count} × ${name}` : name)).join(' · ')
 }
 
-const Way = ({ way, of }: { readonly way: WayCut<RunRow>; readonly of: 'die' | 'sheet' }) => {
+/** What runs are asked for by. */
+type Of = 'die' | 'sheet' | 'plate' | 'press'
+
+/** Whose runs the log can be narrowed to. */
+const ASKED_IN_LOG: readonly Of[] = ['die', 'sheet', 'press']
+
+const Way = ({ way, of }: { readonly way: WayCut<RunRow>; readonly of: Of }) => {
   const { t } = useTranslation()
   const { newest, lastGood, passes, runs, good } = way
   const shown = lastGood ?? newest
@@ -27,7 +33,7 @@ const Way = ({ way, of }: { readonly way: WayCut<RunRow>; readonly of: 'die' | '
     <li className="border-b border-line py-2 last:border-b-0">
       <p className="flex flex-wrap items-baseline gap-x-3">
         <Link to={`/log/${shown.id}`} className="font-bold">
-          {t(of === 'die' ? 'shelf.about.ofSheet' : 'shelf.about.ofDie', {
+          {t(`shelf.about.way.${of}`, {
             sheet: t('jobs.sheetsOf', { count: newest.sheetCount, sheet: newest.sheetName }),
             dies: newest.dieNames.join(', '),
             press: newest.pressName,
@@ -49,10 +55,10 @@ const Way = ({ way, of }: { readonly way: WayCut<RunRow>; readonly of: 'die' | '
   )
 }
 
-/** The stacks with which a die, or a sheet, was cut: each press and sheet or dies that it met, the last first. */
-export const HowItWasCut = ({ of, id }: { readonly of: 'die' | 'sheet'; readonly id: string }) => {
+/** The stacks with which a die or a sheet was cut, that a plate lay in, or that a press pressed: each press, sheet and dies that it met, the last first. */
+export const HowItWasCut = ({ of, id }: { readonly of: Of; readonly id: string }) => {
   const { t } = useTranslation()
-  const runs = useNewestRows('runs', MOST_RUNS, of === 'die' ? { dieId: id } : { sheetId: id }).data?.items
+  const runs = useNewestRows('runs', MOST_RUNS, { [`${of}Id`]: id }).data?.items
   const ways = runs && waysCut(runs)
   return (
     <Panel title={t(`shelf.about.cut.${of}`)}>
@@ -64,7 +70,7 @@ export const HowItWasCut = ({ of, id }: { readonly of: 'die' | 'sheet'; readonly
           ))}
         </ul>
       )}
-      {ways && ways.length > MOST_WAYS && (
+      {ways && ways.length > MOST_WAYS && ASKED_IN_LOG.includes(of) && (
         <Link to={`/log?${of}Id=${id}`}>{t('shelf.about.more', { count: ways.length - MOST_WAYS })}</Link>
       )}
     </Panel>

@@ -1,3 +1,4 @@
+import type { JobRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { jobPath } from '../../../data/job-address.js'
@@ -6,12 +7,16 @@ import { Panel } from '../../../ui/Panel.js'
 
 const MOST_JOBS = 8
 
-/** The jobs that a die or a sheet is for, those to do first. */
-export const JobsWith = ({ of, id }: { readonly of: 'die' | 'sheet'; readonly id: string }) => {
+const isWith: Readonly<Record<'die' | 'sheet' | 'press', (job: JobRow, id: string) => boolean>> = {
+  die: ({ runs }, id) => runs.some(({ dieIds }) => dieIds.includes(id)),
+  sheet: ({ runs }, id) => runs.some(({ sheetId }) => sheetId === id),
+  press: ({ pressId }, id) => pressId === id,
+}
+
+/** The jobs that a die, a sheet or a press is for, those to do first. */
+export const JobsWith = ({ of, id }: { readonly of: keyof typeof isWith; readonly id: string }) => {
   const { t } = useTranslation()
-  const jobs = (useEveryRow('jobs').data ?? []).filter(({ runs }) =>
-    runs.some(({ dieIds, sheetId }) => (of === 'die' ? dieIds.includes(id) : sheetId === id)),
-  )
+  const jobs = (useEveryRow('jobs').data ?? []).filter((job) => isWith[of](job, id))
   if (jobs.length === 0) return null
   return (
     <Panel title={t('shelf.about.jobs')}>

@@ -1,6 +1,5 @@
-import { gapOfClass, MOST_KNOWN_PASSES, type PressClass } from '@bold-heron/core'
+import { gapOfClass, type PressClass } from '@bold-heron/core'
 import type { KnownGoodStackRow } from '@bold-heron/schema'
-import type { TFunction } from 'i18next'
 import { Pencil, Plus, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
@@ -11,16 +10,9 @@ import { Button, IconButton } from '../../../ui/Button.js'
 import { WhichIsRight } from '../learning/WhichIsRight.js'
 import { KnownGoodModal } from './KnownGoodModal.js'
 import { blankKnown, sumOfKnown } from './known-stack.js'
+import { sayKnownFor } from './say-known-for.js'
 import { usePlates } from './use-plates.js'
 import { usePressInForm } from './use-press-in-form.js'
-
-/** What a known stack is for, and in how many passes it does it, where that is known. */
-const sayWhat = (t: TFunction<'app'>, { technique, passes }: KnownGoodStackRow): string => {
-  const what = t(`words.technique.${technique}`)
-  if (passes === null) return what
-  const isMore = passes >= MOST_KNOWN_PASSES
-  return t(isMore ? 'shelf.known.inMorePasses' : 'shelf.known.inPasses', { what, count: passes })
-}
 
 /** The stacks known to do well on a press: they tell its gap. */
 export const KnownGoodField = () => {
@@ -54,7 +46,7 @@ export const KnownGoodField = () => {
               <span className="flex-1">
                 {t('shelf.known.one', {
                   height: lengths.thickness(heightMm),
-                  what: sayWhat(t, stack),
+                  what: sayKnownFor(t, stack),
                   dieClass: t(`words.dieClass.${stack.dieClass}`),
                   count: stack.sheetCount,
                   caliper: lengths.thickness(stack.sheetCaliperMm),

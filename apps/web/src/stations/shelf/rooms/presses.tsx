@@ -1,10 +1,13 @@
 import { factsOfPressClass, type PressClass, pressClasses } from '@bold-heron/core'
+import type { PressRow } from '@bold-heron/schema'
 import { useFormContext } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../../text/lengths.js'
 import { length } from '../../../ui/form/codec.js'
 import { LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { boxClass, Field } from '../../../ui/Field.js'
+import { HowItWasCut } from '../about/HowItWasCut.js'
+import { PressAbout } from '../about/PressAbout.js'
 import { PressLearningPanel } from '../learning/PressLearningPanel.js'
 import { KnownGoodField } from '../known-good/KnownGoodField.js'
 import { pressForm } from '../press-numbers/press-form.js'
@@ -59,6 +62,14 @@ const PressFields = () => {
   )
 }
 
+/** What a press taught, and what it pressed. */
+const PressBeside = ({ row }: { readonly row: PressRow }) => (
+  <div className="space-y-4">
+    <PressLearningPanel row={row} />
+    <HowItWasCut of="press" id={row.id} />
+  </div>
+)
+
 export const pressesRoom: Room<'presses'> = {
   kind: 'presses',
   form: pressForm,
@@ -89,6 +100,7 @@ export const pressesRoom: Room<'presses'> = {
       meta: { figures: true, wideOnly: true },
     },
   ],
+  About: PressAbout,
   Fields: PressFields,
-  Beside: PressLearningPanel,
+  Beside: PressBeside,
 }
