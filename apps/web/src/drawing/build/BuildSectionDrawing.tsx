@@ -1,4 +1,5 @@
 import type { BuildLayer, BuildSection } from '@bold-heron/core'
+import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
 
@@ -18,6 +19,7 @@ export const BuildSectionDrawing = ({
 }) => {
   const lengths = useLengths()
   const { t } = useTranslation()
+  const foam = useId()
   const scale = Math.min(MOST_PX_PER_MM, HIGH / Math.max(0.1, section.heightMm))
   const rowPx = 26
   const high = Math.max(HIGH, rowPx * layers.length) + 24
@@ -34,7 +36,7 @@ export const BuildSectionDrawing = ({
       className="block w-full max-w-xl"
     >
       <defs>
-        <pattern id="foam" width="7" height="7" patternUnits="userSpaceOnUse">
+        <pattern id={foam} width="7" height="7" patternUnits="userSpaceOnUse">
           <circle cx="2" cy="2" r="1.1" fill="var(--color-ink-soft)" />
         </pattern>
       </defs>

@@ -2,6 +2,7 @@ import { sectionOf } from '@bold-heron/core'
 import { Plus } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
+import { BuildSectionDrawing } from '../../drawing/build/BuildSectionDrawing.js'
 import { useEveryRow, useRowsById } from '../../data/rows.js'
 import { useLengths } from '../../text/lengths.js'
 import { ButtonLink } from '../../ui/Button.js'
@@ -29,17 +30,18 @@ export const Component = () => {
             <ul className="grid gap-3 md:grid-cols-2">
               {rows.map((build) => {
                 const layers = layersOf(build, sheets, (at) => t('cards.build.layer', { count: at + 1 }))
-                const { heightMm } = sectionOf(layers)
+                const section = sectionOf(layers)
                 return (
                   <li key={build.id} className="rounded-lg border border-line p-3">
                     <Link to={`/cards/builds/${build.id}`} className="font-display text-lg font-semibold">
                       {build.name}
                     </Link>
+                    <BuildSectionDrawing layers={layers} section={section} />
                     <p>
                       {t('cards.summary', {
                         count: build.wanted,
                         layers: build.layers.length,
-                        height: lengths.thickness(heightMm),
+                        height: lengths.thickness(section.heightMm),
                       })}
                     </p>
                     <ul className="text-sm text-ink-soft">
