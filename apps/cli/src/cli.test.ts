@@ -231,6 +231,21 @@ describe('border', () => {
     expect(JSON.parse(stdout)).toEqual(JSON.parse(answer!.split('\n\n')[0]!))
   })
 
+  it('keeps margins clear from version 2 on, and says which strips meet them', async () => {
+    const margins = { ...asked, stripLengthMm: 282, marginStartMm: 2, marginEndMm: 2 }
+    const answerOf = async (file: object) =>
+      JSON.parse((await heron('border', write('border.json', file))).stdout) as Record<string, unknown>
+    const before = await answerOf(margins)
+    expect(before).toMatchObject({ endMissMm: 2 })
+    expect(before).not.toHaveProperty('exactLengthsMm')
+    expect(await answerOf({ ...margins, version: 2 })).toMatchObject({ endMissMm: -8, exactLengthsMm: [274, 284] })
+    expect(await answerOf({ ...margins, version: 2, margins: 'about' })).toMatchObject({ endMissMm: 2 })
+    const { faults } = await heron('border', write('bad.json', { ...margins, version: 2, stripLengthMm: 120 }))
+    expect(faults).toEqual([
+      'stripLengthMm is 120; it must be at least 154 for one cut between its margins; take a shorter die, or smaller margins.',
+    ])
+  })
+
   it('names every field that cannot be', async () => {
     const bad = { ...asked, pitchMm: 0, leastOverlapMm: 30, mostOverlapMm: 20, feed: 'sideways' }
     expect(await heron('border', write('bad.json', bad))).toMatchObject({ status: 2 })

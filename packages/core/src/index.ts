@@ -67,6 +67,7 @@ export {
   type HouseRules,
   type PassSchool,
   passSchools,
+  rulesForOnce,
   type TrialStart,
   trialStarts,
 } from './job/house-rules.js'
@@ -278,6 +279,8 @@ export {
   type BorderFeed,
   type BorderWanted,
   borderFaults,
+  type BorderMargins,
+  borderMargins,
   borderFeeds,
   planBorder,
   USUAL_STRETCH,
@@ -354,7 +357,8 @@ export { afterwardsOf, compositeOf, type EnteredPart, factsOfPart } from './mate
 export { type CompositePart, compositeParts, type SheetPart } from './materials/sheet-part.js'
 export { pieceOf } from './nesting/piece-of.js'
 export { isUseful, leftOver } from './nesting/left-over.js'
-export { planRibbon, type RibbonEdge, type RibbonWanted } from './borders/ribbon.js'
+export { planRibbon, type RibbonEdge, ribbonFaults, type RibbonWanted } from './borders/ribbon.js'
+export { exactLengths } from './borders/exact-lengths.js'
 export {
   type Edit,
   editBlock,

@@ -39,6 +39,7 @@ const borderOf = (
   feed: 'joined-end',
   edges: 'one',
   phase: 'matched',
+  margins: 'hard',
   ...border,
 })
 

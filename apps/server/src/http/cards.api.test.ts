@@ -1,3 +1,4 @@
+import type { PlanRequest } from '@bold-heron/core'
 import type { BuildRow, JobRow, OffcutRow, Page, RunRow, SheetRow } from '@bold-heron/schema'
 import { plainRun } from '@bold-heron/schema'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
@@ -180,6 +181,9 @@ describe('a border', () => {
   it('is kept with the job’s run, and refused at the field that cannot be', async () => {
     const job = await add('jobs', jobOf({ border }))
     expect((await read<JobRow>('jobs', job)).runs[0]!.border).toMatchObject({ ...border, edges: 'one', stretch: 0.004 })
+    // It is planned to be pressed once, whatever the house is used to.
+    const asked = (await server.api.get(`/api/jobs/${job}/plan-request`)).body as PlanRequest
+    expect(asked.cut.rules).toMatchObject({ mostPasses: 1, passes: 'as-predicted' })
     const bad = await server.api.post('/api/jobs').send(jobOf({ border: { ...border, pitchMm: 160 } }))
     expect(bad.body).toMatchObject({ errors: [{ path: 'runs.0.border.pitchMm', code: 'pitch-longer-than-die' }] })
   })

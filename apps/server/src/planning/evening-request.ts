@@ -110,6 +110,7 @@ export const gatherEvening = ({ sequelize, jobs }: Workshop, evening: EveningRow
         turns: turnsOn(row),
         // Laid out on a card of its own, or along a strip, it goes through as it was laid.
         alone: alone || job.card !== null || run.border !== null || run.region !== 'all',
+        once: run.border !== null,
         worn: wornUnder(onShelf, asItLiesUnder(its, throatMm)),
         leftovers: offcuts.map(({ loops }) => loops),
       })

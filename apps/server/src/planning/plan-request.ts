@@ -13,6 +13,7 @@ import {
   type Plate,
   plateIdOf,
   type Press,
+  rulesForOnce,
   type Sheet,
 } from '@bold-heron/core'
 import { type PlanQuestion, platesById, type PlateRow, toHouseRules, toPress, toSheet } from '@bold-heron/schema'
@@ -133,6 +134,8 @@ export interface Gathering {
   readonly brought?: { readonly dies: readonly Die[]; readonly sheet: Sheet }
   /** Where things lie on the card; the request is for its run in hand. */
   readonly placement?: Placement | null
+  /** Whether it is pressed once in each place, as a border is. */
+  readonly once?: boolean
 }
 
 /**
@@ -151,7 +154,7 @@ export const planRequestIn = async (
   sequelize: Sequelize,
   question: PlanQuestion,
   transaction: Transaction,
-  { exceptRuns = [], brought, placement }: Gathering = {},
+  { exceptRuns = [], brought, placement, once = false }: Gathering = {},
 ): Promise<PlanRequest | undefined> => {
   const things = brought ?? (await fromShelf(question, transaction))
   const rules = await readHouseRules(transaction)
@@ -163,7 +166,7 @@ export const planRequestIn = async (
     ...things,
     sheetCount: question.sheetCount,
     bladeSide: question.bladeSide ?? rules.bladeSide,
-    rules: toHouseRules(rules),
+    rules: once ? rulesForOnce(toHouseRules(rules)) : toHouseRules(rules),
     ...(question.onlyOne ? { onlyOne: true } : {}),
   })
   const laid = placement ? await laidThings(placement, transaction) : undefined

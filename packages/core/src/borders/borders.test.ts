@@ -4,7 +4,7 @@ import { randomNormal, seededRandom } from '../numerics/random.js'
 import { frameCorners, secondEdge } from './edges.js'
 import { type BorderFeed, planBorder } from './joins.js'
 import { borderMarks } from './marks.js'
-import { planRibbon } from './ribbon.js'
+import { planRibbon, ribbonFaults } from './ribbon.js'
 import { borderKindOf, crestOf, pitchOf } from './pitch.js'
 import { learntStretch, type ToldMisfit } from './stretch.js'
 
@@ -49,6 +49,12 @@ describe('the pitch of a border die', () => {
     expect(borderKindOf([wave(150, 10)])).toBe('open')
     const ring = [...wave(150, 10), 150, 20, 0, 20, 0, 7]
     expect(borderKindOf([[...ring, ring[0]!, ring[1]!]])).toBe('closed')
+    // Cells that repeat along the die, and a frame round them.
+    const cell = (x: number) => [x, 2, x + 6, 2, x + 6, 8, x, 8, x, 2]
+    const cells = Array.from({ length: 12 }, (_, at) => cell(at * 10))
+    expect(borderKindOf(cells)).toBe('lattice')
+    expect(borderKindOf([...cells, [-2, 0, 118, 0, 118, 10, -2, 10, -2, 0]])).toBe('closed')
+    expect(borderKindOf([cell(0), cell(31)])).toBe('no-line-through')
     expect(
       borderKindOf([
         [0, 0, 10, 0],
@@ -56,6 +62,28 @@ describe('the pitch of a border die', () => {
       ]),
     ).toBe('no-line-through')
   })
+})
+
+it('a second edge whose only cut would enter a margin is refused, with the strip that is long enough', () => {
+  const strip = {
+    dieLengthMm: 150,
+    pitchMm: 10,
+    stripLengthMm: 156,
+    marginStartMm: 2,
+    marginEndMm: 2,
+    stretch: 0,
+    feed: 'joined-end' as const,
+    edges: 'both' as const,
+  }
+  // The first edge's crests lie at 7, 17 … 147; from the other end at 9, 19 …: the second starts at 4 and ends at 154.
+  const phase = 'matched'
+  expect(planRibbon({ ...strip, phase }, 5)[1]).toMatchObject({ shiftMm: 2 })
+  expect(ribbonFaults({ ...strip, phase }, 5)).toEqual([])
+  expect(ribbonFaults({ ...strip, stripLengthMm: 155, phase: 'opposed' }, 5)).toMatchObject([
+    { code: 'die-enters-margin', path: 'stripLengthMm' },
+  ])
+  expect(ribbonFaults({ ...strip, stripLengthMm: 155, phase: 'opposed', margins: 'about' }, 5)).toEqual([])
+  expect(ribbonFaults({ ...strip, stripLengthMm: 155, phase: 'opposed', edges: 'one' }, 5)).toEqual([])
 })
 
 describe('a second edge', () => {

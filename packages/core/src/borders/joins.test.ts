@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { exactLengths } from './exact-lengths.js'
 import { type BorderWanted, borderFaults, planBorder } from './joins.js'
 
 const rope: BorderWanted = {
@@ -18,6 +19,7 @@ const wanted = fc.record({
   stripLengthMm: fc.integer({ min: 60, max: 320 }),
   marginStartMm: fc.constantFrom(0, 4, 11),
   marginEndMm: fc.constantFrom(0, 3, 10),
+  margins: fc.constantFrom(undefined, 'hard' as const, 'about' as const),
   mayMoveStartMm: fc.constantFrom(undefined, 2),
   stretch: fc.constantFrom(0, 0.004, 0.01),
   feed: fc.constantFrom('joined-end' as const, 'free-end' as const),
@@ -26,6 +28,7 @@ const wanted = fc.record({
 /** How near any series of shifts comes to the end, and with how few joins: every total of every number of joins, one by one. */
 const byBruteForce = (border: BorderWanted): { missMm: number; joins: number } => {
   const { dieLengthMm, pitchMm, stripLengthMm, marginStartMm, marginEndMm, mayMoveStartMm = 0 } = border
+  const isPromise = border.margins !== 'about'
   const shifts = Array.from({ length: 40 }, (_, at) => at + 1).filter((shift) => {
     const overlap = dieLengthMm - shift * pitchMm
     return overlap >= pitchMm - 1e-9 && overlap <= 4 * pitchMm + 1e-9
@@ -34,8 +37,11 @@ const byBruteForce = (border: BorderWanted): { missMm: number; joins: number } =
   let best = { missMm: Infinity, joins: 0 }
   for (let joins = 0; joins <= 60; joins++) {
     for (const total of totals) {
-      const off = Math.abs(marginStartMm + dieLengthMm + total * pitchMm - (stripLengthMm - marginEndMm))
-      const missMm = Math.max(0, off - mayMoveStartMm)
+      const off = marginStartMm + dieLengthMm + total * pitchMm - (stripLengthMm - marginEndMm)
+      const backMm = isPromise && marginStartMm > 0 ? 0 : mayMoveStartMm
+      const end = off + Math.min(mayMoveStartMm, Math.max(-backMm, -off))
+      if (isPromise && marginEndMm > 0 && end > 1e-9) continue
+      const missMm = Math.abs(end)
       if (missMm < best.missMm - 1e-7) best = { missMm, joins }
     }
     totals = new Set(
@@ -61,7 +67,7 @@ describe('a border joined from a short die', () => {
   })
 
   it('takes one cut where the die is long enough, and says what is over', () => {
-    expect(planBorder({ ...rope, stripLengthMm: 120, marginEndMm: 5 })).toMatchObject({
+    expect(planBorder({ ...rope, stripLengthMm: 120, marginEndMm: 5, margins: 'about' })).toMatchObject({
       cuts: [{ atMm: 0, shiftPitches: 0 }],
       endMissMm: 35,
     })
@@ -81,6 +87,15 @@ describe('a border joined from a short die', () => {
         fc.pre(borderFaults(border).length === 0)
         const { cuts, endMissMm, misfitMm } = planBorder(border)
         const isOne = border.dieLengthMm >= border.stripLengthMm - border.marginStartMm - border.marginEndMm
+        const [first] = cuts
+        if (border.margins !== 'about') {
+          // A margin above 0 is a promise.
+          if (border.marginStartMm > 0) expect(first!.atMm).toBeGreaterThanOrEqual(border.marginStartMm - 1e-9)
+          if (border.marginEndMm > 0)
+            expect(cuts.at(-1)!.atMm + border.dieLengthMm).toBeLessThanOrEqual(
+              border.stripLengthMm - border.marginEndMm + 1e-9,
+            )
+        }
         if (isOne) {
           expect(cuts).toHaveLength(1)
           return
@@ -97,6 +112,44 @@ describe('a border joined from a short die', () => {
         })
         const shifts = cuts.slice(1).map((cut) => cut.shiftPitches)
         if (shifts.length > 0) expect(Math.max(...shifts) - Math.min(...shifts)).toBeLessThanOrEqual(1)
+      }),
+    )
+  })
+
+  it('refuses one cut that would enter a margin, names the strip that is long enough, and lets it begin before the strip', () => {
+    const short = { ...rope, stripLengthMm: 120, marginEndMm: 5 }
+    expect(borderFaults(short)).toEqual([{ code: 'die-enters-margin', path: 'stripLengthMm', value: 120, limit: 155 }])
+    const moved = { ...short, mayMoveStartMm: 40 }
+    expect(borderFaults(moved)).toEqual([])
+    expect(planBorder(moved)).toMatchObject({ cuts: [{ atMm: -35, shiftPitches: 0 }], endMissMm: 0 })
+    expect(borderFaults({ ...moved, marginStartMm: 5 })).toMatchObject([{ code: 'die-enters-margin', limit: 160 }])
+  })
+
+  it('ends short of a margin rather than in it', () => {
+    const between = { ...rope, stripLengthMm: 282, marginStartMm: 2, marginEndMm: 2 }
+    expect(planBorder({ ...between, margins: 'about' }).endMissMm).toBe(2)
+    expect(planBorder(between).endMissMm).toBe(-8)
+  })
+
+  it('says the strip lengths that meet exactly: by hand, and as every length tried shows', () => {
+    const asked = { ...rope, stripLengthMm: 280, marginStartMm: 2, marginEndMm: 2 }
+    expect(exactLengths(asked)).toEqual([274, 284])
+    expect(exactLengths({ ...asked, stripLengthMm: 274 })).toEqual([274, 284])
+    expect(exactLengths({ ...asked, stripLengthMm: 120 })).toEqual([154])
+    expect(exactLengths({ ...asked, leastOverlapMm: 11, mostOverlapMm: 19 })).toEqual([154])
+    fc.assert(
+      fc.property(wanted, (border) => {
+        fc.pre(borderFaults(border).length === 0)
+        const meets = (stripLengthMm: number): boolean => {
+          const tried = { ...border, stripLengthMm, mayMoveStartMm: undefined }
+          return borderFaults(tried).length === 0 && Math.abs(planBorder(tried).endMissMm) < 1e-6
+        }
+        const found = exactLengths(border)
+        const fromMm = border.marginStartMm + border.dieLengthMm + border.marginEndMm
+        const all = Array.from({ length: 120 }, (_, pitches) => fromMm + pitches * border.pitchMm).filter(meets)
+        const below = all.filter((mm) => mm <= border.stripLengthMm + 1e-9).at(-1)
+        const above = all.find((mm) => mm > border.stripLengthMm + 1e-9)
+        expect(found).toEqual([below, above].filter((mm) => mm !== undefined))
       }),
     )
   })

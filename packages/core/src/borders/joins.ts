@@ -9,6 +9,8 @@ export interface BorderWanted {
   /** What stays uncut at the ends. */
   readonly marginStartMm: number
   readonly marginEndMm: number
+  /** Whether a margin above 0 is a promise that no cut enters it, or what is about wanted; a promise where left out. */
+  readonly margins?: BorderMargins | undefined
   /** How far a cut may lie in the one before; one pitch and four where left out. Common practice, no source: about two are usual. */
   readonly leastOverlapMm?: number | undefined
   readonly mostOverlapMm?: number | undefined
@@ -19,6 +21,9 @@ export interface BorderWanted {
   /** Which end of the strip goes into the rollers first: the one that is cut already, or the free one. */
   readonly feed: BorderFeed
 }
+
+export const borderMargins = ['hard', 'about'] as const
+export type BorderMargins = (typeof borderMargins)[number]
 
 export const borderFeeds = ['joined-end', 'free-end'] as const
 export type BorderFeed = (typeof borderFeeds)[number]
@@ -59,6 +64,7 @@ type BorderFaultCode =
   | 'overlaps-crossed'
   | 'overlap-fits-no-pitch'
   | 'margins-longer-than-strip'
+  | 'die-enters-margin'
   | 'too-many-cuts'
 export type BorderFault = Fault<BorderFaultCode>
 
@@ -85,6 +91,12 @@ const shiftsOf = (wanted: BorderWanted): Shifts => {
   }
 }
 
+/** Whether some joins with the overlaps allowed go on by so many whole pitches altogether; no pitch is one cut. */
+export const canGoOn = (wanted: BorderWanted, pitches: number): boolean => {
+  const { least, most } = shiftsOf(wanted)
+  return pitches === 0 || (most >= least && Math.ceil(pitches / most - HAIR) * least <= pitches)
+}
+
 /** What is wanted between the margins, mm. */
 const wantedEndMm = ({ stripLengthMm, marginEndMm }: BorderWanted): number => stripLengthMm - marginEndMm
 
@@ -106,7 +118,8 @@ export const borderFaults = (wanted: BorderWanted): BorderFault[] => {
         : (['marginEndMm', marginEndMm, marginStartMm] as const)
     found.push({ code: 'margins-longer-than-strip', path, value, limit: Math.max(0, stripLengthMm - other) })
   }
-  if (found.length > 0 || isOneCut(wanted)) return found
+  if (found.length > 0) return found
+  if (isOneCut(wanted)) return keepsMargins(bestChoice(wanted), wanted) ? [] : [entersMargin(wanted)]
   const { least, most } = shiftsOf(wanted)
   if (most < least)
     found.push({ code: 'overlap-fits-no-pitch', path: 'leastOverlapMm', value: leastMm, limit: dieLengthMm - pitchMm })
@@ -117,6 +130,24 @@ export const borderFaults = (wanted: BorderWanted): BorderFault[] => {
   }
   return found
 }
+
+/** Whether no cut enters a margin that is a promise. */
+const keepsMargins = ({ missMm }: Pick<Choice, 'missMm'>, { margins, marginEndMm }: BorderWanted): boolean =>
+  margins === 'about' || marginEndMm === 0 || missMm <= HAIR
+
+/** One cut by itself is longer than what lies between the margins: at fault is the strip, which may at least be so long. */
+const entersMargin = ({ stripLengthMm, dieLengthMm, marginStartMm, marginEndMm }: BorderWanted): BorderFault => ({
+  code: 'die-enters-margin',
+  path: 'stripLengthMm',
+  value: stripLengthMm,
+  limit: marginStartMm + dieLengthMm + marginEndMm,
+})
+
+/** How far the first cut may be moved back and on, mm: never into a margin that is a promise. */
+const movesOf = ({ margins, marginStartMm, mayMoveStartMm = 0 }: BorderWanted): readonly [number, number] => [
+  margins === 'about' || marginStartMm === 0 ? -mayMoveStartMm : 0,
+  mayMoveStartMm,
+]
 
 const isOneCut = (wanted: BorderWanted): boolean =>
   wanted.dieLengthMm >= wantedEndMm(wanted) - wanted.marginStartMm - HAIR
@@ -151,22 +182,26 @@ const compared = (one: Choice, other: Choice, wanted: BorderWanted): number => {
 }
 
 const bestChoice = (wanted: BorderWanted): Choice => {
-  const { dieLengthMm, pitchMm, marginStartMm, mayMoveStartMm = 0 } = wanted
+  const { dieLengthMm, pitchMm, marginStartMm } = wanted
+  const [backMm, onMm] = movesOf(wanted)
   const needMm = wantedEndMm(wanted) - marginStartMm - dieLengthMm
   const choiceOf = (joins: number, pitches: number): Choice => {
     const missMm = pitches * pitchMm - needMm
-    const movedMm = Math.min(mayMoveStartMm, Math.max(-mayMoveStartMm, -missMm))
+    const movedMm = Math.min(onMm, Math.max(backMm, -missMm))
     return { joins, pitches, movedMm: movedMm + 0, missMm: missMm + movedMm }
   }
-  // What a single cut has over is trimmed.
-  if (isOneCut(wanted)) return { joins: 0, pitches: 0, movedMm: 0, missMm: -needMm }
+  if (isOneCut(wanted)) {
+    // What a single cut has over is trimmed, or lies before the strip's start where the margin at its end is kept.
+    const asItLies: Choice = { joins: 0, pitches: 0, movedMm: 0, missMm: -needMm }
+    return keepsMargins(asItLies, wanted) ? asItLies : choiceOf(0, 0)
+  }
   let best = choiceOf(0, 0)
   const { least, most } = shiftsOf(wanted)
   const target = needMm / pitchMm
   for (let joins = 1; joins < MOST_CUTS; joins++) {
     for (const near of [Math.floor(target), Math.ceil(target)]) {
       const choice = choiceOf(joins, Math.min(joins * most, Math.max(joins * least, near)))
-      if (compared(choice, best, wanted) < 0) best = choice
+      if (keepsMargins(choice, wanted) && compared(choice, best, wanted) < 0) best = choice
     }
     // From here on every further join only overshoots by more.
     if (joins * least > target + 1) break
@@ -176,7 +211,8 @@ const bestChoice = (wanted: BorderWanted): Choice => {
 
 /**
  * A border of the wanted length from a die that is shorter: every cut lies whole pitches after the one before, so that its start falls
- * into the old kerf, and the last ends as near to the end as whole pitches can. Where the die is long enough, one cut does it. Call
+ * into the old kerf, and the last ends as near to the end as whole pitches can, but never in a margin that is a promise. Where the die is long
+ * enough, one cut does it. Call
  * `borderFaults` first: what it names has no answer.
  *
  * Fed joined end first the join stays true and the strip grows at its free end; fed free end first the join is out by the stretch of what

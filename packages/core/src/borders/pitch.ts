@@ -136,10 +136,13 @@ export const crestOf = (lines: readonly Polyline[], pitchMm: number): number => 
 /** mm. How near an open end must come to the die's own end to run off the strip there. */
 const AT_END_MM = 0.5
 
-/** What a die's lines make of a strip: a border where some line runs from end to end; a piece cut out where all are closed; nothing to join otherwise. */
-export type BorderKind = 'open' | 'closed' | 'no-line-through'
+/**
+ * What a die's lines make of a strip: a border where some line runs from end to end; a lattice where closed cells repeat along it, which join
+ * by cells falling into cells; a piece cut out where an outline is closed around all; nothing to join otherwise.
+ */
+export type BorderKind = 'open' | 'lattice' | 'closed' | 'no-line-through'
 
-/** Whether a die is open at both ends along x, as a border die must be: a closed outline severs the strip at each cut. */
+/** What a die makes of a strip along x. Common practice, no source: a border die is open at both ends, or a lattice that leaves the strip whole. */
 export const borderKindOf = (lines: readonly Polyline[]): BorderKind => {
   const box = boxAround(lines)
   if (!box || heightOfBox(box) < 0) return 'no-line-through'
@@ -151,7 +154,13 @@ export const borderKindOf = (lines: readonly Polyline[]): BorderKind => {
   if (through) return 'open'
   const spans = lines.some((line) => {
     const own = boxAround([line])
-    return own !== undefined && isClosed(line) && widthOf(own) >= widthOf(box) - 2 * AT_END_MM
+    return (
+      own !== undefined &&
+      isClosed(line) &&
+      widthOf(own) >= widthOf(box) - 2 * AT_END_MM &&
+      heightOfBox(own) >= heightOfBox(box) - 2 * AT_END_MM
+    )
   })
-  return spans ? 'closed' : 'no-line-through'
+  if (spans) return 'closed'
+  return lines.every(isClosed) && pitchOf(lines) !== undefined ? 'lattice' : 'no-line-through'
 }

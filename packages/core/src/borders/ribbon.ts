@@ -1,5 +1,8 @@
 import { type EdgePhase, secondEdge } from './edges.js'
-import { type Border, type BorderWanted, planBorder } from './joins.js'
+import { type Border, type BorderFault, borderFaults, type BorderWanted, planBorder } from './joins.js'
+
+/** mm of rounding that count as none. */
+const HAIR_MM = 1e-6
 
 /** A border along one edge of a strip, or along both. */
 export interface RibbonWanted extends BorderWanted {
@@ -36,4 +39,22 @@ export const planRibbon = (wanted: RibbonWanted, crestMm: number): readonly Ribb
   const marginStartMm = aligned + whole * wanted.pitchMm
   const second = planBorder({ ...turned, marginStartMm, mayMoveStartMm: 0 })
   return [first, { ...second, shiftMm: marginStartMm - turned.marginStartMm }]
+}
+
+/** What cannot be cut so, by field: of the border itself, and where the phase shifts the second edge's only cut into a margin that is a promise. */
+export const ribbonFaults = (wanted: RibbonWanted, crestMm: number): readonly BorderFault[] => {
+  const found = borderFaults(wanted)
+  if (found.length > 0 || wanted.edges === 'one') return found
+  const over = planRibbon(wanted, crestMm)[1]?.endMissMm ?? 0
+  const isKept = wanted.margins === 'about' || wanted.marginStartMm === 0 || over <= HAIR_MM
+  return isKept
+    ? []
+    : [
+        {
+          code: 'die-enters-margin',
+          path: 'stripLengthMm',
+          value: wanted.stripLengthMm,
+          limit: wanted.stripLengthMm + over,
+        },
+      ]
 }

@@ -34,6 +34,8 @@ export interface EveningJob {
   readonly sheetsAtMost?: number | undefined
   /** Never laid with other jobs. */
   readonly alone: boolean
+  /** Pressed once in each place, as a border along a strip is. */
+  readonly once?: boolean
   /** Plates that are otherwise under these dies than on the shelf. */
   readonly worn: readonly Plate[]
   /** Leftovers of this sheet: of each its outline, then its holes, mm. */

@@ -4,7 +4,7 @@ import { type KeptByName, type CellFigures, KeepingResponses } from '../chart/ce
 import { cellRequest, type ChartRow } from '../chart/chart-request.js'
 import { baseCandidateSteps, type Candidate, chooseAmong, sharedBasesOf } from '../chart/read-chart.js'
 import { CellReader, type SharedBase } from '../chart/serve-cell.js'
-import type { HouseRules } from '../job/house-rules.js'
+import { type HouseRules, rulesForOnce } from '../job/house-rules.js'
 import { faceStates, liesAt, type Plate } from '../layers/plate.js'
 import { keyOfReference, keyOfStack, referenceOf, type StackReference } from '../layers/stack-reference.js'
 import type { Responses } from '../planner/responses.js'
@@ -166,7 +166,13 @@ function* readLaySteps(
       worn: worstWorn(lay.jobs.map((each) => each.job.worn)),
       workedBefore: {},
     }
-    const how = { technique: job.technique, press: on.press, bladeSide: job.bladeSide, rules, shelf: request.shelf }
+    const how = {
+      technique: job.technique,
+      press: on.press,
+      bladeSide: job.bladeSide,
+      rules: job.once ? rulesForOnce(rules) : rules,
+      shelf: request.shelf,
+    }
     const column = { id: job.sheet.id, name: job.sheet.name, sheet: job.sheet, learnt: on.learnt[job.id] }
     const cell = cellRequest(how, row, column)
     const tooMany = methodOf(cell)

@@ -36,3 +36,9 @@ export const defaultHouseRules: HouseRules = {
   handShare: 1,
   trialStart: 'from-loose',
 }
+
+/**
+ * The rules for what is pressed once in each place, as a border is: every further pass stretches the strip, so stacks are ranked by what one
+ * pass does, and nobody goes back. Common practice, no source.
+ */
+export const rulesForOnce = (rules: HouseRules): HouseRules => ({ ...rules, passes: 'as-predicted', mostPasses: 1 })

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Layer } from '../layers/layer.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/makers.js'
-import { defaultHouseRules } from '../job/house-rules.js'
+import { defaultHouseRules, rulesForOnce } from '../job/house-rules.js'
 import { assessStack, planSteps } from './model-plan.js'
 import { finish } from './steps.js'
 import type { PlanRequest } from './plan.js'
@@ -60,6 +60,23 @@ describe('a simulated plan', () => {
     expect(only.window.midMm).toBeLessThan(plan.window.midMm)
     expect(only.best!.findings.map(({ code }) => code)).toContain('only-one')
     expect(plan.best!.findings.map(({ code }) => code)).not.toContain('only-one')
+  })
+
+  it('of what is pressed once ranks stacks by what one pass does, and goes tighter for it', () => {
+    const asked = requestOf({ sheetCount: 2 })
+    const often = finish(planSteps(asked, new Responses()))
+    const rules = rulesForOnce({ ...defaultHouseRules, passes: 'there-and-back' })
+    const request = { ...asked, cut: { ...asked.cut, rules } }
+    const once = finish(planSteps(request, new Responses()))
+    expect(often.best!.passes.passes).toBeGreaterThan(1)
+    expect(once.best!.passes).toMatchObject({ passes: 1, atMost: 1 })
+    expect(once.best!.prediction!.passes).toHaveLength(1)
+    const chanceOnce = (stack: typeof once.best) => stack!.prediction!.passes[0]!.chance
+    expect(chanceOnce(once.best)).toBeGreaterThan(chanceOnce(often.best))
+    for (const { assessment } of once.alternatives)
+      if (assessment.prediction) expect(chanceOnce(once.best)).toBeGreaterThanOrEqual(chanceOnce(assessment) - 0.05)
+    // What is known of the press is the same, whatever it is asked for.
+    expect(once.best!.window.gapMm).toBeCloseTo(often.best!.window.gapMm, 9)
   })
 
   it('gives each stack the window of its own bed', () => {

@@ -1,4 +1,12 @@
-import { borderFaults, borderFeeds, edgePhases, LEAST_RIBBON_MM, USUAL_STRETCH } from '@bold-heron/core'
+import {
+  borderFaults,
+  borderFeeds,
+  type BorderMargins,
+  borderMargins,
+  edgePhases,
+  LEAST_RIBBON_MM,
+  USUAL_STRETCH,
+} from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 
@@ -21,10 +29,11 @@ export const borderFields = {
   feed: z.enum(borderFeeds).default('joined-end'),
 }
 
-type WithFaults = z.core.$RefinementCtx<Of<z.ZodObject<typeof borderFields>>>
+type Fields = Of<z.ZodObject<typeof borderFields>> & { readonly margins?: BorderMargins | undefined }
+type WithFaults = z.core.$RefinementCtx<Fields>
 
 /** Refuses a border that cannot be cut so, each fault at its field. */
-export const borderCanBeCut = (border: Of<z.ZodObject<typeof borderFields>>, context: WithFaults): void => {
+export const borderCanBeCut = (border: Fields, context: WithFaults): void => {
   for (const { code, path, limit } of borderFaults(border))
     context.addIssue({ code: 'custom', path: [path], message: code, params: { limit } })
 }
@@ -37,6 +46,8 @@ export const borderOfRun = z
     /** One edge, or both: then the strip is turned end for end for the second, the cutter's straight side outward. */
     edges: z.enum(['one', 'both']).default('one'),
     phase: z.enum(edgePhases).default('matched'),
+    /** Of a border from before margins were a promise nobody said so: it is cut as it was planned. */
+    margins: z.enum(borderMargins).default('about'),
   })
   .superRefine(borderCanBeCut)
 export type BorderOfRun = Of<typeof borderOfRun>

@@ -51,6 +51,8 @@ const remedies = {
   'overlap-fits-no-pitch':
     'must leave room for a shift of one whole pitch: at most {{limit}}, and not so near the most overlap that no whole pitch lies between',
   'margins-longer-than-strip': 'must be less than what the strip has beside the other margin, {{limit}}',
+  'die-enters-margin':
+    'must be at least {{limit}} for one cut between its margins; take a shorter die, or smaller margins',
   'too-many-cuts': 'must be short enough for {{limit}} cuts; take a longer die or a shorter strip',
   'names-two-people': 'must name one person only',
   'no-such-person': 'must be the id of one of the people',

@@ -80,7 +80,7 @@ export const planRoutes = (workshop: Workshop, work: Work): Route[] => [
         const job = await workshop.jobs.findIn(id, transaction)
         const run = runId === undefined ? job && runInHandOf(job) : job?.runs.find((each) => each.id === runId)
         if (!job || !run) return undefined
-        const gathering = { exceptRuns, placement: placementOf(job, run) }
+        const gathering = { exceptRuns, placement: placementOf(job, run), once: run.border !== null }
         return planRequestIn(workshop.sequelize, questionOfRun(job, run), transaction, gathering)
       })
       return input ?? refuse(404, 'no-such-press-run')

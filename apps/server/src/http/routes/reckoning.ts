@@ -1,5 +1,5 @@
-import { planBorder } from '@bold-heron/core'
 import {
+  answerOfBorder,
   answerOfCard,
   borderAnswer,
   borderFile,
@@ -23,7 +23,7 @@ export const reckoningRoutes = (work: Work): Route[] => [
     summary: 'How a long border is joined from a short die (docs/border-file.md)',
     body: borderFile,
     answers: { 200: { says: 'Its cuts and how they meet', schema: borderAnswer }, 422: refusedFields },
-    handle: ({ body }) => planBorder(body),
+    handle: ({ body }) => answerOfBorder(body),
   }),
   route({
     method: 'post',

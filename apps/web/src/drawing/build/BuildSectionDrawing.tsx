@@ -54,7 +54,7 @@ export const BuildSectionDrawing = ({
                 y={bottom}
                 width={WIDE - 2 * inset - 28}
                 height={placed.joinMm * scale}
-                fill="url(#foam)"
+                fill={`url(#${foam})`}
                 stroke="var(--color-ink-soft)"
                 strokeDasharray="3 3"
               />

@@ -132,12 +132,13 @@ export const PassesPanel = ({
   const { t } = useTranslation()
   const { passes, fit, prediction } = assessment
   const cleaner = cleanerStack(plan, assessment)
+  const onceAtBest = plan.best?.prediction?.passes[0]?.chance
   return (
     <Panel className="py-3">
-      {isBorder && passes.passes > 1 && (
+      {isBorder && onceAtBest !== undefined && onceAtBest < cut.rules.leastChance && (
         <p className="mb-2 border-b border-line pb-2">
           <span aria-hidden>▲ </span>
-          {t('plan.passes.border')}
+          {t('plan.passes.border', { chance: sayChance(t, onceAtBest) })}
         </p>
       )}
       {cleaner && <CleanerStack from={assessment.stack} cleaner={cleaner} onPick={onPick} />}

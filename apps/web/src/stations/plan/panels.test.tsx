@@ -71,12 +71,22 @@ describe('the passes', () => {
     expect(words).not.toContain('At worst:')
   })
 
-  it('warn of a second pass on a border', () => {
-    const twice = { ...best, passes: { ...best.passes, passes: 2 } }
-    const words = wordsOf(
-      <PassesPanel plan={plan} assessment={twice} request={request} isBorder onPick={() => undefined} />,
-    )
-    expect(words).toContain('A border wants one pass')
+  it('say of a border that no stack is sure to do it in one pass, and only where that is so', () => {
+    const border = (chance: number) => {
+      const [first, ...rest] = best.prediction!.passes
+      const prediction = { ...best.prediction!, passes: [{ ...first!, chance }, ...rest] }
+      return wordsOf(
+        <PassesPanel
+          plan={{ ...plan, best: { ...best, prediction } }}
+          assessment={best}
+          request={request}
+          isBorder
+          onPick={() => undefined}
+        />,
+      )
+    }
+    expect(border(0.4)).toMatch(/the best has 40\s%/)
+    expect(border(0.97)).not.toContain('pressed once in each place')
   })
 })
 

@@ -48,8 +48,11 @@ const reportedCount = (cut: CutContext, stack: Stack): Count => {
   return { passes: 2, atMost: cased ? 3 : 1 + sheets, reason: 'several-sheets' }
 }
 
+/** What is pressed once is pressed once, whatever is usual. */
+const unlessOnce = (most: number, count: Count): Count => (most === 1 ? { ...count, passes: 1, atMost: 1 } : count)
+
 const passesOf = (cut: CutContext, stack: Stack): PassAdvice => {
-  const { passes, atMost, reason } = reportedCount(cut, stack)
+  const { passes, atMost, reason } = unlessOnce(cut.rules.mostPasses, reportedCount(cut, stack))
   switch (cut.rules.passes) {
     case 'as-predicted':
       return { passes, atMost, reasons: [reason] }

@@ -95,7 +95,11 @@ export const matGoal = (spec: MatSpec): Computed => {
           ...countedFrom(learntGap(cut.press, usuallyWanted, learnt)),
         }
       },
-      passes: () => ({ passes: spec.usualPasses, atMost: spec.usualPasses + 1, reasons: [spec.reason] }),
+      passes: ({ rules: { mostPasses } }) => ({
+        passes: Math.min(mostPasses, spec.usualPasses),
+        atMost: Math.min(mostPasses, spec.usualPasses + 1),
+        reasons: [spec.reason],
+      }),
     },
     usualSqueezeMm: (cut) => spec.usualSqueezeMm(cut),
     bedRole: spec.bedRole,

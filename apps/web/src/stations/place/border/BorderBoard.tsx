@@ -1,10 +1,10 @@
 import {
-  borderFaults,
   borderKindOf,
   borderMarks,
   crestOf,
   pitchOf,
   planRibbon,
+  ribbonFaults,
   FROM_STRIP_EDGE_MM,
   USUAL_STRIP_MM,
 } from '@bold-heron/core'
@@ -67,12 +67,14 @@ export const BorderBoard = ({
         feed: 'joined-end',
         edges: 'one',
         phase: 'matched',
+        margins: 'hard',
       },
   )
   const border: BorderInHand = { ...typed, stretch: stretch?.value ?? typed.stretch }
   const set = (change: Partial<BorderInHand>) => setTyped((now) => ({ ...now, ...change }))
-  const faults = borderFaults(border)
-  const edges = faults.length === 0 ? planRibbon(border, crestOf(lines, border.pitchMm)) : []
+  const crestMm = crestOf(lines, border.pitchMm)
+  const faults = ribbonFaults(border, crestMm)
+  const edges = faults.length === 0 ? planRibbon(border, crestMm) : []
   const [shownEdge, setShownEdge] = useState<'1' | '2'>('1')
   const edge = edges[shownEdge === '2' ? 1 : 0] ?? edges[0]
   const marks = edge
@@ -105,7 +107,8 @@ export const BorderBoard = ({
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <div className="space-y-4">
         <Panel title={t('place.border.title', { name: job.name })}>
-          {kind && kind !== 'open' && (
+          {kind === 'lattice' && <p className="mb-2">{t('place.border.kind.lattice')}</p>}
+          {(kind === 'closed' || kind === 'no-line-through') && (
             <p className="mb-2 rounded-md border border-danger bg-danger-wash p-2">
               <strong aria-hidden>▲ </strong>
               {t(`place.border.kind.${kind}`)}
@@ -128,7 +131,7 @@ export const BorderBoard = ({
                   className="min-w-[36rem]"
                 />
               </section>
-              <BorderSum border={border} edge={edge} second={shownEdge === '2'} />
+              <BorderSum border={border} edge={edge} second={shownEdge === '2'} onChange={set} />
             </>
           ) : (
             <p>{t('place.border.mend')}</p>

@@ -1,4 +1,4 @@
-import { type BorderFault, borderFeeds, edgePhases } from '@bold-heron/core'
+import { type BorderFault, borderFeeds, borderMargins, edgePhases } from '@bold-heron/core'
 import type { BorderOfRun } from '@bold-heron/schema'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -75,6 +75,18 @@ export const BorderSettings = ({
             </Button>
           )}
         </p>
+        <div>
+          <p className="mb-1 text-sm">{t('place.border.margins')}</p>
+          <Choice
+            label={t('place.border.margins')}
+            value={border.margins}
+            options={borderMargins.map((margins) => ({
+              value: margins,
+              text: t(`place.border.marginsHow.${margins}`),
+            }))}
+            onChange={(margins) => onChange({ margins })}
+          />
+        </div>
         <details>
           <summary className="min-h-9 cursor-pointer">{t('place.border.overlaps')}</summary>
           <div className="grid grid-cols-2 gap-3">

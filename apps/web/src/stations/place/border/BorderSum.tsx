@@ -1,9 +1,10 @@
-import { frameCorners, type RibbonEdge, SEEN_MISFIT_MM } from '@bold-heron/core'
-import type { BorderOfRun } from '@bold-heron/schema'
+import { exactLengths, frameCorners, type RibbonEdge, SEEN_MISFIT_MM } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../../text/lengths.js'
+import { Button } from '../../../ui/Button.js'
 import { LengthInput } from '../../../ui/form/LengthInput.js'
+import type { BorderInHand } from './BorderSettings.js'
 
 /** Whether the corners of a frame of four such borders meet alike. */
 const Corners = ({ pitchMm, longMm }: { readonly pitchMm: number; readonly longMm: number }) => {
@@ -26,15 +27,48 @@ const Corners = ({ pitchMm, longMm }: { readonly pitchMm: number; readonly longM
   )
 }
 
+/** What would make a border meet both its margins: a start that is moved, or a strip of another length. */
+const Offers = ({
+  border,
+  shortMm,
+  onChange,
+}: {
+  readonly border: BorderInHand
+  /** What stays uncut at the end, mm; below 0 what is over. */
+  readonly shortMm: number
+  readonly onChange: (change: Partial<BorderInHand>) => void
+}) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const laterMm = Math.round(shortMm * 100) / 100
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      {laterMm > 0 && (
+        <Button onClick={() => onChange({ mayMoveStartMm: (border.mayMoveStartMm ?? 0) + laterMm })}>
+          {t('place.border.later', { by: lengths.place(laterMm) })}
+        </Button>
+      )}
+      <span>{t('place.border.exact')}</span>
+      {exactLengths(border).map((mm) => (
+        <Button key={mm} onClick={() => onChange({ stripLengthMm: mm })}>
+          {t('place.border.takeLength', { length: lengths.place(mm) })}
+        </Button>
+      ))}
+    </div>
+  )
+}
+
 /** How the border is joined, in words and a table of its cuts. */
 export const BorderSum = ({
   border,
   edge,
   second,
+  onChange,
 }: {
-  readonly border: Pick<BorderOfRun, 'dieLengthMm' | 'pitchMm' | 'feed' | 'stripLengthMm'>
+  readonly border: BorderInHand
   readonly edge: RibbonEdge
   readonly second: boolean
+  readonly onChange: (change: Partial<BorderInHand>) => void
 }) => {
   const lengths = useLengths()
   const { t } = useTranslation()
@@ -70,6 +104,9 @@ export const BorderSum = ({
               by: lengths.place(Math.abs(endMissMm)),
             })}
       </p>
+      {!second && Math.abs(endMissMm) >= SEEN_MISFIT_MM && (
+        <Offers border={border} shortMm={-endMissMm} onChange={onChange} />
+      )}
       {lengthensMm > SEEN_MISFIT_MM && (
         <p>{t('place.border.lengthens', { by: lengths.place(Math.round(lengthensMm * 100) / 100) })}</p>
       )}

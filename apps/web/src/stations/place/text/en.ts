@@ -241,6 +241,8 @@ export const place = {
       'overlaps-crossed': 'It must be at least {{limit}}.',
       'overlap-fits-no-pitch': 'No whole pitch lies between: take at most {{limit}}, or allow more at most.',
       'margins-longer-than-strip': 'Nothing of the strip is left: at most {{limit}}.',
+      'die-enters-margin':
+        'A single cut would enter a margin: a strip of at least {{limit}}, a shorter die, or smaller margins.',
       'too-many-cuts': 'That takes too many cuts: a shorter strip, or a longer die.',
     },
     noPitch: 'No pitch was found in the die’s lines: measure it from one crest to the same crest further on.',
@@ -266,6 +268,8 @@ export const place = {
     strip: 'The strip',
     spoken: 'The strip with {{count}} cuts, each where the die is laid',
     kind: {
+      lattice:
+        'A lattice: its cells repeat and leave the strip whole. New cells fall into old ones; let about two overlap, some 20 mm.',
       closed: 'This die’s outline is closed: it severs the strip at each cut. A border die is open at both ends.',
       'no-line-through': 'No line of this die runs from end to end: nothing joins one cut to the next.',
     },
@@ -277,6 +281,11 @@ export const place = {
     endMet: 'The last cut ends just where it should.',
     endOver: 'The last cut reaches {{by}} too far: trim it.',
     endShort: 'The last {{by}} stay uncut.',
+    later: 'Start {{by}} later',
+    exact: 'Strips that meet both margins exactly:',
+    takeLength: '{{length}} long',
+    margins: 'The margins',
+    marginsHow: { hard: 'kept clear', about: 'about so' },
     lengthens: 'The strip grows by {{by}} at its free end.',
     turned:
       'Turn the strip end for end, the cutter’s straight side outward. Its first cut is shifted by {{shift}}, so that the edges are in phase.',

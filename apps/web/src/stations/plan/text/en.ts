@@ -118,7 +118,7 @@ export const plan = {
   },
   passes: {
     border:
-      'A border wants one pass: every pass stretches the strip. Take a stack that cuts in one, if there is one below.',
+      'A border is pressed once in each place: every further pass stretches the strip. No stack of this shelf is sure to do it in one; the best has {{chance}} %. What would: a steel bed, a fresh face, a shim, as “To do better” names them, or a thinner sheet.',
     title: 'Passes',
     first_one: '{{count}} pass, then look',
     first_other: '{{count}} passes, then look',
