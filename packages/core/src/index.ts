@@ -207,6 +207,7 @@ export {
   ZONE_MM,
 } from './pads/pad-wear.js'
 export { adviceOnPad, asWorn, bowMmOf, type PadAdvice, padAdvices, passesLeft, SCORED_FROM } from './pads/pad-state.js'
+export { type Yield, yieldOf } from './job/yield.js'
 export { type MeasuringWorth, measuringWorth } from './units/measuring-worth.js'
 export { rectangle } from './geometry/rectangle.js'
 export { type LinePart } from './geometry/region.js'

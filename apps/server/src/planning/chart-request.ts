@@ -60,6 +60,8 @@ const usualDie = (dieClass: DieClass): Die => {
     laciness: null,
     fitForFoam: cased,
     condition: 'used',
+    pieces: 1,
+    mirrored: 0,
     feedEnd: 'usual',
     note: '',
     outline: null,

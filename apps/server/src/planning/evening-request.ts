@@ -9,6 +9,7 @@ import {
   type Press,
   type StackReference,
   turnsOn,
+  yieldOf,
 } from '@bold-heron/core'
 import { type EveningRow, runInHandOf, toHouseRules, toSheet } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
@@ -104,6 +105,8 @@ export const gatherEvening = ({ sequelize, jobs }: Workshop, evening: EveningRow
         bladeSide: run.bladeSide,
         dies: its,
         copies,
+        // What is laid out on a card, or along a strip, is a piece a sheet.
+        piecesEach: job.card !== null || run.border !== null ? 1 : yieldOf(its, toSheet(row), 1).pieces,
         sheet: toSheet(row),
         sheetSizeMm: [row.lengthMm, row.widthMm],
         stock: row.stock,

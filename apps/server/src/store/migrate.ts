@@ -26,6 +26,7 @@ import { conditionOfDies } from './migrations/0023-condition-of-dies.js'
 import { leaves } from './migrations/0024-leaves.js'
 import { diesThatHung } from './migrations/0025-dies-that-hung.js'
 import { platesAtPresses } from './migrations/0026-plates-at-presses.js'
+import { piecesOfDies } from './migrations/0027-pieces-of-dies.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -56,6 +57,7 @@ export const migrations = [
   leaves,
   diesThatHung,
   platesAtPresses,
+  piecesOfDies,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

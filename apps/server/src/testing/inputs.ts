@@ -92,6 +92,8 @@ export const dieInputs = {
     laciness: null,
     fitForFoam: false,
     condition: 'used',
+    pieces: 1,
+    mirrored: 0,
     feedEnd: 'usual',
     note: '',
   },

@@ -21,6 +21,9 @@ export interface Die {
   readonly feedEnd: FeedEnd
   /** Multiplies τ of its lines (`difficultyOf`). */
   readonly difficulty: number
+  /** Shapes that one cut of one sheet gives, and how many of them are mirror images of others; 1 and 0 where absent. */
+  readonly pieces?: number
+  readonly mirrored?: number
   /** Its cutting lines, or a stand-in for them. */
   readonly outline: Outline
 }

@@ -24,6 +24,8 @@ export interface EveningJob {
   readonly dies: readonly Die[]
   /** How many of these dies there are, to be laid side by side. */
   readonly copies: number
+  /** Pieces that one of them gives of one sheet; 1 where absent. */
+  readonly piecesEach?: number
   readonly sheet: Sheet
   /** Of a whole sheet, along and across, mm. */
   readonly sheetSizeMm: readonly [number, number]

@@ -161,6 +161,9 @@ const layOfJobs = (
   }
 }
 
+/** Pieces that so many of a job's dies give of one sheet. */
+export const piecesOfCopies = ({ job, copies }: Lay['jobs'][number]): number => copies * (job.piecesEach ?? 1)
+
 /** As many copies of a job's dies as there are and as fit. */
 const copiesThatFit = (
   layOuts: LayOuts,
@@ -169,7 +172,7 @@ const copiesThatFit = (
   room: readonly [number, number],
   gapMm: number,
 ): number => {
-  for (let copies = Math.min(job.copies, job.pieces); copies > 0; copies--) {
+  for (let copies = Math.min(job.copies, Math.ceil(job.pieces / (job.piecesEach ?? 1))); copies > 0; copies--) {
     const dies = [...others, ...repeated(job, copies)]
     if (together(dies) && layOuts.of(dies, job.turns, room, gapMm)) return copies
   }
@@ -200,7 +203,7 @@ export const laysTogether = (
     }
     // What fits nowhere is laid alone, and told of where it is planned.
     const its = chosen.length > 0 ? chosen : [{ job: [...left.keys()][0] as EveningJob, copies: 1 }]
-    const least = Math.min(...its.map(({ job, copies }) => Math.ceil((left.get(job) as number) / copies)))
+    const least = Math.min(...its.map((each) => Math.ceil((left.get(each.job) as number) / piecesOfCopies(each))))
     // Whole piles, so that no run gives more of one than is left to do of another.
     const pile = Math.min(
       ...its.flatMap(({ job }) => [
@@ -209,7 +212,7 @@ export const laysTogether = (
       ]),
     )
     const sets = pile * Math.ceil(least / pile)
-    const pieces = its.map(({ job, copies }) => Math.min(left.get(job) as number, sets * copies))
+    const pieces = its.map((each) => Math.min(left.get(each.job) as number, sets * piecesOfCopies(each)))
     lays.push(layOfJobs(its, pieces))
     for (const [at, { job }] of its.entries()) {
       const rest = (left.get(job) as number) - (pieces[at] as number)
@@ -277,7 +280,7 @@ export const laysOf = (
 
 /** How often the dies of a lay must cut through a sheet until every job has its pieces. */
 export const setsOf = ({ jobs, pieces }: Lay): number =>
-  Math.max(...jobs.map(({ copies }, at) => Math.ceil((pieces[at] as number) / copies)))
+  Math.max(...jobs.map((each, at) => Math.ceil((pieces[at] as number) / piecesOfCopies(each))))
 
 /** What tells two lays apart. */
 export const keyOfLay = ({ id, pieces }: Lay): string => `${id} ${pieces.join(' ')}`

@@ -11,7 +11,7 @@ import type { Responses } from '../planner/responses.js'
 import type { Steps } from '../planner/steps.js'
 import { methodOf } from '../techniques/method.js'
 import { type EveningPress, type EveningRequest } from './evening-request.js'
-import { type Lay, type LaidOut, type LayOuts, setsOf } from './lays.js'
+import { type Lay, type LaidOut, type LayOuts, piecesOfCopies, setsOf } from './lays.js'
 import { keyOfPlates, type LaidPlate, platesOf } from '../layers/stack-changes.js'
 import { minutesOfRun, turnsOfHandle } from './timing.js'
 
@@ -334,7 +334,7 @@ const waysOnBase = (
   { press, timing }: EveningPress,
 ): LayOption[] => {
   const runs = Math.ceil(setsOf(lay) / sheetCount)
-  const pieces = sheetCount * lay.jobs.reduce((sum, { copies }) => sum + copies, 0)
+  const pieces = sheetCount * lay.jobs.reduce((sum, each) => sum + piecesOfCopies(each), 0)
   return reader.waysOn(base).flatMap((way): LayOption[] => {
     const sure = reader.withCautions(base, way)
     if (!sure) return []

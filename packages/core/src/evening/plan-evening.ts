@@ -5,7 +5,17 @@ import type { Responses } from '../planner/responses.js'
 import { type Steps, within } from '../planner/steps.js'
 import { type EveningRequest, noPins } from './evening-request.js'
 import { chosenLays } from './choose-lays.js'
-import { keyOfLay, type LaidOut, type Lay, type LayGroup, LayOuts, laysOf, largestPad, setsOf } from './lays.js'
+import {
+  keyOfLay,
+  type LaidOut,
+  type Lay,
+  type LayGroup,
+  LayOuts,
+  laysOf,
+  largestPad,
+  piecesOfCopies,
+  setsOf,
+} from './lays.js'
 import { type LayerChanges, layerChanges, platesOf } from '../layers/stack-changes.js'
 import type { StackReference } from '../layers/stack-reference.js'
 import { type LayOption, type NoOptionReason, type OptionsOfLay, optionSteps } from './options.js'
@@ -21,6 +31,8 @@ interface QueuedRuns {
   readonly jobIds: readonly string[]
   /** How often each job's dies lie there. */
   readonly copies: readonly number[]
+  /** Pieces that one die of each job gives of one sheet. */
+  readonly piecesEach: readonly number[]
   /** Pieces of each job that are counted for it. */
   readonly pieces: readonly number[]
   readonly option: LayOption
@@ -178,6 +190,7 @@ const told = (
         batchId: lay.id,
         jobIds: lay.jobs.map(({ job }) => job.id),
         copies: lay.jobs.map(({ copies }) => copies),
+        piecesEach: lay.jobs.map(({ job }) => job.piecesEach ?? 1),
         pieces: lay.pieces,
         option: chosen,
         laid: laid.get(its.id) as LaidOut,
@@ -227,7 +240,7 @@ const leastAlone = ({ presses }: EveningRequest, lays: readonly Lay[]): number =
   lays.reduce((sum, lay) => {
     const sets = setsOf(lay)
     const most = Math.min(...lay.dies.map(({ dieClass }) => factsOfDieClass(dieClass).mostSheets))
-    const copies = lay.jobs.reduce((count, each) => count + each.copies, 0)
+    const copies = lay.jobs.reduce((count, each) => count + piecesOfCopies(each), 0)
     const feedMm = Math.max(...lay.dies.map(({ lengthMm, widthMm }) => Math.min(lengthMm, widthMm)))
     const minutes = presses.map(({ press, timing }) =>
       minutesOfRun(press, timing, { passes: 1, feedMm, pieces: copies * Math.min(most, sets) }),

@@ -5,6 +5,9 @@ import { field, type FieldTable, zodOf } from './field-table.js'
 import { nameField, noteField, shelfRowFields } from './fields.js'
 import { outlineInput, outlineSummary } from './outline.js'
 
+/** Shapes of one die. */
+const MOST_SHAPES = 60
+
 export const dieTable = {
   name: field.text(nameField),
   dieClass: field.choice(z.enum(dieClasses)),
@@ -23,6 +26,9 @@ export const dieTable = {
   feedEnd: field.choice(z.enum(enteredFeedEnds).default('usual')),
   /** A new die takes more than one that was used, a blunt one too. */
   condition: field.choice(z.enum(dieConditions).default('used')),
+  /** Shapes that one cut of one sheet gives, and how many of them are mirror images of others. */
+  pieces: field.whole(z.int().min(1).max(MOST_SHAPES).default(1)),
+  mirrored: field.whole(z.int().min(0).max(MOST_SHAPES).default(0)),
   note: field.text(noteField),
 } satisfies FieldTable
 export const dieFields = zodOf(dieTable)
@@ -31,8 +37,13 @@ export const bladeFitsDie = (die: { readonly bladeHeightMm: number; readonly hei
   die.bladeHeightMm <= die.heightMm
 export const bladeTooTall = { path: ['bladeHeightMm'], error: 'blade-taller-than-die' }
 
+/** Of two shapes one may be the other's mirror image: not all of them. */
+export const someAreUnmirrored = (die: { readonly pieces: number; readonly mirrored: number }): boolean =>
+  die.mirrored < die.pieces
+export const allMirrored = { path: ['mirrored'], error: 'all-mirrored' }
+
 /** What a user enters for a die, but for its lines. Lengths in mm. */
-export const dieEntry = z.object(dieFields).refine(bladeFitsDie, bladeTooTall)
+export const dieEntry = z.object(dieFields).refine(bladeFitsDie, bladeTooTall).refine(someAreUnmirrored, allMirrored)
 export type DieEntry = Of<typeof dieEntry>
 
 /** What a user enters for a die. Lengths in mm. */
@@ -43,6 +54,7 @@ export const dieInput = z
     outline: outlineInput.nullable().optional(),
   })
   .refine(bladeFitsDie, bladeTooTall)
+  .refine(someAreUnmirrored, allMirrored)
 export type DieInput = Of<typeof dieInput>
 
 export const dieRow = z.object({ ...dieFields, outline: outlineSummary.nullable(), ...shelfRowFields })

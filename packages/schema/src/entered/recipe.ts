@@ -1,7 +1,7 @@
 import { idsOfSettings, recipeDifferences } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
-import { bladeFitsDie, bladeTooTall, dieFields } from './die.js'
+import { allMirrored, bladeFitsDie, bladeTooTall, dieFields, someAreUnmirrored } from './die.js'
 import { idField, nameField, noteField, rowFields, sizeMmField } from './fields.js'
 import { recipeBodyFromOlder } from './older.js'
 import { outlineInput } from './outline.js'
@@ -18,6 +18,7 @@ const recipePlate = z
 const recipeDie = z
   .object({ ...dieFields, id: idField, outline: outlineInput.nullable().default(null) })
   .refine(bladeFitsDie, bladeTooTall)
+  .refine(someAreUnmirrored, allMirrored)
 
 const bodyFields = {
   ...pressedHowFields,

@@ -11,6 +11,7 @@ import {
   type ProvenSchedule,
   type ScheduleWanted,
   usualTiming,
+  yieldOf,
 } from '@bold-heron/core'
 import type { EveningAnswer, LayOptionAnswer } from '../wire/evening-answer.js'
 import type { EveningOrderFile, EveningWholeFile, OrderAnswer } from './evening-file.js'
@@ -45,12 +46,14 @@ export const requestOfEveningFile = (
     jobs: input.jobs.flatMap(({ dieIds, sheetId, dueMin, sheetsAtMost, ...job }) => {
       const sheet = sheets.get(sheetId)
       if (!sheet) return []
+      const its = dieIds.flatMap((id) => dies.get(id) ?? [])
       return [
         {
           ...job,
           ...(dueMin === null ? {} : { dueMin }),
           ...(sheetsAtMost === null ? {} : { sheetsAtMost }),
-          dies: dieIds.flatMap((id) => dies.get(id) ?? []),
+          dies: its,
+          piecesEach: yieldOf(its, toSheet(sheet), 1).pieces,
           sheet: toSheet(sheet),
           sheetSizeMm: [sheet.lengthMm, sheet.widthMm] as const,
           stock: sheet.stock,

@@ -78,6 +78,8 @@ export const toDie = (
   fitForFoam: row.fitForFoam,
   feedEnd: feedEndOf(row.dieClass, row.feedEnd),
   difficulty: difficultyOf(row.dieClass, row.condition),
+  ...(row.pieces === 1 ? {} : { pieces: row.pieces }),
+  ...(row.mirrored === 0 ? {} : { mirrored: row.mirrored }),
   outline:
     lines && row.outline
       ? { source: row.outline.source, lines }

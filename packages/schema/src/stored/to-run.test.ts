@@ -27,7 +27,7 @@ const run = {
 
 describe('a run jotted down after one before', () => {
   it('with one sheet more has the paper of the shelf over the shims, and as much more squeeze', () => {
-    const jotted = jottedRun(run, 'more', 'clean', shelf, new Date(0))!
+    const jotted = jottedRun(run, 'more', 'clean', shelf, new Date(0), 2)!
     expect(jotted.layers.map(({ name }) => name)).toEqual(['platform', 'card', 'paper', 'pad'])
     expect(jotted.squeezeMm).toBeCloseTo(1.1, 9)
     expect(jotted.rounds).toEqual([{ passes: 2, seen: 'clean', hangingShare: null, hangingPlace: null, feel: 'firm' }])
@@ -35,7 +35,7 @@ describe('a run jotted down after one before', () => {
   })
 
   it('with one sheet less has its thinnest shim out', () => {
-    const jotted = jottedRun(run, 'less', 'hanging', shelf, new Date(0))!
+    const jotted = jottedRun(run, 'less', 'hanging', shelf, new Date(0), 2)!
     expect(jotted.layers.map(({ name }) => name)).toEqual(['platform', 'pad'])
     expect(jotted.squeezeMm).toBeCloseTo(0.7, 9)
     expect(jotted.pieces).toBe(0)

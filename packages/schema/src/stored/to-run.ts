@@ -34,6 +34,8 @@ export const jottedRun = (
   seen: Seen,
   shelf: readonly PlateRow[],
   at: Date,
+  /** Pieces that a good one gives. */
+  pieces: number,
 ): RunInput | undefined => {
   const changed = changedLayers(run.layers, change, shelf)
   const [first] = run.rounds
@@ -61,7 +63,7 @@ export const jottedRun = (
     rounds: [{ passes: first.passes, seen, hangingShare: null, hangingPlace: null, feel: first.feel }],
     followsRunId: null,
     setAside: false,
-    pieces: isGood(seen) ? run.sheetCount : 0,
+    pieces: isGood(seen) ? pieces : 0,
     spoilt: 0,
     note: '',
     placement: run.placement,

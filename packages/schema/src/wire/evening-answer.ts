@@ -26,6 +26,7 @@ const queuedRuns = z.object({
   batchId: z.string(),
   jobIds: z.array(z.string()),
   copies: z.array(z.number()),
+  piecesEach: z.array(z.number()),
   pieces: z.array(z.number()),
   option: layOptionAnswer,
   others: z.array(layOptionAnswer),

@@ -1,4 +1,5 @@
 import {
+  compositeParts,
   dieClasses,
   faceStates,
   feedEnds,
@@ -59,6 +60,8 @@ const die = z.object({
   fitForFoam: z.boolean(),
   feedEnd: z.enum(feedEnds),
   difficulty: z.number(),
+  pieces: z.int().exactOptional(),
+  mirrored: z.int().exactOptional(),
   outline: z.object({ source: z.enum(outlineSources), lines }),
 })
 
@@ -69,6 +72,11 @@ const sheet = z.object({
   caliper: measured,
   shearStrengthMPa: z.number(),
   squashModulusMPa: z.number(),
+  parts: z
+    .array(
+      z.object({ part: z.enum([...compositeParts, 'sheet']), caliperMm: z.number(), shearStrengthMPa: z.number() }),
+    )
+    .exactOptional(),
 })
 
 const press = z.object({

@@ -31,6 +31,7 @@ const remedies = {
   'too-many-points': 'must hold at most {{limit}} points in all',
   'leaves-not-on-platform': 'only a platform has hinged leaves: leave them out, or make it a platform',
   'edge-wider-than-plate': 'must not be wider than the plate itself (widthMm)',
+  'all-mirrored': 'must be less than how many pieces there are (pieces)',
   'blade-taller-than-die': 'must not be taller than the whole die (heightMm)',
   'reserved-not-a-pad': 'must be false for anything but a cutting pad',
   'svg-and-file': 'must not be given together with "file"',

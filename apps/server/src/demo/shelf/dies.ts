@@ -20,6 +20,8 @@ const die = (key: keyof typeof demoOutlines, line: DieLine): DieInput => {
     laciness: null,
     fitForFoam: cased,
     condition: 'used',
+    pieces: 1,
+    mirrored: 0,
     feedEnd: 'usual',
     note: '',
     outline: {
@@ -41,7 +43,7 @@ export const demoDies = {
   }),
   ropeBorder: die('ropeBorder', { name: 'Rope border', dieClass: 'thin-border' }),
   portholes: die('portholes', { name: 'Porthole rounds', dieClass: 'thin-outline' }),
-  gulls: die('gulls', { name: 'Gull trio', dieClass: 'thin-outline' }),
+  gulls: die('gulls', { name: 'Gull trio', dieClass: 'thin-outline', pieces: 3 }),
   numerals: die('numerals', { name: 'Pier numerals', dieClass: 'thin-outline', fitForFoam: true }),
   tideEdge: die('tideEdge', { name: 'Tide-wave edge', dieClass: 'thin-border' }),
   compassLace: die('compassLace', { name: 'Compass rose lace', dieClass: 'thin-lace' }),

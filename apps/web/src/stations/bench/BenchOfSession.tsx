@@ -19,10 +19,11 @@ import { Confirm } from '../../ui/Confirm.js'
 import type { BenchStep } from './bench-steps.js'
 import { BenchPicture } from './BenchPicture.js'
 import { FinishOfSession } from './FinishOfSession.js'
+import { yieldOfRun } from '../../pressing/yield-of-run.js'
 import { GlanceStage } from './GlanceStage.js'
 import { NextStage } from './NextStage.js'
 import { RoundStage } from './RoundStage.js'
-import { type BenchSession, joinTold, newRun, tryNext } from './session.js'
+import { type BenchSession, joinTold, newRun, piecesASheet, tryNext } from './session.js'
 import type { StandIn } from './stand-in.js'
 import type { AtBench } from './steps/step.js'
 import { useGlance } from './use-glance.js'
@@ -133,9 +134,14 @@ export const BenchOfSession = ({
   const left = session.evening ? resolvedStack(session.evening.inPress, request.cut, plateOf(request)) : undefined
   const previous = rounds.at(-1)?.stack ?? left
   const inRound = session.stage === 'round'
+  const { evening } = session
+  const countsSheets = evening?.copies.some((_, at) => at > 0 || piecesASheet(evening, at) > 1) ?? false
+  // In an evening what is told is sheets, wherever one gives pieces for several jobs, or several pieces.
+  const gives = session.evening ? { pieces: run.sheetCount, mirrored: 0 } : yieldOfRun(job, request.cut)
   const counted = {
-    pieces: session.rehearsing ? 0 : run.sheetCount,
-    counts: session.evening?.copies.some((copies, at) => at > 0 || copies > 1) ? 'sheets' : 'pieces',
+    pieces: session.rehearsing ? 0 : gives.pieces,
+    mirrored: gives.mirrored,
+    counts: countsSheets ? 'sheets' : 'pieces',
   } as const
   const roundNumber = t('bench.roundNumber', { number: session.pressed.length + (inRound ? 1 : 0) })
   const stepNumber =
@@ -204,7 +210,8 @@ export const BenchOfSession = ({
             job={job}
             session={session}
             isSure={(assessment?.prediction?.sure ?? false) && session.pressed.every(({ look }) => cameOutGood(look))}
-            onUnseen={round.oneUnseen}
+            piecesARun={gives.pieces}
+            onUnseen={() => round.oneUnseen(counted.pieces)}
             onChange={onChange}
           />
         )}

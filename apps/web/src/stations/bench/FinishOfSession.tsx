@@ -25,6 +25,7 @@ export const FinishOfSession = ({
   job,
   session,
   isSure,
+  piecesARun,
   onUnseen,
   onChange,
 }: {
@@ -32,8 +33,10 @@ export const FinishOfSession = ({
   readonly session: BenchSession
   /** Whether the stack is sure enough that not every run is looked at. */
   readonly isSure: boolean
-  /** Presses one more, of so many pieces, that nobody looks at. */
-  readonly onUnseen: (pieces: number) => void
+  /** Pieces that a good run gives. */
+  readonly piecesARun: number
+  /** Presses one more that nobody looks at. */
+  readonly onUnseen: () => void
   readonly onChange: (session: BenchSession | undefined) => void
 }) => {
   const run = runInHandOf(job)
@@ -54,7 +57,7 @@ export const FinishOfSession = ({
     )
   const pieces = session.pressed.reduce((sum, each) => sum + each.pieces, 0)
   const cut = session.cutBefore + (run.finishes ? pieces : 0)
-  const left = Math.ceil((job.wanted - cut) / run.sheetCount)
+  const left = Math.ceil((job.wanted - cut) / Math.max(1, piecesARun))
   const done = unseenInARow(session)
   const isSeries = isSure && !run.border && (left > 0 || done > 0)
   return (
@@ -69,7 +72,7 @@ export const FinishOfSession = ({
             left={Math.max(0, left)}
             done={done}
             lastRunId={lastWasUnseen(session) ? session.pressed.at(-1)?.runId : undefined}
-            onOne={() => onUnseen(run.sheetCount)}
+            onOne={onUnseen}
             onBack={() => onChange(unseenTakenBack(session))}
           />
         )

@@ -47,6 +47,7 @@ export const GlanceStage = ({
   atBench,
   number,
   pieces,
+  mirrored,
   counts,
 }: {
   readonly round: RoundAtBench
@@ -54,6 +55,7 @@ export const GlanceStage = ({
   /** Rounds told before this one. */
   readonly number: number
   readonly pieces: number
+  readonly mirrored: number
   readonly counts: 'pieces' | 'sheets'
 }) => {
   const { t } = useTranslation()
@@ -81,7 +83,14 @@ export const GlanceStage = ({
           {t('bench.press.stopped')}
         </Button>
       </div>
-      <TellStep key={`${number} ${feel}`} round={round} atBench={atBench} pieces={pieces} counts={counts} />
+      <TellStep
+        key={`${number} ${feel}`}
+        round={round}
+        atBench={atBench}
+        pieces={pieces}
+        mirrored={mirrored}
+        counts={counts}
+      />
     </div>
   )
 }

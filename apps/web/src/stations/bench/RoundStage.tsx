@@ -38,6 +38,7 @@ export const RoundStage = ({
   saidIn,
   number,
   pieces,
+  mirrored,
   counts,
   picture,
 }: {
@@ -49,6 +50,7 @@ export const RoundStage = ({
   readonly number: number
   /** Pieces that come out of a round. */
   readonly pieces: number
+  readonly mirrored: number
   readonly counts: 'pieces' | 'sheets'
   readonly picture: ReactNode
 }) => {
@@ -61,7 +63,14 @@ export const RoundStage = ({
       </div>
       {isPressed && picture}
       {step.is === 'tell' && (
-        <TellStep key={`${number} ${feel}`} round={round} atBench={atBench} pieces={pieces} counts={counts} />
+        <TellStep
+          key={`${number} ${feel}`}
+          round={round}
+          atBench={atBench}
+          pieces={pieces}
+          mirrored={mirrored}
+          counts={counts}
+        />
       )}
       <Ways round={round} />
     </>

@@ -19,12 +19,15 @@ export const TellStep = ({
     },
   },
   pieces: usual,
+  mirrored,
   counts,
 }: {
   /** `feel` is what the handle is thought to have felt like, to begin with. */
   readonly round: Pick<RoundAtBench, 'passesMade' | 'feel' | 'tell'>
   readonly atBench: Pick<AtBench, 'request'>
   readonly pieces: number
+  /** Of these, mirror images of the others. */
+  readonly mirrored: number
   /** What is counted: pieces, or sheets where each gives several pieces. */
   readonly counts: 'pieces' | 'sheets'
 }) => {
@@ -74,6 +77,11 @@ export const TellStep = ({
               <Plus aria-hidden size={20} />
             </IconButton>
           </div>
+        )}
+        {good && mirrored > 0 && pieces > 0 && (
+          <span className="text-ink-soft">
+            {t('bench.tell.mirrored', { count: Math.round((mirrored * pieces) / usual) })}
+          </span>
         )}
         {spoilt > 0 && <span className="text-ink-soft">{t('bench.tell.spoilt', { count: spoilt })}</span>}
         <Button look="next" type="submit" className="ml-auto min-h-16 px-8 text-2xl">

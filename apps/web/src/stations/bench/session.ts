@@ -51,6 +51,8 @@ export interface EveningBatch {
   readonly jobIds: readonly string[]
   readonly names: readonly string[]
   readonly copies: readonly number[]
+  /** Pieces that one die of each job gives of one sheet; one each where absent. */
+  readonly piecesEach?: readonly number[]
   /** Pieces of each job that it is to give, and in how many runs of how many sheets. */
   readonly pieces: readonly number[]
   readonly runs: number
@@ -59,6 +61,10 @@ export interface EveningBatch {
   /** What lies in the press when it is begun. */
   readonly inPress: StackReference
 }
+
+/** Pieces of one of a batch's jobs that a sheet gives. */
+export const piecesASheet = ({ copies, piecesEach }: Pick<EveningBatch, 'copies' | 'piecesEach'>, at: number): number =>
+  (copies[at] ?? 1) * (piecesEach?.[at] ?? 1)
 
 /**
  * A session at the Bench, as it is kept in the browser. It holds nothing that the server could not do without: whatever was seen

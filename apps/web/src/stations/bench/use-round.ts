@@ -25,6 +25,7 @@ import {
   pressedUnseen,
   roundsOfLastRun,
   told,
+  piecesASheet,
 } from './session.js'
 import type { StandIn } from './stand-in.js'
 
@@ -49,8 +50,9 @@ const runOfSession = (
   const all = roundsOfLastRun(session)
   const sum = (of: 'pieces' | 'spoilt'): number => all.reduce((count, each) => count + each[of], 0)
   // What is told is sheets; each gives as many pieces as there are dies of a job on it.
-  const { jobIds = [], copies = [] } = session.evening ?? {}
-  const times = (at: number): number => copies[at] ?? 1
+  const { evening } = session
+  const jobIds = evening?.jobIds ?? []
+  const times = (at: number): number => (evening ? piecesASheet(evening, at) : 1)
   return {
     ...runOf(
       job,

@@ -51,7 +51,9 @@ interface Laid {
 
 const useLaid = (job: JobRow, sources: readonly Source[] | undefined, dies: readonly DieRow[], turns: PieceTurns) => {
   const outlines = usePieceShapes(dies).data
-  const count = Math.min(MOST_COPIES, Math.max(1, job.wanted - job.cut))
+  // Several dies make a set, of which one lay gives as many as the die that gives least.
+  const each = Math.min(...dies.map(({ pieces }) => pieces))
+  const count = Math.min(MOST_COPIES, Math.max(1, Math.ceil((job.wanted - job.cut) / (dies.length > 0 ? each : 1))))
   return useQuery({
     queryKey: [
       'offcuts',

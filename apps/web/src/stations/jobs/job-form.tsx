@@ -1,9 +1,17 @@
-import { factsOfDieClass, jobStates, type TechniqueId, techniqueOf } from '@bold-heron/core'
-import { type JobInput, jobInput, type PressRun, runInHandOf, shownAs, withRunInHand } from '@bold-heron/schema'
+import { factsOfDieClass, jobStates, type TechniqueId, techniqueOf, yieldOf } from '@bold-heron/core'
+import {
+  type JobInput,
+  jobInput,
+  type PressRun,
+  runInHandOf,
+  shownAs,
+  toSheet,
+  withRunInHand,
+} from '@bold-heron/schema'
 import { Plus, X } from 'lucide-react'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
-import { fetchRows, useRows } from '../../data/rows.js'
+import { fetchRows, useRow, useRows, useRowsById } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { Button, IconButton } from '../../ui/Button.js'
 import { asItIs, choice, flag, text, whole } from '../../ui/form/codec.js'
@@ -166,6 +174,26 @@ const RowField = ({ kind, name }: { readonly kind: 'presses' | 'sheets'; readonl
   )
 }
 
+/** How many press runs what is wanted takes, where one run gives other than a piece. */
+const WantedField = () => {
+  const { t } = useTranslation()
+  const typed = useWatch({ name: ['dieIds', 'sheetId', 'sheetCount', 'wanted'] }) as [string[], string, string, string]
+  const [dieIds, sheetId] = typed
+  const [sheetCount, wanted] = [Number(typed[2]), Number(typed[3])]
+  const sheet = useRow('sheets', sheetId || undefined).data
+  const dies = useRowsById('dies')
+  const its = dieIds.flatMap((id) => dies.get(id) ?? [])
+  const pieces = sheet && its.length > 0 && sheetCount > 0 ? yieldOf(its, toSheet(sheet), sheetCount).pieces : 1
+  return (
+    <TextField
+      name="wanted"
+      label={t('jobs.field.wanted')}
+      inputMode="numeric"
+      hint={pieces > 1 && wanted > 0 && t('jobs.runsWanted', { count: Math.ceil(wanted / pieces), pieces })}
+    />
+  )
+}
+
 /** The fields of a job; its state only once it exists. */
 export const JobFormFields = ({
   withState,
@@ -183,7 +211,7 @@ export const JobFormFields = ({
       <TextField name="name" label={t('jobs.field.name')} />
       <div className="grid grid-cols-2 gap-4">
         <TextField name="sheetCount" label={t('jobs.field.sheetCount')} inputMode="numeric" />
-        <TextField name="wanted" label={t('jobs.field.wanted')} inputMode="numeric" />
+        <WantedField />
       </div>
       <ChoiceField
         name="bladeSide"

@@ -13,6 +13,7 @@ import { NumberBox } from '../../ui/form/NumberBox.js'
 import { Modal } from '../../ui/Modal.js'
 import { Failure } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
+import { yieldOfRun } from '../../pressing/yield-of-run.js'
 import { runOf } from '../../pressing/run-of.js'
 
 const RoundFields = ({
@@ -84,12 +85,14 @@ export const CutDialog = ({
   const add = useAddRow('runs')
   const run = runInHandOf(job)
   const [rounds, setRounds] = useState<readonly Round[]>([firstRound(run.technique, assessment.passes.passes)])
-  const [pieces, setPieces] = useState(run.sheetCount)
-  const [note, setNote] = useState('')
   const dies = assessment.stack.flatMap((layer) => (layer.is === 'dies' ? layer.dies : []))
+  const sheet = assessment.stack.find((layer) => layer.is === 'sheets')?.sheet ?? {}
+  const gives = yieldOfRun(job, { dies, sheet })
+  const [pieces, setPieces] = useState(gives.pieces)
+  const [note, setNote] = useState('')
   const good = isGood((rounds.at(-1) as Round).seen)
   const save = async () => {
-    const spoilt = Math.max(0, run.sheetCount - (good ? pieces : 0))
+    const spoilt = Math.max(0, gives.pieces - (good ? pieces : 0))
     const logged = await add
       .mutateAsync(runOf(job, run, assessment, { rounds, pieces: good ? pieces : 0, spoilt, note, at: new Date() }))
       .catch(() => undefined)
@@ -128,7 +131,10 @@ export const CutDialog = ({
             </Button>
           )}
           {good && (
-            <Field label={t('plan.cut.pieces')}>
+            <Field
+              label={t('plan.cut.pieces')}
+              hint={gives.mirrored > 0 && t('plan.cut.mirrored', { count: gives.mirrored, pieces: gives.pieces })}
+            >
               {(ids) => (
                 <NumberBox
                   {...ids}

@@ -8,7 +8,7 @@ import { useOutbox } from '../../../data/bench-outbox.js'
 import { Button, ButtonLink } from '../../../ui/Button.js'
 import { shownFinishing } from '../finishing/list.js'
 import { BenchTitle } from '../steps/BenchTitle.js'
-import type { BenchSession, EveningBatch } from '../session.js'
+import { type BenchSession, type EveningBatch, piecesASheet } from '../session.js'
 
 /** Where the queue of this press goes on, once what was told here is in the log. */
 const GoOn = ({ evening, onDone }: { readonly evening: EveningBatch; readonly onDone: () => void }) => {
@@ -69,7 +69,7 @@ export const EveningStage = ({
   const { t } = useTranslation()
   const sheets = session.pressed.reduce((sum, each) => sum + each.pieces, 0)
   const spoilt = session.pressed.reduce((sum, each) => sum + each.spoilt, 0)
-  const made = evening.copies.map((copies) => copies * sheets)
+  const made = evening.copies.map((_, at) => piecesASheet(evening, at) * sheets)
   const isDone = evening.pieces.every((pieces, at) => (made[at] ?? 0) >= pieces)
   const { finishing } = techniqueOf(runInHandOf(job).technique).guide
   return (

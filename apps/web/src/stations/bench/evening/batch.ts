@@ -13,6 +13,7 @@ export const batchOf = (eveningId: string, plan: EveningAnswer, batchId: string)
       jobIds: run.jobIds,
       names: run.jobIds.map((id) => plan.names[id] ?? ''),
       copies: run.copies,
+      piecesEach: run.piecesEach,
       pieces: run.pieces,
       runs: run.option.runs,
       sheetCount: run.option.sheetCount,

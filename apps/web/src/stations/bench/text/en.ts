@@ -318,6 +318,8 @@ export const bench = {
     save: 'Write it down',
     pieces: 'Good pieces',
     sheets: 'Good sheets',
+    mirrored_one: '{{count}} of them mirrored',
+    mirrored_other: '{{count}} of them mirrored',
     spoilt_one: '{{count}} spoilt',
     spoilt_other: '{{count}} spoilt',
   },

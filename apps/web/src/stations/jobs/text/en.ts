@@ -65,6 +65,8 @@ export const jobs = {
   evening: 'Plan an evening',
   edit: 'Change {{name}}',
   inHand: 'In hand',
+  runsWanted_one: '{{count}} press run, of {{pieces}} pieces.',
+  runsWanted_other: '{{count}} press runs, of {{pieces}} pieces each.',
   field: {
     name: 'What is it for?',
     pressId: 'Press',

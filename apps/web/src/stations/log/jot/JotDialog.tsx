@@ -1,5 +1,5 @@
-import { changedLayers, type JotChange, jotChanges, latestOfEach, type Seen, toldOf } from '@bold-heron/core'
-import { jottedRun, type RunRow } from '@bold-heron/schema'
+import { changedLayers, type JotChange, jotChanges, latestOfEach, type Seen, toldOf, yieldOf } from '@bold-heron/core'
+import { jottedRun, type RunRow, toSheet } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAddRow, useEveryRow, useMarkRow, useRowsById, useRowsPage } from '../../../data/rows.js'
@@ -68,8 +68,16 @@ const JotDialog = ({ onClose }: { readonly onClose: () => void }) => {
   const offered = latestOfEach(query.data?.items ?? [], OFFERED)
   const run = picked ?? offered[0]
   const possible = jotChanges.filter((each) => run && changedLayers(run.layers, each, shelf))
+  const dies = useRowsById('dies')
+  const sheets = useRowsById('sheets')
+  // What was laid out on a card, or along a strip, is a piece a sheet.
+  const piecesOf = ({ dieIds, sheetId, sheetCount, placement, joins }: RunRow): number => {
+    const sheet = sheets.get(sheetId)
+    const its = dieIds.flatMap((id) => dies.get(id) ?? [])
+    return placement || joins || !sheet ? sheetCount : yieldOf(its, toSheet(sheet), sheetCount).pieces
+  }
   const jot = async (seen: Seen) => {
-    const input = run && jottedRun(run, change, seen, shelf, new Date())
+    const input = run && jottedRun(run, change, seen, shelf, new Date(), piecesOf(run))
     if (!input) return
     try {
       const { id } = await add.mutateAsync(input)

@@ -359,6 +359,8 @@ export const plan = {
     again: 'It went through again',
     dropRound: 'Take this round out',
     pieces: 'Good pieces',
+    mirrored_one: '{{count}} of {{pieces}} is mirrored.',
+    mirrored_other: '{{count}} of {{pieces}} are mirrored.',
     note: 'Note',
     save: 'Write it down',
     saved: 'Written into the log.',

@@ -15,6 +15,8 @@ const die: DieInput = {
   laciness: null,
   fitForFoam: false,
   condition: 'used',
+  pieces: 1,
+  mirrored: 0,
   feedEnd: 'usual',
   note: '',
 }

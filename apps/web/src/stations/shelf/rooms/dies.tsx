@@ -113,6 +113,22 @@ const FeedEndField = () => {
   )
 }
 
+/** What one cut of one sheet gives. */
+const PiecesFields = () => {
+  const { t } = useTranslation()
+  return (
+    <>
+      <TextField name="pieces" label={t('shelf.field.pieces')} hint={t('shelf.hint.pieces')} inputMode="numeric" />
+      <TextField
+        name="mirrored"
+        label={t('shelf.field.mirrored')}
+        hint={t('shelf.hint.mirrored')}
+        inputMode="numeric"
+      />
+    </>
+  )
+}
+
 const DieFields = ({ row }: { readonly row?: DieRow | undefined }) => {
   const { t } = useTranslation()
   const { use } = factsOfDieClass(useWatch({ name: 'dieClass' }) as DieClass)
@@ -130,6 +146,7 @@ const DieFields = ({ row }: { readonly row?: DieRow | undefined }) => {
       />
       {use === 'shape' && <LayersOfShape />}
       {use === 'die' && <BladeFields />}
+      {use !== 'shape' && <PiecesFields />}
       {use.endsWith('folder') && <FeedEndField />}
       <OutlineField row={row} />
       <NoteField name="note" label={t('shelf.field.note')} className="sm:col-span-2" />
@@ -152,6 +169,8 @@ export const diesRoom: Room<'dies'> = {
     laciness: null,
     fitForFoam: false,
     condition: 'used',
+    pieces: 1,
+    mirrored: 0,
     feedEnd: 'usual',
     note: '',
   },
