@@ -85,11 +85,11 @@ it('a closed outline is told to sever the strip', async () => {
 
 it('a job is cut from a leftover, which is then used up, and what is left of it is kept with one tap', async () => {
   const found = await first<JobRow>('jobs', 'Gulls for the kite')
-  // Two pieces, so that something worth keeping is left over however well they are laid in the time there is.
+  // Two cuts of three gulls, so that something worth keeping is left over however well they are laid in the time there is.
   const job = await ask<JobRow>(`/api/jobs/${found.id}`, {
     method: 'PUT',
     headers: { 'Content-Type': 'application/json', 'If-Match': `"${found.version}"` },
-    body: JSON.stringify({ ...inputOfJob(found), wanted: 2 }),
+    body: JSON.stringify({ ...inputOfJob(found), wanted: 6 }),
   })
   await browser.go(`/jobs/${job.id}/plan`)
   await browser.follow(en.plan.settings.leftover)
@@ -106,6 +106,10 @@ it('a job is cut from a leftover, which is then used up, and what is left of it 
   await bench.goOnTo(en.bench.tell.title)
   await bench.tellByKeyboard({ seen: 'clean', feel: 'firm', hangingPlace: null })
   await browser.says(en.common.leftOver.title)
+  await browser.until(
+    async () => (await ask<JobRow>(`/api/jobs/${job.id}`)).cut === 3,
+    'three gulls of one cut in the log',
+  )
   await browser.press(en.common.leftOver.keep)
   await browser.says(en.common.leftOver.isKept)
   expect(await rows<OffcutRow>('offcuts', 'Film, the long')).toEqual([])

@@ -46,6 +46,22 @@ describe('an evening', () => {
     expect(plan.unplaced).toEqual([])
   })
 
+  it('of a die of three shapes makes 72 pieces with 24 cuts, and with 12 where each sheet gives twice as many', () => {
+    const [job] = request.jobs
+    for (const [piecesEach, cuts] of [
+      [3, 24],
+      [6, 12],
+    ] as const) {
+      const its = planOf({ ...request, jobs: [{ ...job!, pieces: 72, piecesEach }] }).queues.flatMap(
+        ({ runs: of }) => of,
+      )
+      expect(its.map(({ pieces }) => pieces[0])).toEqual([72])
+      const [{ option, piecesEach: told }] = its as [(typeof its)[number]]
+      expect(told).toEqual([piecesEach])
+      expect(option.runs).toBe(Math.ceil(cuts / option.sheetCount))
+    }
+  })
+
   it('lays stacks that, planned alone, are as sure as it says, for whoever stands there', () => {
     for (const { option, jobIds, copies } of runs) {
       const on = request.presses.find(({ press }) => press.id === option.pressId)!
