@@ -111,7 +111,7 @@ export const demoJobs: readonly DemoJob[] = [
     wanted: 72,
     state: 'by-log',
     runs: 5,
-    yield: 8,
+    yield: 3,
     note: '',
   },
   {

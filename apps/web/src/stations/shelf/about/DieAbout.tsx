@@ -27,6 +27,12 @@ const InTrueSize = ({ row }: { readonly row: DieRow }) => {
           {t(`words.dieClass.${row.dieClass}`)}
           <br />
           {lengths.area(row.lengthMm, row.widthMm)}
+          {row.pieces > 1 && (
+            <>
+              <br />
+              {t('shelf.about.pieces', { count: row.pieces })}
+            </>
+          )}
         </p>
       </div>
     </Panel>

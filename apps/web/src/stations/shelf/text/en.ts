@@ -158,6 +158,8 @@ export const shelf = {
       plate: '{{dies}} from {{sheet}} on the {{press}}',
       press: '{{dies}} from {{sheet}}',
     },
+    pieces_one: '{{count}} piece in one cut',
+    pieces_other: '{{count}} pieces in one cut',
     charts: 'Its base stacks are on the wall chart',
     throat: 'takes {{width}}',
     noKnown: 'None yet. One stack that cut clean tells its gap: under Edit, or by feeling it out.',
