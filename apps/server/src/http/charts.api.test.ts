@@ -62,6 +62,22 @@ describe('a wall chart', () => {
     expect(again).toEqual({ chart, at, basis })
   })
 
+  it('of all sheets has those that were there when it was saved: a later one joins it when it is saved again', async () => {
+    const id = await add('charts', chartInput({ rows: { by: 'dies', dieIds: [ids.bud] } }))
+    const columns = async () =>
+      (await get<ComputedChart>(`/api/charts/${id}/computed`)).chart.columns.map(({ name }) => name)
+    const later = await add('sheets', { ...sheetInputs.card, name: 'Later card', caliperMm: 0.3 })
+    expect(await columns()).toEqual(['Thin card', 'Card'])
+    const { version } = await get<{ version: number }>(`/api/charts/${id}`)
+    const saved = await server.api
+      .put(`/api/charts/${id}`)
+      .set('If-Match', `"${version}"`)
+      .send(chartInput({ rows: { by: 'dies', dieIds: [ids.bud] }, note: 'looked over' }))
+    expect(saved.status).toBe(200)
+    expect(await columns()).toEqual(['Thin card', 'Card', 'Later card'])
+    await server.api.delete(`/api/sheets/${later}`)
+  })
+
   it('tells every cell in lines while it is being worked out', async () => {
     const id = await add('charts', chartInput({ perBase: 1.5 }))
     const { text } = await server.api

@@ -21,7 +21,7 @@ import {
   toHouseRules,
   toSheet,
 } from '@bold-heron/schema'
-import type { Sequelize, Transaction } from 'sequelize'
+import { Op, type Sequelize, type Transaction } from 'sequelize'
 import { NO_SHEET, type ReadLog, readLog } from '../learning/learnt-of.js'
 import { diesWithLines } from '../store/dies.js'
 import { readHouseRules } from '../store/house-rules.js'
@@ -90,11 +90,18 @@ const plainCard = (mm: number): Sheet =>
     note: '',
   })
 
+/** What comes to the shelf later joins nobody's chart unasked. */
+const onShelfWhenSaved = (updatedAt: string) => ({
+  retiredAt: null,
+  deletedAt: null,
+  createdAt: { [Op.lte]: new Date(updatedAt) },
+})
+
 /** The dies of a chart's rows: those that are named, all that the technique takes, or as kinds of die usually are. */
-const diesOf = async ({ rows, technique }: ChartRow, transaction: Transaction): Promise<Die[]> => {
+const diesOf = async ({ rows, technique, updatedAt }: ChartRow, transaction: Transaction): Promise<Die[]> => {
   if (rows.by === 'classes') return dieClasses.filter((each) => rows.dieClasses.includes(each)).map(usualDie)
   const taken = dieClasses.filter((each) => techniqueOf(technique).takes.includes(factsOfDieClass(each).use))
-  const where = rows.dieIds.length > 0 ? { id: rows.dieIds } : { retiredAt: null, deletedAt: null, dieClass: taken }
+  const where = rows.dieIds.length > 0 ? { id: rows.dieIds } : { ...onShelfWhenSaved(updatedAt), dieClass: taken }
   const stored = await DieModel.findAll({
     where,
     attributes: ['id'],
@@ -114,9 +121,9 @@ const diesOf = async ({ rows, technique }: ChartRow, transaction: Transaction): 
   return ids.flatMap((id) => found.get(id) ?? [])
 }
 
-const sheetsOf = async ({ columns }: ChartRow, transaction: Transaction): Promise<Sheet[]> => {
+const sheetsOf = async ({ columns, updatedAt }: ChartRow, transaction: Transaction): Promise<Sheet[]> => {
   if (columns.by === 'thicknesses') return [...columns.mm].sort((a, b) => a - b).map(plainCard)
-  const where = columns.sheetIds.length > 0 ? { id: columns.sheetIds } : { retiredAt: null, deletedAt: null }
+  const where = columns.sheetIds.length > 0 ? { id: columns.sheetIds } : onShelfWhenSaved(updatedAt)
   const stored = await SheetModel.findAll({
     where,
     order: [

@@ -62,7 +62,7 @@ export const notePrinted = (sequelize: Sequelize, id: string, basis: ChartBasis)
   inWriting(sequelize, async (transaction) => {
     const printed = { at: new Date().toISOString(), basis }
     const [count] = await ChartModel.update(
-      { printed, version: literal('version + 1'), updatedAt: new Date() },
+      { printed, version: literal('version + 1') },
       { where: { id, deletedAt: null }, transaction },
     )
     return count > 0
