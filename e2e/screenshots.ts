@@ -36,8 +36,9 @@ const views: readonly View[] = [
   },
   {
     name: 'shelf',
-    path: async (application) => `/shelf/presses/${await idOf(application, 'presses', 'Library')}`,
-    words: 'The gap is',
+    path: () => '/shelf/dies',
+    words: 'Lattice sail lace',
+    prepare: (browser) => browser.shows(css('main img')),
   },
   {
     name: 'plan',
@@ -110,7 +111,6 @@ const views: readonly View[] = [
     words: 'What this press has taught',
     prepare: async (browser) => {
       await browser.says('By itself it says')
-      await browser.scrollTo(heading('What this press has taught'))
       await browser.shows(css('canvas[role=img]'))
     },
   },
