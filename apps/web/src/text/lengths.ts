@@ -16,6 +16,8 @@ export interface Lengths {
   bare(mm: number): string
   /** A thickness with its sign. */
   difference(mm: number): string
+  /** A long way, such as all that was cut on a pad: in metres, or feet. */
+  long(mm: number): string
   /** Length × width. */
   area(lengthMm: number, widthMm: number): string
 }
@@ -40,6 +42,7 @@ export const lengthsIn = (style: LengthStyle): Lengths => ({
   thickness: (mm) => printThickness(mm, style),
   bare: (mm) => withoutUnit(printThickness(mm, style)),
   difference: (mm) => printDifference(mm, style),
+  long: (mm) => (style.unit === 'mm' ? `${(mm / 1000).toFixed(1)} m` : `${(mm / MM_PER_INCH / 12).toFixed(1)} ft`),
   area: (lengthMm, widthMm) => `${withoutUnit(printSize(lengthMm, style))} × ${printSize(widthMm, style)}`,
 })
 

@@ -45,6 +45,13 @@ describe('findings in words', () => {
   })
 })
 
+describe('a long way', () => {
+  it('is told in metres, or in feet where the house has inches', () => {
+    expect(mm.long(3_048)).toBe('3.0 m')
+    expect(inches.long(3_048)).toBe('10.0 ft')
+  })
+})
+
 describe('differences in one line', () => {
   const say = (out: object[], into: object[], reordered = false) =>
     sayDifference(t, { out, into, reordered } as Parameters<typeof sayDifference>[1])

@@ -239,7 +239,7 @@ export const shelf = {
     face: { a: 'marked face', b: 'plain face' },
     passes_one: '{{count}} pass',
     passes_other: '{{count}} passes',
-    borne: '{{passes}}, {{metres}} m of cut',
+    borne: '{{passes}}, {{length}} of cut',
     left_one: 'About {{count}} more pass like those so far, then it is scored wherever it is used.',
     left_other: 'About {{count}} more passes like those so far, then it is scored wherever it is used.',
     bow: 'Bowed by about {{bow}}.',

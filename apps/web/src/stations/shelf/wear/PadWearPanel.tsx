@@ -25,7 +25,7 @@ const Wear = ({ wear, pieces }: { readonly wear: PadWearRow; readonly pieces: nu
           const { passes, cutMm, zonesMm } = wear.faces[face]
           const said = t('shelf.wear.borne', {
             passes: t('shelf.wear.passes', { count: Math.round(passes) }),
-            metres: (cutMm / 1000).toFixed(1),
+            length: lengths.long(cutMm),
           })
           return (
             <figure key={face}>

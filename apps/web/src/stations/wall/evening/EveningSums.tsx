@@ -96,8 +96,7 @@ export const Materials = ({ plan }: { readonly plan: EveningAnswer }) => {
         <ul>
           {plan.padWear.map(({ plateId, cutMm, passes }) => (
             <li key={plateId}>
-              <b>{plan.names[plateId]}</b>:{' '}
-              {t('wall.evening.padBears', { metres: (cutMm / 1000).toFixed(1), count: passes })}
+              <b>{plan.names[plateId]}</b>: {t('wall.evening.padBears', { length: lengths.long(cutMm), count: passes })}
             </li>
           ))}
         </ul>

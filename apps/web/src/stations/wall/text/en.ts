@@ -262,7 +262,7 @@ export const wall = {
     toBuy_one: 'One is missing.',
     toBuy_other: '{{count}} are missing.',
     pads: 'Pads will bear',
-    padBears_one: '{{metres}} m of line in one pass',
-    padBears_other: '{{metres}} m of line in {{count}} passes',
+    padBears_one: '{{length}} of line in one pass',
+    padBears_other: '{{length}} of line in {{count}} passes',
   },
 }
