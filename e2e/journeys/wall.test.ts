@@ -95,7 +95,7 @@ it('an evening is pressed from run to run; what is spoilt is planned anew, and w
         runs: [{ ...plainRun, dieIds: [dieId], sheetId: white, sheetCount: 1, bladeSide: 'down' }],
       })
     ).id
-  const flock = await jobOf('Flock', gulls, 4)
+  const flock = await jobOf('Flock', gulls, 12)
   const fleet = await jobOf('Fleet', kite, 2)
   const evening = await send<EveningRow>('/api/evenings', {
     name: 'A short evening',
@@ -129,7 +129,8 @@ it('an evening is pressed from run to run; what is spoilt is planned anew, and w
   await browser.press(wall.evening.letAllGo)
   await browser.until(async () => JSON.stringify(await order()) === JSON.stringify(before), 'let go')
   const first = before[0]!
-  const wanted = first === flock ? 4 : 2
+  // A sheet gives three gulls, or one kite.
+  const [wanted, each] = first === flock ? [12, 3] : [2, 1]
   await browser.go(`/jobs/${first}/bench?evening=${evening.id}&batch=${first}`)
   const at = new BenchPage(browser, first, `evening/${evening.id}/${first}`)
   await at.goOnTo(bench.tell.title)
@@ -139,13 +140,13 @@ it('an evening is pressed from run to run; what is spoilt is planned anew, and w
   await browser.says(
     bench.evening.progress
       .replace('{{name}}', first === flock ? 'Flock' : 'Fleet')
-      .replace('{{made}}', '1')
+      .replace('{{made}}', String(each))
       .replace('{{of}}', String(wanted)),
   )
   const log = async () => (await ask<Page<RunRow>>(`/api/runs?jobId=${first}`)).items
   await browser.until(async () => (await log()).length === 1, 'the run is in the log')
-  expect((await log())[0]).toMatchObject({ pieces: 1, spoilt: 1, sheetCount: 2 })
-  expect((await plan()).jobs.find(({ jobId }) => jobId === first)!.pieces).toBe(wanted - 1)
+  expect((await log())[0]).toMatchObject({ pieces: each, spoilt: each, sheetCount: 2 })
+  expect((await plan()).jobs.find(({ jobId }) => jobId === first)!.pieces).toBe(wanted - each)
 
   // Left there and taken up again where it was.
   await browser.go(`/jobs/${first}/bench?evening=${evening.id}&batch=${first}`)
