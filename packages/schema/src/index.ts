@@ -108,6 +108,7 @@ export {
   shownAs,
   withPlacement,
   withRunInHand,
+  yieldOfRun,
 } from './stored/runs-of-job.js'
 export { mechanicsOf, toDie, toHouseRules, platesById, toPlate, toPlates, toPress, toSheet } from './stored/to-core.js'
 export { toProvenCut } from './stored/to-recipe.js'
@@ -142,7 +143,7 @@ export { matWear, type MatWear } from './wire/mat-wear.js'
 export { padWear, type PadWearRow } from './wire/pad-wear.js'
 export { type Page, pageOf, pageQuery } from './wire/page.js'
 export { placeRequest, type PlaceRequest, planRequest } from './wire/plan-request.js'
-export { planQuestion, type PlanQuestion } from './wire/plan.js'
+export { planQuestion, type PlanQuestion, questionOfRun } from './wire/plan.js'
 export { problem, type Problem, type ProblemCode, problemCodes, type ProblemField } from './wire/problem.js'
 export { setupInput, type SetupInput } from './wire/setup.js'
 export { answerOfBorder, borderAnswer, type BorderAnswer, borderFile } from './files/border-file.js'

@@ -9,9 +9,8 @@ import {
   type Press,
   type StackReference,
   turnsOn,
-  yieldOf,
 } from '@bold-heron/core'
-import { type EveningRow, runInHandOf, toHouseRules, toSheet } from '@bold-heron/schema'
+import { type EveningRow, runInHandOf, toHouseRules, toSheet, yieldOfRun } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { type ReadLog, readLog } from '../learning/learnt-of.js'
 import { diesWithLines } from '../store/dies.js'
@@ -90,6 +89,7 @@ export const gatherEvening = ({ sequelize, jobs }: Workshop, evening: EveningRow
       const dies = await diesWithLines(transaction, run.dieIds)
       if (!sheet) continue
       const row = toSheetRow(sheet)
+      const ofShelf = toSheet(row)
       const its = run.dieIds.flatMap((id) => dies.get(id) ?? [])
       const offcuts = await OffcutModel.findAll({
         where: { sheetId: row.id, retiredAt: null, deletedAt: null },
@@ -105,9 +105,8 @@ export const gatherEvening = ({ sequelize, jobs }: Workshop, evening: EveningRow
         bladeSide: run.bladeSide,
         dies: its,
         copies,
-        // What is laid out on a card, or along a strip, is a piece a sheet.
-        piecesEach: job.card !== null || run.border !== null ? 1 : yieldOf(its, toSheet(row), 1).pieces,
-        sheet: toSheet(row),
+        piecesEach: yieldOfRun(job, { ...run, sheetCount: 1 }, its, ofShelf).pieces,
+        sheet: ofShelf,
         sheetSizeMm: [row.lengthMm, row.widthMm],
         stock: row.stock,
         turns: turnsOn(row),

@@ -134,8 +134,6 @@ export interface Gathering {
   readonly brought?: { readonly dies: readonly Die[]; readonly sheet: Sheet }
   /** Where things lie on the card; the request is for its run in hand. */
   readonly placement?: Placement | null
-  /** Whether it is pressed once in each place, as a border is. */
-  readonly once?: boolean
 }
 
 /**
@@ -154,7 +152,7 @@ export const planRequestIn = async (
   sequelize: Sequelize,
   question: PlanQuestion,
   transaction: Transaction,
-  { exceptRuns = [], brought, placement, once = false }: Gathering = {},
+  { exceptRuns = [], brought, placement }: Gathering = {},
 ): Promise<PlanRequest | undefined> => {
   const things = brought ?? (await fromShelf(question, transaction))
   const rules = await readHouseRules(transaction)
@@ -166,7 +164,7 @@ export const planRequestIn = async (
     ...things,
     sheetCount: question.sheetCount,
     bladeSide: question.bladeSide ?? rules.bladeSide,
-    rules: once ? rulesForOnce(toHouseRules(rules)) : toHouseRules(rules),
+    rules: question.once ? rulesForOnce(toHouseRules(rules)) : toHouseRules(rules),
     ...(question.onlyOne ? { onlyOne: true } : {}),
   })
   const laid = placement ? await laidThings(placement, transaction) : undefined

@@ -1,6 +1,6 @@
+import type { questionOfRun } from '@bold-heron/schema'
 import type { CutFacts } from '@bold-heron/core'
 import type { Transaction } from 'sequelize'
-import type { questionOfRun } from './jobs.js'
 import { DieModel } from './models/die-model.js'
 import { SheetModel } from './models/sheet-model.js'
 

@@ -1,5 +1,5 @@
 import { gluedCount, type JobState, type LayerReference, type StackReference } from '@bold-heron/core'
-import { type JobInput, type JobRow, pressIdOf, type PressRun, type PressRunRow } from '@bold-heron/schema'
+import { type JobInput, type JobRow, type PressRun, type PressRunRow } from '@bold-heron/schema'
 import { literal, Op, type Transaction } from 'sequelize'
 import type { ChildTable } from './children.js'
 import { DieModel } from './models/die-model.js'
@@ -233,15 +233,3 @@ export const jobTable: TableSpec<JobModel, JobInput, JobRow, JobFilter> = {
   ],
   where: ({ q, state }) => ({ [Op.and]: [nameHolds(q), state ? { state } : {}] }),
 }
-
-/** What a press run asks of the planner. */
-export const questionOfRun = (job: Pick<JobRow, 'pressId'>, run: PressRunRow) => ({
-  technique: run.technique,
-  region: run.region,
-  pressId: pressIdOf(job, run),
-  dieIds: run.dieIds,
-  sheetId: run.sheetId,
-  sheetCount: run.sheetCount,
-  bladeSide: run.bladeSide,
-  onlyOne: run.onlyOne,
-})

@@ -194,16 +194,15 @@ const saysAll = (q: string | undefined): WhereOptions => ({
     ),
 })
 
-const usesDie = (dieId: string | undefined): WhereOptions => {
-  if (!dieId) return {}
-  const quoted = RunModel.sequelize?.escape(dieId) ?? ''
-  return { id: { [Op.in]: literal(`(SELECT run_id FROM run_dies WHERE die_id = ${quoted})`) } }
-}
-
-const usesPlate = (plateId: string | undefined): WhereOptions => {
-  if (!plateId) return {}
-  const quoted = RunModel.sequelize?.escape(plateId) ?? ''
-  return { id: { [Op.in]: literal(`(SELECT run_id FROM run_layers WHERE plate_id = ${quoted})`) } }
+/** Runs that a thing was in, by the table that says so. */
+const uses = (
+  table: 'run_dies' | 'run_layers',
+  column: 'die_id' | 'plate_id',
+  id: string | undefined,
+): WhereOptions => {
+  if (!id) return {}
+  const quoted = RunModel.sequelize?.escape(id) ?? ''
+  return { id: { [Op.in]: literal(`(SELECT run_id FROM ${table} WHERE ${column} = ${quoted})`) } }
 }
 
 /**
@@ -265,8 +264,8 @@ export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
       jobId ? { jobId } : {},
       pressId ? { pressId } : {},
       sheetId ? { sheetId } : {},
-      usesDie(dieId),
-      usesPlate(plateId),
+      uses('run_dies', 'die_id', dieId),
+      uses('run_layers', 'plate_id', plateId),
       technique ? { technique } : {},
       region ? { region } : {},
       endedIn(seen),

@@ -1,9 +1,9 @@
 import {
   type Bed,
   bedOfStack,
+  computedOf,
   type CutContext,
   cutIn,
-  computedOf,
   type Laying,
   type PassFigures,
   PLAIN_LAYING,
@@ -83,8 +83,8 @@ const press = {
     window: SqueezeWindow,
   ): Came | null => {
     const goal = computedOf({ technique })
-    const bed = goal?.bedOfStack(stack)
-    if (!goal || !bed) return null
+    const bed = goal.bedOfStack(stack)
+    if (!bed) return null
     const asKnown = cutIn({ technique, cut }, window)
     const made = goal.makePasses(asKnown, bed, squeezeMm, { least: passes, most: passes })
     return { figures: made.passes, solved: made.solved, paths: pathsOf(goal.mapOf(asKnown, bed, squeezeMm, passes)) }

@@ -131,8 +131,8 @@ export const borderFaults = (wanted: BorderWanted): BorderFault[] => {
   return found
 }
 
-/** Whether no cut enters a margin that is a promise. */
-const keepsMargins = ({ missMm }: Pick<Choice, 'missMm'>, { margins, marginEndMm }: BorderWanted): boolean =>
+/** Whether a last cut that misses the wanted end by so much, mm, stays out of a margin that is a promise. */
+export const keepsMargins = ({ missMm }: Pick<Choice, 'missMm'>, { margins, marginEndMm }: BorderWanted): boolean =>
   margins === 'about' || marginEndMm === 0 || missMm <= HAIR
 
 /** One cut by itself is longer than what lies between the margins: at fault is the strip, which may at least be so long. */
@@ -212,8 +212,7 @@ const bestChoice = (wanted: BorderWanted): Choice => {
 /**
  * A border of the wanted length from a die that is shorter: every cut lies whole pitches after the one before, so that its start falls
  * into the old kerf, and the last ends as near to the end as whole pitches can, but never in a margin that is a promise. Where the die is long
- * enough, one cut does it. Call
- * `borderFaults` first: what it names has no answer.
+ * enough, one cut does it. Call `borderFaults` first: what it names has no answer.
  *
  * Fed joined end first the join stays true and the strip grows at its free end; fed free end first the join is out by the stretch of what
  * was fed in between. Common practice, no source.

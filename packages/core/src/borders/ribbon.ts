@@ -1,8 +1,5 @@
 import { type EdgePhase, secondEdge } from './edges.js'
-import { type Border, type BorderFault, borderFaults, type BorderWanted, planBorder } from './joins.js'
-
-/** mm of rounding that count as none. */
-const HAIR_MM = 1e-6
+import { type Border, type BorderFault, borderFaults, type BorderWanted, keepsMargins, planBorder } from './joins.js'
 
 /** A border along one edge of a strip, or along both. */
 export interface RibbonWanted extends BorderWanted {
@@ -45,16 +42,16 @@ export const planRibbon = (wanted: RibbonWanted, crestMm: number): readonly Ribb
 export const ribbonFaults = (wanted: RibbonWanted, crestMm: number): readonly BorderFault[] => {
   const found = borderFaults(wanted)
   if (found.length > 0 || wanted.edges === 'one') return found
-  const over = planRibbon(wanted, crestMm)[1]?.endMissMm ?? 0
-  const isKept = wanted.margins === 'about' || wanted.marginStartMm === 0 || over <= HAIR_MM
-  return isKept
+  const missMm = planRibbon(wanted, crestMm)[1]?.endMissMm ?? 0
+  // Its end is the strip's start.
+  return keepsMargins({ missMm }, { ...wanted, marginEndMm: wanted.marginStartMm })
     ? []
     : [
         {
           code: 'die-enters-margin',
           path: 'stripLengthMm',
           value: wanted.stripLengthMm,
-          limit: wanted.stripLengthMm + over,
+          limit: wanted.stripLengthMm + missMm,
         },
       ]
 }

@@ -172,7 +172,11 @@ const copiesThatFit = (
   room: readonly [number, number],
   gapMm: number,
 ): number => {
-  for (let copies = Math.min(job.copies, Math.ceil(job.pieces / (job.piecesEach ?? 1))); copies > 0; copies--) {
+  for (
+    let copies = Math.min(job.copies, Math.ceil(job.pieces / piecesOfCopies({ job, copies: 1 })));
+    copies > 0;
+    copies--
+  ) {
     const dies = [...others, ...repeated(job, copies)]
     if (together(dies) && layOuts.of(dies, job.turns, room, gapMm)) return copies
   }

@@ -33,17 +33,17 @@ export const dieTable = {
 } satisfies FieldTable
 export const dieFields = zodOf(dieTable)
 
-export const bladeFitsDie = (die: { readonly bladeHeightMm: number; readonly heightMm: number }): boolean =>
-  die.bladeHeightMm <= die.heightMm
-export const bladeTooTall = { path: ['bladeHeightMm'], error: 'blade-taller-than-die' }
+type DieHeld = Of<z.ZodObject<Pick<typeof dieFields, 'bladeHeightMm' | 'heightMm' | 'pieces' | 'mirrored'>>>
 
-/** Of two shapes one may be the other's mirror image: not all of them. */
-export const someAreUnmirrored = (die: { readonly pieces: number; readonly mirrored: number }): boolean =>
-  die.mirrored < die.pieces
-export const allMirrored = { path: ['mirrored'], error: 'all-mirrored' }
+/** Refuses a die whose numbers do not go together, each fault at its field. Of two shapes one may be the other's mirror image: not all of them. */
+export const dieHolds = (die: DieHeld, context: z.core.$RefinementCtx<DieHeld>): void => {
+  const refuse = (field: keyof DieHeld, message: string) => context.addIssue({ code: 'custom', path: [field], message })
+  if (die.bladeHeightMm > die.heightMm) refuse('bladeHeightMm', 'blade-taller-than-die')
+  if (die.mirrored >= die.pieces) refuse('mirrored', 'all-mirrored')
+}
 
 /** What a user enters for a die, but for its lines. Lengths in mm. */
-export const dieEntry = z.object(dieFields).refine(bladeFitsDie, bladeTooTall).refine(someAreUnmirrored, allMirrored)
+export const dieEntry = z.object(dieFields).superRefine(dieHolds)
 export type DieEntry = Of<typeof dieEntry>
 
 /** What a user enters for a die. Lengths in mm. */
@@ -53,8 +53,7 @@ export const dieInput = z
     /** Its cutting lines; null takes them away, absent leaves them as they are. */
     outline: outlineInput.nullable().optional(),
   })
-  .refine(bladeFitsDie, bladeTooTall)
-  .refine(someAreUnmirrored, allMirrored)
+  .superRefine(dieHolds)
 export type DieInput = Of<typeof dieInput>
 
 export const dieRow = z.object({ ...dieFields, outline: outlineSummary.nullable(), ...shelfRowFields })

@@ -1,7 +1,7 @@
 import { idsOfSettings, recipeDifferences } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
-import { allMirrored, bladeFitsDie, bladeTooTall, dieFields, someAreUnmirrored } from './die.js'
+import { dieFields, dieHolds } from './die.js'
 import { idField, nameField, noteField, rowFields, sizeMmField } from './fields.js'
 import { recipeBodyFromOlder } from './older.js'
 import { outlineInput } from './outline.js'
@@ -17,8 +17,7 @@ const recipePlate = z
   .refine(leavesOnPlatform, leavesElsewhere)
 const recipeDie = z
   .object({ ...dieFields, id: idField, outline: outlineInput.nullable().default(null) })
-  .refine(bladeFitsDie, bladeTooTall)
-  .refine(someAreUnmirrored, allMirrored)
+  .superRefine(dieHolds)
 
 const bodyFields = {
   ...pressedHowFields,

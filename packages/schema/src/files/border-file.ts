@@ -36,7 +36,6 @@ export type BorderAnswer = Of<typeof borderAnswer>
 /** How the border of a file is joined. */
 export const answerOfBorder = (file: Of<typeof borderFile>): BorderAnswer => {
   const wanted = wantedOfBorder(file)
-  const { cuts, endMissMm, misfitMm, lengthensMm } = planBorder(wanted)
-  const answer = { cuts: [...cuts], endMissMm, misfitMm: [...misfitMm], lengthensMm }
-  return file.version === 1 ? answer : { ...answer, exactLengthsMm: [...exactLengths(wanted)] }
+  const border = planBorder(wanted)
+  return file.version === 1 ? border : { ...border, exactLengthsMm: exactLengths(wanted) }
 }

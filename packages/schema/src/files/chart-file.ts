@@ -1,7 +1,7 @@
 import { type TechniqueId, techniqueIds, USUAL_PER_BASE } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
-import { bladeFitsDie, bladeTooTall } from '../entered/die.js'
+import { dieHolds } from '../entered/die.js'
 import { namedOnce } from '../entered/named-once.js'
 import { pressedWhatFields } from '../entered/press-run.js'
 import { sheetInput } from '../entered/sheet.js'
@@ -30,7 +30,7 @@ export const chartFile = z
       .array(
         z
           .object({ ...drawnDieFields, id: handle.optional() })
-          .refine(bladeFitsDie, bladeTooTall)
+          .superRefine(dieHolds)
           .refine(notDrawnTwice, drawnTwice),
       )
       .min(1)

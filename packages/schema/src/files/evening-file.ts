@@ -1,7 +1,7 @@
 import { pieceTurns, USUAL_CHANGE_WORTH_MIN, USUAL_LAY_GAP_MM, usualTiming } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
-import { bladeFitsDie, bladeTooTall } from '../entered/die.js'
+import { dieHolds } from '../entered/die.js'
 import {
   eveningPerson,
   eveningPins,
@@ -139,7 +139,7 @@ const wholeEvening = z
       .array(
         z
           .object({ ...drawnDieFields, id: handle })
-          .refine(bladeFitsDie, bladeTooTall)
+          .superRefine(dieHolds)
           .refine(notDrawnTwice, drawnTwice),
       )
       .min(1)

@@ -2,7 +2,7 @@ import { type HouseRules, idsOfSettings } from '@bold-heron/core'
 import { namedOnce } from '../entered/named-once.js'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
-import { allMirrored, bladeFitsDie, bladeTooTall, dieFields, someAreUnmirrored } from '../entered/die.js'
+import { dieFields, dieHolds } from '../entered/die.js'
 import { houseRulesInput } from '../entered/house-rules.js'
 import {
   edgeFitsPlate,
@@ -39,8 +39,7 @@ export const mayHaveId = { id: handle.optional() }
 
 export const dieInFile = z
   .object({ ...drawnDieFields, ...mayHaveId })
-  .refine(bladeFitsDie, bladeTooTall)
-  .refine(someAreUnmirrored, allMirrored)
+  .superRefine(dieHolds)
   .refine(notDrawnTwice, drawnTwice)
 
 export const pressInFile = z.object({

@@ -1,4 +1,4 @@
-import { type Placement, type PlacedRun, type TechniqueId, techniqueOf } from '@bold-heron/core'
+import { type Placement, type PlacedRun, type TechniqueId, techniqueOf, type Yield, yieldOf } from '@bold-heron/core'
 import type { JobInput, JobRow } from '../entered/job.js'
 import type { PressRun, PressRunRow } from '../entered/press-run.js'
 
@@ -42,6 +42,14 @@ export const runInHandOf = <Run extends PressRun>({ runs, runInHand }: WithRuns<
 /** The press that a run of a job is pressed on. */
 export const pressIdOf = (job: Pick<JobInput, 'pressId'>, run: Pick<PressRun, 'pressId'>): string =>
   run.pressId ?? job.pressId
+
+/** What a press run of a job gives where all of it comes out: of what is laid out on a card, or along a strip, a piece a sheet. */
+export const yieldOfRun = (
+  { card }: Pick<JobInput, 'card'>,
+  { border, sheetCount }: Pick<PressRun, 'border' | 'sheetCount'>,
+  dies: Parameters<typeof yieldOf>[0],
+  sheet: Parameters<typeof yieldOf>[1],
+): Yield => (card || border ? { pieces: sheetCount, mirrored: 0 } : yieldOf(dies, sheet, sheetCount))
 
 /** A job's card with all its runs laid out on it, the run in hand the one that is asked for; null where nothing is laid out. */
 export const placementOf = (

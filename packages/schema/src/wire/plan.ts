@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { idField } from '../entered/fields.js'
-import { pressedHowFields, pressedWhatFields } from '../entered/press-run.js'
+import type { JobInput } from '../entered/job.js'
+import { type PressRun, pressedHowFields, pressedWhatFields } from '../entered/press-run.js'
+import { pressIdOf } from '../stored/runs-of-job.js'
 import { fromOlderTechnique } from '../entered/older.js'
 
 /** Asks for a plan without making a job. */
@@ -15,6 +17,22 @@ export const planQuestion = z.preprocess(
     bladeSide: pressedWhatFields.bladeSide.optional(),
     /** Whether the piece cannot be had again. */
     onlyOne: z.boolean().default(false),
+    /** Whether it is pressed once in each place, as a border is. */
+    once: z.boolean().default(false),
   }),
 )
 export type PlanQuestion = Of<typeof planQuestion>
+
+/** What a press run of a job asks of the planner. */
+export const questionOfRun = (job: Pick<JobInput, 'pressId'>, run: PressRun) =>
+  ({
+    technique: run.technique,
+    region: run.region,
+    pressId: pressIdOf(job, run),
+    dieIds: run.dieIds,
+    sheetId: run.sheetId,
+    sheetCount: run.sheetCount,
+    bladeSide: run.bladeSide,
+    onlyOne: run.onlyOne,
+    once: run.border !== null,
+  }) satisfies PlanQuestion

@@ -1,5 +1,4 @@
-import { placeRequest, runInHandOf } from '@bold-heron/schema'
-import { questionOfRun } from '../../store/jobs.js'
+import { placeRequest, questionOfRun, runInHandOf } from '@bold-heron/schema'
 import { planRequestIn } from '../../planning/plan-request.js'
 import { shelfThings } from '../../store/shelf-things.js'
 import { inSnapshot } from '../../store/transactions.js'

@@ -4,12 +4,12 @@ import {
   placementOf,
   planQuestion,
   planRequest,
+  questionOfRun,
   runInHandOf,
   simulationAnswer,
   simulationFile,
 } from '@bold-heron/schema'
 import { z } from 'zod'
-import { questionOfRun } from '../../store/jobs.js'
 import { gatherPlanRequest, planRequestIn } from '../../planning/plan-request.js'
 import { inSnapshot } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
@@ -80,7 +80,7 @@ export const planRoutes = (workshop: Workshop, work: Work): Route[] => [
         const job = await workshop.jobs.findIn(id, transaction)
         const run = runId === undefined ? job && runInHandOf(job) : job?.runs.find((each) => each.id === runId)
         if (!job || !run) return undefined
-        const gathering = { exceptRuns, placement: placementOf(job, run), once: run.border !== null }
+        const gathering = { exceptRuns, placement: placementOf(job, run) }
         return planRequestIn(workshop.sequelize, questionOfRun(job, run), transaction, gathering)
       })
       return input ?? refuse(404, 'no-such-press-run')

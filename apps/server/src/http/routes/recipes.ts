@@ -1,13 +1,14 @@
 import { fittingRecipes } from '@bold-heron/core'
 import {
+  fittingRecipe,
   idField,
   type JobRow,
   jobRow,
   plainRun,
+  planRequest,
+  questionOfRun,
   recipeFile,
   recipeJob,
-  fittingRecipe,
-  planRequest,
   recipeNaming,
   type RecipeRow,
   recipeRow,
@@ -17,7 +18,6 @@ import {
 } from '@bold-heron/schema'
 import { z } from 'zod'
 import { factsOfCut } from '../../store/cut-facts.js'
-import { questionOfRun } from '../../store/jobs.js'
 import { gatherPlanRequest } from '../../planning/plan-request.js'
 import { recipeOfRun } from '../../store/recipe-of-run.js'
 import { factsOfRecipe } from '../../store/recipes.js'
@@ -149,6 +149,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
           sheetCount,
           bladeSide,
           onlyOne: false,
+          once: false,
         },
         { brought: { dies: dies.map((die) => toDie(die, die.outline?.lines)), sheet: toSheet(sheet) } },
       )

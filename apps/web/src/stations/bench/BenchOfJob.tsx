@@ -1,5 +1,5 @@
 import { type Looser, type PlanRequest, requestForOnly, type TriedRound, type StackReference } from '@bold-heron/core'
-import { type JobRow, pressIdOf, runInHandOf } from '@bold-heron/schema'
+import { type JobRow, pressIdOf, questionOfRun, runInHandOf } from '@bold-heron/schema'
 import { useCallback, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useBenchRequest } from '../../data/plan.js'
@@ -7,7 +7,6 @@ import { stackOfChosen } from '../../pressing/stack/chosen-stack.js'
 import { Loaded } from '../../ui/states.js'
 import { BenchOfSession } from './BenchOfSession.js'
 import { BenchStart } from './BenchStart.js'
-import { questionOfBatch } from './evening/batch.js'
 import {
   type BenchSession,
   type EveningBatch,
@@ -61,7 +60,7 @@ export const BenchOfJob = ({
   // Told before a session was begun anew; asked for once, as the request leaves out just these.
   const [earlier, setEarlier] = useState<readonly PressedAtBench[]>(session?.earlier ?? [])
   const [ownRuns] = useState(() => [...new Set((session ? toldSoFar(session) : []).map((each) => each.runId))])
-  const request = useBenchRequest(job.id, ownRuns, evening ? questionOfBatch(job) : undefined)
+  const request = useBenchRequest(job.id, ownRuns, evening ? questionOfRun(job, runInHandOf(job)) : undefined)
   const start = useCallback(
     (stack: StackReference, passes: number, looser: Looser | undefined) => {
       const rehearsing = runInHandOf(job).onlyOne

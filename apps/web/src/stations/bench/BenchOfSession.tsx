@@ -8,7 +8,7 @@ import {
   type TriedRound,
   referenceOf,
 } from '@bold-heron/core'
-import { type JobRow, runInHandOf } from '@bold-heron/schema'
+import { type JobRow, runInHandOf, yieldOfRun } from '@bold-heron/schema'
 import { Volume2, VolumeX } from 'lucide-react'
 import { type ReactNode, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -19,13 +19,13 @@ import { Confirm } from '../../ui/Confirm.js'
 import type { BenchStep } from './bench-steps.js'
 import { BenchPicture } from './BenchPicture.js'
 import { FinishOfSession } from './FinishOfSession.js'
-import { yieldOfRun } from '../../pressing/yield-of-run.js'
 import { GlanceStage } from './GlanceStage.js'
 import { NextStage } from './NextStage.js'
 import { RoundStage } from './RoundStage.js'
 import { type BenchSession, joinTold, newRun, piecesASheet, tryNext } from './session.js'
 import type { StandIn } from './stand-in.js'
 import type { AtBench } from './steps/step.js'
+import type { Counted } from './TellStep.js'
 import { useGlance } from './use-glance.js'
 import { useRound } from './use-round.js'
 import { useVoice } from './use-voice.js'
@@ -131,18 +131,20 @@ export const BenchOfSession = ({
   const { step, steps } = round
   const run = runInHandOf(job)
   // Before the first round lies what the evening's run before it left.
-  const left = session.evening ? resolvedStack(session.evening.inPress, request.cut, plateOf(request)) : undefined
+  const { evening } = session
+  const left = evening ? resolvedStack(evening.inPress, request.cut, plateOf(request)) : undefined
   const previous = rounds.at(-1)?.stack ?? left
   const inRound = session.stage === 'round'
-  const { evening } = session
   const countsSheets = evening?.copies.some((_, at) => at > 0 || piecesASheet(evening, at) > 1) ?? false
   // In an evening what is told is sheets, wherever one gives pieces for several jobs, or several pieces.
-  const gives = session.evening ? { pieces: run.sheetCount, mirrored: 0 } : yieldOfRun(job, request.cut)
-  const counted = {
+  const gives = evening
+    ? { pieces: run.sheetCount, mirrored: 0 }
+    : yieldOfRun(job, run, request.cut.dies, request.cut.sheet)
+  const counted: Counted = {
     pieces: session.rehearsing ? 0 : gives.pieces,
     mirrored: gives.mirrored,
     counts: countsSheets ? 'sheets' : 'pieces',
-  } as const
+  }
   const roundNumber = t('bench.roundNumber', { number: session.pressed.length + (inRound ? 1 : 0) })
   const stepNumber =
     inRound && !glance.isOn ? ` · ${t('bench.stepOf', { number: session.step + 1, of: steps.length })}` : ''
@@ -216,7 +218,7 @@ export const BenchOfSession = ({
           />
         )}
         {inRound && glance.isOn && (
-          <GlanceStage round={round} atBench={atBench} number={session.pressed.length} {...counted} />
+          <GlanceStage round={round} atBench={atBench} number={session.pressed.length} counted={counted} />
         )}
         {inRound && !glance.isOn && (
           <RoundStage
@@ -224,7 +226,7 @@ export const BenchOfSession = ({
             atBench={atBench}
             saidIn={said}
             number={session.pressed.length}
-            {...counted}
+            counted={counted}
             picture={standIn?.picture}
           />
         )}

@@ -9,7 +9,7 @@ import { classes } from '../../ui/classes.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
 import { BenchTitle } from './steps/BenchTitle.js'
 import type { AtBench } from './steps/step.js'
-import { TellStep } from './TellStep.js'
+import { type Counted, TellStep } from './TellStep.js'
 import type { RoundAtBench } from './use-round.js'
 
 /** What is to be minded of a stack that one knows, in a few lines. */
@@ -46,17 +46,13 @@ export const GlanceStage = ({
   round,
   atBench,
   number,
-  pieces,
-  mirrored,
-  counts,
+  counted,
 }: {
   readonly round: RoundAtBench
   readonly atBench: AtBench
   /** Rounds told before this one. */
   readonly number: number
-  readonly pieces: number
-  readonly mirrored: number
-  readonly counts: 'pieces' | 'sheets'
+  readonly counted: Counted
 }) => {
   const { t } = useTranslation()
   const { passes, feel, stopped, countTo } = round
@@ -83,14 +79,7 @@ export const GlanceStage = ({
           {t('bench.press.stopped')}
         </Button>
       </div>
-      <TellStep
-        key={`${number} ${feel}`}
-        round={round}
-        atBench={atBench}
-        pieces={pieces}
-        mirrored={mirrored}
-        counts={counts}
-      />
+      <TellStep key={`${number} ${feel}`} round={round} atBench={atBench} counted={counted} />
     </div>
   )
 }

@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
 import { StepCard } from './StepCard.js'
 import type { AtBench } from './steps/step.js'
-import { TellStep } from './TellStep.js'
+import { type Counted, TellStep } from './TellStep.js'
 import type { RoundAtBench } from './use-round.js'
 
 /** The ways on and back from a step. */
@@ -37,9 +37,7 @@ export const RoundStage = ({
   atBench,
   saidIn,
   number,
-  pieces,
-  mirrored,
-  counts,
+  counted,
   picture,
 }: {
   readonly round: RoundAtBench
@@ -48,10 +46,7 @@ export const RoundStage = ({
   readonly saidIn: RefObject<HTMLDivElement | null>
   /** Rounds told before this one. */
   readonly number: number
-  /** Pieces that come out of a round. */
-  readonly pieces: number
-  readonly mirrored: number
-  readonly counts: 'pieces' | 'sheets'
+  readonly counted: Counted
   readonly picture: ReactNode
 }) => {
   const { step, steps, feel } = round
@@ -62,16 +57,7 @@ export const RoundStage = ({
         <StepCard step={step} {...atBench} />
       </div>
       {isPressed && picture}
-      {step.is === 'tell' && (
-        <TellStep
-          key={`${number} ${feel}`}
-          round={round}
-          atBench={atBench}
-          pieces={pieces}
-          mirrored={mirrored}
-          counts={counts}
-        />
-      )}
+      {step.is === 'tell' && <TellStep key={`${number} ${feel}`} round={round} atBench={atBench} counted={counted} />}
       <Ways round={round} />
     </>
   )

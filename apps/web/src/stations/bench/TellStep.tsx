@@ -9,6 +9,14 @@ import type { RoundAtBench } from './use-round.js'
 
 const MOST_PIECES = 999
 
+/** What is counted of a round: pieces, or sheets where each gives several pieces. */
+export interface Counted {
+  readonly counts: 'pieces' | 'sheets'
+  /** So many come out where all is well, and of these so many are mirror images of the others. */
+  readonly pieces: number
+  readonly mirrored: number
+}
+
 /** What came of the passes, in pictures, and how many good pieces there are. */
 export const TellStep = ({
   round: { passesMade: passes, feel, tell },
@@ -18,18 +26,12 @@ export const TellStep = ({
       cut: { dies },
     },
   },
-  pieces: usual,
-  mirrored,
-  counts,
+  counted: { pieces: usual, mirrored, counts },
 }: {
   /** `feel` is what the handle is thought to have felt like, to begin with. */
   readonly round: Pick<RoundAtBench, 'passesMade' | 'feel' | 'tell'>
   readonly atBench: Pick<AtBench, 'request'>
-  readonly pieces: number
-  /** Of these, mirror images of the others. */
-  readonly mirrored: number
-  /** What is counted: pieces, or sheets where each gives several pieces. */
-  readonly counts: 'pieces' | 'sheets'
+  readonly counted: Counted
 }) => {
   const { t } = useTranslation()
   const { looks, asWanted } = toldOf(technique)

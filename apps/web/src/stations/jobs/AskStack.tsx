@@ -99,7 +99,8 @@ export const AskStack = () => {
           bladeSide: techniqueOf(technique).bladeSide ?? rules?.bladeSide ?? ('down' as const),
         }
       : undefined
-  const question: PlanQuestion | undefined = run && pressId ? { ...run, pressId, onlyOne: false } : undefined
+  const question: PlanQuestion | undefined =
+    run && pressId ? { ...run, pressId, onlyOne: false, once: false } : undefined
   const { plan, failed, request, progress } = useAskedPlan(question)
   const make = async (step: JobStep) => {
     if (!run || !die) return

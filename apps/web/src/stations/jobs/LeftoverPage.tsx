@@ -6,6 +6,7 @@ import {
   turnsOn,
   USUAL_EDGE_MM,
   USUAL_GAP_MM,
+  yieldOf,
 } from '@bold-heron/core'
 import {
   type CutFrom,
@@ -51,9 +52,8 @@ interface Laid {
 
 const useLaid = (job: JobRow, sources: readonly Source[] | undefined, dies: readonly DieRow[], turns: PieceTurns) => {
   const outlines = usePieceShapes(dies).data
-  // Several dies make a set, of which one lay gives as many as the die that gives least.
-  const each = Math.min(...dies.map(({ pieces }) => pieces))
-  const count = Math.min(MOST_COPIES, Math.max(1, Math.ceil((job.wanted - job.cut) / (dies.length > 0 ? each : 1))))
+  const each = yieldOf(dies, {}, 1).pieces
+  const count = Math.min(MOST_COPIES, Math.max(1, Math.ceil((job.wanted - job.cut) / each)))
   return useQuery({
     queryKey: [
       'offcuts',

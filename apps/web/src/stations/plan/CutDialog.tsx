@@ -1,5 +1,5 @@
 import { type Assessment, type Die, isGood, type Round, type TechniqueId, toldOf } from '@bold-heron/core'
-import { type JobRow, runInHandOf } from '@bold-heron/schema'
+import { type JobRow, runInHandOf, yieldOfRun } from '@bold-heron/schema'
 import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -13,7 +13,6 @@ import { NumberBox } from '../../ui/form/NumberBox.js'
 import { Modal } from '../../ui/Modal.js'
 import { Failure } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
-import { yieldOfRun } from '../../pressing/yield-of-run.js'
 import { runOf } from '../../pressing/run-of.js'
 
 const RoundFields = ({
@@ -87,7 +86,7 @@ export const CutDialog = ({
   const [rounds, setRounds] = useState<readonly Round[]>([firstRound(run.technique, assessment.passes.passes)])
   const dies = assessment.stack.flatMap((layer) => (layer.is === 'dies' ? layer.dies : []))
   const sheet = assessment.stack.find((layer) => layer.is === 'sheets')?.sheet ?? {}
-  const gives = yieldOfRun(job, { dies, sheet })
+  const gives = yieldOfRun(job, run, dies, sheet)
   const [pieces, setPieces] = useState(gives.pieces)
   const [note, setNote] = useState('')
   const good = isGood((rounds.at(-1) as Round).seen)

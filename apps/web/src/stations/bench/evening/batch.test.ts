@@ -1,7 +1,7 @@
-import type { EveningAnswer, JobRow } from '@bold-heron/schema'
+import { type EveningAnswer, type JobRow, questionOfRun, runInHandOf } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
 import { startSession } from '../session.js'
-import { batchOf, jobOfBatch, questionOfBatch } from './batch.js'
+import { batchOf, jobOfBatch } from './batch.js'
 
 const plate = (plateId: string, role: string) => ({ is: 'plate', plateId, role })
 
@@ -55,6 +55,7 @@ const jobOf = (id: string, dieId: string): JobRow =>
         bladeSide: 'down',
         layers: [],
         onlyOne: false,
+        border: null,
       },
     ],
   }) as unknown as JobRow
@@ -64,8 +65,12 @@ describe('a batch of an evening at the Bench', () => {
   const job = jobOf('tags', 'anchor')
 
   it('lays the dies of all its jobs, as many as there are, on the press of the plan', () => {
-    const asked = questionOfBatch(jobOfBatch(job, [jobOf('gulls', 'gull')], batch))
+    const laid = jobOfBatch(job, [jobOf('gulls', 'gull')], batch)
+    const asked = questionOfRun(laid, runInHandOf(laid))
     expect(asked).toMatchObject({ pressId: 'library', dieIds: ['anchor', 'gull', 'gull'], sheetCount: 2 })
+    // A border is pressed once here too.
+    expect(asked.once).toBe(false)
+    expect(questionOfRun(laid, { ...runInHandOf(laid), border: {} as never }).once).toBe(true)
   })
 
   it('begins with what changes only; with nothing but its own things where the plates are the same; with all of it in an empty press', () => {

@@ -1,4 +1,4 @@
-import { type EveningAnswer, type JobRow, type PlanQuestion, pressIdOf, runInHandOf } from '@bold-heron/schema'
+import { type EveningAnswer, type JobRow, runInHandOf } from '@bold-heron/schema'
 import type { EveningBatch } from '../session.js'
 
 /** The runs that an evening's plan begins a press's queue with, as the Bench takes them up. */
@@ -45,11 +45,4 @@ export const jobOfBatch = (job: JobRow, others: readonly JobRow[], batch: Evenin
         : run,
     ),
   }
-}
-
-/** What the planner is asked for a job as it stands here. */
-export const questionOfBatch = (job: JobRow): PlanQuestion => {
-  const run = runInHandOf(job)
-  const { technique, region, dieIds, sheetId, sheetCount, bladeSide, onlyOne } = run
-  return { technique, region, pressId: pressIdOf(job, run), dieIds, sheetId, sheetCount, bladeSide, onlyOne }
 }

@@ -4,7 +4,7 @@ import { Link } from 'react-router'
 import { useEveryRow } from '../../../data/rows.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Panel } from '../../../ui/Panel.js'
-import { sayKnownFor } from '../known-good/say-known-for.js'
+import { sayKnown } from '../known-good/say-known.js'
 import { sumOfKnown } from '../known-good/known-stack.js'
 import { usePlates } from '../known-good/use-plates.js'
 import { JobsWith } from './JobsWith.js'
@@ -16,15 +16,7 @@ const Known = ({ stack }: { readonly stack: KnownGoodStackRow }) => {
   const { byId } = usePlates()
   return (
     <li className="border-b border-line py-2 last:border-b-0">
-      <p>
-        {t('shelf.known.one', {
-          height: lengths.thickness(sumOfKnown(stack, byId).heightMm),
-          what: sayKnownFor(t, stack),
-          dieClass: t(`words.dieClass.${stack.dieClass}`),
-          count: stack.sheetCount,
-          caliper: lengths.thickness(stack.sheetCaliperMm),
-        })}
-      </p>
+      <p>{sayKnown(t, lengths, stack, sumOfKnown(stack, byId).heightMm)}</p>
       <p className="text-sm text-ink-soft">
         {stack.plateIds.map((id) => byId.get(id)?.name ?? '?').join(' · ')} · {t(`words.knownFrom.${stack.from}`)}
       </p>

@@ -10,7 +10,7 @@ import { Button, IconButton } from '../../../ui/Button.js'
 import { WhichIsRight } from '../learning/WhichIsRight.js'
 import { KnownGoodModal } from './KnownGoodModal.js'
 import { blankKnown, sumOfKnown } from './known-stack.js'
-import { sayKnownFor } from './say-known-for.js'
+import { sayKnown } from './say-known.js'
 import { usePlates } from './use-plates.js'
 import { usePressInForm } from './use-press-in-form.js'
 
@@ -44,13 +44,7 @@ export const KnownGoodField = () => {
           return (
             <li key={at} className="flex items-center gap-2 border-t border-line py-1.5">
               <span className="flex-1">
-                {t('shelf.known.one', {
-                  height: lengths.thickness(heightMm),
-                  what: sayKnownFor(t, stack),
-                  dieClass: t(`words.dieClass.${stack.dieClass}`),
-                  count: stack.sheetCount,
-                  caliper: lengths.thickness(stack.sheetCaliperMm),
-                })}
+                {sayKnown(t, lengths, stack, heightMm)}
                 <span className="block text-sm text-ink-soft">
                   {t('shelf.gap.label')}: {lengths.thickness(simulated ?? gapMm)} · {t(`words.knownFrom.${stack.from}`)}
                 </span>
