@@ -227,7 +227,7 @@ export type { BladeLaw, BladeShape } from './press/laws/blade.js'
 export { type Drive, feelOf, type PredictedFeel, predictedFeels } from './press/drive.js'
 export type { RollerFrame } from './press/mechanics.js'
 export { type ContactCells, type GridSize, type HeightMap } from './press/nip/contact-cells.js'
-export { areEqual, type FrameMargins, frameRound, marginsRound } from './placement/frame-round.js'
+export { areEqual, framedBy, type FrameMargins, frameRound } from './placement/frame-round.js'
 export { placeLines } from './geometry/place-lines.js'
 export { edgesOf, type DiePose } from './placement/place-die.js'
 export {
@@ -268,7 +268,7 @@ export { type PlacementFinding, type PlacementReading, readPlacement } from './p
 export { insideRim } from './placement/rim-saved.js'
 export { type ByHand, byHandOf } from './placement/by-hand.js'
 export { type Surer, surerBy } from './planner/surer.js'
-export { type StartKind, startKinds, startPlacement } from './placement/starts.js'
+export { type StartKind, startKinds, startPlacement } from './placement/starts/list.js'
 export { type RowOfDies, setInRow } from './placement/set-in-row.js'
 export { snapAlong, type Snapped } from './placement/snap.js'
 export { templateOf, type TemplateChoice } from './placement/template.js'
@@ -310,7 +310,18 @@ export { usableOf } from './nesting/usable.js'
 export { turnsOn } from './nesting/turns-on.js'
 export { borderMarks } from './borders/marks.js'
 export { insidePlace } from './placement/window-through.js'
-export { USUAL_OVERLAP_MM, type WordOnFold, wordOnFold } from './placement/word-on-fold.js'
+export {
+  makeWordCard,
+  USUAL_OVERLAP_MM,
+  type WordOnCrease,
+  type WordOnFold,
+  wordOnCrease,
+  wordOnFold,
+} from './placement/word-on-fold.js'
+export { eachDieOnce, isMarked, laidTooOften, marksBefore, type SideMark } from './placement/each-die-once.js'
+export { type EdgeMark, edgeMarksOf } from './placement/edge-marks.js'
+export { type OwnEdge, ownEdgeOf } from './placement/own-edge.js'
+export { allSides, type PanelSide, panelRound, panelSides, sizeRound } from './placement/panel-round.js'
 export {
   type BesidePressed,
   type PlacedPlan,
@@ -353,7 +364,14 @@ export { envelopeTemplate, type EnvelopeFlaps, flapsOf, foldingSteps } from './c
 export { envelopesThatHold, type StandardEnvelope } from './cards/standard-envelopes.js'
 export { cutUp, matOf, type PanelSize, scoresFor } from './cards/panels.js'
 export { type LayerJoin, layerJoins } from './materials/joins.js'
-export { type BuildLayer, type BuildSection, FLUSH_WITHIN_MM, piecesWanted, sectionOf } from './builds/layers.js'
+export {
+  type BuildLayer,
+  type BuildSection,
+  FLUSH_WITHIN_MM,
+  piecesWanted,
+  layerLies,
+  sectionOf,
+} from './builds/layers.js'
 export { afterwardsOf, compositeOf, type EnteredPart, factsOfPart } from './materials/composite.js'
 export { type CompositePart, compositeParts, type SheetPart } from './materials/sheet-part.js'
 export { pieceOf } from './nesting/piece-of.js'

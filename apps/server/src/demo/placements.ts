@@ -7,7 +7,13 @@ interface Things {
   readonly cardId: string
 }
 
-const names = { first: 'First press run', second: 'Second press run' }
+const NAMES = ['First press run', 'Second press run']
+
+const asked = (dies: readonly Die[]) => ({
+  dies,
+  nameOf: (count: number) => NAMES[count - 1] ?? `Press run ${count}`,
+  overlapMm: USUAL_OVERLAP_MM,
+})
 
 const onPad = (placement: Placement, padId: string): Placement => ({
   ...placement,
@@ -22,18 +28,13 @@ const withBlock = (placement: Placement, block: LaidBlock, waste: Placement['was
 
 /** Cards of the weekend that are cut only in part. */
 export const demoPlacements = {
-  word: (dies: readonly Die[], { padId }: Things) =>
-    onPad(startPlacement('word-on-fold', dies, names, USUAL_OVERLAP_MM), padId),
+  word: (dies: readonly Die[], { padId }: Things) => onPad(startPlacement('word-on-fold', asked(dies)), padId),
 
-  window: (dies: readonly Die[], { padId }: Things) => {
-    const placement = onPad(startPlacement('window', dies, names, USUAL_OVERLAP_MM), padId)
-    const { widthMm, heightMm } = placement.card
-    // The sky beside the tower comes away.
-    return { ...placement, waste: [{ xMm: widthMm / 2 - 30, yMm: heightMm / 2 - 30 }] }
-  },
+  // The sky beside the tower comes away.
+  window: (dies: readonly Die[], { padId }: Things) => onPad(startPlacement('window', asked(dies)), padId),
 
   corner: (dies: readonly Die[], { blockId }: Things) => {
-    const placement = startPlacement('block', dies, names, USUAL_OVERLAP_MM)
+    const placement = startPlacement('block', asked(dies))
     const { widthMm, heightMm } = placement.card
     const block: LaidBlock = {
       id: 'block 1',
@@ -49,7 +50,7 @@ export const demoPlacements = {
   },
 
   rim: (dies: readonly Die[], { cardId }: Things) => {
-    const start = startPlacement('block', dies, names, USUAL_OVERLAP_MM)
+    const start = startPlacement('block', asked(dies))
     const card = { widthMm: 210, heightMm: 148, fold: null }
     const place = { xMm: 105, yMm: 74, rotationDeg: 0 }
     const [die] = dies

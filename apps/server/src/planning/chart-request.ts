@@ -62,6 +62,7 @@ const usualDie = (dieClass: DieClass): Die => {
     condition: 'used',
     pieces: 1,
     mirrored: 0,
+    owned: 1,
     feedEnd: 'usual',
     note: '',
     outline: null,

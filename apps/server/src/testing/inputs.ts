@@ -94,6 +94,7 @@ export const dieInputs = {
     condition: 'used',
     pieces: 1,
     mirrored: 0,
+    owned: 1,
     feedEnd: 'usual',
     note: '',
   },

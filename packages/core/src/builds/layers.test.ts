@@ -37,6 +37,22 @@ describe('a build in section', () => {
     expect(sectionOf([...open, layer({ lies: 'in', caliperMm: 0.4 })]).layers[2]!.proudMm).toBeCloseTo(0.15, 9)
   })
 
+  it('a film and a hinged flap behind a window raise its front, and lie below it', () => {
+    const section = sectionOf([
+      layer(),
+      layer({ id: 'front' }),
+      layer({ id: 'film', lies: 'behind', caliperMm: 0.1 }),
+      layer({ id: 'flap', lies: 'behind', join: 'hinge', caliperMm: 0.2 }),
+    ])
+    const [base, front, film, flap] = section.layers
+    // Base, flap on the hinge, film, front: 0.3, then the front's tape and 0.3, with 0.1 + 0.05 and 0.2 + 0.1 behind it.
+    expect(section.heightMm).toBeCloseTo(0.3 + 0.05 + 0.3 + 0.15 + 0.3, 9)
+    expect(base!.toMm).toBeLessThan(flap!.fromMm)
+    expect(flap!.toMm).toBeLessThan(film!.fromMm)
+    expect(film!.toMm).toBeLessThan(front!.fromMm)
+    expect(front!.toMm).toBeCloseTo(section.heightMm, 9)
+  })
+
   it('a fine layer on two plain ones is three sheets and two films of glue, which dry', () => {
     const section = sectionOf([layer({ sheets: 3 })])
     expect(section.heightMm).toBeCloseTo(0.94, 9)

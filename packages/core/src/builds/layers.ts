@@ -12,9 +12,13 @@ export interface BuildLayer {
   readonly join: LayerJoin
   /** Height of the join where it is not the usual one, such as a foam pad's. */
   readonly joinMm: number | null
-  /** On the layer below, or let into an opening of it. */
-  readonly lies: 'on' | 'in'
+  /** On the layer below, let into an opening of it, or behind it, as a film or a flap is behind a window. */
+  readonly lies: LayerLie
 }
+
+/** How a layer lies to the one before it. */
+export const layerLies = ['on', 'in', 'behind'] as const
+export type LayerLie = (typeof layerLies)[number]
 
 /** A layer in its place: from where to where it reaches, mm above the table, and what is between it and what it lies on. */
 interface BuiltLayer {
@@ -43,11 +47,24 @@ export const FLUSH_WITHIN_MM = 0.05
 const layerMm = ({ caliperMm, sheets }: Pick<BuildLayer, 'caliperMm' | 'sheets'>): number =>
   sheets * caliperMm + (sheets - 1) * BETWEEN_SHEETS_MM
 
+/** mm. Heights nearer than this are one. */
+const SAME_MM = 1e-9
+
+/** How long the wet glue of a layer dries, that under it and that between its sheets, minutes. */
+const dryingOf = ({ join, sheets }: BuildLayer, at: number): number =>
+  ((at > 0 && join === 'wet-glue' ? 1 : 0) + (sheets > 1 ? 1 : 0)) * factsOfJoin('wet-glue').dryingMinutes
+
 const joinMmOf = ({ join, joinMm }: BuildLayer): number => joinMm ?? factsOfJoin(join).heightMm
+
+const raised = (layer: BuiltLayer, byMm: number): BuiltLayer => ({
+  ...layer,
+  fromMm: layer.fromMm + byMm,
+  toMm: layer.toMm + byMm,
+})
 
 /**
  * A build in section: its layers in the order they are joined, each on the highest below it, or let into the one below, where it starts from
- * what that one lies on. The first lies on the table and is joined to nothing.
+ * what that one lies on, or behind that one, which it raises. The first lies on the table and is joined to nothing.
  */
 export const sectionOf = (layers: readonly BuildLayer[]): BuildSection => {
   const placed: BuiltLayer[] = []
@@ -56,14 +73,26 @@ export const sectionOf = (layers: readonly BuildLayer[]): BuildSection => {
   let dryingMinutes = 0
   layers.forEach((layer, at) => {
     const joinMm = at === 0 ? 0 : joinMmOf(layer)
+    const before = placed[at - 1]
+    if (layer.lies === 'behind' && before) {
+      const thickMm = layerMm(layer)
+      const fromMm = before.fromMm
+      placed.forEach((each, which) => {
+        if (each.fromMm >= fromMm - SAME_MM) placed[which] = raised(each, thickMm + joinMm)
+      })
+      placed.push({ id: layer.id, fromMm, toMm: fromMm + thickMm, joinMm, proudMm: 0 })
+      topMm += thickMm + joinMm
+      floorMm = fromMm
+      dryingMinutes += dryingOf(layer, at)
+      return
+    }
     const isLetIn = layer.lies === 'in' && at > 0
     const fromMm = (isLetIn ? floorMm : topMm) + joinMm
     const toMm = fromMm + layerMm(layer)
     placed.push({ id: layer.id, fromMm, toMm, joinMm, proudMm: isLetIn ? toMm - topMm : 0 })
     if (!isLetIn) floorMm = topMm
     topMm = Math.max(topMm, toMm)
-    const gluedSheets = (at > 0 && layer.join === 'wet-glue' ? 1 : 0) + (layer.sheets > 1 ? 1 : 0)
-    dryingMinutes += gluedSheets * factsOfJoin('wet-glue').dryingMinutes
+    dryingMinutes += dryingOf(layer, at)
   })
   return { layers: placed, heightMm: topMm, dryingMinutes }
 }

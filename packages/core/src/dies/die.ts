@@ -24,6 +24,8 @@ export interface Die {
   /** Shapes that one cut of one sheet gives, and how many of them are mirror images of others; 1 and 0 where absent. */
   readonly pieces?: number
   readonly mirrored?: number
+  /** How many of it there are; 1 where absent. One run cannot lay more. */
+  readonly owned?: number
   /** Its cutting lines, or a stand-in for them. */
   readonly outline: Outline
 }

@@ -17,6 +17,8 @@ export interface CutContext {
   readonly matFactor?: number | undefined
   /** Whether the piece cannot be had again: stamped, printed, foiled. Then what cannot be mended weighs far more than what can. */
   readonly onlyOne?: boolean | undefined
+  /** Whether a frame is laid round a piece that is already cut, which a magnet keeps from shifting. */
+  readonly framesPiece?: boolean | undefined
   /** The pad whose edge is laid on a pencil line; any where absent. */
   readonly edgePadId?: string | undefined
 }

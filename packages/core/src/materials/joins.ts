@@ -1,5 +1,5 @@
 /** Ways to join a layer to the one below. */
-export const layerJoins = ['wet-glue', 'tape', 'adhesive-sheet', 'foam-pad', 'loose'] as const
+export const layerJoins = ['wet-glue', 'tape', 'adhesive-sheet', 'foam-pad', 'hinge', 'loose'] as const
 export type LayerJoin = (typeof layerJoins)[number]
 
 interface JoinFacts {
@@ -15,6 +15,8 @@ const facts: Readonly<Record<LayerJoin, JoinFacts>> = {
   tape: { heightMm: 0.05, dryingMinutes: 0 },
   'adhesive-sheet': { heightMm: 0.1, dryingMinutes: 0 },
   'foam-pad': { heightMm: 1.5, dryingMinutes: 0 },
+  // A strip of tape or a folded lip along one edge, on which a flap opens.
+  hinge: { heightMm: 0.1, dryingMinutes: 0 },
   loose: { heightMm: 0, dryingMinutes: 0 },
 }
 

@@ -1,7 +1,10 @@
 import type { Die } from '../dies/die.js'
 import { handMm, type LengthStyle } from '../units/length-print.js'
+import { edgeMarksOf, placeOfMark } from './edge-marks.js'
+import type { Card } from './card.js'
 import { edgesOf } from './place-die.js'
-import type { LaidDie, Placement } from './placed-run.js'
+import type { EdgeLine, LaidDie, Placement } from './placed-run.js'
+import { directionsOf } from './pressed-region.js'
 import { type PlacementFinding, readPlacement } from './read-placement.js'
 
 /** What laying by a ruler does to a placement. */
@@ -25,10 +28,26 @@ const laidDieByHand = (laid: LaidDie, dieOf: DieOf, style: LengthStyle): LaidDie
   }
 }
 
-/** A placement with every die where a hand lays it: its edges on whole steps of a ruler from the card's edges. */
+/** A pencil line between its two marks, each on a whole step of a ruler along the card's edge. */
+const lineByHand = (line: EdgeLine, card: Card, style: LengthStyle): EdgeLine => {
+  const [from, to] = edgeMarksOf(line, card) ?? []
+  if (!from || !to) return line
+  const [ax, ay] = placeOfMark({ ...from, atMm: handMm(from.atMm, style) }, card)
+  const [bx, by] = placeOfMark({ ...to, atMm: handMm(to.atMm, style) }, card)
+  const { along } = directionsOf(line)
+  const sign = (bx - ax) * along[0] + (by - ay) * along[1] < 0 ? -1 : 1
+  const angleDeg = (Math.atan2(sign * (by - ay), sign * (bx - ax)) * 180) / Math.PI
+  return { ...line, xMm: ax, yMm: ay, angleDeg }
+}
+
+/** A placement where a hand lays it: every die's edges, and every pencil line's marks, on whole steps of a ruler from the card's edges. */
 export const laidByHand = (placement: Placement, dieOf: DieOf, style: LengthStyle): Placement => ({
   ...placement,
-  runs: placement.runs.map((run) => ({ ...run, dies: run.dies.map((laid) => laidDieByHand(laid, dieOf, style)) })),
+  runs: placement.runs.map((run) => ({
+    ...run,
+    line: run.line && lineByHand(run.line, placement.card, style),
+    dies: run.dies.map((laid) => laidDieByHand(laid, dieOf, style)),
+  })),
 })
 
 const nameOf = ({ code, runId, laidId }: PlacementFinding): string => JSON.stringify([code, runId, laidId])

@@ -15,10 +15,13 @@ import {
   turnThing,
 } from './edits.js'
 import type { LaidDie, Placement } from './placed-run.js'
-import { startPlacement } from './starts.js'
+import { startPlacement } from './starts/list.js'
 
-const names = { first: 'Run 1', second: 'Run 2' }
-const begun = startPlacement('panel', [aDie({ id: 'gull' }), aDie({ id: 'kite' })], names, 1.5)
+const begun = startPlacement('panel', {
+  dies: [aDie({ id: 'gull' }), aDie({ id: 'kite' })],
+  nameOf: String,
+  overlapMm: 1.5,
+})
 const [gull, kite] = begun.runs[0]!.dies as [LaidDie, LaidDie]
 const gullThing: LaidThing = { is: 'die', id: gull.id }
 

@@ -3,7 +3,7 @@ import { rectangle } from '../geometry/rectangle.js'
 import { dieOfLines } from '../testing/placed.js'
 import { frameRound, marginsRound } from './frame-round.js'
 import { placeLines } from '../geometry/place-lines.js'
-import { startPlacement } from './starts.js'
+import { startPlacement } from './starts/list.js'
 
 const box = (fromX: number, fromY: number, toX: number, toY: number) => rectangle({ fromX, fromY, toX, toY })
 
@@ -29,7 +29,7 @@ describe('a frame round a piece that is already cut', () => {
 
   it('is a way to begin: the smaller die cuts the piece, the larger is fitted round it in a second run', () => {
     const dies = [dieOfLines('frame', frame), dieOfLines('piece', [box(0, 0, 50, 30)])]
-    const { runs, card } = startPlacement('frame-round', dies, { first: 'piece', second: 'frame' }, 0)
+    const { runs, card } = startPlacement('frame-round', { dies, nameOf: String, overlapMm: 0 })
     expect(runs.map((run) => run.dies.map(({ dieId }) => dieId))).toEqual([['piece'], ['frame']])
     const [piece, round] = runs.map((run) => run.dies[0]!)
     const margins = marginsRound(placeLines([box(0, 0, 50, 30)], piece!), placeLines(frame, round!))!

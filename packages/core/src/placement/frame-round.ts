@@ -1,6 +1,8 @@
 import { type Box, boxAround, middleOf } from '../geometry/box.js'
 import { isClosed, type Polyline } from '../geometry/polyline.js'
+import type { Die } from '../dies/die.js'
 import type { DiePose } from './place-die.js'
+import { linesOnCard, type PlacedRun } from './placed-run.js'
 
 /** What is left of the card round a piece that is framed, mm on each side. */
 export interface FrameMargins {
@@ -34,6 +36,27 @@ export const marginsRound = (piece: readonly Polyline[], frame: readonly Polylin
     topMm: inner.fromY - outer.fromY,
     bottomMm: outer.toY - inner.toY,
   }
+}
+
+/** A run whose one die goes round a piece that an earlier run has cut: that piece, its run's place and the margins; undefined for any other. */
+export const framedBy = (
+  runs: readonly PlacedRun[],
+  at: number,
+  dieOf: (id: string) => Die | undefined,
+): { readonly die: Die; readonly piece: readonly Polyline[]; readonly margins: FrameMargins } | undefined => {
+  const run = runs[at]
+  const [laid, ...others] = run?.dies ?? []
+  const frame = laid && dieOf(laid.dieId)
+  if (!run || !laid || !frame || others.length > 0 || run.region !== 'all') return undefined
+  const round = linesOnCard(frame, laid, run.face)
+  return runs.slice(0, at).flatMap(({ dies, face }) =>
+    dies.flatMap((inner) => {
+      const die = dieOf(inner.dieId)
+      const piece = die && linesOnCard(die, inner, face)
+      const margins = piece && marginsRound(piece, round)
+      return die && piece && margins ? [{ die, piece, margins }] : []
+    }),
+  )[0]
 }
 
 /** mm. Margins that differ by less are equal to the eye. From memory. */

@@ -23,6 +23,8 @@ export interface KnifeQuestion {
   readonly left: readonly Polyline[]
   /** Pencil lines that pads were laid on: a knife may follow them. */
   readonly lines: readonly EdgeLine[]
+  /** Plates' edges that are no pencil lines: cuts that end there go on along their dies' own lines, and no ruler is laid from there. */
+  readonly edges: readonly EdgeLine[]
   /** Closed shapes that a ruler should not run through. */
   readonly shapes: readonly Polyline[]
   readonly waste: readonly Spot[]
@@ -145,8 +147,9 @@ const goingOn = (left: readonly Polyline[]): ReadonlyMap<string, Pair[]> => {
 const SAME_WAY = 0.99999
 
 /** Straight joins between cut ends, and from them to the card's edge, that cross no cut. */
-const joinsOf = ({ card, cuts, left, lines, shapes }: KnifeQuestion): Candidate[] => {
-  const ends = endsOf(cuts)
+const joinsOf = ({ card, cuts, left, lines, edges, shapes }: KnifeQuestion): Candidate[] => {
+  const isOnEdge = ([x, y]: Pair): boolean => edges.some((edge) => Math.abs(beyondLine(edge, x, y)) < ON_LINE_MM)
+  const ends = endsOf(cuts).filter((end) => !isOnEdge(end))
   const { widthMm: w, heightMm: h } = card
   const joins: [Pair, Pair][] = []
   for (const line of lines) {
@@ -184,6 +187,35 @@ const joinsOf = ({ card, cuts, left, lines, shapes }: KnifeQuestion): Candidate[
     const [x, y] = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2]
     const through = shapes.filter((shape) => contains(shape, x, y)).length % 2 === 1
     return [{ line: [...a, ...b], price: through ? THROUGH_SHAPE : 1 }]
+  })
+}
+
+/**
+ * Dies' lines that are not pressed, parted where they meet a pencil line or cross a cut: a knife may leave them there. What runs along a pencil
+ * line is left to the ruler there.
+ */
+const followed = ({ left, lines, cuts }: KnifeQuestion): Candidate[] => {
+  const grid = new PieceGrid(cuts)
+  const onLine = ([x, y]: Pair): boolean => lines.some((line) => Math.abs(beyondLine(line, x, y)) < ON_LINE_MM)
+  return left.flatMap((line) => {
+    const parts: number[][] = []
+    const points = pairs(line)
+    let part: number[] = [...(points[0] ?? [])]
+    const parted = (at: Pair): void => {
+      part.push(...at)
+      parts.push(part)
+      part = [...at]
+    }
+    for (let at = 1; at < points.length; at++) {
+      const [a, b] = [points[at - 1] as Pair, points[at] as Pair]
+      for (const share of grid.crossings(a, b)) parted([a[0] + share * (b[0] - a[0]), a[1] + share * (b[1] - a[1])])
+      if (onLine(b)) parted(b)
+      else part.push(...b)
+    }
+    parts.push(part)
+    return parts
+      .filter((each) => lengthOf(each) > 1e-6 && !pairs(each).every(onLine))
+      .map((each): Candidate => ({ line: each, price: 1 }))
   })
 }
 
@@ -298,10 +330,7 @@ export const planKnife = (question: KnifeQuestion): KnifePlan => {
   if (waste.length === 0) return { cuts: [], totalMm: 0, frees: true }
   const outline = outlineOfCard(card)
   const divides = dividing([...waste, ...keep])
-  const candidates = [
-    ...left.filter(divides).map((line): Candidate => ({ line: [...line], price: 1 })),
-    ...joinsOf(question),
-  ]
+  const candidates = [...followed({ ...question, left: left.filter(divides) }), ...joinsOf(question)]
   const parts = partsOf(candidates)
   const pieces = piecesOf([outline], [...cuts.filter(divides), ...parts.map(({ part }) => part)])
   const pieceAt = pieceFinder(pieces)

@@ -9,8 +9,12 @@ import { cutLinesOf, cutOfRun, type DieCut, type Hinge, type RunCut } from './cu
 import type { Card } from './card.js'
 import type { PlacementFindingCode } from './finding-code.js'
 import { type KnifePlan, planKnife } from './knife-plan.js'
+import { type AtFold, atFold } from './half-on-fold.js'
+import { laidTooOften } from './each-die-once.js'
+import { ownEdgeOf } from './own-edge.js'
 import type { Placement, PlacedRun, Spot } from './placed-run.js'
 import { beyondLine, directionsOf } from './pressed-region.js'
+import { standsOnCrease } from './word-on-fold.js'
 
 /** A finding, and the run and die it is about where it is about one. */
 export interface PlacementFinding extends Finding<PlacementFindingCode> {
@@ -91,62 +95,119 @@ const besideHinges = (dies: readonly DieCut[], waste: readonly Spot[]): Spot[] =
       }),
     ])
 
-/** Spots along the side of a pencil line that is not pressed: the card stays there, unless something there is to come away. */
-const beyondLines = (runs: readonly PlacedRun[], { widthMm, heightMm }: Card, waste: readonly Spot[]): Spot[] =>
-  runs.flatMap(({ line }) => {
+/**
+ * Spots along the side of a line that is not pressed: the card stays there, unless something there is to come away, or it is in a window that
+ * comes away itself.
+ */
+const beyondLines = (runs: readonly RunCut[], { widthMm, heightMm }: Card, waste: readonly Spot[]): Spot[] =>
+  runs.flatMap(({ run: { line }, dies }) => {
+    const windows = dies.filter((die) => waste.some((spot) => isInShape(die, spot)))
     if (!line || waste.some((spot) => beyondLine(line, spot.xMm, spot.yMm) < 0)) return []
     const { along, towards } = directionsOf(line)
     const spots: Spot[] = []
     for (let step = -MOST_STEPS; step <= MOST_STEPS; step++) {
       const xMm = line.xMm + step * STEP_MM * along[0] - BESIDE_MM * towards[0]
       const yMm = line.yMm + step * STEP_MM * along[1] - BESIDE_MM * towards[1]
-      if (xMm > 0 && yMm > 0 && xMm < widthMm && yMm < heightMm) spots.push({ xMm, yMm })
+      const isOnCard = xMm > 0 && yMm > 0 && xMm < widthMm && yMm < heightMm
+      if (isOnCard && !windows.some((die) => isInShape(die, { xMm, yMm }))) spots.push({ xMm, yMm })
     }
     return spots
   })
 
-const findingsOfDie = (die: DieCut, run: PlacedRun, caliperMm: number): PlacementFinding[] => {
+/** What is found of a die's foot where the plate ends near it: a letter's hinge may tear, a window's foot may be cut with the rest. */
+const findingOfFoot = (die: DieCut, run: PlacedRun, waste: readonly Spot[]): PlacementFinding | undefined => {
+  const { overLineMm: overMm } = die
+  if (overMm === undefined || overMm < -LEAST_CUT_MM || overMm > LEAST_OVERLAP_MM) return undefined
+  const isWindow = waste.some((spot) => isInShape(die, spot))
+  const values = { die: die.dieName, overMm: Math.max(0, overMm), limitMm: LEAST_OVERLAP_MM }
+  return found(isWindow ? 'edge-at-foot' : 'little-overlap', 'caution', run, values, die.laid.id)
+}
+
+const findingsOfDie = (die: DieCut, run: PlacedRun, caliperMm: number, waste: readonly Spot[]): PlacementFinding[] => {
   const own = (code: PlacementFindingCode, severity: Severity, values: PlacementFinding['values'] = {}) =>
     found(code, severity, run, { die: die.dieName, ...values }, die.laid.id)
   const findings: PlacementFinding[] = []
   if (die.cutMm < LEAST_CUT_MM) return [own('nothing-cut', 'stop')]
   if (die.offMm > LEAST_CUT_MM) findings.push(own('die-off-card', 'note', { offMm: die.offMm }))
   if (run.region === 'all') return findings
+  const foot = findingOfFoot(die, run, waste)
   // What lies off the card holds nothing either.
-  if (die.leftMm < LEAST_CUT_MM) return [...findings, own('nothing-attached', 'stop')]
+  if (die.leftMm < LEAST_CUT_MM) return [...findings, foot ?? own('nothing-attached', 'stop')]
   if (die.innerLeft > 0) findings.push(own('inner-shape-attached', 'caution', { count: die.innerLeft }))
-  if (die.overLineMm !== undefined && die.overLineMm > 0 && die.overLineMm < LEAST_OVERLAP_MM)
-    findings.push(own('little-overlap', 'caution', { overMm: die.overLineMm, limitMm: LEAST_OVERLAP_MM }))
+  if (foot) findings.push(foot)
   const limitMm = Math.max(LEAST_HINGE_MM, HINGE_CALIPERS * caliperMm)
   const narrowest = Math.min(...die.hinges.map((hinge) => hinge.widthMm))
   if (narrowest < limitMm) findings.push(own('hinge-narrow', 'caution', { hingeMm: narrowest, limitMm }))
   return findings
 }
 
-const findingsOfRun = (cut: RunCut, placement: Placement, caliperMm: number): PlacementFinding[] => {
-  const { run, dies } = cut
+/** What is found of a die that lies at the fold of a sheet that goes in folded shut. */
+const findingsAtFold = (die: DieCut, { beyondMm, is, snips }: AtFold, run: PlacedRun): PlacementFinding[] => {
+  const values = { die: die.dieName, byMm: Math.abs(beyondMm) }
+  const own = (code: PlacementFindingCode, severity: Severity) => [found(code, severity, run, values, die.laid.id)]
+  if (is === 'parted') return own('halves-cut-apart', 'stop')
+  if (is === 'at-line') return own('fold-at-line', 'caution')
+  return snips.length > 0 ? own('half-hangs', 'note') : []
+}
+
+const findingsOfRun = (
+  { run, dies, atFolds }: RunAtFold,
+  placement: Placement,
+  dieOf: (id: string) => Die | undefined,
+  caliperMm: number,
+): PlacementFinding[] => {
   const { fold } = placement.card
   if (run.dies.length === 0) return [found('no-dies', 'note', run)]
   const findings: PlacementFinding[] = []
   if (run.region === 'to-line' && !run.line) findings.push(found('no-line', 'stop', run))
   if (run.region === 'under-block' && run.blocks.length === 0) findings.push(found('no-block', 'stop', run))
   if (findings.length > 0) return findings
-  findings.push(...dies.flatMap((die) => findingsOfDie(die, run, caliperMm)))
-  if (fold) {
+  for (const { dieId, count, owned } of laidTooOften(run, dieOf))
+    findings.push(found('die-laid-too-often', 'stop', run, { die: dieOf(dieId)?.name ?? '', count, owned }))
+  for (const die of dies)
     findings.push(
-      found(
-        run.goesIn === 'open' ? 'open-the-card' : 'two-thicknesses',
-        run.goesIn === 'open' ? 'note' : 'caution',
-        run,
-      ),
+      ...findingsOfDie(die, run, caliperMm, placement.waste)
+        // What reaches over a fold lies off the card on purpose.
+        .filter(({ code }) => code !== 'die-off-card' || !atFolds.has(die)),
     )
-    const lines = dies.flatMap((die) => die.cut)
-    const clearMm = clearOfCrease(lines, fold)
+  if (fold) {
+    // Halves on a fold are meant for two thicknesses.
+    const isMeant = run.goesIn === 'open' || atFolds.size > 0
+    findings.push(found(run.goesIn === 'open' ? 'open-the-card' : 'two-thicknesses', isMeant ? 'note' : 'caution', run))
+    for (const die of dies) {
+      const at = atFolds.get(die)
+      if (at) findings.push(...findingsAtFold(die, at, run))
+    }
+    // A word's letters end just short of the crease on purpose, and halves at the fold have findings of their own.
+    const others = standsOnCrease(run, placement.card, dieOf)
+      ? []
+      : dies.filter((die) => atFolds.get(die)?.is !== 'joined')
+    const clearMm = clearOfCrease(
+      others.flatMap((die) => die.cut),
+      fold,
+    )
     if (clearMm > 0 && clearMm < LEAST_TO_CREASE_MM)
       findings.push(found('cut-near-crease', 'caution', run, { clearMm, limitMm: LEAST_TO_CREASE_MM }))
   }
   return findings
 }
+
+/** A run's cut, with what lies at the fold of a sheet that goes in folded shut. */
+interface RunAtFold extends RunCut {
+  readonly atFolds: ReadonlyMap<DieCut, AtFold>
+}
+
+const withFolds = (cut: RunCut, { fold }: Card): RunAtFold => ({
+  ...cut,
+  atFolds: new Map(
+    fold && cut.run.goesIn === 'folded' && cut.run.region === 'all'
+      ? cut.dies.flatMap((die) => {
+          const at = atFold(die.lines, fold)
+          return at ? [[die, at] as const] : []
+        })
+      : [],
+  ),
+})
 
 /** Whether a piece that came loose is large enough to be told of, mm². */
 const LEAST_TOLD_MM2 = 1
@@ -161,15 +222,16 @@ export const readPlacement = (
   caliperMm: number,
 ): PlacementReading => {
   const { card, waste, keep } = placement
-  const runs = placement.runs.map((run) => cutOfRun(run, card, dieOf))
+  const runs = placement.runs.map((run) => withFolds(cutOfRun(run, card, dieOf), card))
   const pressed = runs.flatMap((cut) => cutLinesOf(cut, card)).filter((line) => lengthOf(line) > LEAST_CUT_MM)
-  const cuts = [...pressed, ...hairsBetween(pressed)]
+  const halves = runs.flatMap(({ atFolds }) => [...atFolds.values()])
+  const cuts = [...pressed, ...hairsBetween(pressed), ...halves.flatMap(({ snips }) => snips)]
   const partial = runs.filter((cut) => cut.run.region !== 'all')
   const hinges = partial.flatMap(({ dies }) =>
     dies.flatMap((die) => die.hinges.map((hinge) => ({ ...hinge, dieName: die.dieName }))),
   )
-  const shapes = runs.flatMap(({ run, dies }) =>
-    dies.map((die) => ({ loops: closedLines(die), whole: run.region === 'all' })),
+  const shapes = runs.flatMap(({ run, dies, atFolds }) =>
+    dies.map((die) => ({ loops: atFolds.get(die)?.shape ?? closedLines(die), whole: run.region === 'all' })),
   )
   const kept = [
     ...keep,
@@ -177,17 +239,17 @@ export const readPlacement = (
       partial.flatMap(({ dies }) => dies),
       waste,
     ),
-    ...beyondLines(
-      partial.map(({ run }) => run),
-      card,
-      waste,
-    ),
+    ...beyondLines(partial, card, waste),
   ]
+  const lines = partial.flatMap(({ run }) =>
+    run.line ? [{ line: run.line, isOwn: ownEdgeOf(run, placement.runs) !== undefined }] : [],
+  )
   const knife = planKnife({
     card,
     cuts,
     left: partial.flatMap(({ dies }) => dies.flatMap((die) => [...die.left])),
-    lines: partial.flatMap(({ run }) => run.line ?? []),
+    lines: lines.flatMap(({ line, isOwn }) => (isOwn ? [] : [line])),
+    edges: lines.flatMap(({ line, isOwn }) => (isOwn ? [line] : [])),
     shapes: runs.flatMap(({ dies }) =>
       dies.filter((die) => !waste.some((spot) => isInShape(die, spot))).flatMap((die) => closedLines(die)),
     ),
@@ -198,7 +260,7 @@ export const readPlacement = (
   const own = pieces.find((piece) => piece.is === 'card')
   const crease = card.fold && own ? creaseOf(card, card.fold, own) : undefined
 
-  const findings = runs.flatMap((cut) => findingsOfRun(cut, placement, caliperMm))
+  const findings = runs.flatMap((cut) => findingsOfRun(cut, placement, dieOf, caliperMm))
   for (const piece of pieces)
     if (piece.is === 'loose' && piece.areaMm2 > LEAST_TOLD_MM2)
       findings.push(found('piece-falls-out', 'caution', undefined, { areaMm2: piece.areaMm2 }))

@@ -5,7 +5,10 @@ import { splitByRegion } from '../geometry/region.js'
 import type { BladeSide } from '../layers/layer.js'
 import { outlineOfCard } from './card.js'
 import { guideFor } from './guide.js'
-import type { Placement } from './placed-run.js'
+import { boxAround } from '../geometry/box.js'
+import { marksBefore } from './each-die-once.js'
+import { ownEdgeOf } from './own-edge.js'
+import type { PlacedRun, Placement } from './placed-run.js'
 import { lineOnCard, outlineOfBlock, padOnLine } from './pressed-region.js'
 import { cardToPressDrawing } from './press-view.js'
 import type { TemplateLine, TemplatePart } from '../templates/template-line.js'
@@ -49,10 +52,11 @@ export const templateOf = (
     )
     const pad = run.padId === null ? undefined : padOf(run.padId)
     if (run.line) {
-      const pencil = lineOnCard(run.line, card)
-      if (pencil) add('pencil', [pencil])
+      const edge = lineOnCard(run.line, card)
+      if (edge) add(ownEdgeOf(run, placement.runs) ? 'pad' : 'pencil', [edge])
       if (pad) add('pad', nearCard(padOnLine(pad, run.line, pressed).outline, card))
     }
+    add('pencil', sidesMarked(placement, run, reading))
     if (run.region === 'under-block') add('block', run.blocks.flatMap(outlineOfBlock))
     if (guides)
       for (const die of dies) {
@@ -69,6 +73,13 @@ export const templateOf = (
   const place = cardToPressDrawing(card, run, blade)
   return lines.map(({ part, line }) => ({ part, line: transformed(line, place) }))
 }
+
+/** The left sides of where a run's dies come again in a later one, as they are pencilled before it. */
+const sidesMarked = ({ runs }: Placement, run: PlacedRun, reading: PlacementReading): Polyline[] =>
+  marksBefore(runs, runs.indexOf(run)).flatMap(({ laid, inRun }) => {
+    const box = boxAround(reading.runs[inRun]?.dies.find((die) => die.laid.id === laid.id)?.lines ?? [])
+    return box ? [[box.fromX, box.fromY, box.fromX, box.toY]] : []
+  })
 
 /** mm. How far beyond the card a pad is drawn; all of it would want many pages. */
 const BESIDE_CARD_MM = 10

@@ -9,6 +9,7 @@ import type { Sheet } from '../materials/sheet.js'
 import { normalBelow } from '../numerics/normal.js'
 import { gluedBlock, MOST_GLUED } from '../placement/card-stack.js'
 import { cutOfRun } from '../placement/cut-of-run.js'
+import { framedBy } from '../placement/frame-round.js'
 import type { Placement, PlacedRun, RegionId } from '../placement/placed-run.js'
 import { layOutDies } from '../placement/lay-out.js'
 import { cardToPress } from '../placement/press-view.js'
@@ -69,6 +70,7 @@ export const placedCut = (cut: CutContext, placement: Placement, dieOf: DieOf): 
     // What lies on a card may run off it as it was laid.
     sheet: { ...cut.sheet, sizeMm: undefined },
     sheetCount: cut.sheetCount * (run.goesIn === 'folded' ? 2 : 1),
+    ...(framedBy(placement.runs, placement.runInHand, dieOf) ? { framesPiece: true } : {}),
     ...(run.region === 'to-line' && run.padId !== null ? { edgePadId: run.padId } : {}),
   }
 }

@@ -21,6 +21,8 @@ export const points = {
   /** On top of being a plate. */
   shim: 0.7,
   bedFace: { fresh: 0, lined: 0.5, scored: 3 } satisfies Record<FaceState, number>,
+  /** Taken off for a magnet under a frame that is fitted round a piece: it holds both with no tape. Common practice, no source; so many from memory. */
+  holdsFrame: 2,
   /** Taken off for a stack that cut clean on this press before. */
   workedBefore: 0.6,
 } as const
@@ -33,7 +35,8 @@ const costOfFindings = (findings: ReturnType<Method['ofJob']>): number =>
 export const costOfPiece = (method: Method, role: Role, plate: Plate, cut: CutContext): number =>
   points.plate +
   (role === 'shim' ? points.shim : 0) +
-  (role === 'bed' ? points.bedFace[bestFace(plate)] : 0) +
+  (role === 'bed' ? points.bedFace[bestFace(plate)] : 0) -
+  (cut.framesPiece && plate.magnetic ? points.holdsFrame : 0) +
   costOfFindings(method.ofPiece(role, plate, cut))
 
 /** What two pieces cost for lying in one stack. */

@@ -1,4 +1,4 @@
-import { type StartKind, startKinds } from '../placement/starts.js'
+import { type StartKind, startKinds } from '../placement/starts/list.js'
 import { type TechniqueId, techniqueIds } from './list.js'
 
 /** What somebody wants who begins a job, by name. */

@@ -1,4 +1,4 @@
-import { baseKinds, layerJoins, piecesWanted } from '@bold-heron/core'
+import { baseKinds, layerJoins, layerLies, piecesWanted } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { idField, labelField, nameField, noteField, rowFields, someField } from './fields.js'
@@ -18,7 +18,7 @@ const buildLayer = z.object({
   join: z.enum(layerJoins).default('wet-glue'),
   /** Height of the join, mm; null: as usual for it. */
   joinMm: z.number().min(0).max(20).nullable().default(null),
-  lies: z.enum(['on', 'in']).default('on'),
+  lies: z.enum(layerLies).default('on'),
 })
 export type BuildLayerInput = Of<typeof buildLayer>
 

@@ -29,6 +29,8 @@ export const dieTable = {
   /** Shapes that one cut of one sheet gives, and how many of them are mirror images of others. */
   pieces: field.whole(z.int().min(1).max(MOST_SHAPES).default(1)),
   mirrored: field.whole(z.int().min(0).max(MOST_SHAPES).default(0)),
+  /** How many of it there are: one run cannot lay more. */
+  owned: field.whole(z.int().min(1).max(MOST_SHAPES).default(1)),
   note: field.text(noteField),
 } satisfies FieldTable
 export const dieFields = zodOf(dieTable)

@@ -80,6 +80,7 @@ export const toDie = (
   difficulty: difficultyOf(row.dieClass, row.condition),
   ...(row.pieces === 1 ? {} : { pieces: row.pieces }),
   ...(row.mirrored === 0 ? {} : { mirrored: row.mirrored }),
+  ...(row.owned === 1 ? {} : { owned: row.owned }),
   outline:
     lines && row.outline
       ? { source: row.outline.source, lines }

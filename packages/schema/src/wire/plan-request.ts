@@ -62,6 +62,7 @@ const die = z.object({
   difficulty: z.number(),
   pieces: z.int().exactOptional(),
   mirrored: z.int().exactOptional(),
+  owned: z.int().exactOptional(),
   outline: z.object({ source: z.enum(outlineSources), lines }),
 })
 
@@ -126,6 +127,7 @@ const cut = z.object({
   rules: z.object(rules),
   matFactor: z.number().exactOptional(),
   onlyOne: z.boolean().exactOptional(),
+  framesPiece: z.boolean().exactOptional(),
   edgePadId: z.string().optional(),
 })
 

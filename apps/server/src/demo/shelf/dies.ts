@@ -22,6 +22,7 @@ const die = (key: keyof typeof demoOutlines, line: DieLine): DieInput => {
     condition: 'used',
     pieces: 1,
     mirrored: 0,
+    owned: 1,
     feedEnd: 'usual',
     note: '',
     outline: {

@@ -26,8 +26,12 @@ export const BuildSectionDrawing = ({
   const y = (mm: number): number => high - 12 - mm * scale
   // Each name stands beside its layer, or as little above as the one below it leaves room.
   const labels: number[] = []
-  for (const { fromMm, toMm } of section.layers)
-    labels.push(Math.min((y(fromMm) + y(toMm)) / 2 + 4, (labels.at(-1) ?? Infinity) - rowPx))
+  let nextBelow = Infinity
+  const fromBelow = [...section.layers.entries()].sort(([, one], [, other]) => one.fromMm - other.fromMm)
+  for (const [at, { fromMm, toMm }] of fromBelow) {
+    nextBelow = Math.min((y(fromMm) + y(toMm)) / 2 + 4, nextBelow - rowPx)
+    labels[at] = nextBelow
+  }
   return (
     <svg
       role="img"

@@ -1,4 +1,4 @@
-import { type Card, edgesOf, type PlacedRun, type Placement } from '@bold-heron/core'
+import { type Card, edgesOf, ownEdgeOf, type PlacedRun, type Placement } from '@bold-heron/core'
 import { useLengths } from '../../text/lengths.js'
 import type { PlacementView } from '../../workers/place.worker.js'
 import { pencilPath } from './shapes.js'
@@ -123,7 +123,14 @@ export const LaidOut = ({
           )),
       )}
       {runs.map(({ id, line }, which) =>
-        line && shown(which) ? <path key={id} d={pencilPath(line)} {...thin} {...placementStrokes.pencil} /> : null,
+        line && shown(which) ? (
+          <path
+            key={id}
+            d={pencilPath(line)}
+            {...thin}
+            {...placementStrokes[ownEdgeOf(runs[which] as PlacedRun, runs) ? 'pad' : 'pencil']}
+          />
+        ) : null,
       )}
       {at === undefined &&
         view.knife.cuts.map(({ d }, which) => (

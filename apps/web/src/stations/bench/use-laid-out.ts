@@ -14,5 +14,6 @@ export const useLaidOut = (job: JobRow, placement: Placement) => {
     view: usePlacementView(things, placement, fitting).data,
     byHand: useByHand(things, placement).data,
     sizeOf: (id: string) => things?.dies.find((die) => die.id === id),
+    nameOf: (id: string) => things?.dies.find((die) => die.id === id)?.name ?? '',
   }
 }

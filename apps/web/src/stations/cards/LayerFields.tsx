@@ -1,4 +1,4 @@
-import { type LayerJoin, layerJoins } from '@bold-heron/core'
+import { type LayerJoin, layerJoins, layerLies } from '@bold-heron/core'
 import type { BuildLayerInput } from '@bold-heron/schema'
 import { ArrowDown, ArrowUp, X } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
@@ -124,7 +124,7 @@ export const LayerFields = ({
           <Choice
             label={t('cards.build.lies')}
             value={layer.lies}
-            options={(['on', 'in'] as const).map((lies) => ({ value: lies, text: t(`cards.build.liesHow.${lies}`) }))}
+            options={layerLies.map((lies) => ({ value: lies, text: t(`cards.build.liesHow.${lies}`) }))}
             onChange={(lies) => onChange({ lies })}
           />
         </div>

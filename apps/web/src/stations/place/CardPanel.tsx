@@ -5,6 +5,7 @@ import {
   type Card,
   cardOfFront,
   frontOf,
+  makeWordCard,
   matOf,
   usualFronts,
   wordOnFold,
@@ -14,12 +15,15 @@ import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { LengthInput } from '../../ui/form/LengthInput.js'
+import { dieFinder } from './dies-of.js'
+import { PanelRound } from './PanelRound.js'
 import type { PanelProps } from './panel-props.js'
 
 const kindOf = ({ fold }: Card): BaseKind => (fold ? (fold.runs === 'upright' ? 'side-fold' : 'top-fold') : 'panel')
 
 /** The card component's sizes: fronts that are usual, folds, mats, and those for a word on a fold. */
-export const CardPanel = ({ placement, onChange }: PanelProps) => {
+export const CardPanel = (props: PanelProps) => {
+  const { placement, onChange } = props
   const lengths = useLengths()
   const { t } = useTranslation()
   const { card } = placement
@@ -84,6 +88,7 @@ export const CardPanel = ({ placement, onChange }: PanelProps) => {
           )}
         </div>
       </div>
+      <PanelRound {...props} />
       <div>
         <h2 className="font-bold text-base">{t('place.card.mat')}</h2>
         <div className="flex items-end gap-2">
@@ -108,19 +113,7 @@ export const CardPanel = ({ placement, onChange }: PanelProps) => {
             liner: lengths.place(word.linerMm),
           })}
         </p>
-        <Button
-          onClick={() =>
-            onChange((now) => ({
-              ...now,
-              card: { widthMm: now.card.widthMm, heightMm: word.panelMm, fold: { runs: 'level', atMm: word.scoreMm } },
-              runs: now.runs.map((run, at) =>
-                at === now.runInHand
-                  ? { ...run, way: 'edge', line: { xMm: 0, yMm: word.lineMm, angleDeg: 0, presses: 'above' } }
-                  : run,
-              ),
-            }))
-          }
-        >
+        <Button onClick={() => onChange(makeWordCard(dieFinder(props), lineMm, overlapMm))}>
           {t('place.card.wordDo')}
         </Button>
       </div>

@@ -1,26 +1,19 @@
 import { useLengths } from '../../text/lengths.js'
-import { areEqual, editRun, frameRound, linesOnCard, marginsRound, type PlacedRun } from '@bold-heron/core'
+import { areEqual, editRun, framedBy, frameRound } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
+import { dieFinder } from './dies-of.js'
 import type { PanelProps } from './panel-props.js'
 
 /** The margins that the frame in hand leaves round a piece that an earlier run has cut, and a way to make them equal. */
 export const MarginsRound = ({ placement, things, onChange }: PanelProps) => {
   const lengths = useLengths()
   const { t } = useTranslation()
-  const run = placement.runs[placement.runInHand] as PlacedRun
-  const [laid] = run.dies
-  const frame = things.dies.find(({ id }) => id === laid?.dieId)
-  if (!laid || !frame || run.dies.length !== 1) return null
-  const found = placement.runs.slice(0, placement.runInHand).flatMap(({ dies, face }) =>
-    dies.flatMap((inner) => {
-      const die = things.dies.find(({ id }) => id === inner.dieId)
-      const piece = die && linesOnCard(die, inner, face)
-      const margins = piece && marginsRound(piece, linesOnCard(frame, laid, run.face))
-      return die && piece && margins ? [{ die, piece, margins }] : []
-    }),
-  )[0]
-  if (!found) return null
+  const run = placement.runs[placement.runInHand]
+  const dieOf = dieFinder({ things })
+  const found = framedBy(placement.runs, placement.runInHand, dieOf)
+  const frame = run?.dies[0] && dieOf(run.dies[0].dieId)
+  if (!found || !frame) return null
   const { die, piece, margins } = found
   const isEqual = areEqual(margins)
   const pose = frameRound(piece, frame.outline.lines)

@@ -112,7 +112,7 @@ export const PlaceBoard = ({
           onMarking={setMarking}
         />
       </div>
-      {view && <StepSheet {...panel} view={view} name={job.name} blade={blade} />}
+      {view && <StepSheet {...panel} view={view} job={job} />}
     </>
   )
 }

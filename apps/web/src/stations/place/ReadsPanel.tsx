@@ -4,6 +4,8 @@ import { useTranslation } from 'react-i18next'
 import type { PlacementView } from '../../workers/place.worker.js'
 import { Button } from '../../ui/Button.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
+import { Unfolded } from '../../drawing/placement/Unfolded.js'
+import { OnceEach } from './OnceEach.js'
 import type { PanelProps } from './panel-props.js'
 import { sayArea, sayPlacementFinding } from '../../pressing/placed/say-placement-finding.js'
 
@@ -17,11 +19,12 @@ const sameFinding = (one: PlacementFinding, other: PlacementFinding): boolean =>
 /** What comes of the placement: findings, pieces, hinges and the knife plan. */
 export const ReadsPanel = ({
   placement,
+  things,
   view,
   marking,
   onMarking,
   onChange,
-}: Pick<PanelProps, 'placement' | 'onChange'> & {
+}: Pick<PanelProps, 'placement' | 'things' | 'onChange'> & {
   readonly view: PlacementView | undefined
   readonly marking: boolean
   readonly onMarking: (on: boolean) => void
@@ -55,6 +58,8 @@ export const ReadsPanel = ({
           )
         })}
       </ul>
+      <OnceEach placement={placement} things={things} onChange={onChange} />
+      <Unfolded placement={placement} view={view} />
       <section>
         <h2 className="font-bold text-base">{t('place.reads.pieces')}</h2>
         <ul>

@@ -1,11 +1,16 @@
 import { useLengths } from '../../text/lengths.js'
-import type { BladeSide } from '@bold-heron/core'
+import type { JobRow } from '@bold-heron/schema'
+import { runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useByHand } from '../../data/placing.js'
 import { LaidOut } from '../../drawing/placement/LaidOut.js'
+import { Unfolded } from '../../drawing/placement/Unfolded.js'
+import { AfterSteps } from '../../pressing/placed/AfterSteps.js'
 import { HandCheck } from '../../pressing/placed/HandCheck.js'
 import { RunSteps } from '../../pressing/placed/RunSteps.js'
 import type { PlacementView } from '../../workers/place.worker.js'
+import { dieFinder } from './dies-of.js'
+import { heldIn } from './held-in.js'
 import type { PanelProps } from './panel-props.js'
 
 /** The instructions for the job on paper, with drawings: shown only in print. */
@@ -13,12 +18,10 @@ export const StepSheet = ({
   placement,
   things,
   view,
-  name,
-  blade,
+  job,
 }: Pick<PanelProps, 'placement' | 'things'> & {
   readonly view: PlacementView
-  readonly name: string
-  readonly blade: BladeSide
+  readonly job: JobRow
 }) => {
   const lengths = useLengths()
   const { t } = useTranslation()
@@ -26,11 +29,11 @@ export const StepSheet = ({
   const byHand = useByHand(things, placement).data
   const onPaper = { width: `${Math.min(card.widthMm, 90)}mm` }
   const at = (mm: number) => lengths.place(mm)
-  const sizeOf = (dieId: string) => things.dies.find((die) => die.id === dieId)
-  const nameOf = (dieId: string) => things.dies.find((die) => die.id === dieId)?.name ?? ''
+  const dieOf = dieFinder({ things })
+  const blade = runInHandOf(job).bladeSide
   return (
     <article className="hidden print:block">
-      <h1 className="text-2xl">{t('place.steps.title', { name })}</h1>
+      <h1 className="text-2xl">{t('place.steps.title', { name: job.name })}</h1>
       <p>
         {t('place.steps.card', { size: `${at(card.widthMm)} × ${at(card.heightMm)}` })}{' '}
         {card.fold &&
@@ -45,26 +48,21 @@ export const StepSheet = ({
         <section key={run.id} className="break-inside-avoid">
           <h2 className="mt-3 text-lg">{t('place.steps.runTitle', { count: index + 1, name: run.name })}</h2>
           <div className="flex gap-4">
-            <RunSteps run={run} card={card} blade={blade} nameOf={nameOf} sizeOf={sizeOf} className="flex-1" />
-            <LaidOut placement={placement} view={view} at={index} sizeOf={sizeOf} style={onPaper} />
+            <RunSteps
+              placement={placement}
+              at={index}
+              blade={blade}
+              held={heldIn(job, things, placement, index)}
+              nameOf={(id) => dieOf(id)?.name ?? ''}
+              sizeOf={dieOf}
+              className="flex-1"
+            />
+            <LaidOut placement={placement} view={view} at={index} sizeOf={dieOf} style={onPaper} />
           </div>
         </section>
       ))}
-      {view.knife.cuts.length > 0 && (
-        <section>
-          <h2 className="mt-3 text-lg">{t('place.steps.knifeTitle')}</h2>
-          <p>{t('place.reads.knifeCare')}</p>
-          <ol className="list-decimal pl-6">
-            {view.knife.cuts.map((cut, index) => (
-              <li key={index}>
-                {t('place.steps.knife', { how: t(`place.reads.${cut.how}`), length: at(cut.lengthMm) })}
-              </li>
-            ))}
-          </ol>
-          <p>{t('place.steps.waste')}</p>
-        </section>
-      )}
-      {card.fold && <p className="mt-3">{t('place.steps.score')}</p>}
+      <AfterSteps placement={placement} view={view} dieOf={dieOf} />
+      <Unfolded placement={placement} view={view} style={onPaper} />
       <p className="mt-3 font-bold">{t('place.press.fights')}</p>
       <p>{t('place.press.booklet')}</p>
     </article>

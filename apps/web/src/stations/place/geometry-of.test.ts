@@ -9,7 +9,7 @@ const dies: Record<string, Die> = {
   kite: aDie({ id: 'kite', lengthMm: 20, widthMm: 60 }),
 }
 const dieOf = (id: string): Die | undefined => dies[id]
-const begun = startPlacement('panel', [dies['gull']!, dies['kite']!], { first: '1', second: '2' }, 1.5)
+const begun = startPlacement('panel', { dies: [dies['gull']!, dies['kite']!], nameOf: String, overlapMm: 1.5 })
 const [gull] = begun.runs[0]!.dies as [LaidDie, LaidDie]
 const motif = { picture: null, xMm: 50, yMm: 60, rotationDeg: 90, widthMm: 30, heightMm: 20 }
 const placement = { ...begun, motif } as unknown as Placement

@@ -18,10 +18,13 @@ export const useStart = (job: JobRow, things: PlaceRequest): ((kind: StartKind) 
   const { t } = useTranslation()
   const { unit } = useLengthStyle()
   const dies = runInHandOf(job).dieIds.flatMap((id) => things.dies.find((die) => die.id === id) ?? [])
-  const names = { first: t('place.run.newName', { count: 1 }), second: t('place.run.newName', { count: 2 }) }
   const { technique, shows } = runInHandOf(job)
   return (kind) => {
-    const begun = startPlacement(kind, dies, names, unit === 'in' ? INCH_OVERLAP_MM : USUAL_OVERLAP_MM)
+    const begun = startPlacement(kind, {
+      dies,
+      nameOf: (count) => t('place.run.newName', { count }),
+      overlapMm: unit === 'in' ? INCH_OVERLAP_MM : USUAL_OVERLAP_MM,
+    })
     const face = faceFor(shows)
     return techniqueOf(technique).eitherWay ? { ...begun, runs: begun.runs.map((run) => ({ ...run, face })) } : begun
   }

@@ -70,6 +70,7 @@ export const words = {
   layerJoin: {
     'wet-glue': 'wet glue',
     tape: 'tape',
+    hinge: 'hinge along one edge',
     'adhesive-sheet': 'adhesive sheet',
     'foam-pad': 'foam pads',
     loose: 'laid in loose',

@@ -1,4 +1,4 @@
-import type { Placement } from '@bold-heron/core'
+import { holdsBy, type Placement } from '@bold-heron/core'
 import { placementOf, runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { HandCheck } from '../../../pressing/placed/HandCheck.js'
@@ -7,34 +7,37 @@ import { useLaidOut } from '../use-laid-out.js'
 import { BenchTitle } from './BenchTitle.js'
 import type { AtBench, ShownStep } from './step.js'
 
-const Steps = ({ job, placement }: Pick<AtBench, 'job'> & { readonly placement: Placement }) => {
-  const { byHand, sizeOf } = useLaidOut(job, placement)
-  const placed = placement.runs[placement.runInHand]
-  const { bladeSide, dieNames, dieIds } = runInHandOf(job)
+const Steps = ({
+  job,
+  placement,
+  stack,
+  request: { cut },
+}: Pick<AtBench, 'job' | 'stack' | 'request'> & { readonly placement: Placement }) => {
+  const { byHand, sizeOf, nameOf } = useLaidOut(job, placement)
+  const { bladeSide } = runInHandOf(job)
   return (
     <>
-      {placed && (
-        <RunSteps
-          run={placed}
-          card={placement.card}
-          blade={bladeSide}
-          nameOf={(id) => dieNames[dieIds.indexOf(id)] ?? ''}
-          sizeOf={sizeOf}
-        />
-      )}
+      <RunSteps
+        placement={placement}
+        at={placement.runInHand}
+        blade={bladeSide}
+        held={holdsBy(stack, cut)}
+        nameOf={nameOf}
+        sizeOf={sizeOf}
+      />
       {byHand && <HandCheck byHand={byHand} />}
     </>
   )
 }
 
 /** Mark the card and lay it out, as it was planned in Place. */
-export const LayOut: ShownStep<'lay-out'> = ({ job }) => {
+export const LayOut: ShownStep<'lay-out'> = ({ job, stack, request }) => {
   const { t } = useTranslation()
   const placement = placementOf(job)
   return (
     <>
       <BenchTitle>{t('bench.layOut.title')}</BenchTitle>
-      {placement && <Steps job={job} placement={placement} />}
+      {placement && <Steps job={job} placement={placement} stack={stack} request={request} />}
       <p className="text-ink-soft">{t('bench.layOut.text')}</p>
     </>
   )

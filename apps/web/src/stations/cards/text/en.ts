@@ -36,7 +36,7 @@ export const cards = {
     join: 'Joined by',
     padHeight: 'Pad, high',
     lies: 'It lies',
-    liesHow: { on: 'on the one below', in: 'in an opening of it' },
+    liesHow: { on: 'on the one below', in: 'in an opening of it', behind: 'behind it, as behind a window' },
     up: '{{name}}: one higher',
     down: '{{name}}: one lower',
     take: 'Take {{name}} away',

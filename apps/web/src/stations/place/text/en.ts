@@ -18,8 +18,12 @@ export const place = {
     'folded-frontText': 'The card goes in open, so only the front half is cut.',
     'word-on-fold': 'As a word on a fold',
     'word-on-foldText': 'The letters’ feet stay attached at the crease, and the word stands when the card is folded.',
-    window: 'As a window with a motif on its lower edge',
-    windowText: 'The first die is the window, the second stands on its lower edge.',
+    window: 'As a window with a word or motif on its lower edge',
+    windowText: 'The largest die is the window, the others stand on its lower edge; they are pressed first.',
+    'measured-panel': 'On a panel made to measure',
+    'measured-panelText': 'The panel is the die and equal margins round it; which sides have one can be said.',
+    'half-on-fold': 'As halves on a fold',
+    'half-on-foldText': 'The sheet goes in folded shut, each half die along the fold; unfolded, the shape is whole.',
     block: 'Only in part, under a press block',
     blockText: 'A block over the die presses only what it covers.',
     'frame-round': 'As a frame round a piece',
@@ -146,6 +150,8 @@ export const place = {
     open: 'Open sheet: {{size}}',
     fold: 'Fold at',
     size: 'Size of the open sheet',
+    round: 'Panel made to measure round the dies',
+    roundDo: 'Make it a panel of {{size}}',
     mat: 'Mat with equal margins',
     matMargin: 'margin',
     matIs: 'Cut the mat {{size}}.',
@@ -160,6 +166,8 @@ export const place = {
     none: 'Nothing speaks against it.',
     cut: 'Line cut by the press',
     pieces: 'Pieces',
+    unfolded: 'What comes of it, unfolded',
+    onceEach: 'Press each die once: in {{count}} runs',
     piecesText: 'Click a piece in this list, or on the drawing with “mark waste” on, to say that it is to come away.',
     piece: {
       card: 'the card itself',
@@ -348,21 +356,51 @@ export const place = {
     open: 'Open the card: only one thickness goes in under the die.',
     folded: 'Fold the card shut: two thicknesses go in, so plan for twice the sheets.',
     mirrored: 'Lay the card mirrored, face down (see the drawing as it lies in the press).',
-    pencil: 'Draw a pencil line {{at}} from the {{from}}{{slant}}.',
-    slant: ', slanting by {{angle}}°',
-    die: '{{name}}: left edge {{left}}, top edge {{top}} from the card’s edges{{turn}}. Tape it.',
+    pencil: 'Pencil two marks, {{one}} and {{other}}, and join them by a ruler.',
+    mark: {
+      left: '{{at}} down the left edge',
+      right: '{{at}} down the right edge',
+      top: '{{at}} from the left along the top edge',
+      bottom: '{{at}} from the left along the bottom edge',
+    },
+    sideMark:
+      '{{name}} comes again in press run {{run}}: hold it with its left edge {{left}}, top edge {{top}} from the card’s edges, pencil along its left side, and take it away again.',
+    atMark: 'Its left side is on the pencil mark.',
+    die: '{{name}}: left edge {{left}}, top edge {{top}} from the card’s edges{{turn}}.',
+    tape: 'Tape it.',
+    tapes: 'Tape each in four places: two over the fold, two at the far side, clear of the lines.',
+    magnet: 'The magnet under it holds it; no tape.',
+    foldOut: 'Lay the fold so that it stays in sight beyond the body of each half, by a hair.',
+    foldOver: 'Let each die reach over the fold, so that the fold itself is not cut.',
     exact: 'Its middle lies {{x}} from the left and {{y}} from the top.',
     exactAbout: 'Where {{name}} lies exactly',
     exactShown: 'exactly?',
     exactEdges: 'Its edges lie {{left}} from the left and {{top}} from the top; a template is exact.',
     turn: ', turned by {{angle}}°',
     pad: 'Lay the pad’s full-thickness edge on the line, over the side that is to be cut ({{side}}).',
+    pinch:
+      'Where both plates end there, pinch their edges with finger and thumb at each end of the line: they must be flush.',
+    ownEdge:
+      'Draw no line for this run: lay the pad’s full-thickness edge {{above}} above the pencil line, just above the foot of the opening, over the side that is to be cut ({{side}}).',
     block: 'Lay the block with its middle {{x}} from the left and {{y}} from the top.',
     leads: 'Send the {{edge}} edge in first. Look before you lift the die.',
     knifeTitle: 'Knife',
     knife: '{{how}}: {{length}}',
     waste: 'Take the waste away.',
     score: 'Score along the crease and fold.',
+    afterTitle: 'Once it is cut',
+    word: {
+      score:
+        'Score between the letters, along their feet: {{marks}}. Do it before the pencil is erased, which shows where the letters hold.',
+      burnish:
+        'Fold the upper half back on the score and burnish it between the letters only; the letters stay flat and stand up.',
+      erase: 'Erase the pencil line.',
+      liners: 'Cut two liners, {{size}} each.',
+      glue: 'Glue a liner inside each half, flush with its outer edge; keep the glue off the letters, round them.',
+    },
+    snip: 'Unfold it, and snip the hairs at both ends of the fold.',
+    unfolded: 'Unfold it: each shape is whole.',
+    linerDrawn: 'liner, twice',
   },
   finding: {
     'nothing-cut': {
@@ -380,6 +418,10 @@ export const place = {
     'little-overlap': {
       say: '{{die}} reaches only {{overMm}} over the line.',
       why: 'With less than {{limitMm}} the foot tears off easily. About 2 mm is common practice (no source).',
+    },
+    'edge-at-foot': {
+      say: 'The plate’s edge lies {{overMm}} from the foot of {{die}}.',
+      why: 'Within {{limitMm}} the foot may be cut too, and what stands on it falls. Lay the edge 1 to 2 mm above the foot (common practice, no source).',
     },
     'hinge-narrow': {
       say: '{{die}} hangs on {{hingeMm}} of card.',
@@ -400,6 +442,18 @@ export const place = {
     'halves-parted': {
       say: 'The two halves are no longer joined.',
       why: 'The die must stop short of the crease somewhere, so that the halves hang together.',
+    },
+    'halves-cut-apart': {
+      say: '{{die}} parts the two halves: it is {{byMm}} off the fold.',
+      why: 'A half die that is open towards the fold lies just short of it, so that the fold stays in sight beyond its body. One that is closed all round reaches over it.',
+    },
+    'fold-at-line': {
+      say: 'The fold lies at the line of {{die}}.',
+      why: 'A hand lays no truer than a millimetre: move the die until the fold is plainly in sight beyond its body, or, where it is closed all round, reaches well over the fold.',
+    },
+    'half-hangs': {
+      say: '{{die}} stays attached by hairs of {{byMm}} at the fold.',
+      why: 'That is the fold in sight beyond its body. Snip them with scissors once it is unfolded.',
     },
     'two-thicknesses': {
       say: 'Two thicknesses go in under the die.',
@@ -438,6 +492,10 @@ export const place = {
     'dies-differ': {
       say: 'The dies differ in height by {{differMm}}.',
       why: 'The tallest takes all the squeeze. Press them in runs of their own.',
+    },
+    'die-laid-too-often': {
+      say: '{{die}} lies here {{count}} times, and there is {{owned}} of it.',
+      why: 'Press it in runs one after the other, or say on the die’s page how many of it there are.',
     },
     'no-dies': { say: 'No die lies here yet.', why: 'Lay one from the list.' },
   },

@@ -17,6 +17,7 @@ const die: DieInput = {
   condition: 'used',
   pieces: 1,
   mirrored: 0,
+  owned: 1,
   feedEnd: 'usual',
   note: '',
 }

@@ -113,7 +113,7 @@ const FeedEndField = () => {
   )
 }
 
-/** What one cut of one sheet gives. */
+/** What one cut of one sheet gives, and how many of the die there are. */
 const PiecesFields = () => {
   const { t } = useTranslation()
   return (
@@ -125,6 +125,7 @@ const PiecesFields = () => {
         hint={t('shelf.hint.mirrored')}
         inputMode="numeric"
       />
+      <TextField name="owned" label={t('shelf.field.owned')} hint={t('shelf.hint.owned')} inputMode="numeric" />
     </>
   )
 }
@@ -171,6 +172,7 @@ export const diesRoom: Room<'dies'> = {
     condition: 'used',
     pieces: 1,
     mirrored: 0,
+    owned: 1,
     feedEnd: 'usual',
     note: '',
   },

@@ -1,0 +1,38 @@
+import type { EdgeLine, PlacedRun } from './placed-run.js'
+import { beyondLine, directionsOf } from './pressed-region.js'
+
+/** mm. How far above a window's foot the plate's edge is laid. Common practice, no source: just above it; 1 to 2 mm. */
+export const EDGE_ABOVE_FOOT_MM = 1.5
+/** mm. A pencil line farther beyond an edge has nothing to do with it. From memory. */
+const NEAR_MM = 10
+/** Cosine of the angle within which two lines are parallel. */
+const PARALLEL = 0.9998
+/** mm. Two lines nearer than this are one. */
+const SAME_LINE_MM = 0.05
+
+/** The edge of a window's plate, which is its own: no pencil line is drawn for it, as one runs just beyond. */
+export interface OwnEdge {
+  readonly pencil: EdgeLine
+  /** How far the plate's edge lies from that pencil line, on the side that is pressed, mm. */
+  readonly aboveMm: number
+}
+
+/**
+ * Whether a run's plate ends just short of the pencil line of another, as over a window whose word stands on that line; undefined where its
+ * line is one of its own.
+ */
+export const ownEdgeOf = (run: PlacedRun, runs: readonly PlacedRun[]): OwnEdge | undefined => {
+  const { line } = run
+  if (!line || run.region !== 'to-line') return undefined
+  const own = directionsOf(line).towards
+  return runs
+    .flatMap((other): OwnEdge[] => {
+      if (!other.line || other.region !== 'to-line' || other.id === run.id) return []
+      const { towards } = directionsOf(other.line)
+      const aboveMm = -beyondLine(line, other.line.xMm, other.line.yMm)
+      return own[0] * towards[0] + own[1] * towards[1] > PARALLEL && aboveMm > SAME_LINE_MM && aboveMm < NEAR_MM
+        ? [{ pencil: other.line, aboveMm }]
+        : []
+    })
+    .sort((one, other) => one.aboveMm - other.aboveMm)[0]
+}
