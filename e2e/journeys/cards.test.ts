@@ -75,6 +75,30 @@ it('a border is joined from a short die, marked, pressed at the Bench cut by cut
   expect((await ask<SheetRow>(`/api/sheets/${sheet}`)).stock).toBe(before.stock - 1)
 })
 
+it('a ribbon is cut along its middle by one die and along its edges by another, each with marks of its own', async () => {
+  const job = await first<JobRow>('jobs', 'Net ribbon')
+  await browser.go(`/jobs/${job.id}/place`)
+  await browser.says(place.border.stripWorkedOut.replace('{{width}}', '44 mm'))
+  const starts = async () =>
+    [...(await browser.text(css('table'))).matchAll(/^\d+ (-?[\d.]+) mm/gm)].map(([, at]) => Number(at))
+  expect(await starts()).toEqual([0, 96, 192, 288])
+  await browser.press(place.border.part.edge1)
+  await browser.says(place.border.part.edge2)
+  const edge = await starts()
+  await browser.enter(place.border.beside.width, '20')
+  await browser.says(place.border.beside.tooNarrow.split('{{least}}')[0]!)
+  await browser.enter(place.border.beside.width, '46')
+  await browser.says(place.border.stripWorkedOut.replace('{{width}}', '50 mm'))
+  await browser.press(place.border.keep)
+  const kept = () => ask<JobRow>(`/api/jobs/${job.id}`)
+  await browser.until(async () => (await kept()).version > job.version, 'the ribbon to be kept')
+  const { runs } = await kept()
+  expect(runs.map(({ finishes }) => finishes)).toEqual([false, true])
+  expect(runs.map(({ border }) => border!.stripWidthMm)).toEqual([50, 50])
+  // Crest by crest as before: only the width has changed.
+  expect(edge[0]).toBeCloseTo(runs[1]!.border!.startShiftMm! - 24, 1)
+})
+
 it('a closed outline is told to sever the strip', async () => {
   const job = await first<JobRow>('jobs', 'Kites for the kite')
   await browser.go(`/jobs/${job.id}/place`)

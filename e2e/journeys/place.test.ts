@@ -3,7 +3,7 @@ import { type JobRow, type Page, placementOf as placementOfJob } from '@bold-her
 import { describe, expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { Key } from '../fixtures/keys.js'
-import { button, css, field, type Spot } from '../fixtures/spot.js'
+import { button, buttonThatBegins, css, field, type Spot } from '../fixtures/spot.js'
 
 const { application, browser } = await setOut(withDemo)
 
@@ -85,13 +85,13 @@ describe('laying out a card', () => {
 })
 
 describe('the window with the lighthouse', () => {
-  it('comes with its knife plan: along the line on either side of the tower', async () => {
+  it('comes with its knife plan: along the line on either side of the tower, and round the uncut corners', async () => {
     await browser.go(`/jobs/${(await jobNamed('Window with')).id}/place`)
     await browser.open('Result')
-    await browser.says('together 54.89 mm')
+    await browser.says('together 37.78 mm')
     const text = await browser.pageText()
-    expect(text.match(/27\.44 mm, with a ruler/g)).toHaveLength(2)
-    expect(text).toContain('Harbour window: 72 mm wide')
+    expect(text.match(/13\.94 mm, with a ruler/g)).toHaveLength(2)
+    expect(text.match(/4\.94 mm, by hand, round a curve/g)).toHaveLength(2)
   })
 
   it('says in words that it lies mirrored where the blades enter the back', async () => {
@@ -145,7 +145,7 @@ it('the Bench leads through the lay-out before anything is stacked', async () =>
   await browser.says('Get these out')
   await browser.keys(' ')
   await browser.heading('Lay out the card')
-  await browser.says('Draw a pencil line 76.2 mm from the top.')
+  await browser.says('Pencil two marks, 76 mm down the left edge and 76 mm down the right edge')
   await browser.says('Open the card')
   await browser.says('Pier letter K: left edge')
   await browser.says('Lay the pad’s full-thickness edge on the line')
@@ -154,6 +154,81 @@ it('the Bench leads through the lay-out before anything is stacked', async () =>
   // Four letters from the left edge, and one measure from the top for all of them.
   expect(shown).toHaveLength(5)
   expect(shown.every((text) => /^\d+(\.5)? mm$/.test(text))).toBe(true)
+})
+
+it('a word on a fold is told to its end on the printed page', async () => {
+  await browser.go(`/jobs/${(await jobNamed('Word on a fold')).id}/place`)
+  await browser.open('Result')
+  await browser.says('Open the card: only one thickness goes in.')
+  const page = await browser.inPage<string>(`return document.querySelector('article').textContent`)
+  const told = [
+    'Cut the card to 209.55 mm × 156.4 mm.',
+    'Pencil two marks',
+    'pinch their edges',
+    'Score between the letters, along their feet: 78 mm down the left edge, 78 mm down the right edge.',
+    'burnish it between the letters only',
+    'Erase the pencil line.',
+    'Cut two liners, 209.6 × 76.2 mm each.',
+    'keep the glue off the letters',
+  ]
+  // In the order of doing it.
+  const places = told.map((words) => page.indexOf(words))
+  expect(
+    places.every((at, which) => at >= 0 && at > (places[which - 1] ?? -1)),
+    JSON.stringify(places),
+  ).toBe(true)
+})
+
+it('half dies on a fold are begun, kept, and laid at the Bench; what lies off its place is told to part the halves', async () => {
+  const { id } = await jobNamed('Paper kites')
+  await browser.go(`/jobs/${id}/place`)
+  await browser.open('Result')
+  await browser.says('Half kite stays attached by hairs of 0.5 mm at the fold.')
+  await browser.says('What comes of it, unfolded')
+  await browser.open('Lay')
+  await browser.press('Half kite')
+  const laid = (await placementOf('Paper kites')).runs[0]!.dies[0]!
+  await browser.enter('from the top', String(laid.yMm - 2))
+  await browser.open('Result')
+  await browser.says('Half kite parts the two halves: it is 1.5 mm off the fold.')
+  await browser.go(`/jobs/${id}/bench`)
+  await browser.says('Get these out')
+  await browser.keys(' ')
+  await browser.heading('Lay out the card')
+  await browser.says('Fold the card shut')
+  await browser.says('Lay the fold so that it stays in sight')
+  await browser.says('Tape each in four places')
+})
+
+it('a letter laid twice is pressed in two runs by one tap, its second place pencilled first', async () => {
+  await browser.go(`/jobs/${(await jobNamed('Word on a fold')).id}/place`)
+  await browser.press('Lay Pier letter K once more')
+  await browser.open('Result')
+  await browser.says('Pier letter K lies here 2 times, and there is 1 of it.')
+  await browser.press('Press each die once: in 2 runs')
+  await keep('Word on a fold')
+  const { runs } = await placementOf('Word on a fold')
+  expect(runs.map(({ dies }) => dies.length)).toEqual([4, 1])
+  const page = await browser.inPage<string>(`return document.querySelector('article').textContent`)
+  expect(page).toContain('Pier letter K comes again in press run 2: hold it with its left edge')
+  expect(page).toContain('Its left side is on the pencil mark.')
+})
+
+it('a panel is made to measure round its die in one tap', async () => {
+  const job = await jobNamed('Programme cover frame')
+  await browser.go(`/jobs/${job.id}/place`)
+  await browser.click(buttonThatBegins('On a panel made to measure'))
+  await keep('Programme cover frame')
+  const { card, runs } = await placementOf('Programme cover frame')
+  const [laid] = runs[0]!.dies
+  // The die in its middle, an eighth of an inch on every side.
+  expect(card.widthMm).toBeCloseTo(2 * laid!.xMm, 6)
+  expect(card.heightMm).toBeCloseTo(2 * laid!.yMm, 6)
+  await browser.open('Card')
+  await browser.click(field('left'))
+  await browser.click(buttonThatBegins('Make it a panel of'))
+  await keep('Programme cover frame')
+  expect((await placementOf('Programme cover frame')).card.widthMm).toBeCloseTo(card.widthMm - 3.175, 6)
 })
 
 describe('tracing a die', () => {

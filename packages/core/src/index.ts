@@ -288,6 +288,7 @@ export {
 } from './borders/joins.js'
 export { type LearntStretch, learntStretch, type ToldMisfit } from './borders/stretch.js'
 export { type EdgePhase, edgePhases, type FrameCorners, frameCorners, LEAST_RIBBON_MM } from './borders/edges.js'
+export { type EdgesWanted, edgesAlong, keepPhase, ribbonWidthOf, stripWidthOf } from './borders/ribbon-of-runs.js'
 export { type BorderKind, borderKindOf, crestOf, pitchOf } from './borders/pitch.js'
 export {
   type Nest,
@@ -308,7 +309,7 @@ export {
 export type { PlacedPiece } from './nesting/placed-piece.js'
 export { usableOf } from './nesting/usable.js'
 export { turnsOn } from './nesting/turns-on.js'
-export { borderMarks } from './borders/marks.js'
+export { borderMarks, type MarkedPart } from './borders/marks.js'
 export { insidePlace } from './placement/window-through.js'
 export {
   makeWordCard,
@@ -318,7 +319,8 @@ export {
   wordOnCrease,
   wordOnFold,
 } from './placement/word-on-fold.js'
-export { eachDieOnce, isMarked, laidTooOften, marksBefore, type SideMark } from './placement/each-die-once.js'
+export { eachDieOnce, isMarked, marksBefore, type SideMark } from './placement/each-die-once.js'
+export { openSideOf } from './placement/half-on-fold.js'
 export { type EdgeMark, edgeMarksOf } from './placement/edge-marks.js'
 export { type OwnEdge, ownEdgeOf } from './placement/own-edge.js'
 export { allSides, type PanelSide, panelRound, panelSides, sizeRound } from './placement/panel-round.js'

@@ -110,6 +110,7 @@ export {
   withRunInHand,
   yieldOfRun,
 } from './stored/runs-of-job.js'
+export { type RibbonEdges, ribbonOfRun, type RibbonRuns, withRibbon } from './stored/ribbon-of-job.js'
 export { mechanicsOf, toDie, toHouseRules, platesById, toPlate, toPlates, toPress, toSheet } from './stored/to-core.js'
 export { toProvenCut } from './stored/to-recipe.js'
 export { jottedRun, layersOfRun, roundedMm } from './stored/to-run.js'

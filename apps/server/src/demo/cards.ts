@@ -92,4 +92,19 @@ export const demoBuilds: Readonly<
     ],
     note: 'Thank you for the volunteers.',
   },
+  lighthouseCard: {
+    name: 'The lighthouse window',
+    wanted: 12,
+    base: 'side-fold',
+    frontWidthMm: 108,
+    frontHeightMm: 140,
+    mostHighMm: 5,
+    layers: [
+      layer({ id: 'base', name: 'Folded base', sheet: 'ivory' }),
+      layer({ id: 'front', name: 'Window front', sheet: 'slate', job: 'Window with the lighthouse', join: 'tape' }),
+      layer({ id: 'pane', name: 'Pane of film', sheet: 'film', join: 'tape', lies: 'behind' }),
+      layer({ id: 'flap', name: 'Night sky flap', sheet: 'sand', join: 'hinge', lies: 'behind' }),
+    ],
+    note: 'Lift the flap, and the sky goes dark.',
+  },
 }

@@ -1,4 +1,4 @@
-import { type BladeSide, type TechniqueId, USUAL_STRETCH } from '@bold-heron/core'
+import { type BladeSide, type EdgePhase, type TechniqueId, USUAL_STRETCH } from '@bold-heron/core'
 import type { BorderOfRun } from '@bold-heron/schema'
 import type { DemoDie } from './shelf/dies.js'
 import type { DemoPressKey } from './shelf/presses.js'
@@ -26,6 +26,8 @@ export interface DemoJob {
   readonly placement?: DemoPlacementKey
   /** Laid many times along a strip, as a border is. */
   readonly border?: BorderOfRun
+  /** A die that cuts both edges of the border's strip in a run of its own. */
+  readonly edges?: { readonly die: DemoDie; readonly widthMm: number; readonly toMiddle: EdgePhase }
   /** What its last run that came out good is kept as. */
   readonly recipe?: { readonly name: string; readonly note: string }
 }
@@ -261,6 +263,35 @@ export const demoJobs: readonly DemoJob[] = [
     runs: 0,
     yield: 0,
     note: 'The light stands on the lower edge of the window.',
+  },
+  {
+    name: 'Paper kites on a fold',
+    press: 'library',
+    dies: ['halfKite'],
+    sheet: 'slate',
+    sheetCount: 1,
+    bladeSide: 'down',
+    wanted: 20,
+    state: 'waiting',
+    placement: 'halves',
+    runs: 0,
+    yield: 0,
+    note: 'Half the die, the whole kite.',
+  },
+  {
+    name: 'Net ribbon with tide edges',
+    press: 'library',
+    dies: ['netCells'],
+    sheet: 'ivory',
+    sheetCount: 1,
+    bladeSide: 'down',
+    wanted: 6,
+    state: 'waiting',
+    runs: 0,
+    yield: 0,
+    note: 'The net along the middle first, then the tide along both edges.',
+    border: borderOf({ dieLengthMm: 142, pitchMm: 12, stripLengthMm: 430, stripWidthMm: 44 }),
+    edges: { die: 'tideEdge', widthMm: 40, toMiddle: 'matched' },
   },
   {
     name: 'Corner aperture',

@@ -2,9 +2,12 @@ import {
   type Assessment,
   type BlindPress,
   asPressed,
+  crestOf,
   defaultHouseRules,
+  edgesAlong,
   endedGood,
   finish,
+  pitchOf,
   placedRequest,
   type Placement,
   type PlanRequest,
@@ -14,6 +17,7 @@ import {
   type RandomSource,
   referenceOf,
   seededRandom,
+  stripWidthOf,
   totalPasses,
 } from '@bold-heron/core'
 import {
@@ -36,6 +40,7 @@ import {
   toPress,
   toSheet,
   withPlacement,
+  withRibbon,
 } from '@bold-heron/schema'
 import { QueryTypes, type Transaction } from 'sequelize'
 import { recipeOfRun } from '../store/recipe-of-run.js'
@@ -129,6 +134,19 @@ const requestOf = (job: DemoJob, shelf: DemoShelf): PlanRequest => {
     (id) => dies.get(id),
     (id) => sheets.get(id),
   )
+}
+
+/** A job with the run that cuts its ribbon's edges, where it has one. */
+const withEdges = (input: JobInput, { dies: own, border, edges }: DemoJob, { dies }: DemoShelf): JobInput => {
+  const lines = demoOutlines[own[0] as DemoDie] ?? []
+  if (!border || !edges) return input
+  const { id: dieId, lengthMm: dieLengthMm } = dies[edges.die]
+  const cutterLines = demoOutlines[edges.die] ?? []
+  const pitchMm = pitchOf(cutterLines) ?? border.pitchMm
+  const cutter = { dieLengthMm, pitchMm, crestMm: crestOf(cutterLines, pitchMm) }
+  const strip = { ...border, stripWidthMm: stripWidthOf(edges.widthMm) }
+  const along = edgesAlong(strip, crestOf(lines, strip.pitchMm), { cutter, toMiddle: edges.toMiddle, phase: 'matched' })
+  return withRibbon(input, { middle: 0, edges: undefined }, strip, { dieId, border: along })
 }
 
 const placementOf = (job: DemoJob, { plates, dies, sheets }: DemoShelf): Placement | null => {
@@ -251,7 +269,7 @@ const loadJob = async (
   }
   const placement = placementOf(job, shelf)
   const saved = await workshop.jobs.createIn(
-    placement ? withPlacement(plain, placement) : plain,
+    withEdges(placement ? withPlacement(plain, placement) : plain, job, shelf),
     transaction,
     demoId('job', job.name),
   )

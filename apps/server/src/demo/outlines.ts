@@ -132,6 +132,22 @@ const tideEdge = (): Lines => {
   return [crest, ...curls]
 }
 
+/** A net of diamonds, a row of cells that repeat each 12 mm. */
+const netCells = (): Lines => Array.from({ length: 12 }, (_, at) => diamond(6 + at * 12, 5, 5, 4))
+
+/** Half a kite with its tail, open along the spine at its left side, where the fold comes; a star is cut in its sail. */
+const halfKite = (): Lines => [
+  [0, 0, 24, 26, 3, 66, 3, 72, 9, 76, 3, 80, 3, 86, 9, 90, 3, 94, 0, 94],
+  closed([
+    [6, 24],
+    [9, 30],
+    [15, 31],
+    [9, 34],
+    [6, 44],
+    [5, 34],
+  ]),
+]
+
 const compassLace = (): Lines => {
   const lines: Lines = [polar(41, 41, (angle) => 34 + 7 * Math.abs(Math.cos(4 * angle)) ** 3)]
   for (let ray = 0; ray < 16; ray++) {
@@ -241,6 +257,8 @@ export const demoOutlines = {
   gulls: round(gulls()),
   numerals: round(numerals()),
   tideEdge: round(tideEdge()),
+  netCells: round(netCells()),
+  halfKite: round(halfKite()),
   compassLace: round(compassLace()),
   tailLace: round(tailLace()),
   coverFrame: round(coverFrame()),

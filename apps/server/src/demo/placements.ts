@@ -33,6 +33,8 @@ export const demoPlacements = {
   // The sky beside the tower comes away.
   window: (dies: readonly Die[], { padId }: Things) => onPad(startPlacement('window', asked(dies)), padId),
 
+  halves: (dies: readonly Die[]) => startPlacement('half-on-fold', asked(dies)),
+
   corner: (dies: readonly Die[], { blockId }: Things) => {
     const placement = startPlacement('block', asked(dies))
     const { widthMm, heightMm } = placement.card

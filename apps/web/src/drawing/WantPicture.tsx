@@ -23,6 +23,23 @@ const pictures: { readonly [Want in WantId]?: ReactNode } = {
       <circle cx={32} cy={22} r={12} {...hole} />
     </>
   ),
+  // The die, and the same margin on every side.
+  'measured-panel': (
+    <>
+      <path d="M12 4h40v36H12z" {...card} />
+      <path d="M18 10h28v24H18z" {...hole} />
+      <path d="M12 22h6m28 0h6M32 4v6m0 24v6" {...line} strokeWidth={1.4} />
+    </>
+  ),
+  // Half a leaf along the fold, and the other half behind it.
+  'half-on-fold': (
+    <>
+      <path d="M6 22h52v18H6z" {...card} />
+      <path d="M14 22q18 22 36 0" {...line} />
+      <path d="M14 22q18-22 36 0" {...line} strokeDasharray="2 3" strokeWidth={1.2} />
+      <path d="M6 22h52" {...fold} />
+    </>
+  ),
   'folded-front': (
     <>
       <path d="M32 5 58 9v30l-26-4z" {...card} />

@@ -203,7 +203,11 @@ it('the marks of a border lie where its cuts start, the lines where they are pre
     stretch: 0,
     feed: 'joined-end',
   })
-  const marks = borderMarks({ lengthMm: 400, widthMm: 30, wantedEndMm: 400 }, cuts, [die], 'start')
+  const marks = borderMarks(
+    { lengthMm: 400, widthMm: 30, wantedEndMm: 400 },
+    { cuts, lines: [die], isTurned: false },
+    'start',
+  )
   const pencil = marks.filter(({ part }) => part === 'pencil').map(({ line }) => line[0])
   expect(pencil).toEqual(cuts.map(({ atMm }) => atMm))
   const laid = marks.filter(({ part }) => part === 'die').map(({ line }) => boxAround([line])!)

@@ -9,33 +9,43 @@ import type { BorderCut } from './joins.js'
 const MARK_MM = 6
 const ARROW_MM = 12
 
+/** What is cut along a strip with one die: its cuts, its lines, and how the strip lies for it. */
+export interface MarkedPart {
+  readonly cuts: readonly BorderCut[]
+  readonly lines: readonly Polyline[]
+  /** How far its lines stay from the strip's upper edge, mm; in its middle where undefined. */
+  readonly fromEdgeMm?: number | undefined
+  /** Whether the strip is turned end for end. */
+  readonly isTurned: boolean
+}
+
 /**
  * The marks of a border at true size, to lie beside the unpressed strip, mm from its top left corner: the strip, a pencil mark where each
- * cut's die starts, the wanted end as a knife line, and an arrow by the end that is fed first. `lines` are the die's, drawn where each cut
- * presses them; none where they are not known.
+ * cut's die starts, the wanted end as a knife line, and an arrow by the end that is fed first. The die's lines are drawn where each cut
+ * presses them.
  */
 export const borderMarks = (
-  strip: {
-    readonly lengthMm: number
-    readonly widthMm: number
-    readonly wantedEndMm: number
-    /** Across the strip the die lies in its middle, or for a ribbon of two edges along the one that is cut, near this margin. */
-    readonly dieFromTopMm?: number | undefined
-  },
-  cuts: readonly BorderCut[],
-  lines: readonly Polyline[],
+  strip: { readonly lengthMm: number; readonly widthMm: number; readonly wantedEndMm: number },
+  shown: MarkedPart,
   feedsFrom: 'start' | 'end',
-  /** Cuts of the other edge, as they lie on this view: their strip is turned end for end. */
-  otherCuts: readonly BorderCut[] = [],
+  /** What is cut of the same strip before or after. */
+  others: readonly MarkedPart[] = [],
 ): TemplateLine[] => {
-  const { lengthMm, widthMm, wantedEndMm, dieFromTopMm } = strip
-  const box = boxAround(lines)
-  const fromTopMm = box ? (dieFromTopMm ?? (widthMm - heightOfBox(box)) / 2) : 0
-  const laidAt = ({ atMm }: BorderCut): number[][] =>
-    box ? lines.map((line) => transformed(line, [1, 0, 0, 1, atMm - box.fromX, fromTopMm - box.fromY])) : []
+  const { lengthMm, widthMm, wantedEndMm } = strip
+  const laidOf = ({ cuts, lines, fromEdgeMm }: MarkedPart): number[][] => {
+    const box = boxAround(lines)
+    if (!box) return []
+    const fromTopMm = fromEdgeMm ?? (widthMm - heightOfBox(box)) / 2
+    return cuts.flatMap(({ atMm }) =>
+      lines.map((line) => transformed(line, [1, 0, 0, 1, atMm - box.fromX, fromTopMm - box.fromY])),
+    )
+  }
   const endForEnd: Affine = [-1, 0, 0, -1, lengthMm, widthMm]
-  const laid = cuts.flatMap(laidAt)
-  const other = otherCuts.flatMap(laidAt).map((line) => transformed(line, endForEnd))
+  const { cuts } = shown
+  const laid = laidOf(shown)
+  const other = others.flatMap((part) =>
+    laidOf(part).map((line) => (part.isTurned === shown.isTurned ? line : transformed(line, endForEnd))),
+  )
   const tip = feedsFrom === 'start' ? -MARK_MM : lengthMm + MARK_MM
   const back = feedsFrom === 'start' ? ARROW_MM : -ARROW_MM
   const middle = widthMm + MARK_MM + 3

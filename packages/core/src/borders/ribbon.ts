@@ -5,6 +5,21 @@ import { type Border, type BorderFault, borderFaults, type BorderWanted, keepsMa
 export interface RibbonWanted extends BorderWanted {
   readonly edges: 'one' | 'both'
   readonly phase: EdgePhase
+  /** How much later than its margin the first edge starts, so that it is in phase with what lies along the middle, mm: 0 … one pitch. */
+  readonly startShiftMm?: number | undefined
+  /** How the edges are to stand to what lies along the middle. */
+  readonly toMiddle?: EdgePhase | undefined
+}
+
+/** The border of the first edge where its phase has it start: later, or, where nothing stays uncut, with the die hanging over the strip's start. */
+const asShifted = (wanted: RibbonWanted): RibbonWanted => {
+  const { startShiftMm = 0, marginStartMm, pitchMm } = wanted
+  if (startShiftMm === 0) return wanted
+  return {
+    ...wanted,
+    marginStartMm: marginStartMm > 0 ? marginStartMm + startShiftMm : startShiftMm - pitchMm,
+    mayMoveStartMm: 0,
+  }
 }
 
 /** One edge of a ribbon: how it is joined, and how far its first cut is shifted so that it is in phase with the other. */
@@ -17,7 +32,7 @@ export interface RibbonEdge extends Border {
  * that is then in front. `crestMm`: where the pattern's crest lies after the die's start.
  */
 export const planRibbon = (wanted: RibbonWanted, crestMm: number): readonly RibbonEdge[] => {
-  const first = { ...planBorder(wanted), shiftMm: 0 }
+  const first = { ...planBorder(asShifted(wanted)), shiftMm: wanted.startShiftMm ?? 0 }
   if (wanted.edges === 'one') return [first]
   const turned = { ...wanted, marginStartMm: wanted.marginEndMm, marginEndMm: wanted.marginStartMm }
   const { shiftMm } = secondEdge(
@@ -40,7 +55,8 @@ export const planRibbon = (wanted: RibbonWanted, crestMm: number): readonly Ribb
 
 /** What cannot be cut so, by field: of the border itself, and where the phase shifts the second edge's only cut into a margin that is a promise. */
 export const ribbonFaults = (wanted: RibbonWanted, crestMm: number): readonly BorderFault[] => {
-  const found = borderFaults(wanted)
+  const asMeasured = borderFaults(wanted)
+  const found = asMeasured.length > 0 ? asMeasured : borderFaults(asShifted(wanted))
   if (found.length > 0 || wanted.edges === 'one') return found
   const missMm = planRibbon(wanted, crestMm)[1]?.endMissMm ?? 0
   // Its end is the strip's start.

@@ -18,7 +18,7 @@ export interface BuildLayer {
 
 /** How a layer lies to the one before it. */
 export const layerLies = ['on', 'in', 'behind'] as const
-export type LayerLie = (typeof layerLies)[number]
+type LayerLie = (typeof layerLies)[number]
 
 /** A layer in its place: from where to where it reaches, mm above the table, and what is between it and what it lies on. */
 interface BuiltLayer {

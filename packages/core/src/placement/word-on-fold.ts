@@ -104,10 +104,8 @@ export const wordOnCrease = ({ card, runs }: Placement, dieOf: DieOf): WordOnCre
     if (!stands || !fold || !run.line) continue
     const isLevel = fold.runs === 'level'
     const wholeMm = isLevel ? card.heightMm : card.widthMm
-    const halfMm =
-      beyondLine(run.line, ...((isLevel ? [run.line.xMm, 0] : [0, run.line.yMm]) as [number, number])) > 0
-        ? fold.atMm
-        : wholeMm - fold.atMm
+    const [edgeX, edgeY] = isLevel ? [run.line.xMm, 0] : [0, run.line.yMm]
+    const halfMm = beyondLine(run.line, edgeX, edgeY) > 0 ? fold.atMm : wholeMm - fold.atMm
     return {
       run,
       overlapMm: stands.overlapMm,

@@ -129,7 +129,11 @@ describe('templates of borders and envelopes', () => {
     stretch: 0.004,
     feed: 'joined-end',
   })
-  const marks = borderMarks({ lengthMm: 640, widthMm: 30, wantedEndMm: 640 }, cuts, [wave], 'start')
+  const marks = borderMarks(
+    { lengthMm: 640, widthMm: 30, wantedEndMm: 640 },
+    { cuts, lines: [wave], isTurned: false },
+    'start',
+  )
   const envelope = envelopeTemplate(envelopeFor(215.9, 127, 'in'))
 
   it.each([

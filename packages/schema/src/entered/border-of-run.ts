@@ -46,6 +46,9 @@ export const borderOfRun = z
     /** One edge, or both: then the strip is turned end for end for the second, the cutter's straight side outward. */
     edges: z.enum(['one', 'both']).default('one'),
     phase: z.enum(edgePhases).default('matched'),
+    /** How much later the first edge starts than its margin, to be in phase with what lies along the middle. */
+    startShiftMm: length.optional(),
+    toMiddle: z.enum(edgePhases).optional(),
     /** Of a border from before margins were a promise nobody said so: it is cut as it was planned. */
     margins: z.enum(borderMargins).default('about'),
   })

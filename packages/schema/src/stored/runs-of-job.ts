@@ -43,13 +43,21 @@ export const runInHandOf = <Run extends PressRun>({ runs, runInHand }: WithRuns<
 export const pressIdOf = (job: Pick<JobInput, 'pressId'>, run: Pick<PressRun, 'pressId'>): string =>
   run.pressId ?? job.pressId
 
-/** What a press run of a job gives where all of it comes out: of what is laid out on a card, or along a strip, a piece a sheet. */
+/** How many halves lie along the fold of a card that goes in folded shut: each comes out as a whole piece. */
+const halvesOf = ({ region, placed }: Pick<PressRun, 'region' | 'placed'>): number =>
+  placed?.goesIn === 'folded' && region === 'all' ? placed.dies.length : 1
+
+/**
+ * What a press run of a job gives where all of it comes out: of what is laid out on a card, or along a strip, a piece a sheet; of halves along a
+ * fold one each.
+ */
 export const yieldOfRun = (
   { card }: Pick<JobInput, 'card'>,
-  { border, sheetCount }: Pick<PressRun, 'border' | 'sheetCount'>,
+  { border, sheetCount, region, placed }: Pick<PressRun, 'border' | 'sheetCount' | 'region' | 'placed'>,
   dies: Parameters<typeof yieldOf>[0],
   sheet: Parameters<typeof yieldOf>[1],
-): Yield => (card || border ? { pieces: sheetCount, mirrored: 0 } : yieldOf(dies, sheet, sheetCount))
+): Yield =>
+  card || border ? { pieces: sheetCount * halvesOf({ region, placed }), mirrored: 0 } : yieldOf(dies, sheet, sheetCount)
 
 /** A job's card with all its runs laid out on it, the run in hand the one that is asked for; null where nothing is laid out. */
 export const placementOf = (

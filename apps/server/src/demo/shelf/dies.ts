@@ -47,6 +47,8 @@ export const demoDies = {
   gulls: die('gulls', { name: 'Gull trio', dieClass: 'thin-outline', pieces: 3 }),
   numerals: die('numerals', { name: 'Pier numerals', dieClass: 'thin-outline', fitForFoam: true }),
   tideEdge: die('tideEdge', { name: 'Tide-wave edge', dieClass: 'thin-border' }),
+  netCells: die('netCells', { name: 'Net of diamonds', dieClass: 'thin-border' }),
+  halfKite: die('halfKite', { name: 'Half kite', dieClass: 'thin-outline' }),
   compassLace: die('compassLace', { name: 'Compass rose lace', dieClass: 'thin-lace' }),
   tailLace: die('tailLace', { name: 'Kite tail lace', dieClass: 'thin-lace' }),
   coverFrame: die('coverFrame', { name: 'Programme cover frame', dieClass: 'thin-outline', heightMm: 1.05 }),

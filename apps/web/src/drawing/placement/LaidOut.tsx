@@ -1,4 +1,4 @@
-import { type Card, edgesOf, ownEdgeOf, type PlacedRun, type Placement } from '@bold-heron/core'
+import { type Card, edgesOf, frontOf, ownEdgeOf, type PlacedRun, type Placement } from '@bold-heron/core'
 import { useLengths } from '../../text/lengths.js'
 import type { PlacementView } from '../../workers/place.worker.js'
 import { pencilPath } from './shapes.js'
@@ -37,6 +37,8 @@ const Figure = ({ x, y, text, fontMm }: { x: number; y: number; text: string; fo
 const Measures = ({ run, card, sizeOf }: { run: PlacedRun; card: Card; sizeOf: SizeOf }) => {
   const lengths = useLengths()
   const fontMm = fontOf(card)
+  // Folded shut, only the front lies there to be measured on.
+  const { fromX, fromY } = run.goesIn === 'folded' ? frontOf(card) : { fromX: 0, fromY: 0 }
   const laid = run.dies.flatMap((die) => {
     const size = sizeOf(die.dieId)
     if (!size) return []
@@ -55,9 +57,9 @@ const Measures = ({ run, card, sizeOf }: { run: PlacedRun; card: Card; sizeOf: S
   const lines = [
     ...laid.map(({ leftMm, topMm }, row) => {
       const y = firstRow + row * rowMm
-      return `M0 ${y}H${leftMm}M0 ${y - tick}v${2 * tick}M${leftMm} ${y + tick}V${topMm}`
+      return `M${fromX} ${y}H${leftMm}M${fromX} ${y - tick}v${2 * tick}M${leftMm} ${y + tick}V${topMm}`
     }),
-    ...tops.map(({ leftMm, topMm }) => `M${leftMm} 0V${topMm}M${leftMm - tick} ${topMm}h${2 * tick}`),
+    ...tops.map(({ leftMm, topMm }) => `M${leftMm} ${fromY}V${topMm}M${leftMm - tick} ${topMm}h${2 * tick}`),
   ]
   return (
     <g>
@@ -67,12 +69,18 @@ const Measures = ({ run, card, sizeOf }: { run: PlacedRun; card: Card; sizeOf: S
           key={id}
           x={leftMm + tick}
           y={firstRow + row * rowMm + fontMm / 3}
-          text={lengths.hand(leftMm)}
+          text={lengths.hand(leftMm - fromX)}
           fontMm={fontMm}
         />
       ))}
       {tops.map(({ id, leftMm, topMm }) => (
-        <Figure key={id} x={leftMm + tick} y={topMm / 2 + fontMm / 3} text={lengths.hand(topMm)} fontMm={fontMm} />
+        <Figure
+          key={id}
+          x={leftMm + tick}
+          y={(fromY + topMm) / 2 + fontMm / 3}
+          text={lengths.hand(topMm - fromY)}
+          fontMm={fontMm}
+        />
       ))}
     </g>
   )

@@ -1,11 +1,14 @@
 import {
   type BladeSide,
+  type Die,
   edgeMarksOf,
   edgesOf,
+  frontOf,
   isMarked,
   type LaidDie,
   liesMirrored,
   marksBefore,
+  openSideOf,
   ownEdgeOf,
   type Placement,
 } from '@bold-heron/core'
@@ -14,35 +17,47 @@ import { useLengths } from '../../text/lengths.js'
 import { Why } from '../../ui/Why.js'
 import { useSayMark } from './say-mark.js'
 
-/** A die's size unturned, mm. */
-export interface LaidSize {
-  readonly lengthMm: number
-  readonly widthMm: number
+/** The top left corner that measures are taken from, mm on the open card. */
+interface Corner {
+  readonly fromX: number
+  readonly fromY: number
 }
 
 /** Where a die is laid: from edge to edge, as a hand can lay it; the exact figures when asked. */
 const DieStep = ({
   laid,
-  name,
-  size,
+  die,
+  shut,
 }: {
   readonly laid: LaidDie
-  readonly name: string
-  readonly size: LaidSize | undefined
+  /** Undefined where it is not known yet. */
+  readonly die: Die | undefined
+  /** The card's front where it goes in folded shut: only that lies there to be measured on. */
+  readonly shut: Corner | undefined
 }) => {
   const lengths = useLengths()
   const { t } = useTranslation()
   const turn = laid.rotationDeg === 0 ? '' : t('place.steps.turn', { angle: laid.rotationDeg })
-  const exact = t('place.steps.exact', { x: lengths.place(laid.xMm), y: lengths.place(laid.yMm) })
-  if (!size) return exact
-  const { leftMm, topMm } = edgesOf(laid, size)
+  const { fromX, fromY } = shut ?? { fromX: 0, fromY: 0 }
+  const exact = t('place.steps.exact', { x: lengths.place(laid.xMm - fromX), y: lengths.place(laid.yMm - fromY) })
+  if (!die) return exact
+  const { name } = die
+  const edges = edgesOf(laid, die)
+  const [leftMm, topMm] = [edges.leftMm - fromX, edges.topMm - fromY]
   return (
     <>
-      {t('place.steps.die', { name, left: lengths.hand(leftMm), top: lengths.hand(topMm), turn })}{' '}
-      <Why about={t('place.steps.exactAbout', { name })} shown={t('place.steps.exactShown')}>
-        <p>{exact}</p>
-        <p>{t('place.steps.exactEdges', { left: lengths.place(leftMm), top: lengths.place(topMm) })}</p>
-      </Why>
+      {t(shut ? 'place.steps.dieShut' : 'place.steps.die', {
+        name,
+        left: lengths.hand(leftMm),
+        top: lengths.hand(topMm),
+        turn,
+      })}{' '}
+      <span className="print:hidden">
+        <Why about={t('place.steps.exactAbout', { name })} shown={t('place.steps.exactShown')}>
+          <p>{exact}</p>
+          <p>{t('place.steps.exactEdges', { left: lengths.place(leftMm), top: lengths.place(topMm) })}</p>
+        </Why>
+      </span>
     </>
   )
 }
@@ -63,8 +78,7 @@ export const RunSteps = ({
   at,
   blade,
   held,
-  nameOf,
-  sizeOf,
+  dieOf,
   className,
 }: {
   readonly placement: Placement
@@ -73,10 +87,8 @@ export const RunSteps = ({
   readonly blade: BladeSide
   /** What keeps the dies where they lie. */
   readonly held: 'magnet' | 'tape'
-  /** A die's name by its id. */
-  readonly nameOf: (dieId: string) => string
-  /** A die's size; undefined where it is not known yet. */
-  readonly sizeOf: (dieId: string) => LaidSize | undefined
+  /** A die by its id; undefined where it is not known yet. */
+  readonly dieOf: (dieId: string) => Die | undefined
   readonly className?: string
 }) => {
   const lengths = useLengths()
@@ -94,19 +106,29 @@ export const RunSteps = ({
       {liesMirrored(run, blade) && <li>{t('place.steps.mirrored')}</li>}
       {line && <LineSteps placement={placement} at={at} />}
       {marksBefore(runs, at).map(({ laid, inRun }) => {
-        const size = sizeOf(laid.dieId)
-        const { leftMm, topMm } = size ? edgesOf(laid, size) : { leftMm: laid.xMm, topMm: laid.yMm }
-        const said = { name: nameOf(laid.dieId), run: inRun + 1, left: lengths.hand(leftMm), top: lengths.hand(topMm) }
+        const die = dieOf(laid.dieId)
+        if (!die) return null
+        const { leftMm, topMm } = edgesOf(laid, die)
+        const said = { name: die.name, run: inRun + 1, left: lengths.hand(leftMm), top: lengths.hand(topMm) }
         return <li key={laid.id}>{t('place.steps.sideMark', said)}</li>
       })}
       {run.dies.map((laid) => (
         <li key={laid.id}>
-          <DieStep laid={laid} name={nameOf(laid.dieId)} size={sizeOf(laid.dieId)} />
+          <DieStep laid={laid} die={dieOf(laid.dieId)} shut={isFolded ? frontOf(card) : undefined} />
           {isMarked(runs, at, laid) && <> {t('place.steps.atMark')}</>}
           {held === 'tape' && !isFolded && <> {t('place.steps.tape')}</>}
         </li>
       ))}
       {held === 'magnet' && <li>{t('place.steps.magnet')}</li>}
+      {isFolded && (
+        <li>
+          {t(
+            run.dies.some(({ dieId }) => openSideOf(dieOf(dieId)?.outline.lines ?? []))
+              ? 'place.steps.foldOut'
+              : 'place.steps.foldOver',
+          )}
+        </li>
+      )}
       {isFolded && held === 'tape' && <li>{t('place.steps.tapes')}</li>}
       {line && !own && (
         <li>
@@ -118,7 +140,11 @@ export const RunSteps = ({
         run.blocks.map((block) => (
           <li key={block.id}>{t('place.steps.block', { x: lengths.place(block.xMm), y: lengths.place(block.yMm) })}</li>
         ))}
-      <li>{t('place.steps.leads', { edge: t(`place.run.edges.${run.leads}`) })}</li>
+      <li>
+        {isFolded && run.leads === (card.fold?.runs === 'level' ? 'top' : 'left')
+          ? t('place.steps.leadsFold')
+          : t('place.steps.leads', { edge: t(`place.run.edges.${run.leads}`) })}
+      </li>
     </ol>
   )
 }

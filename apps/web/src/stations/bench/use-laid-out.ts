@@ -13,7 +13,6 @@ export const useLaidOut = (job: JobRow, placement: Placement) => {
   return {
     view: usePlacementView(things, placement, fitting).data,
     byHand: useByHand(things, placement).data,
-    sizeOf: (id: string) => things?.dies.find((die) => die.id === id),
-    nameOf: (id: string) => things?.dies.find((die) => die.id === id)?.name ?? '',
+    dieOf: (id: string) => things?.dies.find((die) => die.id === id),
   }
 }

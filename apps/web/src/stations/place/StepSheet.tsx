@@ -53,8 +53,7 @@ export const StepSheet = ({
               at={index}
               blade={blade}
               held={heldIn(job, things, placement, index)}
-              nameOf={(id) => dieOf(id)?.name ?? ''}
-              sizeOf={dieOf}
+              dieOf={dieOf}
               className="flex-1"
             />
             <LaidOut placement={placement} view={view} at={index} sizeOf={dieOf} style={onPaper} />

@@ -9,8 +9,8 @@ import type { ShownFinishing } from './finishing.js'
 
 /** The knife's cuts, and what a fold asks for, of a card that was laid out: once its last run is pressed. */
 const OfCard = ({ job, placement }: Parameters<ShownFinishing>[0] & { readonly placement: Placement }) => {
-  const { view, sizeOf } = useLaidOut(job, placement)
-  return view ? <AfterSteps placement={placement} view={view} dieOf={sizeOf} /> : null
+  const { view, dieOf } = useLaidOut(job, placement)
+  return view ? <AfterSteps placement={placement} view={view} dieOf={dieOf} /> : null
 }
 
 /** Peel, fold, glue, layer; the knife's work where a card was laid out. */

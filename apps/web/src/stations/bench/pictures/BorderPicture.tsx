@@ -1,4 +1,4 @@
-import { borderMarks } from '@bold-heron/core'
+import { borderMarks, FROM_STRIP_EDGE_MM } from '@bold-heron/core'
 import { runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { TemplateDrawing } from '../../../drawing/template/TemplateDrawing.js'
@@ -13,9 +13,16 @@ const Strip = ({ job, request, laid, edge }: Pick<AtBench, 'job' | 'request'> & 
   const cuts = ribbonOf(border, request.cut.dies)[edge]?.cuts ?? []
   const strip = { lengthMm: border.stripLengthMm, widthMm: border.stripWidthMm, wantedEndMm: border.stripLengthMm }
   const feedsFrom = border.feed === 'joined-end' ? 'start' : 'end'
-  const kerfs = borderMarks(strip, cuts.slice(0, laid), request.cut.dies[0]?.outline.lines ?? [], feedsFrom)
-  const next = cuts[laid]
-  const marks = next ? borderMarks(strip, [next], [], feedsFrom).filter(({ part }) => part === 'pencil') : []
+  const part = {
+    lines: request.cut.dies[0]?.outline.lines ?? [],
+    fromEdgeMm: border.edges === 'both' ? FROM_STRIP_EDGE_MM : undefined,
+    isTurned: edge === 1,
+  }
+  const kerfs = borderMarks(strip, { ...part, cuts: cuts.slice(0, laid) }, feedsFrom)
+  const next = cuts.slice(laid, laid + 1)
+  const marks = borderMarks(strip, { ...part, cuts: next, lines: [] }, feedsFrom).filter(
+    ({ part: is }) => is === 'pencil',
+  )
   // A long strip is shown on end, as there is more room that way.
   const upright = [...kerfs.filter(({ part }) => part !== 'pencil'), ...marks].map(({ part, line }) => ({
     part,

@@ -22,14 +22,14 @@ const Drawing = ({
   readonly placement: Placement
   readonly loading: string
 }) => {
-  const { view, sizeOf } = useLaidOut(job, placement)
+  const { view, dieOf } = useLaidOut(job, placement)
   if (!view) return <Loading what={loading} />
   return (
     <LaidOut
       placement={placement}
       view={view}
       at={placement.runInHand}
-      sizeOf={sizeOf}
+      sizeOf={dieOf}
       className="block max-h-[28rem] w-full"
     />
   )

@@ -13,7 +13,7 @@ const Steps = ({
   stack,
   request: { cut },
 }: Pick<AtBench, 'job' | 'stack' | 'request'> & { readonly placement: Placement }) => {
-  const { byHand, sizeOf, nameOf } = useLaidOut(job, placement)
+  const { byHand, dieOf } = useLaidOut(job, placement)
   const { bladeSide } = runInHandOf(job)
   return (
     <>
@@ -22,8 +22,7 @@ const Steps = ({
         at={placement.runInHand}
         blade={bladeSide}
         held={holdsBy(stack, cut)}
-        nameOf={nameOf}
-        sizeOf={sizeOf}
+        dieOf={dieOf}
       />
       {byHand && <HandCheck byHand={byHand} />}
     </>

@@ -100,6 +100,8 @@ export const jobs = {
     window: 'A window with a motif',
     block: 'Only part of a die',
     'frame-round': 'A frame round a piece',
+    'measured-panel': 'A panel made to measure',
+    'half-on-fold': 'Halves on a fold',
     border: 'A border along a strip',
     'cut-crease': 'Cut, glued over its crease',
     'cut-form': 'Cut, then formed',

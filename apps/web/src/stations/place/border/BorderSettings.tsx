@@ -1,4 +1,4 @@
-import { type BorderFault, borderFeeds, borderMargins, edgePhases } from '@bold-heron/core'
+import { type BorderFault, borderFeeds, borderMargins, type EdgePhase, edgePhases } from '@bold-heron/core'
 import type { BorderOfRun } from '@bold-heron/schema'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -9,7 +9,12 @@ import { LengthInput } from '../../../ui/form/LengthInput.js'
 import { Panel } from '../../../ui/Panel.js'
 
 /** A border as it is being set: what is as usual may be left out. */
-export type BorderInHand = Omit<BorderOfRun, 'leastOverlapMm' | 'mostOverlapMm' | 'mayMoveStartMm'> & {
+export type BorderInHand = Omit<
+  BorderOfRun,
+  'leastOverlapMm' | 'mostOverlapMm' | 'mayMoveStartMm' | 'startShiftMm' | 'toMiddle'
+> & {
+  readonly startShiftMm?: number
+  readonly toMiddle?: EdgePhase
   readonly leastOverlapMm?: number
   readonly mostOverlapMm?: number
   readonly mayMoveStartMm?: number
@@ -20,6 +25,8 @@ export const BorderSettings = ({
   border,
   faults,
   found,
+  beside,
+  isWidthWorkedOut = false,
   onChange,
   children,
 }: {
@@ -28,6 +35,10 @@ export const BorderSettings = ({
   /** The pitch that was found in the die's lines, mm. */
   readonly found: number | undefined
   readonly onChange: (change: Partial<BorderInHand>) => void
+  /** What is set of edges that another die cuts. */
+  readonly beside?: ReactNode
+  /** Whether the strip's width follows from the ribbon's. */
+  readonly isWidthWorkedOut?: boolean
   /** What can be done with it all. */
   readonly children: ReactNode
 }) => {
@@ -57,7 +68,13 @@ export const BorderSettings = ({
       <div className="space-y-3">
         <div className="grid grid-cols-2 gap-3">
           {length('stripLengthMm', 1)}
-          {length('stripWidthMm', 12)}
+          {isWidthWorkedOut ? (
+            <p className="self-end pb-2">
+              {t('place.border.stripWorkedOut', { width: lengths.place(border.stripWidthMm) })}
+            </p>
+          ) : (
+            length('stripWidthMm', 12)
+          )}
           {length('marginStartMm')}
           {length('marginEndMm')}
           {length('pitchMm')}
@@ -147,6 +164,7 @@ export const BorderSettings = ({
             />
           </div>
         )}
+        {beside}
         {children}
       </div>
     </Panel>

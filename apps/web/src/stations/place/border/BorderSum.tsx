@@ -63,11 +63,14 @@ export const BorderSum = ({
   border,
   edge,
   second,
+  mayChange = !second,
   onChange,
 }: {
   readonly border: BorderInHand
   readonly edge: RibbonEdge
   readonly second: boolean
+  /** Whether start and strip may be changed for it: they belong to what is cut first. */
+  readonly mayChange?: boolean
   readonly onChange: (change: Partial<BorderInHand>) => void
 }) => {
   const lengths = useLengths()
@@ -104,7 +107,7 @@ export const BorderSum = ({
               by: lengths.place(Math.abs(endMissMm)),
             })}
       </p>
-      {!second && Math.abs(endMissMm) >= SEEN_MISFIT_MM && (
+      {mayChange && Math.abs(endMissMm) >= SEEN_MISFIT_MM && (
         <Offers border={border} shortMm={-endMissMm} onChange={onChange} />
       )}
       {lengthensMm > SEEN_MISFIT_MM && (
