@@ -3,7 +3,18 @@ import { defineConfig } from 'vitest/config'
 /** Two workers, as on the machines that this is tested on; files of one kind share a worker's modules, and none leaves anything there. */
 const shared = { pool: 'forks', isolate: false, maxWorkers: 2 } as const
 
-/** Three kinds of test: units, the API's against a real PostgreSQL, and what a user does in a browser. */
+/** What works a page in a browser. */
+const inBrowser = {
+  ...shared,
+  globalSetup: ['e2e/fixtures/chromium.ts'],
+  testTimeout: 180_000,
+  hookTimeout: 120_000,
+}
+
+/**
+ * Three kinds of test: units, the API's against a real PostgreSQL, and what a user does in a browser. Journeys that take long are `npm run
+ * harden`'s.
+ */
 export default defineConfig({
   test: {
     experimental: { fsModuleCache: true },
@@ -30,12 +41,16 @@ export default defineConfig({
       },
       {
         test: {
-          ...shared,
+          ...inBrowser,
           name: 'browser',
           include: ['e2e/journeys/**/*.test.ts'],
-          globalSetup: ['e2e/fixtures/chromium.ts'],
-          testTimeout: 180_000,
-          hookTimeout: 120_000,
+        },
+      },
+      {
+        test: {
+          ...inBrowser,
+          name: 'long',
+          include: ['hardening/journeys/**/*.test.ts'],
         },
       },
     ],

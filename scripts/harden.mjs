@@ -1,5 +1,5 @@
 // npm run harden [-- --seed N] [-- --only NAME]: the types of a copy that variants were added to (docs/adding.md), the properties with
-// new questions, and every trial of hardening/. Not part of npm test, which asks the same ones at every run, and a slice of each trial; a
+// new questions, the long journeys, and every trial of hardening/. Not part of npm test, which asks the same ones at every run, and a slice of each trial; a
 // seed that is named here is kept as an example beside what it broke.
 import { spawnSync } from 'node:child_process'
 import { randomInt } from 'node:crypto'
@@ -12,6 +12,8 @@ import { giveUp, say } from './say.mjs'
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const { values } = parseArgs({ options: { seed: { type: 'string' }, only: { type: 'string' } } })
 const seed = values.seed ?? String(randomInt(2 ** 31))
+/** What the long journeys of a user go by. */
+const JOURNEYS = 'journeys'
 /** How often the properties are asked anew. */
 const TIMES = 3
 await prepare(root, { browser: true, server: true })
@@ -38,6 +40,11 @@ if (values.only === undefined) {
     )
       giveUp(`A property failed; ask it again with PROPERTY_SEED=${asked}.`)
   }
+}
+if (values.only === undefined || values.only === JOURNEYS) {
+  say('long journeys')
+  if (run('scripts/test.mjs', ['--project', 'long']) !== 0) giveUp('A long journey failed; the lines above say where.')
+  if (values.only === JOURNEYS) process.exit(0)
 }
 const only = values.only === undefined ? [] : ['--only', values.only]
 process.exit(

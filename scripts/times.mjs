@@ -7,7 +7,7 @@ const seconds = (ms) => `${(ms / 1000).toFixed(1)} s`
 
 /** The part that a test file belongs to, as vitest.config.ts parts them. */
 const partOf = (file) => {
-  if (file.startsWith('e2e/')) return 'browser'
+  if (file.startsWith('e2e/') || file.startsWith('hardening/journeys/')) return 'browser'
   return file.endsWith('.api.test.ts') ? 'API' : 'units'
 }
 

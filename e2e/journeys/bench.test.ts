@@ -10,13 +10,12 @@ import {
 import { type Page, plainRun, type RunRow } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { stackOfChosen } from '../../apps/web/src/pressing/stack/chosen-stack.js'
-import { setOut } from '../fixtures/journey.js'
+import { setOut, withDemo } from '../fixtures/journey.js'
 import { Key } from '../fixtures/keys.js'
-import { startServerProcess } from '../fixtures/server-process.js'
 import { workshopAt } from '../fixtures/workshop-at.js'
 import { BenchPage } from '../pages/bench-page.js'
 
-const { application, browser } = await setOut(() => startServerProcess({ demo: true }))
+const { application, browser } = await setOut(withDemo)
 
 const { ask, addKiteJob: addJob } = workshopAt(() => application.address)
 
@@ -127,35 +126,6 @@ it('a handle that stopped leads to taking out, never to pushing on', async () =>
   expect(keyOfStack(after)).not.toBe(keyOfStack(before))
   expect(heightOf(after).valueMm).toBeLessThan(heightOf(before).valueMm)
   expect((await bench.session()).round.freshSheets).toBe(true)
-})
-
-it('a server killed and a browser closed in the middle lose nothing, and nothing is there twice', async () => {
-  const jobId = await addJob('A kite through a power cut', 'Harbour')
-  const bench = new BenchPage(browser, jobId)
-  await bench.open()
-  await bench.goOnTo('What came of it?')
-  await application.kill()
-  await bench.tell({ seen: 'dented', feel: 'light' })
-  await browser.says('1 run is kept here')
-  // It goes on without the server: the next try, and another look.
-  await browser.press('Do this')
-  await bench.goOnTo('What came of it?')
-  await bench.tell({ seen: 'hanging', feel: 'light' })
-  await browser.button('Do this')
-  const { pressed } = await bench.session()
-  expect(pressed.map((each) => each.look.seen)).toEqual(['dented', 'hanging'])
-
-  await browser.reopen()
-  await application.restart()
-  await bench.open()
-  await browser.until(async () => (await roundsInLog(jobId)).length === 2, 'both rounds in the log')
-  expect((await roundsInLog(jobId)).map((round) => round.seen)).toEqual(['dented', 'hanging'])
-  // And the session goes on where it was.
-  await browser.button('Do this')
-  expect((await bench.session()).pressed).toHaveLength(2)
-  await browser.go('/log')
-  await browser.says('A kite through a power cut')
-  expect(await roundsInLog(jobId)).toHaveLength(2)
 })
 
 it('is worked by touch on a tablet, with targets for a thumb', async () => {

@@ -82,6 +82,44 @@ describe('the cut of a placement', () => {
   })
 })
 
+// Common practice, no source: a frame fitted round a piece is held by a magnet, with no tape.
+describe('a frame round a piece that is already cut', () => {
+  const frame = dieOfLines('frame', [[0, 0, 70, 0, 70, 70, 0, 70, 0, 0]])
+  const middle = { xMm: 50, yMm: 40, rotationDeg: 0 }
+  const card100 = { widthMm: 100, heightMm: 80, fold: null }
+  const piece = aRun({ id: 'piece', dies: [laidRound] })
+  const round2 = aRun({ id: 'frame', dies: [{ id: 'f', dieId: 'frame', ...middle }] })
+  const magnet = aPlate({
+    id: 'magnet',
+    kind: 'platform',
+    mm: 7.4,
+    count: 1,
+    lengthMm: 300,
+    widthMm: 160,
+    magnetic: true,
+  })
+  const platformOf = (placement: Placement, platforms: typeof shelf) => {
+    const asked = { ...request, shelf: [...platforms, ...shelf.slice(1)] }
+    const { plan: made } = finish(
+      placedPlanSteps(asked, placement, { dies: [...dies, frame], sheets: [card] }, new Responses()),
+    )
+    return made.best!.stack.flatMap((layer) =>
+      layer.is === 'plate' && layer.role === 'platform' ? [layer.plate.id] : [],
+    )
+  }
+
+  it('prefers the magnet, which no other run does', () => {
+    // Alike but for the magnet; of equals the first by name is taken.
+    const both = [{ ...shelf[0]!, id: 'a plain one' }, magnet]
+    const framed = aPlacement({ card: card100, runs: [piece, round2], runInHand: 1 })
+    expect(placedCut(request.cut, framed, among([...dies, frame])).framesPiece).toBe(true)
+    expect(platformOf(framed, both)).toEqual(['magnet'])
+    const alone = aPlacement({ card: card100, runs: [round2] })
+    expect(placedCut(request.cut, alone, among([...dies, frame])).framesPiece).toBeUndefined()
+    expect(platformOf(alone, both)).toEqual(['a plain one'])
+  })
+})
+
 describe('an edge partial’s plan', () => {
   it('cuts, keeps clear of the card beyond the pad, and says how far the bevel carries the cut', () => {
     const { plan: made, beside, map } = plan(edge)

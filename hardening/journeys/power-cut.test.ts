@@ -1,5 +1,5 @@
 import { afterAll, expect, it } from 'vitest'
-import { startServerProcess } from '../fixtures/server-process.js'
+import { startServerProcess } from '../../e2e/fixtures/server-process.js'
 
 const application = await startServerProcess({ demo: true })
 afterAll(() => application.close())
