@@ -50,9 +50,9 @@ describe('a job with a placement', () => {
     const saved = await save(job, { runInHand: 1 })
     expect(saved.status).toBe(200)
     const second = await requestOf(saved.body as JobRow)
-    expect(second.cut.dies[0]!.name).toBe('Lighthouse')
-    expect(first.cut.dies[0]!.name).toBe('Harbour window')
-    expect(second.cut.dies[0]!.widthMm).toBeLessThan(first.cut.dies[0]!.widthMm)
+    expect(first.cut.dies[0]!.name).toBe('Lighthouse')
+    expect(second.cut.dies[0]!.name).toBe('Harbour window')
+    expect(first.cut.dies[0]!.widthMm).toBeLessThan(second.cut.dies[0]!.widthMm)
   })
 
   it('may be pressed under cards glued up: their stack is kept with the job, and logged as a height', async () => {

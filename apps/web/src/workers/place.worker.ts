@@ -7,6 +7,7 @@ import {
   type Crease,
   type Die,
   fitFindings,
+  insideRim,
   type Fitting,
   type Hinge,
   type KnifeCut,
@@ -117,6 +118,9 @@ const place = {
       findings: [...reading.findings, ...fitFindings(placement, reading.runs, dieOf, fitting)],
     }
   },
+
+  /** The shape of a block that presses a die's inside but not its outer blade; empty where the die is too small, or not known. */
+  rim: (dieId: string): number[][] => insideRim(dieOf(dieId)?.outline.lines ?? []),
 
   /** What laying it by a ruler does to it. */
   byHand: (placement: Placement, caliperMm: number, style: LengthStyle): ByHand =>

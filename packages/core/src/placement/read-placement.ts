@@ -9,7 +9,7 @@ import { cutLinesOf, cutOfRun, type DieCut, type Hinge, type RunCut } from './cu
 import type { Card } from './card.js'
 import type { PlacementFindingCode } from './finding-code.js'
 import { type KnifePlan, planKnife } from './knife-plan.js'
-import { type AtFold, atFold } from './half-on-fold.js'
+import { type AtFold, atFold } from './at-fold.js'
 import { laidTooOften } from './each-die-once.js'
 import { ownEdgeOf } from './own-edge.js'
 import type { Placement, PlacedRun, Spot } from './placed-run.js'

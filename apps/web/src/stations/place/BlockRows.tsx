@@ -4,7 +4,6 @@ import {
   editBlock,
   editRun,
   freshId,
-  insideRim,
   keyOfThing,
   type LaidBlock,
   type PlacedRun,
@@ -16,6 +15,8 @@ import { Field } from '../../ui/Field.js'
 import { LengthInput } from '../../ui/form/LengthInput.js'
 import { type Pickable, Picker } from '../../ui/picker/Picker.js'
 import { useSay } from '../../ui/toasts.js'
+import { useSayTrouble } from '../../ui/use-say-trouble.js'
+import { placeWorker } from '../../workers/place.js'
 import { dieFinder } from './dies-of.js'
 import type { PanelProps } from './panel-props.js'
 import { PoseFields } from './PoseFields.js'
@@ -25,6 +26,7 @@ import { ThingHead } from './ThingHead.js'
 export const BlockRows = (props: PanelProps) => {
   const { t } = useTranslation()
   const say = useSay()
+  const sayTrouble = useSayTrouble()
   const { placement, things, selected, onSelect, onChange } = props
   const lengths = useLengths()
   const dieOf = dieFinder(props)
@@ -61,8 +63,8 @@ export const BlockRows = (props: PanelProps) => {
       }))(now),
     )
   }
-  const addRim = () => {
-    const outline = die ? insideRim(die.outline.lines) : []
+  const addRim = async () => {
+    const outline = die ? await placeWorker().rim(die.id) : []
     if (outline.length === 0) return say(t('place.things.rimNone'), { tone: 'danger' })
     add(outline)
   }
@@ -136,7 +138,7 @@ export const BlockRows = (props: PanelProps) => {
         <Button disabled={!fallback} onClick={() => add(null)}>
           {t('place.things.addBlock')}
         </Button>
-        <Button disabled={!die} onClick={addRim}>
+        <Button disabled={!die} onClick={() => void addRim().catch(sayTrouble)}>
           {t('place.things.addRim')}
         </Button>
       </div>

@@ -1,15 +1,16 @@
 import { type Placement, startKinds } from '@bold-heron/core'
 import { type JobRow, placementOf, type PlaceRequest, runInHandOf } from '@bold-heron/schema'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useSearchParams } from 'react-router'
 import { usePlaceRequest } from '../../data/placing.js'
 import { JobStation } from '../../pressing/JobStation.js'
 import { Loaded } from '../../ui/states.js'
-import { BorderBoard } from './border/BorderBoard.js'
 import { PlaceBoard } from './PlaceBoard.js'
 import { StartChoice } from './StartChoice.js'
 import { useStart } from './use-start.js'
+
+const BorderBoard = lazy(() => import('./border/BorderBoard.js').then(({ BorderBoard: board }) => ({ default: board })))
 
 const PlaceWithThings = ({ job, things }: { readonly job: JobRow; readonly things: PlaceRequest }) => {
   const start = useStart(job, things)
@@ -19,7 +20,12 @@ const PlaceWithThings = ({ job, things }: { readonly job: JobRow; readonly thing
     const kind = startKinds.find((each) => each === asked.get('start'))
     return placementOf(job) ?? (kind ? start(kind) : null)
   })
-  if (isBorder) return <BorderBoard key={job.version} job={job} things={things} onLeave={() => setBorder(false)} />
+  if (isBorder)
+    return (
+      <Suspense fallback={null}>
+        <BorderBoard key={job.version} job={job} things={things} onLeave={() => setBorder(false)} />
+      </Suspense>
+    )
   return begun ? (
     <PlaceBoard job={job} things={things} first={begun} onTaken={() => setBegun(null)} />
   ) : (

@@ -1,5 +1,5 @@
 import { useLengths } from '../../text/lengths.js'
-import { type BladeSide, guideFor, linesOnCard, templateParts } from '@bold-heron/core'
+import { type BladeSide, guideTrim, heightOfBox, linesOnCard, templateParts, widthOf } from '@bold-heron/core'
 import { type Format, formats, type Paper, type TemplateWords } from '@bold-heron/formats'
 import { Download, Printer } from 'lucide-react'
 import { useState } from 'react'
@@ -62,7 +62,7 @@ export const PrintPanel = ({
   const guided = (run ? [run] : placement.runs).flatMap((each) =>
     each.dies.flatMap((laid) => {
       const die = things.dies.find((one) => one.id === laid.dieId)
-      const guide = die && guideFor(linesOnCard(die, laid, each.face))
+      const guide = die && guideTrim(linesOnCard(die, laid, each.face))
       return die && guide ? [{ id: laid.id, name: die.name, guide }] : []
     }),
   )
@@ -110,7 +110,7 @@ export const PrintPanel = ({
             <li key={id}>
               {t('place.print.guideText', {
                 name: die,
-                size: `${lengths.place(guide.widthMm)} × ${lengths.place(guide.heightMm)}`,
+                size: `${lengths.place(widthOf(guide))} × ${lengths.place(heightOfBox(guide))}`,
               })}
             </li>
           ))}
