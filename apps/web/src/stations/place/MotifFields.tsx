@@ -1,7 +1,7 @@
 import { useLengths } from '../../text/lengths.js'
 import { editMotif, insidePlace, type Motif, takeThing } from '@bold-heron/core'
 import { X } from 'lucide-react'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Button, IconButton } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
@@ -10,7 +10,10 @@ import { FilePicker } from '../../ui/FilePicker.js'
 import { useSay } from '../../ui/toasts.js'
 import { LengthInput, NumberInput } from '../../ui/form/LengthInput.js'
 import type { PanelProps } from './panel-props.js'
-import { SquareUpDialog } from './SquareUpDialog.js'
+
+const SquareUpDialog = lazy(() =>
+  import('./SquareUpDialog.js').then(({ SquareUpDialog: dialog }) => ({ default: dialog })),
+)
 
 /** Signs of a data address: the server keeps no larger picture with a job, about 3 MB. */
 const LONGEST_ADDRESS = 4_000_000
@@ -119,13 +122,15 @@ export const MotifFields = ({ placement, onChange, onSelect }: PanelProps) => {
         </div>
       )}
       {isSquaring && (
-        <SquareUpDialog
-          onClose={() => setSquaring(false)}
-          onSquared={(picture, name, widthMm, heightMm) => {
-            setSquaring(false)
-            lay(picture, name, widthMm, heightMm)
-          }}
-        />
+        <Suspense fallback={null}>
+          <SquareUpDialog
+            onClose={() => setSquaring(false)}
+            onSquared={(picture, name, widthMm, heightMm) => {
+              setSquaring(false)
+              lay(picture, name, widthMm, heightMm)
+            }}
+          />
+        </Suspense>
       )}
     </section>
   )

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { CountingHand } from '../fixtures/counting-hand.js'
-import { setOut, withDemo } from '../fixtures/journey.js'
-import { picker } from '../fixtures/spot.js'
-import { en } from '../fixtures/words.js'
+import { CountingHand } from '../../e2e/fixtures/counting-hand.js'
+import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
+import { picker } from '../../e2e/fixtures/spot.js'
+import { en } from '../../e2e/fixtures/words.js'
 
 const { browser } = await setOut(withDemo)
 
