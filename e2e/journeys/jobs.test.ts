@@ -16,6 +16,19 @@ const underWay = async (): Promise<string[]> =>
 
 const search = (text: string): Promise<void> => browser.type(css('input[type=search]'), text)
 
+/** Calls that the page of jobs may make; the drawings of all its dies are one of them. */
+const MOST_CALLS = 8
+
+it('asks the server little for the page of jobs, whose dies all have their drawings', async () => {
+  await browser.go('/jobs')
+  await browser.says('Under way')
+  await browser.shows(css('img[src^="data:image/svg"]'))
+  const calls = await browser.inPage<string[]>(
+    `return performance.getEntriesByType('resource').map(({ name }) => name).filter((name) => name.includes('/api/'))`,
+  )
+  expect(calls.length, calls.join('\n')).toBeLessThanOrEqual(MOST_CALLS)
+})
+
 it('a job is found by what it is pressed with, done ones too', async () => {
   await browser.go('/jobs')
   await browser.says('Under way')

@@ -320,6 +320,7 @@ export {
   wordOnFold,
 } from './placement/word-on-fold.js'
 export { eachDieOnce, isMarked, marksBefore, type SideMark } from './placement/each-die-once.js'
+export { canSpell, spelt } from './dies/spelt.js'
 export { openSideOf } from './placement/half-on-fold.js'
 export { type EdgeMark, edgeMarksOf } from './placement/edge-marks.js'
 export { type OwnEdge, ownEdgeOf } from './placement/own-edge.js'

@@ -110,6 +110,7 @@ export {
   withRunInHand,
   yieldOfRun,
 } from './stored/runs-of-job.js'
+export { dieThumbnails, MOST_THUMBNAILS } from './wire/die-thumbnails.js'
 export { type RibbonEdges, ribbonOfRun, type RibbonRuns, withRibbon } from './stored/ribbon-of-job.js'
 export { mechanicsOf, toDie, toHouseRules, platesById, toPlate, toPlates, toPress, toSheet } from './stored/to-core.js'
 export { toProvenCut } from './stored/to-recipe.js'

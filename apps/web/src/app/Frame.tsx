@@ -76,7 +76,7 @@ export const Frame = () => {
         {t('common.skipToMain')}
       </a>
       <header className="border-b border-line bg-leaf print:hidden">
-        <div className="mx-auto flex max-w-[90rem] flex-wrap items-center gap-x-5 px-4">
+        <div className="mx-auto flex max-w-[90rem] flex-wrap broad:max-w-[118rem] items-center gap-x-5 px-4">
           <NavLink to="/jobs" className="flex items-center gap-2 py-1 no-underline" aria-label={t('common.appName')}>
             <img src="/heron.svg" alt="" width={34} height={34} />
             <span className="hidden font-display text-xl font-semibold lg:inline">{t('common.appName')}</span>
@@ -100,7 +100,7 @@ export const Frame = () => {
       <main
         id="main"
         tabIndex={-1}
-        className="mx-auto w-full max-w-[90rem] flex-1 px-3 py-3 pb-20 outline-none sm:px-4 md:pb-3"
+        className="mx-auto w-full max-w-[90rem] flex-1 broad:max-w-[118rem] px-3 py-3 pb-20 outline-none sm:px-4 md:pb-3"
         aria-busy={busy}
       >
         <Suspense fallback={<Loading what="…" />}>

@@ -1,4 +1,5 @@
 import type { DieRow } from '@bold-heron/schema'
+import { useDieThumbnail } from '../data/thumbnails.js'
 import { classes } from '../ui/classes.js'
 
 /** px of a thumbnail's longer side for the largest die of a list, and the least that is still a drawing. */
@@ -16,19 +17,14 @@ export const DieThumb = ({
   readonly className?: string
 }) => {
   const longest = Math.min(LARGEST_MM, Math.max(lengthMm, widthMm))
+  const drawn = useDieThumbnail(id, version)
   const px = Math.max(LEAST_PX, Math.round((LARGEST_PX * longest) / LARGEST_MM))
   return (
     <span
       className={classes('grid shrink-0 place-items-center', className)}
       style={{ width: LARGEST_PX, height: LARGEST_PX }}
     >
-      <img
-        src={`/api/dies/${id}/thumbnail?v=${version}`}
-        alt=""
-        loading="lazy"
-        style={{ width: px, height: px }}
-        className="object-contain"
-      />
+      {drawn && <img src={drawn} alt="" style={{ width: px, height: px }} className="object-contain" />}
     </span>
   )
 }

@@ -1,6 +1,24 @@
 import { Tabs } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { classes } from './classes.js'
+import { Panel } from './Panel.js'
+
+/** A panel with leaves, one of them in view; on a broad screen that asks for it all stand side by side. */
+export const LeavesOrBeside = <Name extends string>({
+  isBeside,
+  ...tabbed
+}: Parameters<typeof TabbedPanel<Name>>[0] & { readonly isBeside: boolean }) =>
+  isBeside ? (
+    <div className="grid grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)] items-start gap-3">
+      {tabbed.leaves.map(({ name, title, content }, at) => (
+        <Panel key={name} title={title} aside={at === 0 && tabbed.aside}>
+          {content}
+        </Panel>
+      ))}
+    </div>
+  ) : (
+    <TabbedPanel {...tabbed} />
+  )
 
 /** A panel with leaves, one of them in view. */
 export const TabbedPanel = <Name extends string>({

@@ -1,4 +1,4 @@
-import { outlineInput } from '@bold-heron/schema'
+import { dieThumbnails, idField, MOST_THUMBNAILS, outlineInput } from '@bold-heron/schema'
 import { z } from 'zod'
 import { diesWithLines, outlinesOf } from '../../store/dies.js'
 import { inSnapshot } from '../../store/transactions.js'
@@ -7,7 +7,14 @@ import { isShort } from '../../work/short-lines.js'
 import { thumbnailOf } from '../../work/thumbnail.js'
 import type { Work } from '../../work/work.js'
 import { refuse, refuseMissing } from '../../refusals/refusal.js'
-import { Reply, route, type Route } from '../route.js'
+import { route, type Route } from '../route.js'
+
+/** Ids in an address, parted by commas. */
+const idList = z
+  .string()
+  .default('')
+  .transform((text) => (text === '' ? [] : text.split(',')))
+  .pipe(z.array(idField).max(MOST_THUMBNAILS))
 
 /** The lines of a die's outline, which its row only sums up. */
 export const outlineRoutes = (workshop: Workshop, work: Work): Route[] => [
@@ -28,19 +35,17 @@ export const outlineRoutes = (workshop: Workshop, work: Work): Route[] => [
   }),
   route({
     method: 'get',
-    path: '/api/dies/{id}/thumbnail',
-    one: 'die',
-    summary: 'A small drawing of a die, or of what stands in for its lines; put its version in the address as `v`',
-    answers: { 200: { says: 'The drawing', schema: z.string(), type: 'image/svg+xml' } },
-    async handle({ id }) {
-      const dies = await inSnapshot(workshop.sequelize, (transaction) => diesWithLines(transaction, [id]))
-      const die = dies.get(id) ?? refuseMissing('die')
-      const { lines } = die.outline
-      return new Reply(200, isShort(lines) ? thumbnailOf(lines) : await work.run('thumbnail', lines), {
-        'Content-Type': 'image/svg+xml',
-        // Another version has another address.
-        'Cache-Control': 'private, max-age=31536000, immutable',
+    path: '/api/die-thumbnails',
+    summary: `Small drawings of dies, or of what stands in for their lines, by id: up to ${MOST_THUMBNAILS} at once`,
+    query: z.object({ ids: idList }),
+    answers: { 200: { says: 'The drawings, each an SVG document', schema: dieThumbnails } },
+    async handle({ query: { ids } }) {
+      const dies = await inSnapshot(workshop.sequelize, (transaction) => diesWithLines(transaction, ids))
+      const drawn = [...dies].map(async ([id, { outline }]) => {
+        const { lines } = outline
+        return [id, isShort(lines) ? thumbnailOf(lines) : await work.run('thumbnail', lines)] as const
       })
+      return Object.fromEntries(await Promise.all(drawn))
     },
   }),
 ]

@@ -2,7 +2,7 @@ import { Wind, X } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { preference } from '../../data/preference.js'
-import { useRows } from '../../data/rows.js'
+import { useEveryRow } from '../../data/rows.js'
 import { ButtonLink, IconButton } from '../../ui/Button.js'
 
 const HIDDEN_KEY = 'bold-heron.demo-notice-hidden'
@@ -13,7 +13,7 @@ const DEMO_PRESS = 'Harbour hand press'
 export const DemoNotice = () => {
   const { t } = useTranslation()
   const [hidden, setHidden] = useState(() => preference.read(HIDDEN_KEY) !== undefined)
-  const presses = useRows('presses').data?.items ?? []
+  const presses = useEveryRow('presses').data ?? []
   if (hidden || !presses.some((press) => press.name === DEMO_PRESS)) return null
   return (
     <aside className="mb-6 flex flex-wrap items-center gap-4 rounded-lg border border-dashed border-ink/40 bg-leaf px-4 py-3">

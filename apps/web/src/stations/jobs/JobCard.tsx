@@ -5,6 +5,7 @@ import type { CSSProperties, ReactNode, Ref } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { jobPath } from '../../data/job-address.js'
+import { nextStepOf } from '../../data/job-steps.js'
 import { DieThumb } from '../../drawing/DieThumb.js'
 import { SheetSwatch } from '../../drawing/SheetSwatch.js'
 import { sayPressed } from '../../text/say-pressed.js'
@@ -164,13 +165,23 @@ export const JobCard = ({
             <PencilRuler aria-hidden size={18} />
           </ButtonLink>
         )}
-        <ButtonLink
-          to={jobPath(job.id, 'plan')}
-          aria-label={t('jobs.open', { name: job.name })}
-          icon={<Layers aria-hidden size={18} />}
-        >
-          {t('jobs.plan')}
-        </ButtonLink>
+        {nextStepOf(job, false) === 'bench' ? (
+          <ButtonLink
+            to={jobPath(job.id, 'bench')}
+            aria-label={t('jobs.pressNow', { name: job.name })}
+            icon={<Hammer aria-hidden size={18} />}
+          >
+            {t('jobs.press')}
+          </ButtonLink>
+        ) : (
+          <ButtonLink
+            to={jobPath(job.id, 'plan')}
+            aria-label={t('jobs.open', { name: job.name })}
+            icon={<Layers aria-hidden size={18} />}
+          >
+            {t('jobs.plan')}
+          </ButtonLink>
+        )}
         <ButtonLink look="quiet" to={jobPath(job.id, 'edit')} aria-label={t('jobs.edit', { name: job.name })}>
           <Pencil aria-hidden size={18} />
         </ButtonLink>

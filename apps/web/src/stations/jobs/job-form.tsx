@@ -11,6 +11,7 @@ import {
 import { Plus, X } from 'lucide-react'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
+import { SpellField } from './SpellField.js'
 import { fetchRows, useRow, useRows, useRowsById } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { Button, IconButton } from '../../ui/Button.js'
@@ -64,7 +65,7 @@ export const jobForm = rowForm<JobInput, JobFields>({
   shownAt: (path) => String((path[0] === 'runs' ? ofRun.find((field) => field === path[2]) : path[0]) ?? ''),
 })
 
-const MOST_DIES = 6
+const MOST_DIES = 24
 
 /** The throat of the press that the form names, mm. */
 const useThroat = (): number | undefined => {
@@ -138,6 +139,11 @@ const DiesField = ({ technique }: { readonly technique: TechniqueId }) => {
           </div>
         )
       })}
+      <SpellField
+        chosen={chosen}
+        onSpelt={set}
+        among={({ dieClass }) => takes.includes(factsOfDieClass(dieClass).use)}
+      />
       {shown.length < MOST_DIES && shown.every((id) => id !== '') && (
         <Button
           look="quiet"

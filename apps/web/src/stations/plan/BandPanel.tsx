@@ -124,8 +124,7 @@ export const BandPanel = ({
       className="py-3"
       aside={
         <p>
-          <strong>{words[fit]}</strong> ·{' '}
-          <Why about={t('plan.band.title')} shown={t('plan.band.chance', { chance })}>
+          <Why about={t('plan.band.title')} shown={<strong>{words[fit]}</strong>}>
             <p>
               {t(!isCut({ technique }) ? 'plan.band.whyMat' : prediction ? 'plan.band.whySimulated' : 'plan.band.why', {
                 low: lengths.thickness(window.lowMm),

@@ -6,7 +6,8 @@ import type { PlanProgress } from '../../data/plan.js'
 import { StackLeaf } from '../../pressing/stack/StackLeaf.js'
 import type { StackEditing } from '../../pressing/stack/use-stack-editing.js'
 import { Loading } from '../../ui/states.js'
-import { TabbedPanel } from '../../ui/TabbedPanel.js'
+import { LeavesOrBeside } from '../../ui/TabbedPanel.js'
+import { useIsBroad } from '../../ui/use-is-broad.js'
 import { BandPanel } from './BandPanel.js'
 import { FormLeaf } from './cut/FormLeaf.js'
 import { CutDialog } from './CutDialog.js'
@@ -43,6 +44,7 @@ export const PlanBoard = ({
 }) => {
   const { t } = useTranslation()
   const [cutting, setCutting] = useState(false)
+  const isBroad = useIsBroad()
   const [leaf, setLeaf] = useState<'stack' | 'cut'>('stack')
   const best = plan.best?.stack
   return (
@@ -51,7 +53,8 @@ export const PlanBoard = ({
       <LastLook job={job} onPick={editing.change} />
       <div className="flex flex-col gap-3 wide:grid wide:grid-cols-[minmax(0,1fr)_25rem] wide:items-start print:hidden">
         <div className="contents min-w-0 flex-col gap-3 wide:flex">
-          <TabbedPanel
+          <LeavesOrBeside
+            isBeside={isBroad}
             label={t('plan.leaves')}
             open={leaf}
             onOpen={setLeaf}

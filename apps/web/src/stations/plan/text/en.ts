@@ -103,7 +103,6 @@ export const plan = {
   band: {
     title: 'Where it lies',
     spoken: 'Squeeze {{squeeze}}, {{fit}}. The window is {{low}} to {{high}}. Doubt ± {{spread}}.',
-    chance: '{{chance}} % with no harm',
     why: 'By rule of thumb this die wants {{beyond}} beyond the sheets’ own {{pile}}: a window of {{low}} to {{high}}.',
     whySimulated:
       'The simulated press cuts clean from {{low}} on; from {{high}} on the handle stops or the blade goes too deep. {{best}} does best: {{beyond}} beyond the sheets’ own {{pile}}.',

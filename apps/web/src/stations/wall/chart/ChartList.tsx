@@ -7,6 +7,7 @@ import { Button, ButtonLink } from '../../../ui/Button.js'
 import { Modal } from '../../../ui/Modal.js'
 import { Empty, Failure, Loaded } from '../../../ui/states.js'
 import { blankChart, ChartForm } from './ChartForm.js'
+import { ChartMini } from './ChartMini.js'
 
 /** Every wall chart, by name. */
 export const Component = () => {
@@ -60,6 +61,7 @@ export const Component = () => {
                   <p className="text-ink-soft">
                     {chart.pressName} · {t(`words.technique.${chart.technique}`)}
                   </p>
+                  <ChartMini chart={chart} />
                 </li>
               ))}
             </ul>

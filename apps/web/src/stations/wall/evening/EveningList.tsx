@@ -7,6 +7,7 @@ import { Button, ButtonLink } from '../../../ui/Button.js'
 import { Modal } from '../../../ui/Modal.js'
 import { Empty, Failure, Loaded } from '../../../ui/states.js'
 import { blankEvening, EveningForm } from './EveningForm.js'
+import { EveningMini } from './EveningMini.js'
 
 /** Every evening, the latest first. */
 export const Component = () => {
@@ -68,6 +69,7 @@ export const Component = () => {
                       left: evening.progress.reduce((sum, { cut, wanted }) => sum + Math.max(0, wanted - cut), 0),
                     })}
                   </p>
+                  <EveningMini progress={evening.progress} />
                 </li>
               ))}
             </ul>
