@@ -1,6 +1,6 @@
 import { type Card, edgesOf, frontOf, ownEdgeOf, type PlacedRun, type Placement } from '@bold-heron/core'
 import { useLengths } from '../../text/lengths.js'
-import type { PlacementView } from '../../workers/place.worker.js'
+import type { PlacementView } from '../../workers/view-of.js'
 import { pencilPath } from './shapes.js'
 import { placementStrokes } from './strokes.js'
 

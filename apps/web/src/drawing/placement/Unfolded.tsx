@@ -1,6 +1,6 @@
 import type { Placement } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
-import type { PlacementView } from '../../workers/place.worker.js'
+import type { PlacementView } from '../../workers/view-of.js'
 import { placementStrokes } from './strokes.js'
 
 const thin = { vectorEffect: 'non-scaling-stroke' } as const

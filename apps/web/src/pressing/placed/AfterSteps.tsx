@@ -1,7 +1,7 @@
 import { edgeMarksOf, type Placement, type Die, wordOnCrease } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
-import type { PlacementView } from '../../workers/place.worker.js'
+import type { PlacementView } from '../../workers/view-of.js'
 import { LinerDrawing } from './LinerDrawing.js'
 import { useSayMark } from './say-mark.js'
 

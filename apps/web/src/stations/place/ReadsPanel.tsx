@@ -1,7 +1,7 @@
 import { useLengths } from '../../text/lengths.js'
 import type { PlacementFinding } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
-import type { PlacementView } from '../../workers/place.worker.js'
+import type { PlacementView } from '../../workers/view-of.js'
 import { Button } from '../../ui/Button.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
 import { Unfolded } from '../../drawing/placement/Unfolded.js'

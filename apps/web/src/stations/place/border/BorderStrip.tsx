@@ -6,7 +6,7 @@ import { Choice } from '../../../ui/Choice.js'
 import { Panel } from '../../../ui/Panel.js'
 import type { BorderInHand } from './BorderSettings.js'
 import { BorderSum } from './BorderSum.js'
-import type { RibbonPart } from './use-ribbon.js'
+import type { RibbonPart } from './ribbon-in-hand.js'
 
 /** The strip with what is cut along it, the part in hand in words, and its marks of true size. */
 export const BorderStrip = ({

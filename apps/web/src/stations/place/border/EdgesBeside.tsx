@@ -6,7 +6,7 @@ import { Choice } from '../../../ui/Choice.js'
 import { Field } from '../../../ui/Field.js'
 import { useLengths } from '../../../text/lengths.js'
 import { LengthInput } from '../../../ui/form/LengthInput.js'
-import type { EdgesInHand } from './use-ribbon.js'
+import type { EdgesInHand } from './ribbon-in-hand.js'
 
 /** A die that cuts both edges of the ribbon in a run of its own: how far apart, and in what phase to the middle and to one another. */
 export const EdgesBeside = ({

@@ -1,6 +1,6 @@
 import { type Die, type LaidThing, type PlacedRun, type Placement, type Plate } from '@bold-heron/core'
 import type { MapPaths } from '../../../paths/cut-map-paths.js'
-import type { PlacementView } from '../../../workers/place.worker.js'
+import type { PlacementView } from '../../../workers/view-of.js'
 import type { Dragged } from './use-dragging.js'
 
 /** Whether the card is seen from its front, or as it lies in the press. */
