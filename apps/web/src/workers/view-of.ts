@@ -10,7 +10,7 @@ import {
 import { pathOf, pathOfAll } from '../paths/line-path.js'
 
 /** What one die does, ready to be drawn. */
-export interface DieView {
+interface DieView {
   readonly laidId: string
   readonly dieName: string
   readonly cut: string

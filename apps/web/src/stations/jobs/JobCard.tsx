@@ -127,6 +127,8 @@ export const JobCard = ({
   readonly carried?: Carried
 }) => {
   const { t } = useTranslation()
+  // What comes next of it stands out.
+  const goesToPress = nextStepOf(job, false) === 'bench'
   return (
     <li
       ref={carried?.ref}
@@ -165,7 +167,7 @@ export const JobCard = ({
             <PencilRuler aria-hidden size={18} />
           </ButtonLink>
         )}
-        {nextStepOf(job, false) === 'bench' ? (
+        {goesToPress && (
           <ButtonLink
             to={jobPath(job.id, 'bench')}
             aria-label={t('jobs.pressNow', { name: job.name })}
@@ -173,15 +175,16 @@ export const JobCard = ({
           >
             {t('jobs.press')}
           </ButtonLink>
-        ) : (
-          <ButtonLink
-            to={jobPath(job.id, 'plan')}
-            aria-label={t('jobs.open', { name: job.name })}
-            icon={<Layers aria-hidden size={18} />}
-          >
-            {t('jobs.plan')}
-          </ButtonLink>
         )}
+        <ButtonLink
+          look={goesToPress ? 'quiet' : 'plain'}
+          to={jobPath(job.id, 'plan')}
+          aria-label={t('jobs.open', { name: job.name })}
+          title={t('jobs.open', { name: job.name })}
+          icon={<Layers aria-hidden size={18} />}
+        >
+          {!goesToPress && t('jobs.plan')}
+        </ButtonLink>
         <ButtonLink look="quiet" to={jobPath(job.id, 'edit')} aria-label={t('jobs.edit', { name: job.name })}>
           <Pencil aria-hidden size={18} />
         </ButtonLink>
