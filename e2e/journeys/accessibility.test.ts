@@ -29,6 +29,7 @@ const screens: [name: string, path: () => string | Promise<string>, words: strin
   ['The log in pictures', () => '/log?view=pictures', 'beyond the sheets'],
   ['Bench', async () => `/jobs/${await idOf('jobs', 'Sail')}/bench`, 'Get these out'],
   ['A run', async () => `/log/${await idOf('runs')}`, 'The stack, top to bottom'],
+  ['What went wrong', () => '/words/symptoms', 'Thin foil paper tears'],
   ['Workshop', () => '/workshop', 'House rules'],
   ['Welcome', () => '/welcome', 'What kind of press is it?'],
 ]

@@ -41,3 +41,17 @@ it('a job that was begun goes on at the Bench, and older addresses still lead th
   await browser.untilPath(/^\/jobs\/.+\/plan$/)
   expect(await browser.complaints()).toEqual([])
 })
+
+it('what goes wrong beside the press is found in one’s own words, from the words of the trade or the Bench', async () => {
+  await browser.go('/words')
+  await browser.follow('What went wrong?')
+  await browser.heading('What went wrong?')
+  await browser.type('What do you see?', 'my metallic paper tore')
+  await browser.says('Thin foil paper tears')
+  await browser.until(
+    async () => (await browser.texts(css('main li h2')))[0] === 'Thin foil paper tears',
+    'it to come first',
+  )
+  await browser.type('What do you see?', 'zzzqqq')
+  await browser.says('Nothing here is called that.')
+})

@@ -28,7 +28,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { use, useMemo } from 'react'
 import type { z } from 'zod'
 import { ask, type Asked } from './client.js'
-import { AskWhose, NotSaved, saveOrAsk } from './whose-work.js'
+import { AskWhose, NotSaved, saveChange, saveOrAsk } from './whose-work.js'
 
 /** Every kind of row the server keeps, as it is stored. */
 const rows = {
@@ -199,6 +199,25 @@ export const useSaveRow = <K extends Kind>(kind: K) => {
       ),
     onSuccess: show,
     onError: (error) => (error instanceof NotSaved && error.theirs ? show(error.theirs as RowOf<K>) : undefined),
+  })
+}
+
+/** Changes a row that others change meanwhile: what the change leaves alone stays as it stands there by then. */
+export const useChangeRow = <K extends Kind>(kind: K) => {
+  const touch = useTouch(kind)
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: ({ row, change }: { row: RowOf<K>; change: (row: RowOf<K>) => InputOf<K> }) =>
+      saveChange<RowOf<K>>(
+        row,
+        (from) =>
+          ask(`/api/${kind}/${from.id}`, rowOf(kind), { method: 'PUT', body: change(from), version: from.version }),
+        (answer) => rowOf(kind).parse(answer),
+      ),
+    onSuccess: (row) => {
+      client.setQueryData([kind, 'row', row.id], row)
+      return touch()
+    },
   })
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { ProblemError } from './client.js'
-import { NotSaved, saveOrAsk, type Whose } from './whose-work.js'
+import { NotSaved, saveChange, saveOrAsk, type Whose } from './whose-work.js'
 
 interface Row {
   readonly version: number
@@ -81,5 +81,35 @@ describe('saving a row', () => {
         () => Promise.resolve('mine'),
       ),
     ).rejects.toBe(trouble)
+  })
+})
+
+describe('a change that says all it does', () => {
+  it('is made anew to what somebody else saved in between, and keeps what they did', async () => {
+    interface Job {
+      readonly version: number
+      readonly state: string
+      readonly inHand: number
+    }
+    let stands: Job = { version: 4, state: 'under way', inHand: 0 }
+    // The page has it from before the log moved it on.
+    const seen: Job = { version: 3, state: 'planned', inHand: 0 }
+    const saved = await saveChange(
+      seen,
+      (from) => {
+        if (from.version !== stands.version)
+          throw new ProblemError({
+            type: 'about:blank',
+            title: '',
+            status: 412,
+            code: 'stale',
+            current: stands,
+          } as never)
+        stands = { ...from, inHand: 1, version: from.version + 1 }
+        return Promise.resolve(stands)
+      },
+      (answer) => answer as Job,
+    )
+    expect(saved).toEqual({ version: 5, state: 'under way', inHand: 1 })
   })
 })

@@ -49,3 +49,24 @@ export const saveOrAsk = async <Row extends { readonly version: number }>(
     }
   }
 }
+
+/**
+ * Saves a change that says all it does, such as which run is in hand, of a row that others change meanwhile, as the log changes a job. Where
+ * it was saved in between the change is made anew to what stands there then, and nobody is asked.
+ */
+export const saveChange = <Row extends { readonly version: number }>(
+  row: Row,
+  save: (from: Row) => Promise<Row>,
+  readRow: (answer: unknown) => Row,
+): Promise<Row> => {
+  let from = row
+  return saveOrAsk(
+    () => save(from),
+    row.version,
+    readRow,
+    (theirs) => {
+      from = theirs
+      return Promise.resolve('mine')
+    },
+  )
+}

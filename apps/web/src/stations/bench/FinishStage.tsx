@@ -3,7 +3,7 @@ import { inputOfJob, type JobRow, runInHandOf } from '@bold-heron/schema'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useIsOnItsWay } from '../../data/bench-outbox.js'
-import { useSaveRow } from '../../data/rows.js'
+import { useChangeRow } from '../../data/rows.js'
 import { sayRun } from '../../text/say-run.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { useSayTrouble } from '../../ui/use-say-trouble.js'
@@ -24,16 +24,13 @@ const OtherRun = ({
 }) => {
   const { t } = useTranslation()
   const sayTrouble = useSayTrouble()
-  const saving = useSaveRow('jobs')
+  const saving = useChangeRow('jobs')
   // What was told changes the job, too: it goes first.
   const isOnItsWay = useIsOnItsWay(toldRunId)
   const at = (job.runInHand + 1) % job.runs.length
   const goOn = () => {
     onDone()
-    saving.mutate(
-      { id: job.id, version: job.version, input: { ...inputOfJob(job), runInHand: at } },
-      { onError: sayTrouble },
-    )
+    saving.mutate({ row: job, change: (its) => ({ ...inputOfJob(its), runInHand: at }) }, { onError: sayTrouble })
   }
   return (
     <Button className="min-h-16 px-6 text-xl" disabled={saving.isPending || isOnItsWay} onClick={goOn}>

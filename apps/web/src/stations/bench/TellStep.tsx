@@ -2,6 +2,7 @@ import { cameOutGood, type Round, sheetsGoOn, toldOf } from '@bold-heron/core'
 import { Minus, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { SymptomLink } from '../../drawing/terms/SymptomLink.js'
 import { LookFields } from '../../pressing/LookFields.js'
 import { Button, IconButton } from '../../ui/Button.js'
 import type { AtBench } from './steps/step.js'
@@ -55,6 +56,7 @@ export const TellStep = ({
       }}
     >
       <LookFields name="bench" technique={technique} dies={dies} round={round} onChange={setRound} />
+      <SymptomLink of="other" />
       <div className="flex flex-wrap items-center gap-4">
         {good && usual > 0 && (
           <div className="flex items-center gap-2" role="group" aria-label={t(`bench.tell.${counts}`)}>

@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import type { PlacementView } from '../../workers/view-of.js'
 import { Button } from '../../ui/Button.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
+import { type SymptomAsked, SymptomLink } from '../../drawing/terms/SymptomLink.js'
 import { Unfolded } from '../../drawing/placement/Unfolded.js'
 import { OnceEach } from './OnceEach.js'
 import type { PanelProps } from './panel-props.js'
@@ -15,6 +16,12 @@ const PIECES_LISTED = 8
 
 const sameFinding = (one: PlacementFinding, other: PlacementFinding): boolean =>
   one.code === other.code && JSON.stringify(one.values) === JSON.stringify(other.values)
+
+/** What comes of a finding where nobody minds it. */
+const symptomOf: Partial<Record<PlacementFinding['code'], SymptomAsked>> = {
+  'halves-cut-apart': 'halves-apart',
+  'inner-shape-attached': 'inside-attached',
+}
 
 /** What comes of the placement: findings, pieces, hinges and the knife plan. */
 export const ReadsPanel = ({
@@ -52,7 +59,9 @@ export const ReadsPanel = ({
                 <summary>
                   <SeverityMark severity={finding.severity} /> {say}
                 </summary>
-                <p className="pl-5 text-ink-soft">{why}</p>
+                <p className="pl-5 text-ink-soft">
+                  {why} {symptomOf[finding.code] && <SymptomLink of={symptomOf[finding.code] as SymptomAsked} />}
+                </p>
               </details>
             </li>
           )

@@ -1,6 +1,6 @@
 import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useLocation } from 'react-router'
+import { Link, useLocation } from 'react-router'
 import { termIds } from '../../drawing/terms/list.js'
 import { TermPicture } from '../../drawing/terms/TermPicture.js'
 
@@ -16,6 +16,12 @@ export const Component = () => {
     <>
       <h1 className="text-3xl">{t('glossary.title')}</h1>
       <p className="mb-3 text-ink-soft">{t('glossary.text')}</p>
+      <p className="mb-3">
+        <Link to="/words/symptoms" className="font-bold">
+          {t('glossary.symptoms')}
+        </Link>{' '}
+        {t('glossary.symptomsText')}
+      </p>
       <dl className="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
         {termIds.map((id) => (
           <div

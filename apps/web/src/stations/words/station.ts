@@ -5,5 +5,8 @@ import type { glossary } from './text/en.js'
 export const words: Station<'words', { glossary: typeof glossary }, undefined> = {
   id: 'words',
   nav: undefined,
-  routes: [{ index: true, lazy: () => import('./WordsStation.js') }],
+  routes: [
+    { index: true, lazy: () => import('./WordsStation.js') },
+    { path: 'symptoms', lazy: () => import('./SymptomsPage.js') },
+  ],
 }
