@@ -133,7 +133,7 @@ const views: readonly View[] = [
   },
   {
     name: 'border',
-    path: async (application) => `/jobs/${await idOf(application, 'jobs', 'Rope border')}/place`,
+    path: async (application) => `/jobs/${await idOf(application, 'jobs', 'Net ribbon')}/place`,
     words: 'The last cut ends just where it should',
   },
   {

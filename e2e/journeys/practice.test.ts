@@ -4,10 +4,8 @@ import { en } from '../fixtures/words.js'
 import { setOut, whenEmpty } from '../fixtures/journey.js'
 import { css } from '../fixtures/spot.js'
 import { BenchPage } from '../pages/bench-page.js'
-import { PlanPage } from '../pages/plan-page.js'
 
 const { application, browser } = await setOut(whenEmpty)
-const plan = new PlanPage(browser)
 const bench = new BenchPage(browser, 'practice-first-clean')
 
 const { practice, bench: benchWords, words } = en
@@ -59,32 +57,6 @@ it('leads by looks and advice to a clean cut on a hidden press, and grades it', 
 it('writes nothing into the log', async () => {
   const runs = (await (await fetch(`${application.address}/api/runs`)).json()) as { total: number }
   expect(runs.total).toBe(0)
-})
-
-it('finds out who says clean when it is not', async () => {
-  await begin(2)
-  await browser.press(practice.set.start)
-  await bench.goOnTo(benchWords.tell.title)
-  const { seen, feel } = await shown()
-  expect(seen).not.toBe('clean')
-  await bench.tell({ seen: 'clean', feel })
-  await browser.says(practice.result.open)
-  await browser.says('Look before lifting.')
-  await browser.press(practice.result.goOn)
-  await browser.says(benchWords.nextTry.title)
-})
-
-it('a stack that is far too tight stops the handle; the stack can be set anew by hand', async () => {
-  await begin(1)
-  for (const piece of [...Array<string>(4).fill(practice.things.card), ...Array<string>(3).fill(practice.things.film)])
-    await plan.pick(en.plan.stack.addBelow, piece)
-  await browser.press(practice.set.start)
-  await bench.goOnTo(/^Pass 1/)
-  await browser.press(benchWords.press.done)
-  await browser.says(practice.stopped)
-  await bench.tell({ seen: 'dented', feel: 'stopped' })
-  await browser.press(practice.set.again)
-  await browser.says(practice.set.title)
 })
 
 it('goes on where it was when the page is opened anew', async () => {
