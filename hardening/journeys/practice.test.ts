@@ -6,7 +6,7 @@ import { css } from '../../e2e/fixtures/spot.js'
 import { BenchPage } from '../../e2e/pages/bench-page.js'
 import { PlanPage } from '../../e2e/pages/plan-page.js'
 
-const { application, browser } = await setOut(whenEmpty)
+const { browser } = await setOut(whenEmpty)
 const plan = new PlanPage(browser)
 const bench = new BenchPage(browser, 'practice-first-clean')
 
