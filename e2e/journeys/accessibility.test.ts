@@ -1,6 +1,8 @@
-import { it } from 'vitest'
+import { expect, it } from 'vitest'
 import { isAccessible } from '../fixtures/accessible.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
+import { css } from '../fixtures/spot.js'
+import { PlanPage } from '../pages/plan-page.js'
 
 const { application, browser } = await setOut(withDemo)
 
@@ -42,3 +44,36 @@ it.each(screens)(
     await isAccessible(browser, words)
   },
 )
+
+it('the leaves and dialogs of a plan have nothing either', async () => {
+  await browser.resize(1280, 800)
+  await browser.go(`/jobs/${await idOf('jobs', 'Sail')}/plan`)
+  await new PlanPage(browser).settled()
+  await browser.open('The cut')
+  await browser.says('seen from above')
+  await browser.shows(css('canvas'))
+  await browser.open('To do better')
+  await browser.says('Waxed paper')
+  await isAccessible(browser, 'At worst:')
+  await browser.press('Cut it, then tell')
+  await browser.heading('How did it come out?')
+  expect(await browser.accessibilityFaults()).toEqual([])
+  await browser.press('Close')
+  await browser.press('More')
+  await browser.press('Shortcuts')
+  await browser.heading('Keys')
+  expect(await browser.accessibilityFaults()).toEqual([])
+  await browser.press('Close')
+  await browser.press('Jot down a run')
+  await browser.says('What did you see?')
+  expect(await browser.accessibilityFaults()).toEqual([])
+})
+
+it('the leaves of Place have nothing either', async () => {
+  await browser.go(`/jobs/${await idOf('jobs', 'Window with')}/place`)
+  await browser.says('Kept')
+  for (const tab of ['Lay', 'Card', 'Result', 'Press', 'Print']) {
+    await browser.open(tab)
+    expect(await browser.accessibilityFaults(), tab).toEqual([])
+  }
+})

@@ -19,7 +19,7 @@ export const Term = ({ id, children, tall = false }: TermProps) => {
   return (
     <Popover.Root>
       <Popover.Trigger
-        className={`${tall ? 'min-h-11 min-w-11' : 'min-h-6'} rounded-sm underline decoration-dotted decoration-1 underline-offset-4 hover:bg-sunk print:no-underline`}
+        className={`${tall ? 'min-h-11 min-w-11' : 'min-h-6 min-w-6'} rounded-sm underline decoration-dotted decoration-1 underline-offset-4 hover:bg-sunk print:no-underline`}
         aria-label={t('terms.open', { name })}
       >
         {children}

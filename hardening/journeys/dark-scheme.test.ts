@@ -1,0 +1,33 @@
+import { expect, it } from 'vitest'
+import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
+import { css, xpath } from '../../e2e/fixtures/spot.js'
+
+const { application, browser } = await setOut(withDemo)
+
+const idOf = async (list: string, q = ''): Promise<string> => {
+  const answer = await fetch(`${application.address}/api/${list}?${q ? `q=${encodeURIComponent(q)}` : ''}`)
+  return ((await answer.json()) as { items: { id: string }[] }).items[0]!.id
+}
+
+it('in the dark scheme, chosen by hand, the checker finds nothing either, contrasts included', async () => {
+  const choose = async (scheme: 'dark' | 'light') => {
+    await browser.press('More')
+    await browser.click(xpath(`//*[@role='menuitemradio'][normalize-space(.)='${scheme}']`))
+    await browser.counts(css(`html[data-scheme=${scheme}]`), 1)
+  }
+  await browser.resize(1280, 800)
+  await browser.go('/jobs')
+  await browser.says('Under way')
+  await choose('dark')
+  for (const [path, words] of [
+    [`/jobs/${await idOf('jobs', 'Sail')}/plan`, 'At worst:'],
+    [`/jobs/${await idOf('jobs', 'Sail')}/bench`, 'Get these out'],
+    ['/log', 'Good pieces'],
+  ] as const) {
+    await browser.go(path)
+    await browser.says(words)
+    await browser.counts(css('html[data-scheme=dark]'), 1)
+    expect(await browser.accessibilityFaults()).toEqual([])
+  }
+  await choose('light')
+})
