@@ -1,4 +1,5 @@
 import { useLengths } from '../../../text/lengths.js'
+import { FROM_STRIP_EDGE_MM } from '@bold-heron/core'
 import { runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { ribbonOf } from '../ribbon-of.js'
@@ -21,6 +22,7 @@ export const BorderMarks: ShownStep<'border-marks'> = ({ job, request }) => {
           {cuts.map(({ atMm }) => lengths.place(atMm)).join(' · ')}
         </p>
       ))}
+      <p>{t(`bench.border.across.${border.edges}`, { from: lengths.place(FROM_STRIP_EDGE_MM) })}</p>
       <p className="text-ink-soft">{t('bench.border.marksText')}</p>
     </>
   )

@@ -119,6 +119,10 @@ export const bench = {
     marksTitle: 'Mark the strip of {{length}} at:',
     firstEdge: 'First edge:',
     secondEdge: 'Second edge, from the other end:',
+    across: {
+      one: 'Across the strip the die lies in the middle.',
+      both: 'Across the strip the cutter lies {{from}} from its edge, its straight side outward.',
+    },
     marksText:
       'In pencil, on the unpressed strip, or lay the printed marks beside it. Each mark is where the die starts.',
     cutTitle: 'Cut {{number}} of {{of}}: the die starts at {{at}}',
@@ -154,8 +158,8 @@ export const bench = {
       'Blade up, under the sheet. Keep to the middle, and turn it a few degrees so that no long edge meets the rollers all at once.',
     borderDown: 'Blade down, its start on the first mark, straight along the strip. Tape it.',
     borderUp: 'Blade up, under the strip, its start under the first mark, straight along it. Tape it.',
-    placedDown: 'Blade down, onto the sheet, just where it was laid out. Tape it.',
-    placedUp: 'Blade up, under the sheet, just where it was laid out. Tape it.',
+    placedDown: 'Blade down, onto the sheet, just where it was laid out.',
+    placedUp: 'Blade up, under the sheet, just where it was laid out.',
     mat: 'Over the sheet, covering all of the die, clean side down.',
     backing: 'Flat and square over what lies there.',
     heat: 'On its stand at first. It burns: by its handle only.',
