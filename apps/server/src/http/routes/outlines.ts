@@ -7,6 +7,7 @@ import { isShort } from '../../work/short-lines.js'
 import { thumbnailOf } from '../../work/thumbnail.js'
 import type { Work } from '../../work/work.js'
 import { refuse, refuseMissing } from '../../refusals/refusal.js'
+import { refusedFields } from '../answers.js'
 import { route, type Route } from '../route.js'
 
 /** Ids in an address, parted by commas. */
@@ -38,7 +39,7 @@ export const outlineRoutes = (workshop: Workshop, work: Work): Route[] => [
     path: '/api/die-thumbnails',
     summary: `Small drawings of dies, or of what stands in for their lines, by id: up to ${MOST_THUMBNAILS} at once`,
     query: z.object({ ids: idList }),
-    answers: { 200: { says: 'The drawings, each an SVG document', schema: dieThumbnails } },
+    answers: { 200: { says: 'The drawings, each an SVG document', schema: dieThumbnails }, 422: refusedFields },
     async handle({ query: { ids } }) {
       const dies = await inSnapshot(workshop.sequelize, (transaction) => diesWithLines(transaction, ids))
       const drawn = [...dies].map(async ([id, { outline }]) => {
