@@ -151,9 +151,9 @@ it('what Place asks for has every die with its lines, every sheet, and the reque
 it('dies are drawn in little, all that are asked for at once, stand-ins too', async () => {
   const { items } = (await server.api.get('/api/dies?pageSize=30')).body as { items: { id: string }[] }
   const ids = items.map(({ id }) => id)
-  const { body } = await server.api.get(`/api/die-thumbnails?ids=${ids.join(',')}`)
-  expect(Object.keys(body as object).sort()).toEqual([...ids].sort())
-  for (const drawn of Object.values(body as Record<string, string>)) expect(drawn).toMatch(/^<svg .*<path d="M/)
+  const drawings = (await server.api.get(`/api/die-thumbnails?ids=${ids.join(',')}`)).body as Record<string, string>
+  expect(Object.keys(drawings).sort()).toEqual([...ids].sort())
+  for (const drawn of Object.values(drawings)) expect(drawn).toMatch(/^<svg .*<path d="M/)
   const unknown = await server.api.get('/api/die-thumbnails?ids=00000000-0000-4000-8000-000000000000')
   expect(unknown).toMatchObject({ status: 200, body: {} })
   expect((await server.api.get('/api/die-thumbnails?ids=gull')).status).toBe(422)
