@@ -2,14 +2,12 @@ import { expect, it } from 'vitest'
 import { isAccessible } from '../fixtures/accessible.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { css } from '../fixtures/spot.js'
+import { workshopAt } from '../fixtures/workshop-at.js'
 import { PlanPage } from '../pages/plan-page.js'
 
 const { application, browser } = await setOut(withDemo)
 
-const idOf = async (list: string, q = ''): Promise<string> => {
-  const answer = await fetch(`${application.address}/api/${list}?${q ? `q=${encodeURIComponent(q)}` : ''}`)
-  return ((await answer.json()) as { items: { id: string }[] }).items[0]!.id
-}
+const { firstId: idOf } = workshopAt(() => application.address)
 
 /** Each screen: its address, and words that show that it is there. */
 const screens: [name: string, path: () => string | Promise<string>, words: string][] = [

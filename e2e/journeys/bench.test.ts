@@ -1,12 +1,4 @@
-import {
-  BlindPress,
-  drawTraits,
-  heightOf,
-  keyOfStack,
-  type PlanRequest,
-  type Round,
-  seededRandom,
-} from '@bold-heron/core'
+import { BlindPress, drawTraits, heightOf, keyOfStack, type PlanRequest, seededRandom } from '@bold-heron/core'
 import { type Page, plainRun, type RunRow } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { stackOfChosen } from '../../apps/web/src/pressing/stack/chosen-stack.js'
@@ -17,13 +9,7 @@ import { BenchPage } from '../pages/bench-page.js'
 
 const { application, browser } = await setOut(withDemo)
 
-const { ask, addKiteJob: addJob } = workshopAt(() => application.address)
-
-/** The rounds in the log for a job, oldest run first. */
-const roundsInLog = async (jobId: string): Promise<Round[]> => {
-  const { items } = await ask<Page<RunRow>>(`/api/runs?jobId=${jobId}&pageSize=100`)
-  return [...items].reverse().flatMap((run) => run.rounds)
-}
+const { ask, addKiteJob: addJob, roundsInLog } = workshopAt(() => application.address)
 
 const MOST_ROUNDS = 6
 

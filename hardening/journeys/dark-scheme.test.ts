@@ -1,13 +1,11 @@
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
 import { css, xpath } from '../../e2e/fixtures/spot.js'
+import { workshopAt } from '../../e2e/fixtures/workshop-at.js'
 
 const { application, browser } = await setOut(withDemo)
 
-const idOf = async (list: string, q = ''): Promise<string> => {
-  const answer = await fetch(`${application.address}/api/${list}?${q ? `q=${encodeURIComponent(q)}` : ''}`)
-  return ((await answer.json()) as { items: { id: string }[] }).items[0]!.id
-}
+const { firstId: idOf } = workshopAt(() => application.address)
 
 it('in the dark scheme, chosen by hand, the checker finds nothing either, contrasts included', async () => {
   const choose = async (scheme: 'dark' | 'light') => {

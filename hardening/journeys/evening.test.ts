@@ -1,4 +1,4 @@
-import { type EveningAnswer, type EveningRow, type JobRow, type Page, plainRun, type RunRow } from '@bold-heron/schema'
+import type { EveningAnswer, Page, RunRow } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { isAccessible } from '../../e2e/fixtures/accessible.js'
 import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
@@ -9,45 +9,12 @@ import { workshopAt } from '../../e2e/fixtures/workshop-at.js'
 import { BenchPage, lookPicture } from '../../e2e/pages/bench-page.js'
 
 const { application, browser } = await setOut(withDemo)
-const { ask } = workshopAt(() => application.address)
+const { ask, addShortEvening } = workshopAt(() => application.address)
 const { bench, wall } = en
 
-const idOf = async (kind: string, q: string): Promise<string> =>
-  (await ask<Page<{ id: string }>>(`/api/${kind}?q=${encodeURIComponent(q)}`)).items[0]!.id
-const send = async <Row>(path: string, body: object): Promise<Row> => {
-  const answer = await fetch(application.address + path, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-  })
-  expect(answer.ok, await answer.clone().text()).toBe(true)
-  return (await answer.json()) as Row
-}
-
 it('an evening is pressed from run to run; what is spoilt is planned anew, and what a hand changes is kept', async () => {
-  const press = await idOf('presses', 'Harbour')
-  const [gulls, kite] = [await idOf('dies', 'Gull'), await idOf('dies', 'Box kite')]
-  const white = await idOf('sheets', 'White')
-  const jobOf = async (name: string, dieId: string, wanted: number): Promise<string> =>
-    (
-      await send<JobRow>('/api/jobs', {
-        name,
-        pressId: press,
-        wanted,
-        runs: [{ ...plainRun, dieIds: [dieId], sheetId: white, sheetCount: 1, bladeSide: 'down' }],
-      })
-    ).id
-  const flock = await jobOf('Flock', gulls, 12)
-  const fleet = await jobOf('Fleet', kite, 2)
-  const evening = await send<EveningRow>('/api/evenings', {
-    name: 'A short evening',
-    presses: [{ pressId: press, personId: 'ann' }],
-    people: [{ id: 'ann', name: 'Ann' }],
-    jobs: [
-      { jobId: flock, alone: true, sheetsAtMost: 2 },
-      { jobId: fleet, alone: true, sheetsAtMost: 2 },
-    ],
-  })
+  const evening = await addShortEvening()
+  const { flock } = evening
   const plan = () => ask<EveningAnswer>(`/api/evenings/${evening.id}/plan`)
   const order = async () => (await plan()).queues[0]!.runs.map(({ batchId }) => batchId)
   await browser.go(`/wall/evenings/${evening.id}`)

@@ -1,5 +1,3 @@
-import { type Round } from '@bold-heron/core'
-import { type Page, type RunRow } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { setOut } from '../../e2e/fixtures/journey.js'
 import { startServerProcess } from '../../e2e/fixtures/server-process.js'
@@ -8,13 +6,7 @@ import { BenchPage } from '../../e2e/pages/bench-page.js'
 
 const { application, browser } = await setOut(() => startServerProcess({ demo: true }))
 
-const { ask, addKiteJob: addJob } = workshopAt(() => application.address)
-
-/** The rounds in the log for a job, oldest run first. */
-const roundsInLog = async (jobId: string): Promise<Round[]> => {
-  const { items } = await ask<Page<RunRow>>(`/api/runs?jobId=${jobId}&pageSize=100`)
-  return [...items].reverse().flatMap((run) => run.rounds)
-}
+const { addKiteJob: addJob, roundsInLog } = workshopAt(() => application.address)
 
 it('a server killed and a browser closed in the middle lose nothing, and nothing is there twice', async () => {
   const jobId = await addJob('A kite through a power cut', 'Harbour')

@@ -257,12 +257,13 @@ export {
   linesOnCard,
   type Motif,
   type PlacedRun,
+  pressesBothHalves,
   type Placement,
   type RegionId,
   regionIds,
   type Spot,
 } from './placement/placed-run.js'
-export { liesMirrored, cardToPressDrawing } from './placement/press-view.js'
+export { boxInPress, liesMirrored, cardToPressDrawing } from './placement/press-view.js'
 export { outlineOfBlock, type PadOnLine, padOnLine } from './placement/pressed-region.js'
 export { type PlacementFinding, type PlacementReading, readPlacement } from './placement/read-placement.js'
 export { insideRim } from './placement/rim-saved.js'
@@ -288,7 +289,15 @@ export {
 } from './borders/joins.js'
 export { type LearntStretch, learntStretch, type ToldMisfit } from './borders/stretch.js'
 export { type EdgePhase, edgePhases, type FrameCorners, frameCorners, LEAST_RIBBON_MM } from './borders/edges.js'
-export { type EdgesWanted, edgesAlong, keepPhase, ribbonWidthOf, stripWidthOf } from './borders/ribbon-of-runs.js'
+export {
+  type EdgeCutter,
+  type EdgesWanted,
+  edgesAlong,
+  keepPhase,
+  ribbonWidthOf,
+  stripWidthOf,
+} from './borders/ribbon-of-runs.js'
+export { edgeCutterOf, isDrawn } from './dies/edge-cutter.js'
 export { type BorderKind, borderKindOf, crestOf, pitchOf } from './borders/pitch.js'
 export {
   type Nest,
@@ -324,7 +333,14 @@ export { canSpell, spelt } from './dies/spelt.js'
 export { openSideOf } from './placement/half-on-fold.js'
 export { type EdgeMark, edgeMarksOf } from './placement/edge-marks.js'
 export { type OwnEdge, ownEdgeOf } from './placement/own-edge.js'
-export { allSides, type PanelSide, panelRound, panelSides, sizeRound } from './placement/panel-round.js'
+export {
+  allSides,
+  type PanelSide,
+  panelRound,
+  panelSides,
+  sizeRound,
+  USUAL_MARGIN_MM,
+} from './placement/panel-round.js'
 export {
   type BesidePressed,
   type PlacedPlan,

@@ -4,10 +4,10 @@ import {
   asPressed,
   crestOf,
   defaultHouseRules,
+  edgeCutterOf,
   edgesAlong,
   endedGood,
   finish,
-  pitchOf,
   placedRequest,
   type Placement,
   type PlanRequest,
@@ -138,15 +138,13 @@ const requestOf = (job: DemoJob, shelf: DemoShelf): PlanRequest => {
 
 /** A job with the run that cuts its ribbon's edges, where it has one. */
 const withEdges = (input: JobInput, { dies: own, border, edges }: DemoJob, { dies }: DemoShelf): JobInput => {
-  const lines = demoOutlines[own[0] as DemoDie] ?? []
   if (!border || !edges) return input
-  const { id: dieId, lengthMm: dieLengthMm } = dies[edges.die]
-  const cutterLines = demoOutlines[edges.die] ?? []
-  const pitchMm = pitchOf(cutterLines) ?? border.pitchMm
-  const cutter = { dieLengthMm, pitchMm, crestMm: crestOf(cutterLines, pitchMm) }
+  const lines = demoOutlines[own[0] as DemoDie] ?? []
+  const edgeDie = toDie(dies[edges.die], demoOutlines[edges.die])
+  const cutter = edgeCutterOf(edgeDie, border.pitchMm)
   const strip = { ...border, stripWidthMm: stripWidthOf(edges.widthMm) }
   const along = edgesAlong(strip, crestOf(lines, strip.pitchMm), { cutter, toMiddle: edges.toMiddle, phase: 'matched' })
-  return withRibbon(input, { middle: 0, edges: undefined }, strip, { dieId, border: along })
+  return withRibbon(input, { middle: 0, edges: undefined }, strip, { dieId: edgeDie.id, border: along })
 }
 
 const placementOf = (job: DemoJob, { plates, dies, sheets }: DemoShelf): Placement | null => {

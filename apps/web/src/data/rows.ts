@@ -172,6 +172,19 @@ const useTouch = (kind: Kind) => {
     )
 }
 
+/** Shows a row as it stands now, and makes stale what its change touched. */
+const useShowRow = <K extends Kind>(kind: K) => {
+  const touch = useTouch(kind)
+  const client = useQueryClient()
+  return (row: RowOf<K>) => {
+    client.setQueryData([kind, 'row', row.id], row)
+    return touch()
+  }
+}
+
+const putRow = <K extends Kind>(kind: K, id: string, version: number, input: InputOf<K>) =>
+  ask(`/api/${kind}/${id}`, rowOf(kind), { method: 'PUT', body: input, version })
+
 export const useAddRow = <K extends Kind>(kind: K) => {
   const touch = useTouch(kind)
   return useMutation({
@@ -182,17 +195,12 @@ export const useAddRow = <K extends Kind>(kind: K) => {
 
 /** Saves a row; where somebody else saved it in between, the user is asked whose work to keep, and it throws NotSaved where that is not this. */
 export const useSaveRow = <K extends Kind>(kind: K) => {
-  const touch = useTouch(kind)
-  const client = useQueryClient()
+  const show = useShowRow(kind)
   const askWhose = use(AskWhose)
-  const show = (row: RowOf<K>) => {
-    client.setQueryData([kind, 'row', row.id], row)
-    return touch()
-  }
   return useMutation({
     mutationFn: ({ id, version, input }: { id: string; version: number; input: InputOf<K> }) =>
       saveOrAsk<RowOf<K>>(
-        (from) => ask(`/api/${kind}/${id}`, rowOf(kind), { method: 'PUT', body: input, version: from }),
+        (from) => putRow(kind, id, from, input),
         version,
         (answer) => rowOf(kind).parse(answer),
         (theirs) => askWhose({ mine: input, theirs }),
@@ -204,20 +212,15 @@ export const useSaveRow = <K extends Kind>(kind: K) => {
 
 /** Changes a row that others change meanwhile: what the change leaves alone stays as it stands there by then. */
 export const useChangeRow = <K extends Kind>(kind: K) => {
-  const touch = useTouch(kind)
-  const client = useQueryClient()
+  const show = useShowRow(kind)
   return useMutation({
     mutationFn: ({ row, change }: { row: RowOf<K>; change: (row: RowOf<K>) => InputOf<K> }) =>
       saveChange<RowOf<K>>(
         row,
-        (from) =>
-          ask(`/api/${kind}/${from.id}`, rowOf(kind), { method: 'PUT', body: change(from), version: from.version }),
+        (from) => putRow(kind, from.id, from.version, change(from)),
         (answer) => rowOf(kind).parse(answer),
       ),
-    onSuccess: (row) => {
-      client.setQueryData([kind, 'row', row.id], row)
-      return touch()
-    },
+    onSuccess: show,
   })
 }
 

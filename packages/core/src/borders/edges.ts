@@ -1,5 +1,8 @@
-/** The remainder that is never negative. */
-const modulo = (value: number, by: number): number => ((value % by) + by) % by
+/** How far into a repeat of a pattern a place lies, mm: 0 … less than one pitch; a whole pitch but for rounding is none. */
+export const withinPitch = (placeMm: number, pitchMm: number): number => {
+  const restMm = ((placeMm % pitchMm) + pitchMm) % pitchMm
+  return pitchMm - restMm < 1e-9 ? 0 : restMm
+}
 
 /** How a ribbon with a pattern on both edges goes: crest to crest, or crest to hollow. */
 export const edgePhases = ['matched', 'opposed'] as const
@@ -26,9 +29,7 @@ export const secondEdge = (
 ): SecondEdge => {
   const { stripLengthMm, startMm, pitchMm, crestMm } = strip
   const start = stripLengthMm - startMm - 2 * crestMm + (phase === 'opposed' ? pitchMm / 2 : 0)
-  const shiftMm = modulo(start - startMm, pitchMm)
-  // A whole pitch but for rounding is none.
-  return { shiftMm: pitchMm - shiftMm < 1e-9 ? 0 : shiftMm }
+  return { shiftMm: withinPitch(start - startMm, pitchMm) }
 }
 
 /** A frame of four borders, mitred at its corners, mm. */

@@ -1,4 +1,4 @@
-import type { EdgePhase } from './edges.js'
+import { type EdgePhase, withinPitch } from './edges.js'
 import { planRibbon, type RibbonWanted } from './ribbon.js'
 import { FROM_STRIP_EDGE_MM } from './usual.js'
 
@@ -6,7 +6,7 @@ import { FROM_STRIP_EDGE_MM } from './usual.js'
 const SAME_PITCH_MM = 0.05
 
 /** An edge cutter as it is drawn, mm: its length, its pitch, and where its crest lies after its start. */
-interface EdgeCutter {
+export interface EdgeCutter {
   readonly dieLengthMm: number
   readonly pitchMm: number
   readonly crestMm: number
@@ -25,12 +25,6 @@ export const stripWidthOf = (ribbonWidthMm: number): number => ribbonWidthMm + 2
 
 /** How wide the ribbon is that comes of a strip cut along both its edges, mm. */
 export const ribbonWidthOf = (stripWidthMm: number): number => stripWidthMm - 2 * FROM_STRIP_EDGE_MM
-
-/** The remainder that is never negative, and nothing where it is a whole but for rounding. */
-const within = (value: number, by: number): number => {
-  const rest = ((value % by) + by) % by
-  return by - rest < 1e-9 ? 0 : rest
-}
 
 interface Repeats {
   readonly pitchMm: number
@@ -59,6 +53,6 @@ export const edgesAlong = <Middle extends RibbonWanted>(
   const startMm = planRibbon(middle, crestMm)[0]?.cuts[0]?.atMm ?? middle.marginStartMm
   const aheadMm =
     startMm + crestMm - cutter.crestMm - middle.marginStartMm + (toMiddle === 'opposed' ? finer(middle, cutter) / 2 : 0)
-  const startShiftMm = keepPhase(middle, cutter) ? within(aheadMm, pitchMm) : 0
+  const startShiftMm = keepPhase(middle, cutter) ? withinPitch(aheadMm, pitchMm) : 0
   return { ...strip, dieLengthMm, pitchMm, edges: 'both', phase, startShiftMm, toMiddle } as unknown as Middle
 }

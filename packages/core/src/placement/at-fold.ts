@@ -18,7 +18,6 @@ const SAME_END_MM = 0.01
 export interface AtFold {
   /** How far the fold is beyond the die's lines, mm; below 0 where it lies inside them. */
   readonly beyondMm: number
-  readonly isOpen: boolean
   /** The halves stay joined; a hand may miss; they part. */
   readonly is: 'joined' | 'at-line' | 'parted'
   /** Where the whole shape still hangs on the sheet at the fold, from end to mirrored end: to be snipped. */
@@ -44,9 +43,8 @@ export const atFold = (lines: readonly Polyline[], fold: Fold): AtFold | undefin
   const isOpen = openSideOf(lines) === (fold.runs === 'upright' ? 'left' : 'top')
   if (beyondMm > NEAR_MM[isOpen ? 'open' : 'closed']) return undefined
   if (!isOpen) {
-    const overMm = -beyondMm
-    const is = overMm > AT_LINE_MM ? 'joined' : overMm >= -AT_LINE_MM ? 'at-line' : 'parted'
-    return { beyondMm, isOpen, is, snips: [], shape: lines.filter(isClosed).flatMap((line) => unfolded(line, fold)) }
+    const is = -beyondMm > AT_LINE_MM ? 'joined' : -beyondMm >= -AT_LINE_MM ? 'at-line' : 'parted'
+    return { beyondMm, is, snips: [], shape: lines.filter(isClosed).flatMap((line) => unfolded(line, fold)) }
   }
   const mirror = throughFold(fold)
   const snips = beyondMm > 0 ? endsOf(lines).map(([x, y]): number[] => [x, y, ...transformed([x, y], mirror)]) : []
@@ -54,5 +52,5 @@ export const atFold = (lines: readonly Polyline[], fold: Fold): AtFold | undefin
     isClosed,
   )
   const is = beyondMm > 0 ? 'joined' : beyondMm >= -AT_LINE_MM ? 'at-line' : 'parted'
-  return { beyondMm, isOpen, is, snips, shape }
+  return { beyondMm, is, snips, shape }
 }

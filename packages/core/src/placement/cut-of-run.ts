@@ -4,9 +4,10 @@ import { depthsOf } from '../geometry/nesting-depth.js'
 import { rectangle } from '../geometry/rectangle.js'
 import { isClosed, lengthOf, type Polyline } from '../geometry/polyline.js'
 import { type Region, splitByRegion } from '../geometry/region.js'
-import { type Card, frontOf, outlineOfCard, throughFold } from './card.js'
+import { type Card, throughFold } from './card.js'
 import { type LaidDie, linesOnCard, type PlacedRun, type Spot } from './placed-run.js'
-import { beyondLine, pressedRegion } from './pressed-region.js'
+import { boxInPress } from './press-view.js'
+import { pressedRegion, reachOverLine } from './pressed-region.js'
 
 /** Where a shape stays joined to the card: the straight distance between the two ends of a stretch that is not cut, mm. */
 export interface Hinge {
@@ -59,7 +60,7 @@ const cutOfDie = (laid: LaidDie, die: Die, run: PlacedRun, card: Card, region: R
   const depths = depthsOf(loops)
   const innerLoops = new Set<Polyline>(loops.filter((_, at) => (depths[at] as number) % 2 === 1))
   // Folded shut, the card ends at its crease.
-  const onCard: Region = [run.goesIn === 'folded' ? rectangle(frontOf(card)) : outlineOfCard(card)]
+  const onCard: Region = [rectangle(boxInPress(card, run))]
   const cut: Polyline[] = []
   const left: Polyline[] = []
   const off: Polyline[] = []
@@ -77,14 +78,7 @@ const cutOfDie = (laid: LaidDie, die: Die, run: PlacedRun, card: Card, region: R
     else if (isClosed(line)) hinges.push(...unpressed.map((stretch) => hingeOf(stretch.line)))
   }
   const { line } = run
-  const overLineMm = line
-    ? lines.reduce((most, each) => {
-        let over = most
-        for (let at = 0; at + 1 < each.length; at += 2)
-          over = Math.max(over, -beyondLine(line, each[at] as number, each[at + 1] as number))
-        return over
-      }, -Infinity)
-    : undefined
+  const overLineMm = line ? reachOverLine(line, lines) : undefined
   return {
     laid,
     dieName: die.name,

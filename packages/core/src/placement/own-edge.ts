@@ -1,12 +1,10 @@
 import type { EdgeLine, PlacedRun } from './placed-run.js'
-import { beyondLine, directionsOf } from './pressed-region.js'
+import { beyondLine, directionsOf, PARALLEL } from './pressed-region.js'
 
 /** mm. How far above a window's foot the plate's edge is laid. Common practice, no source: just above it; 1 to 2 mm. */
 export const EDGE_ABOVE_FOOT_MM = 1.5
 /** mm. A pencil line farther beyond an edge has nothing to do with it. From memory. */
 const NEAR_MM = 10
-/** Cosine of the angle within which two lines are parallel. */
-const PARALLEL = 0.9998
 /** mm. Two lines nearer than this are one. */
 const SAME_LINE_MM = 0.05
 

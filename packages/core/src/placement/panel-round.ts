@@ -1,5 +1,6 @@
 import type { Die } from '../dies/die.js'
-import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
+import { type Box, boxAround, heightOfBox, widthOf } from '../geometry/box.js'
+import { MM_PER_INCH } from '../units/length.js'
 import type { Edit } from './edits.js'
 import { linesOnCard, type Placement } from './placed-run.js'
 
@@ -7,6 +8,9 @@ import { linesOnCard, type Placement } from './placed-run.js'
 export const panelSides = ['left', 'right', 'top', 'bottom'] as const
 export type PanelSide = (typeof panelSides)[number]
 export const allSides: ReadonlySet<PanelSide> = new Set(panelSides)
+
+/** mm of card round a die on each side. Common practice, no source: 1/8 in. */
+export const USUAL_MARGIN_MM = MM_PER_INCH / 8
 
 const by = <Where extends { readonly xMm: number; readonly yMm: number }>(
   where: Where,
@@ -32,9 +36,14 @@ const movedAll = (placement: Placement, dx: number, dy: number): Placement => ({
   motif: placement.motif && by(placement.motif, dx, dy),
 })
 
-/** The box round all dies of all runs where they lie, mm; undefined where none lies there. */
-const boxOfDies = ({ runs }: Placement, dieOf: (id: string) => Die | undefined) =>
-  boxAround(
+/** The box round all dies of all runs where they lie and their margins, mm; undefined where none lies there. */
+const boxRound = (
+  { runs }: Placement,
+  dieOf: (id: string) => Die | undefined,
+  marginMm: number,
+  sides: ReadonlySet<PanelSide>,
+): Box | undefined => {
+  const box = boxAround(
     runs.flatMap((run) =>
       run.dies.flatMap((laid) => {
         const die = dieOf(laid.dieId)
@@ -42,6 +51,18 @@ const boxOfDies = ({ runs }: Placement, dieOf: (id: string) => Die | undefined) 
       }),
     ),
   )
+  const margin = (side: PanelSide): number => (sides.has(side) ? marginMm : 0)
+  return (
+    box && {
+      fromX: box.fromX - margin('left'),
+      fromY: box.fromY - margin('top'),
+      toX: box.toX + margin('right'),
+      toY: box.toY + margin('bottom'),
+    }
+  )
+}
+
+const sizeOf = (box: Box) => ({ widthMm: widthOf(box), heightMm: heightOfBox(box) })
 
 /** Size in mm of the panel that dies and equal margins make; undefined where no die lies there. */
 export const sizeRound = (
@@ -50,13 +71,8 @@ export const sizeRound = (
   marginMm: number,
   sides: ReadonlySet<PanelSide>,
 ): { readonly widthMm: number; readonly heightMm: number } | undefined => {
-  const box = boxOfDies(placement, dieOf)
-  if (!box) return undefined
-  const margin = (side: PanelSide): number => (sides.has(side) ? marginMm : 0)
-  return {
-    widthMm: widthOf(box) + margin('left') + margin('right'),
-    heightMm: heightOfBox(box) + margin('top') + margin('bottom'),
-  }
+  const box = boxRound(placement, dieOf, marginMm, sides)
+  return box && sizeOf(box)
 }
 
 /**
@@ -66,12 +82,6 @@ export const sizeRound = (
 export const panelRound =
   (dieOf: (id: string) => Die | undefined, marginMm: number, sides: ReadonlySet<PanelSide>): Edit =>
   (placement) => {
-    const box = boxOfDies(placement, dieOf)
-    const size = sizeRound(placement, dieOf, marginMm, sides)
-    if (!box || !size) return placement
-    const from = (side: PanelSide): number => (sides.has(side) ? marginMm : 0)
-    return {
-      ...movedAll(placement, from('left') - box.fromX, from('top') - box.fromY),
-      card: { ...size, fold: null },
-    }
+    const box = boxRound(placement, dieOf, marginMm, sides)
+    return box ? { ...movedAll(placement, -box.fromX, -box.fromY), card: { ...sizeOf(box), fold: null } } : placement
   }

@@ -68,6 +68,10 @@ export interface PlacedRun {
   readonly blocks: readonly LaidBlock[]
 }
 
+/** Whether a run presses all of a card that goes in folded shut, so that what lies along its fold comes out twice as large, unfolded. */
+export const pressesBothHalves = ({ goesIn, region }: Pick<PlacedRun, 'goesIn' | 'region'>): boolean =>
+  goesIn === 'folded' && region === 'all'
+
 /** A spot on the card, mm. */
 export interface Spot {
   readonly xMm: number

@@ -1,4 +1,5 @@
 import { type Affine, after } from '../geometry/affine.js'
+import { type Box, heightOfBox, widthOf } from '../geometry/box.js'
 import { acrossX, acrossY } from '../geometry/reflect.js'
 import type { BladeSide } from '../layers/layer.js'
 import { type Card, frontOf } from './card.js'
@@ -44,10 +45,13 @@ export const cardToPressDrawing = (card: Card, run: PlacedRun, blade: BladeSide)
       : acrossX(card.widthMm / 2)
     : [1, 0, 0, 1, 0, 0]
 
+/** What of a card lies there to be measured on and pressed, mm on the open card: its front alone where it goes in folded shut. */
+export const boxInPress = (card: Card, { goesIn }: Pick<PlacedRun, 'goesIn'>): Box =>
+  goesIn === 'folded' ? frontOf(card) : { fromX: 0, fromY: 0, toX: card.widthMm, toY: card.heightMm }
+
 /** What goes between the rollers, across the throat and along the feed, mm: the front alone where the card is folded shut. */
 export const sizeInPress = (card: Card, run: PlacedRun): { readonly acrossMm: number; readonly alongMm: number } => {
-  const { fromX, fromY, toX, toY } =
-    run.goesIn === 'folded' ? frontOf(card) : { fromX: 0, fromY: 0, toX: card.widthMm, toY: card.heightMm }
-  const [w, h] = [toX - fromX, toY - fromY]
+  const box = boxInPress(card, run)
+  const [w, h] = [widthOf(box), heightOfBox(box)]
   return run.leads === 'top' || run.leads === 'bottom' ? { acrossMm: w, alongMm: h } : { acrossMm: h, alongMm: w }
 }

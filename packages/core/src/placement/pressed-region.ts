@@ -16,6 +16,9 @@ const LEVEL = 1e-9
 /** mm. What is off the card by less lies on its edge. */
 const ON_EDGE_MM = 1e-9
 
+/** Cosine of the angle within which two lines are parallel. */
+export const PARALLEL = 0.9998
+
 /** Unit vectors along a line and towards the side that is pressed. */
 export const directionsOf = ({ angleDeg, presses }: EdgeLine) => {
   const angle = (angleDeg * Math.PI) / 180
@@ -28,6 +31,15 @@ export const directionsOf = ({ angleDeg, presses }: EdgeLine) => {
 export const beyondLine = (line: EdgeLine, x: number, y: number): number => {
   const { towards } = directionsOf(line)
   return (x - line.xMm) * towards[0] + (y - line.yMm) * towards[1]
+}
+
+/** How far lines reach over another to the side that is not pressed, mm; below 0 where they end short of it. */
+export const reachOverLine = (line: EdgeLine, lines: readonly Polyline[]): number => {
+  let overMm = -Infinity
+  for (const each of lines)
+    for (let at = 0; at + 1 < each.length; at += 2)
+      overMm = Math.max(overMm, -beyondLine(line, each[at] as number, each[at + 1] as number))
+  return overMm
 }
 
 /** The part of a line that lies on the card, from edge to edge in its direction; undefined where it misses the card. */

@@ -12,7 +12,7 @@ import { type KnifePlan, planKnife } from './knife-plan.js'
 import { type AtFold, atFold } from './at-fold.js'
 import { laidTooOften } from './each-die-once.js'
 import { ownEdgeOf } from './own-edge.js'
-import type { Placement, PlacedRun, Spot } from './placed-run.js'
+import { type PlacedRun, type Placement, pressesBothHalves, type Spot } from './placed-run.js'
 import { beyondLine, directionsOf } from './pressed-region.js'
 import { standsOnCrease } from './word-on-fold.js'
 
@@ -200,7 +200,7 @@ interface RunAtFold extends RunCut {
 const withFolds = (cut: RunCut, { fold }: Card): RunAtFold => ({
   ...cut,
   atFolds: new Map(
-    fold && cut.run.goesIn === 'folded' && cut.run.region === 'all'
+    fold && pressesBothHalves(cut.run)
       ? cut.dies.flatMap((die) => {
           const at = atFold(die.lines, fold)
           return at ? [[die, at] as const] : []

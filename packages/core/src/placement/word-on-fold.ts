@@ -3,7 +3,7 @@ import { boxAround } from '../geometry/box.js'
 import type { Card } from './card.js'
 import { editRun, type Edit } from './edits.js'
 import { linesOnCard, type PlacedRun, type Placement } from './placed-run.js'
-import { beyondLine, directionsOf } from './pressed-region.js'
+import { beyondLine, directionsOf, PARALLEL, reachOverLine } from './pressed-region.js'
 
 /** Sizes for a word cut on a fold, mm. The letters' feet lie on the crease, so that the word stands when the card is folded. */
 export interface WordOnFold {
@@ -59,8 +59,6 @@ export const makeWordCard =
 const FARTHEST_MM = 10
 /** mm. Feet nearer to the crease stand on it. From memory. */
 const ON_CREASE_MM = 0.6
-/** Cosine of the angle within which two lines are parallel. */
-const PARALLEL = 0.9998
 
 /** A word that stands on a card's crease, as it is laid out. Lengths in mm. */
 export interface WordOnCrease {
@@ -87,11 +85,7 @@ export const standsOnCrease = (
   const stand = run.dies.every((laid) => {
     const die = dieOf(laid.dieId)
     const lines = die ? linesOnCard(die, laid, run.face) : []
-    let reachMm = -Infinity
-    for (const each of lines)
-      for (let at = 0; at + 1 < each.length; at += 2)
-        reachMm = Math.max(reachMm, -beyondLine(line, each[at] as number, each[at + 1] as number))
-    return Math.abs(reachMm - overlapMm) < ON_CREASE_MM
+    return Math.abs(reachOverLine(line, lines) - overlapMm) < ON_CREASE_MM
   })
   return stand ? { overlapMm } : undefined
 }

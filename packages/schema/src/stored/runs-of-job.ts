@@ -1,4 +1,12 @@
-import { type Placement, type PlacedRun, type TechniqueId, techniqueOf, type Yield, yieldOf } from '@bold-heron/core'
+import {
+  type PlacedRun,
+  type Placement,
+  pressesBothHalves,
+  type TechniqueId,
+  techniqueOf,
+  type Yield,
+  yieldOf,
+} from '@bold-heron/core'
 import type { JobInput, JobRow } from '../entered/job.js'
 import type { PressRun, PressRunRow } from '../entered/press-run.js'
 
@@ -45,7 +53,7 @@ export const pressIdOf = (job: Pick<JobInput, 'pressId'>, run: Pick<PressRun, 'p
 
 /** How many halves lie along the fold of a card that goes in folded shut: each comes out as a whole piece. */
 const halvesOf = ({ region, placed }: Pick<PressRun, 'region' | 'placed'>): number =>
-  placed?.goesIn === 'folded' && region === 'all' ? placed.dies.length : 1
+  placed && pressesBothHalves({ goesIn: placed.goesIn, region }) ? placed.dies.length : 1
 
 /**
  * What a press run of a job gives where all of it comes out: of what is laid out on a card, or along a strip, a piece a sheet; of halves along a

@@ -1,4 +1,4 @@
-import { type Card, edgesOf, frontOf, ownEdgeOf, type PlacedRun, type Placement } from '@bold-heron/core'
+import { boxInPress, type Card, edgesOf, ownEdgeOf, type PlacedRun, type Placement } from '@bold-heron/core'
 import { useLengths } from '../../text/lengths.js'
 import type { PlacementView } from '../../workers/view-of.js'
 import { pencilPath } from './shapes.js'
@@ -38,7 +38,7 @@ const Measures = ({ run, card, sizeOf }: { run: PlacedRun; card: Card; sizeOf: S
   const lengths = useLengths()
   const fontMm = fontOf(card)
   // Folded shut, only the front lies there to be measured on.
-  const { fromX, fromY } = run.goesIn === 'folded' ? frontOf(card) : { fromX: 0, fromY: 0 }
+  const { fromX, fromY } = boxInPress(card, run)
   const laid = run.dies.flatMap((die) => {
     const size = sizeOf(die.dieId)
     if (!size) return []

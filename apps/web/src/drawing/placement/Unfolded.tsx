@@ -1,4 +1,4 @@
-import type { Placement } from '@bold-heron/core'
+import { type Placement, pressesBothHalves } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import type { PlacementView } from '../../workers/view-of.js'
 import { placementStrokes } from './strokes.js'
@@ -19,7 +19,7 @@ export const Unfolded = ({
 }) => {
   const { t } = useTranslation()
   const { fold } = card
-  if (!fold || !runs.some((run) => run.goesIn === 'folded' && run.region === 'all')) return null
+  if (!fold || !runs.some(pressesBothHalves)) return null
   const across = fold.runs === 'upright' ? `M${fold.atMm} 0V${card.heightMm}` : `M0 ${fold.atMm}H${card.widthMm}`
   return (
     <figure className={className}>

@@ -1,4 +1,4 @@
-import { edgeMarksOf, type Placement, type Die, wordOnCrease } from '@bold-heron/core'
+import { type Die, edgeMarksOf, type Placement, pressesBothHalves, wordOnCrease } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
 import type { PlacementView } from '../../workers/view-of.js'
@@ -21,7 +21,7 @@ export const AfterSteps = ({
   const { card, runs } = placement
   const { fold } = card
   const word = wordOnCrease(placement, dieOf)
-  const halves = fold && runs.some((run) => run.goesIn === 'folded' && run.region === 'all')
+  const halves = fold && runs.some(pressesBothHalves)
   const foldLine =
     fold &&
     edgeMarksOf(

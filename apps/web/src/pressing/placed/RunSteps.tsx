@@ -1,9 +1,10 @@
 import {
   type BladeSide,
+  type Box,
+  boxInPress,
   type Die,
   edgeMarksOf,
   edgesOf,
-  frontOf,
   isMarked,
   type LaidDie,
   liesMirrored,
@@ -17,28 +18,24 @@ import { useLengths } from '../../text/lengths.js'
 import { Why } from '../../ui/Why.js'
 import { useSayMark } from './say-mark.js'
 
-/** The top left corner that measures are taken from, mm on the open card. */
-interface Corner {
-  readonly fromX: number
-  readonly fromY: number
-}
-
 /** Where a die is laid: from edge to edge, as a hand can lay it; the exact figures when asked. */
 const DieStep = ({
   laid,
   die,
-  shut,
+  from,
+  isShut,
 }: {
   readonly laid: LaidDie
   /** Undefined where it is not known yet. */
   readonly die: Die | undefined
-  /** The card's front where it goes in folded shut: only that lies there to be measured on. */
-  readonly shut: Corner | undefined
+  /** What of the card lies there to be measured on, and whether that is its front alone. */
+  readonly from: Box
+  readonly isShut: boolean
 }) => {
   const lengths = useLengths()
   const { t } = useTranslation()
   const turn = laid.rotationDeg === 0 ? '' : t('place.steps.turn', { angle: laid.rotationDeg })
-  const { fromX, fromY } = shut ?? { fromX: 0, fromY: 0 }
+  const { fromX, fromY } = from
   const exact = t('place.steps.exact', { x: lengths.place(laid.xMm - fromX), y: lengths.place(laid.yMm - fromY) })
   if (!die) return exact
   const { name } = die
@@ -46,7 +43,7 @@ const DieStep = ({
   const [leftMm, topMm] = [edges.leftMm - fromX, edges.topMm - fromY]
   return (
     <>
-      {t(shut ? 'place.steps.dieShut' : 'place.steps.die', {
+      {t(isShut ? 'place.steps.dieShut' : 'place.steps.die', {
         name,
         left: lengths.hand(leftMm),
         top: lengths.hand(topMm),
@@ -60,16 +57,6 @@ const DieStep = ({
       </span>
     </>
   )
-}
-
-/** The pencil line between its two marks on the card's edges, or the plate's own edge beside another run's line. */
-const LineSteps = ({ placement, at }: { readonly placement: Placement; readonly at: number }) => {
-  const { t } = useTranslation()
-  const sayMark = useSayMark()
-  const run = placement.runs[at]
-  const marks = run?.line && !ownEdgeOf(run, placement.runs) ? edgeMarksOf(run.line, placement.card) : undefined
-  if (!marks) return null
-  return <li>{t('place.steps.pencil', { one: sayMark(marks[0]), other: sayMark(marks[1]) })}</li>
 }
 
 /** What to do with the card for one press run, in the order of doing it: pencil, dies, pad or block, and which edge leads. */
@@ -93,18 +80,20 @@ export const RunSteps = ({
 }) => {
   const lengths = useLengths()
   const { t } = useTranslation()
+  const sayMark = useSayMark()
   const { card, runs } = placement
   const run = runs[at]
   if (!run) return null
   const line = run.region === 'to-line' ? run.line : null
   const own = ownEdgeOf(run, runs)
+  const marks = line && !own ? edgeMarksOf(line, card) : undefined
   const isFolded = card.fold !== null && run.goesIn === 'folded'
   const side = line ? t(`place.things.pressed.${line.presses}`) : ''
   return (
     <ol className={`list-decimal pl-8 ${className ?? ''}`}>
       {card.fold && <li>{t(isFolded ? 'place.steps.folded' : 'place.steps.open')}</li>}
       {liesMirrored(run, blade) && <li>{t('place.steps.mirrored')}</li>}
-      {line && <LineSteps placement={placement} at={at} />}
+      {marks && <li>{t('place.steps.pencil', { one: sayMark(marks[0]), other: sayMark(marks[1]) })}</li>}
       {marksBefore(runs, at).map(({ laid, inRun }) => {
         const die = dieOf(laid.dieId)
         if (!die) return null
@@ -114,7 +103,7 @@ export const RunSteps = ({
       })}
       {run.dies.map((laid) => (
         <li key={laid.id}>
-          <DieStep laid={laid} die={dieOf(laid.dieId)} shut={isFolded ? frontOf(card) : undefined} />
+          <DieStep laid={laid} die={dieOf(laid.dieId)} from={boxInPress(card, run)} isShut={isFolded} />
           {isMarked(runs, at, laid) && <> {t('place.steps.atMark')}</>}
           {held === 'tape' && !isFolded && <> {t('place.steps.tape')}</>}
         </li>

@@ -1,4 +1,4 @@
-import { allSides, MM_PER_INCH, panelRound, panelSides, sizeRound } from '@bold-heron/core'
+import { allSides, panelRound, panelSides, sizeRound, USUAL_MARGIN_MM } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
@@ -6,9 +6,6 @@ import { Button } from '../../ui/Button.js'
 import { LengthInput } from '../../ui/form/LengthInput.js'
 import { dieFinder } from './dies-of.js'
 import type { PanelProps } from './panel-props.js'
-
-/** mm. Common practice, no source: 1/8 in. */
-const USUAL_MARGIN_MM = MM_PER_INCH / 8
 
 /** A panel made to measure: the dies' own size, and equal margins on the sides that are to have one. */
 export const PanelRound = (props: PanelProps) => {

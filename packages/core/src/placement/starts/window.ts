@@ -5,7 +5,7 @@ import type { Die } from '../../dies/die.js'
 import { EDGE_ABOVE_FOOT_MM } from '../own-edge.js'
 import { type LaidDie, linesOnCard, type Spot } from '../placed-run.js'
 import { setInRow } from '../set-in-row.js'
-import { areaOf, FRONT_MM, laid, laidOn, runOf, sizeOf, type Start } from './start.js'
+import { areaOf, FRONT_MM, laid, laidOn, runOf, sizeOf, type Start, usualPanel } from './start.js'
 
 /** mm of card round a window on each side, at least. From memory. */
 const REST_MM = 12
@@ -42,7 +42,7 @@ const wasteIn = (window: Die, pose: LaidDie, letters: readonly (readonly [Die, L
  */
 export const window: Start = (asked) => {
   const [frame, ...rest] = [...asked.dies].sort((one, other) => areaOf(other) - areaOf(one))
-  if (!frame) return laidOn(cardOfFront('panel', FRONT_MM.widthMm, FRONT_MM.heightMm), [runOf(1, asked, {})])
+  if (!frame) return laidOn(usualPanel(), [runOf(1, asked, {})])
   // In the order they were named, as a word is read.
   const letters = asked.dies.filter((die) => rest.includes(die))
   const size = sizeOf(frame)

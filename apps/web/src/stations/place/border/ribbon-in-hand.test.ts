@@ -1,7 +1,8 @@
+import { edgeCutterOf } from '@bold-heron/core'
 import { describe, expect, it } from 'vitest'
 import { dieOfLines } from '../../../../../../packages/core/src/testing/placed.js'
 import type { BorderInHand } from './BorderSettings.js'
-import { cutterOf, type EdgesInHand, ribbonInHand } from './ribbon-in-hand.js'
+import { type EdgesInHand, ribbonInHand } from './ribbon-in-hand.js'
 
 /** A wave along x, 60 mm of a pitch of 10; 4 mm from crest to hollow. */
 const wave = Array.from({ length: 301 }, (_, at) => [at / 5, 2 - 2 * Math.cos((2 * Math.PI * at) / 50)]).flat()
@@ -23,7 +24,7 @@ const border: BorderInHand = {
 }
 const edges: EdgesInHand = { dieId: 'cutter', widthMm: 20, toMiddle: 'matched', phase: 'matched' }
 const inHand = (typed: BorderInHand, its?: EdgesInHand, edgeDie = its && cutter) =>
-  ribbonInHand(typed, net, its, edgeDie, cutterOf(edgeDie, typed.pitchMm))
+  ribbonInHand(typed, net, its, edgeDie, edgeDie && edgeCutterOf(edgeDie, typed.pitchMm))
 
 describe('a border in hand', () => {
   it('by itself is one part, and the strip as wide as it is told', () => {
@@ -48,7 +49,7 @@ describe('a border in hand', () => {
   })
 
   it('finds the cutter’s pitch in its lines, and says when the two cannot be in phase', () => {
-    expect(cutterOf(cutter, 7)!.pitchMm).toBeCloseTo(10, 1)
+    expect(edgeCutterOf(cutter, 7).pitchMm).toBeCloseTo(10, 1)
     expect(inHand(border, edges).isInPhase).toBe(true)
     expect(inHand({ ...border, pitchMm: 7 }, edges).isInPhase).toBe(false)
   })

@@ -2,6 +2,7 @@ import {
   boxAround,
   crestOf,
   type Die,
+  type EdgeCutter,
   edgesAlong,
   type EdgePhase,
   FROM_STRIP_EDGE_MM,
@@ -9,7 +10,6 @@ import {
   keepPhase,
   LEAST_RIBBON_MM,
   type MarkedPart,
-  pitchOf,
   planRibbon,
   type RibbonEdge,
   ribbonFaults,
@@ -34,9 +34,6 @@ export interface RibbonPart {
   readonly marked: MarkedPart
 }
 
-/** Whether a die has lines of its own, in which a pattern can be looked for. */
-export const isDrawn = (die: Die | undefined): die is Die => die !== undefined && die.outline.source !== 'stand-in'
-
 /** How far a die's lines reach across the strip, mm. */
 const highOf = (die: Die | undefined): number => {
   const box = die && boxAround(die.outline.lines)
@@ -53,20 +50,13 @@ const partsOf = (border: BorderInHand, lines: Die['outline']['lines'], along: bo
   }))
 }
 
-/** An edge cutter's length, pitch and crest; its pitch as told where none is found in its lines. */
-export const cutterOf = (die: Die | undefined, pitchToldMm: number) => {
-  if (!die) return undefined
-  const pitchMm = (isDrawn(die) ? pitchOf(die.outline.lines) : undefined) ?? pitchToldMm
-  return { dieLengthMm: die.lengthMm, pitchMm, crestMm: crestOf(die.outline.lines, pitchMm) }
-}
-
 /** Everything that follows from a border, the die it is cut with, and the edges that another die cuts, where one does. */
 export const ribbonInHand = (
   typed: BorderInHand,
   die: Die | undefined,
   edgesTyped: EdgesInHand | undefined,
   edgeDie: Die | undefined,
-  cutter: ReturnType<typeof cutterOf>,
+  cutter: EdgeCutter | undefined,
 ) => {
   const edges = typed.edges === 'one' ? edgesTyped : undefined
   const border: BorderInHand = edges ? { ...typed, stripWidthMm: stripWidthOf(edges.widthMm) } : typed

@@ -1,9 +1,9 @@
-import { pitchOf, ribbonWidthOf, USUAL_STRIP_MM } from '@bold-heron/core'
+import { edgeCutterOf, isDrawn, pitchOf, ribbonWidthOf, USUAL_STRETCH, USUAL_STRIP_MM } from '@bold-heron/core'
 import { type JobRow, type PlaceRequest, ribbonOfRun } from '@bold-heron/schema'
 import { useMemo, useState } from 'react'
 import { useStretch } from '../../../data/stretch.js'
 import type { BorderInHand } from './BorderSettings.js'
-import { cutterOf, type EdgesInHand, isDrawn, ribbonInHand } from './ribbon-in-hand.js'
+import { type EdgesInHand, ribbonInHand } from './ribbon-in-hand.js'
 
 /** A border's figures in an order that does not depend on where they come from. */
 const nameOf = (border: object | null | undefined): string =>
@@ -17,7 +17,7 @@ export const useRibbon = (job: JobRow, things: PlaceRequest, runAt: number) => {
   const dieOf = (id: string | undefined) => things.dies.find((die) => die.id === id)
   const die = dieOf(run?.dieIds[0])
   const stretch = useStretch(run?.sheetId ?? '').data
-  const found = useMemo(() => (isDrawn(die) ? pitchOf(die.outline.lines) : undefined), [die])
+  const found = useMemo(() => (die && isDrawn(die) ? pitchOf(die.outline.lines) : undefined), [die])
   const kept = (run?.border ?? null) as BorderInHand | null
   const [typed, setTyped] = useState<BorderInHand>(
     () =>
@@ -28,7 +28,7 @@ export const useRibbon = (job: JobRow, things: PlaceRequest, runAt: number) => {
         stripWidthMm: Math.max(USUAL_STRIP_MM.widthMm, Math.ceil(die?.widthMm ?? 0)),
         marginStartMm: 0,
         marginEndMm: 0,
-        stretch: 0.004,
+        stretch: USUAL_STRETCH,
         feed: 'joined-end',
         edges: 'one',
         phase: 'matched',
@@ -48,14 +48,14 @@ export const useRibbon = (job: JobRow, things: PlaceRequest, runAt: number) => {
       : undefined
   })
   const edgeDie = dieOf(edgesTyped?.dieId)
-  const cutter = useMemo(() => cutterOf(edgeDie, typed.pitchMm), [edgeDie, typed.pitchMm])
+  const cutter = useMemo(() => edgeDie && edgeCutterOf(edgeDie, typed.pitchMm), [edgeDie, typed.pitchMm])
   const inHand = ribbonInHand({ ...typed, stretch: stretch?.value ?? typed.stretch }, die, edgesTyped, edgeDie, cutter)
   const { border, keptEdges } = inHand
   return {
     ...inHand,
     runs,
     die,
-    isDrawn: isDrawn(die),
+    isDrawn: die !== undefined && isDrawn(die),
     found,
     isKept:
       kept !== null &&
