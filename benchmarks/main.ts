@@ -3,6 +3,7 @@ import { benchBlindMats } from './blind-mats.js'
 import { benchBlindPress } from './blind-press.js'
 import { benchChart } from './chart.js'
 import { benchEvening } from './evening.js'
+import { benchHiddenFaults } from './hidden-faults.js'
 import { benchLearning } from './learning.js'
 import { benchLongLog } from './long-log.js'
 import { benchMats } from './mats.js'
@@ -43,6 +44,7 @@ const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   'blind-press': (each) => benchBlindPress(each, presses),
   'unlike-presses': (each) => benchUnlikePresses(each, presses),
   'blind-mats': (each) => benchBlindMats(each, presses),
+  'hidden-faults': (each) => benchHiddenFaults(each, presses),
 }
 
 for (const [name, bench] of Object.entries(benches)) {

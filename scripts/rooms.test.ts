@@ -30,6 +30,7 @@ const houses = {
     'planner',
     'chart',
     'evening',
+    'diagnosis',
     'practice',
   ],
   'packages/schema/src': ['entered', 'stored', 'wire', 'files'],

@@ -86,6 +86,8 @@ export {
   type RunNoteInput,
   runRow,
   type RunRow,
+  type PointedOutInput,
+  pointedOutInput,
 } from './entered/run.js'
 export {
   caliperWays,

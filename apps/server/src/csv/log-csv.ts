@@ -18,6 +18,7 @@ import { toPlateRow } from '../store/plates.js'
 import { groupBy } from '../store/row-shape.js'
 import { readLayers, writeLayers } from './layer-text.js'
 import { type ReadRow, RefusedRows } from './refused-rows.js'
+import { readStretches, writeStretches } from './stretches-text.js'
 import type { TableCsv } from './table-csv.js'
 import { csvLines, type CsvRow, readCsv, writeCsv } from './text.js'
 
@@ -53,6 +54,7 @@ const headings = [
   'hanging_share',
   'hanging_place',
   'hanging_die_ids',
+  'hanging_at',
   'feel',
   'note',
 ] as const
@@ -91,6 +93,7 @@ const linesOf = (run: RunRow): string[][] =>
       hanging_share: round.hangingShare === null ? '' : String(round.hangingShare),
       hanging_place: round.hangingPlace ?? '',
       hanging_die_ids: round.hangingDieIds?.join(' ') ?? '',
+      hanging_at: writeStretches(round.hangingAt ?? []),
       feel: round.feel,
       note: run.note,
     }
@@ -165,6 +168,7 @@ const roundOf = ({ cells }: CsvRow) => ({
   hangingShare: numberOf(cells, 'hanging_share') ?? null,
   hangingPlace: textOf(cells, 'hanging_place') || null,
   hangingDieIds: textOf(cells, 'hanging_die_ids') ? textOf(cells, 'hanging_die_ids').split(/\s+/) : undefined,
+  hangingAt: readStretches(textOf(cells, 'hanging_at')),
   feel: textOf(cells, 'feel'),
 })
 

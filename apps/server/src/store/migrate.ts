@@ -28,6 +28,7 @@ import { diesThatHung } from './migrations/0025-dies-that-hung.js'
 import { platesAtPresses } from './migrations/0026-plates-at-presses.js'
 import { piecesOfDies } from './migrations/0027-pieces-of-dies.js'
 import { ownedDies } from './migrations/0028-owned-dies.js'
+import { whereItHung } from './migrations/0029-where-it-hung.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -60,6 +61,7 @@ export const migrations = [
   platesAtPresses,
   piecesOfDies,
   ownedDies,
+  whereItHung,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

@@ -1,5 +1,5 @@
 import { type RegionId, type Seen, stateAfterLog, type TechniqueId } from '@bold-heron/core'
-import type { RunInput, RunRow } from '@bold-heron/schema'
+import type { PointedOutInput, RunInput, RunRow } from '@bold-heron/schema'
 import { literal, Op, type Sequelize, type Transaction, type WhereOptions } from 'sequelize'
 import type { ChildTable } from './children.js'
 import { cutReferences, referencesOfCutFrom } from './jobs.js'
@@ -99,12 +99,13 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
       ),
       squeezeMm: run.squeezeMm,
       rounds: (roundsByRun.get(run.id) ?? []).map(
-        ({ passes, seen, hangingShare, hangingPlace, hangingDieIds, feel }) => ({
+        ({ passes, seen, hangingShare, hangingPlace, hangingDieIds, hangingAt, feel }) => ({
           passes,
           seen,
           hangingShare,
           hangingPlace,
           ...(hangingDieIds ? { hangingDieIds } : {}),
+          ...(hangingAt ? { hangingAt } : {}),
           feel,
         }),
       ),
@@ -168,6 +169,25 @@ export const changeRuns = (
     const bumped = { version: literal('version + 1'), updatedAt: new Date() }
     const [count] = await RunModel.update({ ...columns, ...bumped }, { where, transaction })
     return count
+  })
+
+/** Where a round of a run hung, as it was pointed out; says whether there is such a round, and it did hang. */
+export const pointOut = (
+  sequelize: Sequelize,
+  runId: string,
+  { round, ...hanging }: PointedOutInput,
+): Promise<boolean> =>
+  inWriting(sequelize, async (transaction) => {
+    const [count] = await RunRoundModel.update(hanging, {
+      where: { runId, position: round, seen: 'hanging' },
+      transaction,
+    })
+    if (count === 0) return false
+    await RunModel.update(
+      { version: literal('version + 1'), updatedAt: new Date() },
+      { where: { id: runId }, transaction },
+    )
+    return true
   })
 
 /** The outcome of a run is that of its last round. */

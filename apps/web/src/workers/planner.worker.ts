@@ -1,6 +1,7 @@
 import {
   adaptSteps,
   afterRounds,
+  type Answers,
   type Assessment,
   assessStack,
   gapStoryOf,
@@ -19,6 +20,7 @@ import {
   type Stack,
   type Steps,
   suggestionSteps,
+  type ToldRound,
   trialAdviceSteps,
   type TriedRound,
 } from '@bold-heron/core'
@@ -74,6 +76,17 @@ const planner = {
   /** What to try after the rounds of a trial so far, and what they have taught. */
   advise: (task: number, request: PlanRequest, rounds: readonly TriedRound[], onProgress: (share: number) => unknown) =>
     inSlices(task, trialAdviceSteps(request, rounds, responses), onProgress),
+  /** What went wrong in the rounds of a trial, what to ask and what to try. */
+  diagnose: async (
+    task: number,
+    request: PlanRequest,
+    rounds: readonly ToldRound[],
+    answers: Answers,
+    onProgress: (share: number) => unknown,
+  ) => {
+    const { diagnosing } = await import('./diagnosing.js')
+    return inSlices(task, diagnosing(request, rounds, answers, responses), onProgress)
+  },
   /** A proven cut carried over to the press of a request. */
   adapt: (task: number, proven: ProvenCut, request: PlanRequest, onProgress: (share: number) => unknown) =>
     inSlices(task, adaptSteps(proven, request, responses), onProgress),

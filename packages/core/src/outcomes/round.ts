@@ -1,3 +1,5 @@
+import type { HangingStretch } from './hanging-stretch.js'
+
 /** Where on the line it hung. */
 export const hangingPlaces = ['ends', 'middle', 'one-side', 'one-spot', 'all-over'] as const
 export type HangingPlace = (typeof hangingPlaces)[number]
@@ -26,6 +28,8 @@ export interface RoundOf<Seen extends string> {
   readonly hangingPlace: HangingPlace | null
   /** Which of several dies side by side hung, where not all did: what is told of hanging is told of these. Absent: of all. */
   readonly hangingDieIds?: readonly string[] | undefined
+  /** Which stretches hung, where that was pointed out on the outline; share and place are then what these come to. */
+  readonly hangingAt?: readonly HangingStretch[] | undefined
   readonly feel: HandleFeel
 }
 

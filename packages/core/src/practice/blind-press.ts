@@ -1,7 +1,10 @@
+import { lowerDies } from '../diagnosis/laid-cut.js'
+import { asMeant, type Variation } from '../diagnosis/variation.js'
 import { thicknessOf } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { type RandomSource, randomNormal, seededRandom } from '../numerics/random.js'
-import type { Round, Seen } from '../goals/looks.js'
+import { type Round, type Seen, tellsHanging } from '../goals/looks.js'
+import type { HangingStretch } from '../outcomes/hanging-stretch.js'
 import type { MatSpec, Rig } from '../goals/mats/mat-spec.js'
 import { matSpecs } from '../goals/mats/specs.js'
 import { matGrid } from '../press/mats/mat-grid.js'
@@ -27,6 +30,7 @@ import type { LineMap } from '../goals/line-map.js'
 import { layOutDies } from '../placement/lay-out.js'
 import { placeLines } from '../geometry/place-lines.js'
 import type { DiePose } from '../placement/place-die.js'
+import { pointedOut } from './pointed-out.js'
 
 /** What nobody can read off a press, a sheet or a plate. */
 export interface HiddenTraits {
@@ -108,38 +112,65 @@ export class BlindPress {
   private cut: CutContext | undefined
   private mats: { readonly spec: MatSpec; readonly rig: Rig } | undefined
   private isFresh = true
+  private fault: Variation = asMeant
 
   constructor(
     readonly traits: HiddenTraits,
     private readonly random: RandomSource,
   ) {}
 
+  /** Something is otherwise from now on; the sheets that lie there stay as they are. */
+  goesWrong(fault: Variation): void {
+    this.fault = fault
+    const { cut, run } = this
+    if (!cut || !run) return
+    const laid = this.laidOut(cut)
+    laid.cut.set(run.cut)
+    laid.reach.set(run.reach)
+    this.run = laid
+  }
+
+  private frameOf({ press: { frame } }: CutContext): CutContext['press']['frame'] {
+    return { ...frame, frameStiffnessNPerMm: frame.frameStiffnessNPerMm * this.traits.frame }
+  }
+
+  /** The dies on the grid, with whatever is locally otherwise. */
+  private laidOut(cut: CutContext): CutSimulation {
+    const { heights, lowerMm } = this.fault
+    const cells = cellsOf(cut, { ...PLAIN_LAYING, heights })
+    if (lowerMm) lowerDies(cells, lowerMm)
+    return new CutSimulation(this.frameOf(cut), cells)
+  }
+
   /** Lays whole sheets, for a cut or for what is pressed into a mat. */
   layFresh(cut: CutContext, technique: TechniqueId = 'cut'): void {
-    const frame = { ...cut.press.frame, frameStiffnessNPerMm: cut.press.frame.frameStiffnessNPerMm * this.traits.frame }
     this.cut = cut
     const spec = matSpecs[goalOf({ technique }).id]
-    const onIt = { ...cut, press: { ...cut.press, frame } }
+    const onIt = { ...cut, press: { ...cut.press, frame: this.frameOf(cut) } }
     this.mats = spec && { spec, rig: spec.rig(onIt, PLAIN_LAYING, matGrid(cut.press.throatMm)) }
-    this.run = spec ? undefined : new CutSimulation(frame, cellsOf(cut))
+    this.run = spec ? undefined : this.laidOut(cut)
     this.isFresh = true
   }
 
   /** Sends a stack through so often, over the sheets that were laid. */
   press(stack: Stack, passes: number): BlindOutcome {
     if (this.mats) return this.pressIntoMat(this.mats, stack, passes)
-    const { cut, run, traits } = this
+    const { cut, run, traits, fault } = this
     const bed = bedOfStack(stack)
     if (!cut || !run || !bed) throw new Error('sheets must be laid, and the blade must meet a plate')
+    if (fault.comesOut) return this.comingOut(fault.comesOut, passes)
+    const pile = { ...cut, sheetCount: cut.sheetCount + fault.moreSheets }
     const pressing = {
-      law: lawOf(cut, bed, traits.strengthOf(cut.sheet.id)),
+      law: lawOf(pile, bed, traits.strengthOf(cut.sheet.id) * fault.strength),
       bedSoftness: bed.softness,
-      squeezeMm: this.squeezeOf(stack),
+      squeezeMm: this.squeezeOf(stack) + fault.moreSheets * cut.sheet.caliper.valueMm,
     }
     if (this.isFresh) run.start(pressing)
     else run.goOn(pressing)
     this.isFresh = false
-    const { cutFraction, meanDepth, overcutMm, effort } = pressRound(run, cut, passes, 1)
+    const pressed = pressRound(run, cut, passes, 1 / fault.effort)
+    const { cutFraction, meanDepth, overcutMm } = pressed
+    const effort = pressed.effort * fault.effort
     const isOverload = effort >= 1
     const tooDeepMm = tooDeepFrom(cut)
     const seen = cutSeenIn({ cutFraction, meanDepth, overcutMm }, tooDeepMm)
@@ -164,7 +195,36 @@ export class BlindPress {
 
   private squeezeOf(stack: Stack): number {
     const heightMm = stack.reduce((sum, layer) => sum + trueThicknessMm(layer, this.traits), 0)
-    return heightMm - this.traits.gapMm
+    return heightMm - this.traits.gapMm + this.fault.squeezeMm
+  }
+
+  /** What is seen whatever the press does; the sheets are as they were. */
+  private comingOut(comesOut: Readonly<Record<string, number>>, passes: number): BlindOutcome {
+    let drawn = this.random() * Object.values(comesOut).reduce((sum, chance) => sum + chance, 0)
+    const [seen] = Object.entries(comesOut).find(([, chance]) => (drawn -= chance) <= 0) ?? ['hanging']
+    const hangs = tellsHanging(seen as Seen)
+    return {
+      look: {
+        passes,
+        seen: seen as Seen,
+        hangingShare: hangs ? Math.round(10 * (0.1 + 0.5 * this.random())) / 10 : null,
+        hangingPlace: hangs ? 'all-over' : null,
+        feel: 'light',
+      },
+      isGood: false,
+      isOverload: false,
+      cutFraction: 0,
+      overcutMm: 0,
+      isHarm: false,
+      isMatCut: false,
+    }
+  }
+
+  /** The stretches that hang after the last round, as a person points them out: here and there a little wrong. */
+  pointOut({ hangingShare }: Pick<Round, 'hangingShare'>): HangingStretch[] {
+    const { cut, run, fault, random } = this
+    if (!cut || !run) return []
+    return pointedOut(cut, fault.comesOut ? (hangingShare ?? 0.3) : run, random)
   }
 
   /** What is told is drawn by how likely each look is of what really came of it. */
@@ -176,7 +236,8 @@ export class BlindPress {
     const { cut, traits } = this
     const bed = spec.bedOfStack(stack)
     if (!cut || !bed) throw new Error('sheets must be laid, and a mat over them')
-    rig.begin(bed, this.squeezeOf(stack), traits.strengthOf('mat'), this.isFresh)
+    if (this.fault.comesOut) return this.comingOut(this.fault.comesOut, passes)
+    rig.begin(bed, this.squeezeOf(stack), traits.strengthOf('mat') * this.fault.strength, this.isFresh)
     this.isFresh = false
     let effort = 0
     for (let pass = 0; pass < passes && effort < 1; pass++) {

@@ -8,6 +8,19 @@ import { runFromOlder } from './older.js'
 import { placementInput, pressRunIdField } from './placement.js'
 import { pressedHowFields, pressedWhatFields, showsField } from './press-run.js'
 
+/** A stretch of line that hung, mm from the first point of one of its die's lines; which die is told by its id in the plan. */
+const hangingStretch = z
+  .object({
+    dieId: z.string().min(1).max(200),
+    line: z.int().min(0).max(20_000),
+    fromMm: z.number().min(0).max(100_000),
+    toMm: z.number().min(0).max(100_000),
+  })
+  .refine(({ fromMm, toMm }) => fromMm < toMm, { path: ['toMm'], error: 'ends-before-it-begins' })
+
+/** More than anybody points out: what follows one another is one. */
+const MOST_STRETCHES = 4000
+
 /** One set of passes and the look after it. */
 const roundFields = z
   .object({
@@ -18,11 +31,14 @@ const roundFields = z
     hangingPlace: z.enum(hangingPlaces).nullable().default(null),
     /** Which of several dies side by side hung, where not all did; absent: told of all. */
     hangingDieIds: z.array(idField).min(1).max(6).optional(),
+    /** Which stretches hung, where that was pointed out on the outline. */
+    hangingAt: z.array(hangingStretch).min(1).max(MOST_STRETCHES).optional(),
     feel: z.enum(handleFeels),
   })
   .refine(
     (round) =>
-      round.seen === 'hanging' || (round.hangingShare === null && round.hangingPlace === null && !round.hangingDieIds),
+      round.seen === 'hanging' ||
+      (round.hangingShare === null && round.hangingPlace === null && !round.hangingDieIds && !round.hangingAt),
     {
       path: ['seen'],
       error: 'only-with-hanging',
@@ -98,6 +114,16 @@ export type RunInput = Of<typeof runInput>
 /** A note written to a run long after it. */
 export const runNote = z.object({ note: noteField })
 export type RunNoteInput = Of<typeof runNote>
+
+/** What is pointed out long after on the outline of one round that hung: where, and what share and place that comes to. */
+export const pointedOutInput = z.object({
+  /** Which of the run's rounds, from 0. */
+  round: z.int().min(0).max(9),
+  hangingShare: z.number().min(0).max(1),
+  hangingPlace: z.enum(hangingPlaces),
+  hangingAt: z.array(hangingStretch).min(1).max(MOST_STRETCHES),
+})
+export type PointedOutInput = Of<typeof pointedOutInput>
 
 export const runRow = z.object({
   ...runFields,

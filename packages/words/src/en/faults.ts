@@ -16,6 +16,8 @@ const remedies = {
   'span-beyond-throat': 'must be wider than the throat (throatMm)',
   'not-among-plates': 'must name places in the list of plates',
   'only-with-hanging': 'must be "hanging" where a share or place of hanging is given',
+  'ends-before-it-begins': 'must lie beyond where the stretch begins (fromMm)',
+  'did-not-hang': 'must be a round of this run that was told hanging; count from 0',
   'before-it-began': 'must not lie before it began (beganAt)',
   'dies-and-sheets-once': 'must hold the dies once and the sheets once, or be empty',
   'names-a-number-twice': 'must name each number once',

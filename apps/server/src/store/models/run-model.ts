@@ -2,6 +2,7 @@ import type {
   BladeSide,
   HandleFeel,
   HangingPlace,
+  HangingStretch,
   PadFace,
   Placement,
   RegionId,
@@ -70,6 +71,7 @@ export class RunRoundModel extends Model {
   declare hangingShare: number | null
   declare hangingPlace: HangingPlace | null
   declare hangingDieIds: readonly string[] | null
+  declare hangingAt: readonly HangingStretch[] | null
   declare feel: HandleFeel
 }
 
@@ -141,6 +143,7 @@ export const defineRuns = (sequelize: Sequelize): void => {
       hangingShare: { type: DataTypes.DOUBLE, allowNull: true },
       hangingPlace: { type: DataTypes.TEXT, allowNull: true },
       hangingDieIds: { type: DataTypes.JSONB, allowNull: true },
+      hangingAt: { type: DataTypes.JSONB, allowNull: true },
       feel: text(),
     },
     { sequelize, tableName: 'run_rounds' },

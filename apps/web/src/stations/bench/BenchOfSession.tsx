@@ -5,12 +5,12 @@ import {
   gapOfClass,
   type PlanRequest,
   type Stack,
-  type TriedRound,
+  type ToldRound,
   referenceOf,
 } from '@bold-heron/core'
 import { type JobRow, runInHandOf, yieldOfRun } from '@bold-heron/schema'
 import { Volume2, VolumeX } from 'lucide-react'
-import { type ReactNode, useRef, useState } from 'react'
+import { lazy, type ReactNode, Suspense, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAssessment } from '../../data/plan.js'
 import { Button, IconButton } from '../../ui/Button.js'
@@ -29,6 +29,8 @@ import type { Counted } from './TellStep.js'
 import { useGlance } from './use-glance.js'
 import { useRound } from './use-round.js'
 import { useVoice } from './use-voice.js'
+
+const RemedyNote = lazy(async () => ({ default: (await import('../../pressing/diagnosis/RemedyNote.js')).RemedyNote }))
 
 /** How many layers lie in the press at a step of a round. */
 const layersLaid = (session: BenchSession, steps: readonly BenchStep[], all: number): number => {
@@ -81,6 +83,23 @@ const Progress = ({
   )
 }
 
+/** What is to be known before a round: why it is looser than the plan's best, and what is put right in it. */
+const Beforehand = ({ session: { looser, pressed, round } }: { readonly session: BenchSession }) => {
+  const { t } = useTranslation()
+  return (
+    <>
+      {looser && pressed.length === 0 && (
+        <p className="rounded-md bg-sunk p-3 text-base">{t(`bench.looser.${looser}`)}</p>
+      )}
+      {round.remedy && (
+        <Suspense>
+          <RemedyNote remedy={round.remedy} mm={round.centreShimMm} />
+        </Suspense>
+      )}
+    </>
+  )
+}
+
 /** The plate that a layer names, where it is on the shelf. */
 const plateOf =
   ({ shelf }: PlanRequest) =>
@@ -106,7 +125,7 @@ export const BenchOfSession = ({
   readonly whole?: PlanRequest
   readonly session: BenchSession
   readonly stack: Stack
-  readonly rounds: readonly TriedRound[]
+  readonly rounds: readonly ToldRound[]
   /** In place of a real press and the log, where one practises. */
   readonly standIn?: StandIn | undefined
   readonly onChange: (session: BenchSession | undefined) => void
@@ -194,16 +213,19 @@ export const BenchOfSession = ({
           }
           onAnew={onAnew}
         />
-        {inRound && session.looser && session.pressed.length === 0 && (
-          <p className="rounded-md bg-sunk p-3 text-base">{t(`bench.looser.${session.looser}`)}</p>
-        )}
+        {inRound && <Beforehand session={session} />}
         {session.stage === 'next' && (
           <NextStage
             jobId={job.id}
             request={request}
             rounds={rounds}
             otherWay={standIn?.otherWay}
-            onTry={(next, count, only) => onChange(tryNext(session, referenceOf(next), count, newRun(), only))}
+            answers={session.answers ?? {}}
+            onAnswer={(answers) => onChange({ ...session, answers })}
+            onPoint={round.point}
+            onTry={(next, count, only, against) =>
+              onChange(tryNext(session, referenceOf(next), count, newRun(), only, against))
+            }
           />
         )}
         {session.stage === 'finish' && standIn?.finish}

@@ -1,150 +1,108 @@
 import {
-  type Die,
-  differenceOf,
+  type Answers,
+  lookPointedOut,
   type PlanRequest,
+  type RankedRemedy,
   requestForOnly,
-  SHARE_WORTH_MEASURING,
+  type Round,
   sheetsGoOn,
   type Stack,
   stackWithOnly,
-  type TriedRound,
+  type ToldRound,
 } from '@bold-heron/core'
-import { type ReactNode, useMemo, useState } from 'react'
+import { ArrowLeft } from 'lucide-react'
+import { lazy, type ReactNode, Suspense, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { jobPath } from '../../data/job-address.js'
-import { useTrialAdvice } from '../../data/plan.js'
-import { layerName } from '../../pressing/stack/layer-name.js'
-import { useLengths } from '../../text/lengths.js'
-import { percent, sayChance } from '../../text/say-cut.js'
-import { sayPieces } from '../../text/say-difference.js'
-import { Button, ButtonLink } from '../../ui/Button.js'
-import { Loaded } from '../../ui/states.js'
-import { BenchTitle } from './steps/BenchTitle.js'
-import { Care } from './steps/Care.js'
+import { Button } from '../../ui/Button.js'
+import { Loading } from '../../ui/states.js'
+import { NextTry } from './NextTry.js'
 
-/** The one thing to change, in a line. */
-const Change = ({ from, to, goesOn, passes }: { from: Stack; to: Stack; goesOn: boolean; passes: number }) => {
-  const { t } = useTranslation()
-  if (goesOn) return <BenchTitle>{t('bench.nextTry.same', { count: passes })}</BenchTitle>
-  const { out, into, reordered } = differenceOf(from, to)
-  return (
-    <>
-      {out.length > 0 && <BenchTitle>{t('bench.change.out', { pieces: sayPieces(t, out) })}</BenchTitle>}
-      {into.length > 0 && <BenchTitle>{t('bench.change.into', { pieces: sayPieces(t, into) })}</BenchTitle>}
-      {reordered && <BenchTitle>{t('bench.change.reordered')}</BenchTitle>}
-      <p>{t('bench.nextTry.passes', { count: passes })}</p>
-    </>
-  )
-}
+/** Fetched when somebody asks what went wrong. */
+const DiagnosisPanel = lazy(async () => ({
+  default: (await import('../../pressing/diagnosis/DiagnosisPanel.js')).DiagnosisPanel,
+}))
 
-/** That the dies which came out are taken off, and only the others pressed again. */
-const OnlyThese = ({ all, only }: { readonly all: readonly Die[]; readonly only: readonly string[] | undefined }) => {
-  const { t } = useTranslation()
-  if (!only) return null
-  const named = (isAgain: boolean) =>
-    all
-      .filter(({ id }) => only.includes(id) === isAgain)
-      .map(({ name }) => name)
-      .join(', ')
-  return <p className="font-bold">{t('bench.change.diesOff', { off: named(false), again: named(true) })}</p>
-}
+/** What is tried against what went wrong. */
+type Against = Pick<RankedRemedy, 'centreShimMm' | 'freshSheets'> & { readonly remedy: RankedRemedy['id'] }
 
-/** After a round that was not clean: what was learnt from it, and the safest best thing to try next. */
+/** After a round that was not clean: the next try, or what went wrong and what helps against it. */
 export const NextStage = ({
   jobId,
   request,
   rounds,
+  answers,
+  onAnswer,
+  onPoint,
   otherWay,
   onTry,
 }: {
   readonly jobId: string
   readonly request: PlanRequest
-  readonly rounds: readonly TriedRound[]
+  readonly rounds: readonly ToldRound[]
+  /** What was answered about what went wrong. */
+  readonly answers: Answers
+  readonly onAnswer: (answers: Answers) => void
+  /** What hung in the last round is pointed out. */
+  readonly onPoint: (look: Round) => void
   /** In place of the way back to the plan. */
   readonly otherWay?: ReactNode
-  readonly onTry: (stack: Stack, passes: number, only: readonly string[] | undefined) => void
+  readonly onTry: (stack: Stack, passes: number, only: readonly string[] | undefined, against?: Against) => void
 }) => {
-  const lengths = useLengths()
   const { t } = useTranslation()
-  const last = rounds.at(-1) as TriedRound
-  const hung = sheetsGoOn(last.look) ? last.look.hangingDieIds : undefined
+  const { look } = rounds.at(-1) as ToldRound
+  const { dies, press } = request.cut
+  const hung = sheetsGoOn(look) ? look.hangingDieIds : undefined
   const [isAllAgain, setAllAgain] = useState(false)
+  const [asksWhy, setAsksWhy] = useState(look.hangingAt !== undefined || Object.keys(answers).length > 0)
   const only = isAllAgain ? undefined : hung
   const asked = useMemo(() => requestForOnly(request, only), [request, only])
   const tried = useMemo(
     () => rounds.map((each) => ({ ...each, stack: stackWithOnly(each.stack, only) })),
     [rounds, only],
   )
-  const advice = useTrialAdvice(jobId, asked, tried)
-  const { hangingPlace, seen } = last.look
+  if (!asksWhy)
+    return (
+      <NextTry
+        jobId={jobId}
+        asked={asked}
+        tried={tried}
+        all={dies}
+        only={only}
+        again={
+          hung && (
+            <Button className="min-h-16 px-6 text-xl" onClick={() => setAllAgain(!isAllAgain)}>
+              {t(isAllAgain ? 'bench.nextTry.onlyAgain' : 'bench.nextTry.allAgain')}
+            </Button>
+          )
+        }
+        otherWay={otherWay}
+        onWhy={() => setAsksWhy(true)}
+        onTry={(stack, passes) => onTry(stack, passes, only)}
+      />
+    )
   return (
-    <Loaded query={advice} what={t('bench.nextTry.thinking')}>
-      {({ next, gapMm, gapSpreadMm, surprised }) => {
-        const worst = next?.worstLayer
-        const layer = worst && next.stack[worst.index]
-        return (
-          <div className="space-y-4">
-            {surprised && <Care>{t('bench.nextTry.surprised')}</Care>}
-            {next ? (
-              <>
-                <p className="text-ink-soft">{t('bench.nextTry.title')}</p>
-                <OnlyThese all={request.cut.dies} only={only} />
-                <Change
-                  from={tried.at(-1)?.stack ?? last.stack}
-                  to={next.stack}
-                  goesOn={next.goesOn}
-                  passes={next.passes}
-                />
-                {!sheetsGoOn(last.look) && <p>{t('bench.nextTry.spoilt')}</p>}
-                <p>
-                  {t('bench.nextTry.chance', { chance: sayChance(t, next.chance) })}{' '}
-                  {t('bench.nextTry.stops', { chance: sayChance(t, next.stops) })}
-                </p>
-              </>
-            ) : (
-              <>
-                <Care>{t('bench.nextTry.nothing')}</Care>
-                <ButtonLink to={`/shelf/presses/${request.cut.press.id}/feel`}>{t('bench.nextTry.feel')}</ButtonLink>
-              </>
-            )}
-            {seen === 'hanging' && hangingPlace && hangingPlace !== 'all-over' && (
-              <p>{t(`bench.nextTry.hints.${hangingPlace}`)}</p>
-            )}
-            <p className="text-base text-ink-soft">
-              {t('bench.nextTry.gap', { gap: lengths.thickness(gapMm), spread: lengths.thickness(gapSpreadMm) })}{' '}
-              {worst &&
-                layer &&
-                worst.share >= SHARE_WORTH_MEASURING &&
-                t('bench.nextTry.measure', {
-                  name: layer.is === 'dies' ? layer.dies.map((die) => die.name).join(', ') : layerName(t, layer),
-                  share: percent(worst.share),
-                })}
-            </p>
-            <div className="flex flex-wrap justify-end gap-3">
-              {hung && (
-                <Button className="min-h-16 px-6 text-xl" onClick={() => setAllAgain(!isAllAgain)}>
-                  {t(isAllAgain ? 'bench.nextTry.onlyAgain' : 'bench.nextTry.allAgain')}
-                </Button>
-              )}
-              {otherWay ?? (
-                <ButtonLink to={jobPath(jobId, 'plan')} className="min-h-16 px-6 text-xl">
-                  {t('bench.nextTry.plan')}
-                </ButtonLink>
-              )}
-              {next && (
-                <Button
-                  look="next"
-                  autoFocus
-                  className="min-h-16 px-8 text-2xl"
-                  onClick={() => onTry(next.stack, next.passes, only)}
-                >
-                  {t('bench.nextTry.doIt')}
-                </Button>
-              )}
-            </div>
-          </div>
-        )
-      }}
-    </Loaded>
+    <>
+      <Button
+        look="quiet"
+        className="min-h-14 self-start"
+        icon={<ArrowLeft aria-hidden size={20} />}
+        onClick={() => setAsksWhy(false)}
+      >
+        {t('bench.nextTry.back')}
+      </Button>
+      <Suspense fallback={<Loading what={t('bench.nextTry.thinking')} />}>
+        <DiagnosisPanel
+          name={jobId}
+          request={asked}
+          rounds={tried}
+          answers={answers}
+          onAnswer={onAnswer}
+          onPaint={(hanging) => onPoint(lookPointedOut(look, dies, press.throatMm, hanging))}
+          onTry={({ stack, passes, id: remedy, centreShimMm, freshSheets }) =>
+            onTry(stack, passes, only, { remedy, centreShimMm, freshSheets })
+          }
+        />
+      </Suspense>
+    </>
   )
 }

@@ -1,4 +1,5 @@
 import {
+  type Answers,
   cameOutAsWanted,
   cameOutGood,
   keyOfPlates,
@@ -7,13 +8,20 @@ import {
   NOT_FELT,
   NOT_LOOKED,
   platesOf,
+  type RemedyId,
   type Round,
   sheetsGoOn,
   type StackReference,
 } from '@bold-heron/core'
 
+/** What is tried in a round against what went wrong before, and the shim that lies in the middle from then on, mm. */
+interface Remedied {
+  readonly remedy?: RemedyId | undefined
+  readonly centreShimMm?: number | undefined
+}
+
 /** One round that was pressed and looked at. */
-export interface PressedAtBench {
+export interface PressedAtBench extends Remedied {
   readonly runId: string
   readonly stack: StackReference
   readonly freshSheets: boolean
@@ -26,7 +34,7 @@ export interface PressedAtBench {
 }
 
 /** The round that is being worked on. */
-export interface RoundInHand {
+export interface RoundInHand extends Remedied {
   readonly runId: string
   /** When the run was begun. */
   readonly beganAt: string
@@ -89,6 +97,8 @@ export interface BenchSession {
   readonly cutBefore: number
   /** Of an evening; absent where a job is pressed by itself. */
   readonly evening?: EveningBatch | undefined
+  /** What was answered about what went wrong, since the last fresh beginning. */
+  readonly answers?: Answers | undefined
   /** Why the first round is looser than the plan's best, where it is. */
   readonly looser?: Looser | undefined
   /** Whether the last look is being answered with a next try or with finishing. */
@@ -181,14 +191,21 @@ export const told = (
   { pieces, spoilt }: Pick<PressedAtBench, 'pieces' | 'spoilt'>,
   at: string,
 ): BenchSession => {
-  const { runId, stack, freshSheets } = session.round
+  const { runId, stack, freshSheets, remedy, centreShimMm } = session.round
   const good = cameOutGood(look)
+  const tried = { ...(remedy ? { remedy } : {}), ...(centreShimMm ? { centreShimMm } : {}) }
   return {
     ...session,
-    pressed: [...session.pressed, { runId, stack, freshSheets, look, pieces: good ? pieces : 0, spoilt, at }],
+    pressed: [...session.pressed, { runId, stack, freshSheets, look, pieces: good ? pieces : 0, spoilt, at, ...tried }],
     stage: good && cameOutAsWanted(look) ? 'finish' : 'next',
   }
 }
+
+/** The last round with what hung in it pointed out. */
+export const pointedOut = (session: BenchSession, look: Round): BenchSession => ({
+  ...session,
+  pressed: session.pressed.map((each, at) => (at === session.pressed.length - 1 ? { ...each, look } : each)),
+})
 
 /** Takes up a next try, of only some dies where the others came out and are taken off: the same sheets go on where they may, and the same stack on the same sheets is the same run. */
 export const tryNext = (
@@ -197,9 +214,10 @@ export const tryNext = (
   passes: number,
   newRun: NewRun,
   only?: readonly string[],
+  against: Remedied & { readonly freshSheets?: boolean } = {},
 ): BenchSession => {
   const last = session.pressed.at(-1)
-  const goesOn = last !== undefined && sheetsGoOn(last.look)
+  const goesOn = last !== undefined && sheetsGoOn(last.look) && !against.freshSheets
   const sameStack = last !== undefined && keyOfReference(last.stack) === keyOfReference(stack)
   const onlyDieIds = goesOn ? (only ?? session.round.onlyDieIds) : undefined
   const sameDies = onlyDieIds?.length === session.round.onlyDieIds?.length
@@ -214,7 +232,10 @@ export const tryNext = (
       passes,
       freshSheets: !goesOn,
       onlyDieIds,
-      laying: sameStack && sameDies ? 'nothing' : 'change',
+      // Where something is to be put right the stack is laid anew, be it the same.
+      laying: sameStack && sameDies ? (against.remedy === 'wrong-layer' ? 'all' : 'nothing') : 'change',
+      remedy: against.remedy,
+      centreShimMm: against.centreShimMm ?? session.round.centreShimMm,
     },
     step: 0,
     passesDone: 0,
@@ -268,7 +289,9 @@ export const oneMore = (session: BenchSession, passes: number, { runId, at }: Ne
     freshSheets: true,
     onlyDieIds: undefined,
     laying: session.round.onlyDieIds ? 'things' : 'nothing',
+    remedy: undefined,
   },
+  answers: {},
   step: 0,
   passesDone: 0,
   joinsOut: [],

@@ -22,6 +22,7 @@ import {
   newRun,
   passCounted,
   passesWanted,
+  pointedOut,
   pressedUnseen,
   roundsOfLastRun,
   told,
@@ -116,6 +117,13 @@ export const useRound = ({
   const { passes } = session.round
   const inRound = session.stage === 'round'
 
+  /** Lays the last run down to be sent before the page goes on: from here on it cannot be lost. */
+  const goOnWith = (next: BenchSession) => {
+    if (standIn) return onChange(next)
+    const ledger = assessment?.ledger ?? ledgerOf(stack, gapMm)
+    const laid = layRun({ id: next.round.runId, input: runOfSession(next, job, ledger, request.cut.dies) })
+    void laid.then(() => onChange(next))
+  }
   const stopped = () => {
     setStoppedHere(true)
     onChange({ ...session, passesDone: session.passesDone + 1, step: steps.length - 1 })
@@ -136,22 +144,12 @@ export const useRound = ({
   const tell = (look: Round, counted: { readonly pieces: number; readonly spoilt: number }) => {
     const next = told(session, look, counted, new Date().toISOString())
     setStoppedHere(false)
-    if (standIn) return onChange(next)
-    // Laid down to be sent before the page goes on: from here on it cannot be lost.
-    const laid = layRun({
-      id: session.round.runId,
-      input: runOfSession(next, job, assessment?.ledger ?? ledgerOf(stack, gapMm), request.cut.dies),
-    })
-    void laid.then(() => onChange(next))
+    goOnWith(next)
   }
+  /** What hung in the last round is pointed out: what was told of it is told so from now on. */
+  const point = (look: Round) => goOnWith(pointedOut(session, look))
   /** One more like the last: as many passes, so many pieces. */
-  const oneUnseen = (pieces: number) => {
-    const next = pressedUnseen(session, passesWanted(session), pieces, newRun())
-    void layRun({
-      id: next.round.runId,
-      input: runOfSession(next, job, assessment?.ledger ?? ledgerOf(stack, gapMm), request.cut.dies),
-    }).then(() => onChange(next))
-  }
+  const oneUnseen = (pieces: number) => goOnWith(pressedUnseen(session, passesWanted(session), pieces, newRun()))
   const countTo = (passesDone: number) => onChange({ ...session, passesDone })
   const canStep = inRound && step.is !== 'tell' && !atAGlance
   useHotkeys('space,right,pagedown,enter', forward, { enabled: canStep, preventDefault: true }, [session, assessment])
@@ -170,6 +168,7 @@ export const useRound = ({
     back,
     stopped,
     tell,
+    point,
     oneUnseen,
     countTo,
   }

@@ -1,7 +1,7 @@
-import { endedGood, techniqueOf } from '@bold-heron/core'
+import { cameOutAsWanted, endedGood, NOT_LOOKED, techniqueOf } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import { ArrowLeft, BookMarked, Trash2 } from 'lucide-react'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { jobPath } from '../../data/job-address.js'
 import { PhotosPanel } from '../../drawing/photos/PhotosPanel.js'
 import { useTranslation } from 'react-i18next'
@@ -13,11 +13,19 @@ import { useLengths } from '../../text/lengths.js'
 import { KeepLeftOver } from '../../pressing/KeepLeftOver.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { Panel } from '../../ui/Panel.js'
-import { Loaded } from '../../ui/states.js'
+import { Loaded, Loading } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
 import { RunNote } from './RunNote.js'
 import { KeepRecipe } from './recipes/KeepRecipe.js'
 import { sayPressed } from '../../text/say-pressed.js'
+
+const RunDiagnosis = lazy(() => import('./RunDiagnosis.js'))
+
+/** What did not come out as wanted, and was not laid out on a card of its own, can be asked about. */
+const isAskable = ({ rounds, placement }: RunRow): boolean => {
+  const last = rounds.at(-1)
+  return placement === null && last !== undefined && last.seen !== NOT_LOOKED && !cameOutAsWanted(last)
+}
 
 const RunDetail = ({ run }: { readonly run: RunRow }) => {
   const { t } = useTranslation()
@@ -26,6 +34,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
   const say = useSay()
   const mark = useMarkRow('runs')
   const [keeping, setKeeping] = useState(false)
+  const [asksWhy, setAsksWhy] = useState(false)
   const remove = async () => {
     await mark.mutateAsync({ id: run.id, mark: 'delete' })
     say(t('log.deleted'), { undo: () => mark.mutate({ id: run.id, mark: 'restore' }) })
@@ -100,6 +109,20 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
           <PhotosPanel of={{ kind: 'runs', id: run.id }} />
         </div>
       </div>
+      {isAskable(run) && (
+        <div className="mt-4">
+          <Button aria-expanded={asksWhy} onClick={() => setAsksWhy(!asksWhy)}>
+            {t('log.wrong.ask')}
+          </Button>
+          {asksWhy && (
+            <Panel className="mt-2 text-lg">
+              <Suspense fallback={<Loading what={t('log.loading')} />}>
+                <RunDiagnosis run={run} />
+              </Suspense>
+            </Panel>
+          )}
+        </div>
+      )}
       <div className="mt-4 flex flex-wrap gap-2">
         <ButtonLink look="next" to={jobPath(run.jobId)}>
           {t('log.planAgain')}

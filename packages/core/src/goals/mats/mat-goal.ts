@@ -1,6 +1,7 @@
 import type { CutContext } from '../../job/cut-context.js'
 import { ledgerOf } from '../../layers/ledger.js'
 import { evidenceFrom } from '../../learning/evidence.js'
+import type { Forecasting } from '../../learning/forecast-lattice.js'
 import { countedFrom, learntGap } from '../../learning/learnt-gap.js'
 import type { Pressed } from '../../learning/pressed.js'
 import { unlessSlip } from '../../learning/slip.js'
@@ -29,7 +30,7 @@ const FAR_TOO_HARD = 1.8
 const MUCH_EFFORT = 0.25
 
 /** What the press model says of one round. */
-interface Forecast {
+export interface MatForecast {
   readonly values: readonly number[]
   readonly effort: number
 }
@@ -78,6 +79,51 @@ const worstOf = (
   const what = harmMm - squeezeMm < squeezeMm - shortMm ? spec.worst.harm : spec.worst.short
   return { what, chance: 1 - good }
 }
+
+/** Presses a round's passes with a rig that was begun; what nobody turns any more is the last. */
+const roundWith = (spec: MatSpec, rig: Rig, cut: CutContext, passes: number): MatForecast => {
+  let effort = 0
+  for (let pass = 0; pass < passes; pass++) {
+    const loads = rig.pass()
+    effort = Math.max(effort, loadOf(cut, loads, spec).effort)
+    if (loads.peakForceN === 0 || effort >= FAR_TOO_HARD) break
+  }
+  return { values: rig.values(), effort }
+}
+
+/** How rounds of a goal that is pressed into a mat are forecast and judged. */
+export const matForecasting = (
+  spec: MatSpec,
+): Forecasting<MatForecast> & { pressed(rig: Rig, cut: CutContext, passes: number): MatForecast } => ({
+  pressed: (rig, cut, passes) => roundWith(spec, rig, cut, passes),
+  simulatorOf: ({ cut, rounds }: Pressed) => {
+    const rig = spec.rig(cut, PLAIN_LAYING, matPlanningGrid(cut.press.throatMm))
+    return (gapMm, logStrength) =>
+      rounds.map(({ bed, heightMm, look }, at): MatForecast => {
+        rig.begin(bed, heightMm - gapMm, Math.exp(logStrength), at === 0)
+        return roundWith(spec, rig, cut, look.passes)
+      })
+  },
+  blend: (one, other, share) => ({
+    values: one.values.map((value, at) => value + share * ((other.values[at] as number) - value)),
+    effort: one.effort + share * (other.effort - one.effort),
+  }),
+  isFarTooHard: ({ effort }) => effort >= FAR_TOO_HARD,
+  isStraight: (one, other) =>
+    Math.abs(one.effort - other.effort) < MUCH_EFFORT &&
+    spec.straight.every((most, at) => Math.abs((one.values[at] as number) - (other.values[at] as number)) < most),
+  logChanceOf: ({ values, effort }, look, cut) => {
+    const [low, high] = boundsOf(look.feel, spec)
+    const felt = chanceBetween(low === 0 ? -Infinity : low, high, effort, FELT_SPREAD[spec.feels])
+    const ways = feelsOn[spec.feels].length
+    const heard = Math.log(unlessSlip(felt, ways))
+    return look.feel === 'stopped'
+      ? heard
+      : heard + Math.log(unlessSlip(spec.chanceOfSeen(values, look.seen, cut), spec.seen.length))
+  },
+  seen: spec.seen,
+  feels: feelsOn[spec.feels],
+})
 
 /** All that the planner, the log and the Bench ask of a goal that is pressed into a mat, from what is particular to it. */
 export const matGoal = (spec: MatSpec): Computed => {
@@ -130,41 +176,7 @@ export const matGoal = (spec: MatSpec): Computed => {
       for (let pass = 0; pass < passes; pass++) rig.pass()
       return rig.map()
     },
-    evidence: evidenceFrom<Forecast>({
-      simulatorOf: ({ cut, rounds }: Pressed) => {
-        const rig = spec.rig(cut, PLAIN_LAYING, matPlanningGrid(cut.press.throatMm))
-        return (gapMm, logStrength) =>
-          rounds.map(({ bed, heightMm, look }, at): Forecast => {
-            rig.begin(bed, heightMm - gapMm, Math.exp(logStrength), at === 0)
-            let effort = 0
-            for (let pass = 0; pass < look.passes; pass++) {
-              const loads = rig.pass()
-              effort = Math.max(effort, loadOf(cut, loads, spec).effort)
-              if (loads.peakForceN === 0 || effort >= FAR_TOO_HARD) break
-            }
-            return { values: rig.values(), effort }
-          })
-      },
-      blend: (one, other, share) => ({
-        values: one.values.map((value, at) => value + share * ((other.values[at] as number) - value)),
-        effort: one.effort + share * (other.effort - one.effort),
-      }),
-      isFarTooHard: ({ effort }) => effort >= FAR_TOO_HARD,
-      isStraight: (one, other) =>
-        Math.abs(one.effort - other.effort) < MUCH_EFFORT &&
-        spec.straight.every((most, at) => Math.abs((one.values[at] as number) - (other.values[at] as number)) < most),
-      logChanceOf: ({ values, effort }, look, cut) => {
-        const [low, high] = boundsOf(look.feel, spec)
-        const felt = chanceBetween(low === 0 ? -Infinity : low, high, effort, FELT_SPREAD[spec.feels])
-        const ways = feelsOn[spec.feels].length
-        const heard = Math.log(unlessSlip(felt, ways))
-        return look.feel === 'stopped'
-          ? heard
-          : heard + Math.log(unlessSlip(spec.chanceOfSeen(values, look.seen, cut), spec.seen.length))
-      },
-      seen: spec.seen,
-      feels: feelsOn[spec.feels],
-    }),
+    evidence: evidenceFrom<MatForecast>(matForecasting(spec)),
     tries: spec.tries,
     changesTo: matChanges(spec),
   }

@@ -350,6 +350,8 @@ export const bench = {
     allAgain: 'Press all of them again',
     onlyAgain: 'Only what hung',
     doIt: 'Do this',
+    why: 'What went wrong?',
+    back: 'Back to the next try',
     plan: 'Plan it myself',
     nothing:
       'Nothing on the shelf may be tried next: what is left is too tight for this handle, or too loose, or too little is known of the gap. Plan shows why.',

@@ -91,6 +91,10 @@ export const log = {
     padLeft_other: '{{name}}: about {{count}} more passes',
     padsAxis: 'passes so far, and passes left (outlined)',
   },
+  wrong: {
+    ask: 'What went wrong?',
+    noStack: 'A plate of that stack is no longer on the shelf, so it cannot be pressed again in thought.',
+  },
   goodPieces_one: '{{count}} good piece',
   goodPieces_other: '{{count}} good pieces',
 } as const

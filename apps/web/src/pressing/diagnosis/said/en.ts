@@ -1,0 +1,243 @@
+import type { DiagnosisWords } from '../words.js'
+
+/** What went wrong in the press, in words: causes, questions, and what is done about them. */
+export const diagnosis: DiagnosisWords = {
+  title: 'What went wrong?',
+  thinking: 'Pressing it again in every way it may have gone wrong…',
+  paper: 'paper',
+  paint: {
+    how: 'Paint where it hung. Lines are seen from above as they lay, the end that went in first at the top.',
+    side: 'Paint a whole side',
+    sides: {
+      all: 'All of it',
+      left: 'Left side',
+      right: 'Right side',
+      front: 'End that went in first',
+      back: 'Other end',
+      middle: 'Along the middle',
+    },
+    clear: 'Clear',
+    keys: 'With the keys: arrows go from stretch to stretch, space paints.',
+    stretch: (number, of, hangs) => `Stretch ${number} of ${of}: ${hangs ? 'hangs' : 'is cut'}`,
+    painted: 'As you painted it',
+  },
+  ask: {
+    title: 'First a look',
+    yes: 'Yes',
+    no: 'No',
+    unknown: 'I cannot tell',
+    anew: 'Answer anew',
+  },
+  found: {
+    title: 'Likeliest',
+    both: (one, other) => `${one}, and ${other.charAt(0).toLowerCase()}${other.slice(1)}`,
+    rest: 'Less likely',
+    pictured: 'As it would look then: dotted lines hang',
+    inHundred: (chance) => `${chance} in 100`,
+    amount: (length, of) => (of ? `about ${length}, ${of}` : `about ${length}`),
+  },
+  tryThis: {
+    title: 'Try this',
+    others: 'Or',
+    doIt: 'Do this next',
+    none: 'No change of the stack is likely to put it right and safe for the handle. Look at this first:',
+    chances: (good, stops) => `Then it comes out as wanted in about ${good} of 100; the handle stops in ${stops}.`,
+    passes: (count) => (count === 1 ? '1 pass' : `${count} passes`),
+    fresh: 'on fresh sheets',
+    minutes: (minutes) => (minutes < 1.5 ? 'about a minute' : `about ${Math.round(minutes)} minutes`),
+  },
+  causes: {
+    gap: {
+      name: 'The gap is not what it is taken for',
+      why: 'The rollers stand wider or closer than is believed of this press. All of the line is then too loose or too tight alike.',
+      remedy: 'Feel out the gap, without a die.',
+    },
+    'sheet-harder': {
+      name: 'The sheet is harder than it is taken for',
+      why: 'Another batch, another grain or a coating takes more force all along the line.',
+      remedy: 'Try another sheet of the same, or one you know.',
+    },
+    'die-difficult': {
+      name: 'This die cuts harder than others',
+      why: 'New, dense or blunt all over, it asks for more force than its class.',
+      remedy: 'Try another die in the same stack.',
+    },
+    'wrong-layer': {
+      name: 'A plate or shim is missing, doubled or another one',
+      why: 'One layer too few or too many moves everything by its whole thickness.',
+      remedy: 'Take the stack apart and lay it again, layer by layer as it is shown.',
+    },
+    'leaf-open': {
+      name: 'A leaf of the platform is set otherwise',
+      why: 'An open leaf takes its whole thickness out of the stack; a closed one puts it in.',
+      remedy: 'Set the leaves of the platform as they are shown.',
+    },
+    'die-upside-down': {
+      name: 'The die lies upside down',
+      why: 'With its blades away from the sheet it cuts nothing, and its back leaves a dent.',
+      remedy: 'Turn the die over, blades towards the sheet.',
+    },
+    'off-centre': {
+      name: 'The die reached over an edge',
+      why: 'Where it lies beyond the full thickness of a pad or plate, nothing presses it.',
+      remedy: 'Lay die and sheet in the middle of the pads, and the stack in the middle of the rollers.',
+    },
+    'middle-low': {
+      name: 'The middle is low',
+      why: 'The rollers bow, or the platform is worn in its middle: the line there is the last to be cut.',
+      remedy: 'Lay a strip of paper under the middle.',
+    },
+    'edge-parallel': {
+      name: 'A long edge lies along the rollers',
+      why: 'It meets them all at once, which is the hardest moment of a cut.',
+      remedy: 'Turn the die by a few degrees, so that its edge goes in corner first.',
+    },
+    'scored-spot': {
+      name: 'The pad is scored there',
+      why: 'Over the cuts of earlier lines the blade finds nothing to press against.',
+      remedy: 'Take the other face of the pad, or lay the die where the pad is fresh.',
+    },
+    'blunt-stretch': {
+      name: 'Dirt or a blunt stretch on the blade',
+      why: 'There the blade needs more to come through than elsewhere, whatever lies under it.',
+      remedy:
+        'Brush that stretch clean and look at it against the light; with a nick in it, lay a slip of paper behind it.',
+    },
+    'pad-bowed': {
+      name: 'The pad is bowed',
+      why: 'The end or side that lifts gives way until it lies flat, and takes that from the cut.',
+      remedy: 'Lay a flat pad, or turn the bowed one over so that its ends lie down.',
+    },
+    'die-lower': {
+      name: 'One die is lower than the others',
+      why: 'The higher ones bear what it should.',
+      remedy: 'Lay a slip of paper over the lower die only, or press it by itself.',
+    },
+    'too-many-sheets': {
+      name: 'A sheet too many',
+      why: 'Two stuck together are cut as one that is twice as thick.',
+      remedy: 'Fan the sheets and count them again.',
+    },
+    'too-fast': {
+      name: 'Fed too fast, or it slipped',
+      why: 'The rollers then run over it in jerks, and patches hang anywhere.',
+      remedy: 'Press again, slowly and evenly, without stopping on the way.',
+    },
+    'let-go': {
+      name: 'The magnet or tape let go',
+      why: 'The die moved between two passes: a second line runs beside the first.',
+      remedy: 'Hold the die to the sheet with low-tack tape, and lay fresh sheets.',
+    },
+    'mat-hard': {
+      name: 'The mat is harder or softer than noted',
+      why: 'What it does not give way, the card has to; what it gives way too much never reaches the card.',
+      remedy: 'Take another mat, or one that has done well here.',
+    },
+    'mat-thick': {
+      name: 'The mat is thicker or thinner than noted',
+      why: 'A few tenths are the whole squeeze of a crease.',
+      remedy: 'Measure the mat, and note it.',
+    },
+    'mat-cut': {
+      name: 'The mat has cuts',
+      why: 'Along an old cut it gives way, and the line over it stays faint.',
+      remedy: 'Turn the mat, or lay the die elsewhere on it.',
+    },
+    'glue-wet': {
+      name: 'The shape’s glue was wet',
+      why: 'Its layers give way sideways instead of standing up to the mat.',
+      remedy: 'Let it dry under a weight; a shape that is taped needs no wait.',
+    },
+    'mirrored-wrong': {
+      name: 'The shape lies mirrored',
+      why: 'What should be raised meets what should be sunk.',
+      remedy: 'Lay the shape as it is shown, seen from the side that will show.',
+    },
+    'shape-thick': {
+      name: 'The shape is higher than noted',
+      why: 'A layer more, or thicker card, asks for more than the sheet can stretch.',
+      remedy: 'Measure the shape, or take a layer off it.',
+    },
+    'folder-wrong-end': {
+      name: 'The folder went in the wrong end first',
+      why: 'With its open end first, its halves are pushed against each other.',
+      remedy: 'Put the closed end in first.',
+    },
+    'folder-bowed': {
+      name: 'The folder is bowed',
+      why: 'It closes at its ends before its middle, and marks unevenly.',
+      remedy: 'Bend it back flat, or press once from each end.',
+    },
+    'metal-side-down': {
+      name: 'The folder or sheet lies the other side up',
+      why: 'The blades then meet the folder’s own back.',
+      remedy: 'Turn it over, as it is shown.',
+    },
+    'plate-cool': {
+      name: 'The plate was not hot enough',
+      why: 'Foil lets go only above its own heat, and thin lines cool first.',
+      remedy: 'Let plate, die and foil warm up longer before the shim and pad go on.',
+    },
+    'foil-dull-side': {
+      name: 'The foil lay the wrong side down',
+      why: 'Only its dull side sticks.',
+      remedy: 'Lay the foil with its dull side to the sheet.',
+    },
+    'lifted-too-soon': {
+      name: 'The foil was lifted too soon',
+      why: 'While it is warm it takes its line along.',
+      remedy: 'Let it cool for half a minute, and peel it flat.',
+    },
+  },
+  remedies: {
+    'once-more': {
+      say: () => 'Send the same sheets through once more, other end first.',
+      why: 'Most of it is nearly through: what hangs needs only another pass.',
+    },
+    tighter: {
+      say: (plate, length) => `Put ${plate} in: ${length} tighter.`,
+      why: 'A little more squeeze helps whichever of these it is.',
+    },
+    looser: {
+      say: (plate, length) => `Change ${plate}: ${length} looser.`,
+      why: 'A little less squeeze spares pads and handle whichever of these it is.',
+    },
+    'centre-shim': {
+      say: (plate, length) => `Lay a strip of ${plate} (${length}) under the middle, as wide as what hangs there.`,
+      why: 'It lifts the middle, where the rollers bow away, and leaves the rest as it is.',
+    },
+    'another-stack': {
+      say: () => 'Lay the next stack that the rounds so far speak for.',
+      why: 'It does best by what is believed of this press now, whichever of these it is.',
+    },
+  },
+  questions: {
+    'stack-otherwise': 'Count what lay there against the picture: is anything missing, twice or another one?',
+    'leaf-open': 'Look at the platform: was a leaf set otherwise than shown?',
+    'blades-away': 'Look at the die as it lay: did its blades look away from the sheet?',
+    'over-an-edge': 'Did a side of the die lie over the edge of a pad or plate?',
+    'others-hang-there': 'Do other dies hang in the middle on this press too?',
+    'pad-scored-there': 'Feel the pad with a nail where it hung: is it scored deep there?',
+    'pad-lifts': 'Lay the pad on the table: does an end or side of it lift?',
+    'same-place-before': 'Has this die hung at the very same place before?',
+    'die-lower': 'Lay a ruler over the dies: is the one that hung lower?',
+    'sheets-stuck': 'Did two sheets stick together?',
+    'cranked-fast': 'Was it cranked fast, or with a stop on the way?',
+    'second-line': 'Look close: is there a second line beside the first?',
+    'other-dies-too': 'Do other dies do the same on this press now?',
+    'other-sheet-does': 'Does another sheet come out in this very stack?',
+    'hardest-at-edge': 'Was it hardest just when a straight edge went in?',
+    'mat-hardened': 'Press a thumbnail into the mat: does it give less, or more, than a new one?',
+    'mat-measured': 'Measure the mat: is it another thickness than noted?',
+    'mat-has-cuts': 'Bend the mat: does it show cuts where the line lay?',
+    'glue-soft': 'Is the shape’s glue still soft?',
+    'motif-mirrored': 'Did the shape lie the other way round than shown?',
+    'shape-higher': 'Measure the shape: is it higher than noted?',
+    'other-end-first': 'Did the open end of the folder go in first?',
+    'folder-bent': 'Lay the folder on the table: is it bowed?',
+    'other-side-up': 'Did the folder or sheet lie the other side up than shown?',
+    'plate-cool': 'Did the plate have less than its full time to warm up?',
+    'dull-side': 'Did the shiny side of the foil lie on the sheet?',
+    'lifted-warm': 'Was the foil lifted while it was still warm?',
+  },
+}

@@ -1,0 +1,16 @@
+import type { GeneralRemedyId, RankedRemedy, RemedyId } from '@bold-heron/core'
+import type { Lengths } from '../../text/lengths.js'
+import type { DiagnosisWords } from './words.js'
+
+const isGeneral = (words: DiagnosisWords, id: RemedyId): id is GeneralRemedyId => id in words.remedies
+
+/** What a remedy is and why, in words; a plate that nobody names is some paper. */
+export const sayRemedy = (
+  words: DiagnosisWords,
+  lengths: Lengths,
+  { id, plate, mm = 0 }: Pick<RankedRemedy, 'id' | 'plate' | 'mm'>,
+): { readonly say: string; readonly why: string } => {
+  if (!isGeneral(words, id)) return { say: words.causes[id].remedy, why: words.causes[id].why }
+  const { say, why } = words.remedies[id]
+  return { say: say(plate?.name ?? words.paper, lengths.thickness(Math.abs(mm))), why }
+}

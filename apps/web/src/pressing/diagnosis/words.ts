@@ -1,0 +1,61 @@
+import type { CauseId, GeneralRemedyId, QuestionId } from '@bold-heron/core'
+import { FIRST_LANGUAGE } from '../../text/languages.js'
+import type { Side } from './painting.js'
+
+/** Everything that is said of what went wrong, in a language. */
+export interface DiagnosisWords {
+  readonly title: string
+  readonly thinking: string
+  /** What a strip is of that nobody named. */
+  readonly paper: string
+  readonly paint: {
+    readonly how: string
+    readonly side: string
+    readonly sides: Readonly<Record<Side, string>>
+    readonly clear: string
+    readonly keys: string
+    stretch(number: number, of: number, hangs: boolean): string
+    readonly painted: string
+  }
+  readonly ask: {
+    readonly title: string
+    readonly yes: string
+    readonly no: string
+    readonly unknown: string
+    readonly anew: string
+  }
+  readonly found: {
+    readonly title: string
+    /** Two causes at once. */
+    both(one: string, other: string): string
+    readonly rest: string
+    readonly pictured: string
+    inHundred(chance: string): string
+    /** How much it is, and of what. */
+    amount(length: string, of: string | undefined): string
+  }
+  readonly tryThis: {
+    readonly title: string
+    readonly others: string
+    readonly doIt: string
+    readonly none: string
+    chances(good: string, stops: string): string
+    passes(count: number): string
+    readonly fresh: string
+    minutes(minutes: number): string
+  }
+  readonly causes: Readonly<Record<CauseId, { readonly name: string; readonly why: string; readonly remedy: string }>>
+  readonly remedies: Readonly<
+    Record<GeneralRemedyId, { say(plate: string, length: string): string; readonly why: string }>
+  >
+  readonly questions: Readonly<Record<QuestionId, string>>
+}
+
+const files = import.meta.glob<{ readonly diagnosis: DiagnosisWords }>('./said/*.ts')
+
+/** What is said of it in a language, in the first one where it has nothing; fetched when it is asked for. */
+export const diagnosisWords = async (language: string): Promise<DiagnosisWords> => {
+  const load = files[`./said/${language}.ts`] ?? files[`./said/${FIRST_LANGUAGE}.ts`]
+  if (!load) throw new Error('what went wrong has no words')
+  return (await load()).diagnosis
+}

@@ -1,0 +1,36 @@
+import type { Stack } from '../layers/stack.js'
+import type { Variation } from './variation.js'
+
+/** What pressing the told rounds once more comes to, with something otherwise. */
+export interface Replayed {
+  /** Logarithm of how likely all that was told is. */
+  readonly logChance: number
+  /** Chance that each stretch of line would be seen to hang after the last round, 0…1; empty where no line can. */
+  readonly hangs: Float64Array
+}
+
+/** A round that is still to come: what lies in the press, what is otherwise by then, how often it goes through, and on which sheets. */
+export interface RoundToCome {
+  readonly stack: Stack
+  readonly variation: Variation
+  readonly passes: number
+  readonly freshSheets: boolean
+}
+
+/** How a round to come ends: chances, 0…1. */
+export interface Ends {
+  readonly good: number
+  readonly stops: number
+}
+
+/** Presses what was told again and again, each time with something otherwise. Heights that are the same object are laid out once. */
+export interface Replay {
+  /** With a variation for each of the rounds. */
+  of(variations: readonly Variation[]): Replayed
+  /** What a round does after those that were told. */
+  then(variations: readonly Variation[], next: RoundToCome): Ends
+}
+
+/** How sharply "as wanted" and "the handle stops" are told apart, as a share of the line and of the limit. From memory. */
+export const GOOD_SPREAD = 0.04
+export const STOP_SPREAD = 0.05

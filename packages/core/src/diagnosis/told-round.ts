@@ -1,0 +1,9 @@
+import type { TriedRound } from '../planner/trial.js'
+import type { RemedyId } from './remedies.js'
+
+/** A round as it is told to the diagnosis: with what was tried in it against whatever went wrong before. */
+export interface ToldRound extends TriedRound {
+  readonly remedy?: RemedyId | undefined
+  /** mm. How thick a shim lay in the middle, from the round on in which it was laid. */
+  readonly centreShimMm?: number | undefined
+}

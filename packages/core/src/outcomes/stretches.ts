@@ -1,0 +1,102 @@
+import { lengthOf, type Polyline } from '../geometry/polyline.js'
+import type { HangingStretch } from './hanging-stretch.js'
+
+/** mm. A line is pointed at and judged in stretches about as long. Diagnosis notes. */
+export const STRETCH_MM = 5
+
+/** A stretch of one of several dies' lines. */
+export interface LineStretch {
+  readonly die: number
+  readonly line: number
+  /** mm from the line's first point. */
+  readonly fromMm: number
+  readonly toMm: number
+}
+
+interface WithLines {
+  readonly id: string
+  readonly outline: { readonly lines: readonly Polyline[] }
+}
+
+/** The lines of dies in equal stretches of about STRETCH_MM, die by die and line by line; a line shorter than that is one. */
+export const stretchesOf = (dies: readonly Pick<WithLines, 'outline'>[]): LineStretch[] =>
+  dies.flatMap(({ outline }, die) =>
+    outline.lines.flatMap((points, line) => {
+      const lengthMm = lengthOf(points)
+      if (lengthMm === 0) return []
+      const count = Math.max(1, Math.round(lengthMm / STRETCH_MM))
+      return Array.from({ length: count }, (_, at) => ({
+        die,
+        line,
+        fromMm: (at * lengthMm) / count,
+        toMm: ((at + 1) * lengthMm) / count,
+      }))
+    }),
+  )
+
+/** Which share of each stretch was pointed out as hanging, 0…1. Stretches of dies that are not there count for none. */
+export const shareHanging = (
+  stretches: readonly LineStretch[],
+  dies: readonly Pick<WithLines, 'id'>[],
+  hanging: readonly HangingStretch[],
+): Float64Array => {
+  const byLine = new Map<string, HangingStretch[]>()
+  for (const each of hanging) {
+    const name = `${each.dieId} ${each.line}`
+    byLine.set(name, [...(byLine.get(name) ?? []), each])
+  }
+  return Float64Array.from(stretches, ({ die, line, fromMm, toMm }) => {
+    const hangMm = (byLine.get(`${dies[die]?.id} ${line}`) ?? []).reduce(
+      (sum, each) => sum + Math.max(0, Math.min(toMm, each.toMm) - Math.max(fromMm, each.fromMm)),
+      0,
+    )
+    return Math.min(1, hangMm / (toMm - fromMm))
+  })
+}
+
+/** What was pointed out, in as few pieces as it can be told: stretches that hang and follow one another are one. */
+export const hangingOf = (
+  stretches: readonly LineStretch[],
+  dies: readonly Pick<WithLines, 'id'>[],
+  hangs: (at: number) => boolean,
+): HangingStretch[] => {
+  const found: { dieId: string; line: number; fromMm: number; toMm: number }[] = []
+  stretches.forEach(({ die, line, fromMm, toMm }, at) => {
+    if (!hangs(at)) return
+    const dieId = dies[die]?.id ?? ''
+    const last = found.at(-1)
+    if (last?.dieId === dieId && last.line === line && last.toMm === fromMm) last.toMm = toMm
+    else found.push({ dieId, line, fromMm, toMm })
+  })
+  return found
+}
+
+/** Middles of stretches where the dies' lines lie, as x and y in mm, two numbers a stretch. */
+export const middlesOf = (stretches: readonly LineStretch[], laid: readonly (readonly Polyline[])[]): Float64Array => {
+  const middles = new Float64Array(2 * stretches.length)
+  let known: Polyline | undefined
+  let at = 2
+  let beforeMm = 0
+  stretches.forEach(({ die, line, fromMm, toMm }, stretch) => {
+    const points = laid[die]?.[line] ?? []
+    if (points !== known) [known, at, beforeMm] = [points, 2, 0]
+    const aimMm = (fromMm + toMm) / 2
+    for (; at + 1 < points.length; at += 2) {
+      const [x0, y0, x1, y1] = [points[at - 2], points[at - 1], points[at], points[at + 1]] as [
+        number,
+        number,
+        number,
+        number,
+      ]
+      const pieceMm = Math.hypot(x1 - x0, y1 - y0)
+      if (beforeMm + pieceMm >= aimMm || at + 3 >= points.length) {
+        const share = pieceMm > 0 ? Math.min(1, Math.max(0, (aimMm - beforeMm) / pieceMm)) : 0
+        middles[2 * stretch] = x0 + share * (x1 - x0)
+        middles[2 * stretch + 1] = y0 + share * (y1 - y0)
+        break
+      }
+      beforeMm += pieceMm
+    }
+  })
+  return middles
+}
