@@ -88,6 +88,7 @@ export {
   type RunRow,
   type PointedOutInput,
   pointedOutInput,
+  tellsMore,
 } from './entered/run.js'
 export {
   caliperWays,

@@ -55,6 +55,7 @@ const headings = [
   'hanging_place',
   'hanging_die_ids',
   'hanging_at',
+  'pointed_out',
   'feel',
   'note',
 ] as const
@@ -94,6 +95,7 @@ const linesOf = (run: RunRow): string[][] =>
       hanging_place: round.hangingPlace ?? '',
       hanging_die_ids: round.hangingDieIds?.join(' ') ?? '',
       hanging_at: writeStretches(round.hangingAt ?? []),
+      pointed_out: round.pointedOut === undefined ? '' : String(round.pointedOut),
       feel: round.feel,
       note: run.note,
     }
@@ -169,6 +171,7 @@ const roundOf = ({ cells }: CsvRow) => ({
   hangingPlace: textOf(cells, 'hanging_place') || null,
   hangingDieIds: textOf(cells, 'hanging_die_ids') ? textOf(cells, 'hanging_die_ids').split(/\s+/) : undefined,
   hangingAt: readStretches(textOf(cells, 'hanging_at')),
+  pointedOut: numberOf(cells, 'pointed_out') ?? undefined,
   feel: textOf(cells, 'feel'),
 })
 

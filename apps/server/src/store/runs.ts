@@ -99,13 +99,14 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
       ),
       squeezeMm: run.squeezeMm,
       rounds: (roundsByRun.get(run.id) ?? []).map(
-        ({ passes, seen, hangingShare, hangingPlace, hangingDieIds, hangingAt, feel }) => ({
+        ({ passes, seen, hangingShare, hangingPlace, hangingDieIds, hangingAt, pointedOut, feel }) => ({
           passes,
           seen,
           hangingShare,
           hangingPlace,
           ...(hangingDieIds ? { hangingDieIds } : {}),
           ...(hangingAt ? { hangingAt } : {}),
+          ...(pointedOut ? { pointedOut } : {}),
           feel,
         }),
       ),
@@ -178,10 +179,13 @@ export const pointOut = (
   { round, ...hanging }: PointedOutInput,
 ): Promise<boolean> =>
   inWriting(sequelize, async (transaction) => {
-    const [count] = await RunRoundModel.update(hanging, {
-      where: { runId, position: round, seen: 'hanging' },
-      transaction,
-    })
+    const [count] = await RunRoundModel.update(
+      { ...hanging, pointedOut: literal('coalesce(pointed_out, 0) + 1') },
+      {
+        where: { runId, position: round, seen: 'hanging' },
+        transaction,
+      },
+    )
     if (count === 0) return false
     await RunModel.update(
       { version: literal('version + 1'), updatedAt: new Date() },

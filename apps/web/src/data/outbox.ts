@@ -1,4 +1,4 @@
-import type { RunInput } from '@bold-heron/schema'
+import { type RunInput, tellsMore } from '@bold-heron/schema'
 
 /** A run as it is so far, under the id that it was given at the Bench. */
 export interface Parcel {
@@ -26,8 +26,8 @@ export interface Shelf {
   take(parcel: Parcel): Promise<void>
 }
 
-/** Whether a state of a run is newer than another: it tells of more rounds. */
-export const isNewer = (one: Parcel, other: Parcel): boolean => one.input.rounds.length > other.input.rounds.length
+/** Whether a state of a run is newer than another: it tells more. */
+export const isNewer = (one: Parcel, other: Parcel): boolean => tellsMore(one.input, other.input)
 
 /**
  * Runs on their way from the Bench to the server. A run is laid down here before anything else happens, and is taken away only once

@@ -32,7 +32,7 @@ export const lookPointedOut = (
       hangs: (shares[at] as number) >= 0.5,
     })),
   )
-  const { hangingAt: _, ...told } = look
+  const { hangingAt: _, ...told } = { ...look, pointedOut: (look.pointedOut ?? 0) + 1 }
   return hanging
     ? {
         ...told,

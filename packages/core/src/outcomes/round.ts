@@ -30,6 +30,8 @@ export interface RoundOf<Seen extends string> {
   readonly hangingDieIds?: readonly string[] | undefined
   /** Which stretches hung, where that was pointed out on the outline; share and place are then what these come to. */
   readonly hangingAt?: readonly HangingStretch[] | undefined
+  /** How often that was pointed out anew; never where absent. */
+  readonly pointedOut?: number | undefined
   readonly feel: HandleFeel
 }
 

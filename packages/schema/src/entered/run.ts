@@ -33,6 +33,8 @@ const roundFields = z
     hangingDieIds: z.array(idField).min(1).max(6).optional(),
     /** Which stretches hung, where that was pointed out on the outline. */
     hangingAt: z.array(hangingStretch).min(1).max(MOST_STRETCHES).optional(),
+    /** How often that was pointed out anew, so that an older state is known as one. */
+    pointedOut: z.int().min(1).max(100_000).optional(),
     feel: z.enum(handleFeels),
   })
   .refine(
@@ -110,6 +112,13 @@ const runAsItIs = z
 /** What a user enters after pressing; a run as it was sent by an older page is read too. */
 export const runInput = z.preprocess((run) => runFromOlder(run, () => undefined), runAsItIs)
 export type RunInput = Of<typeof runInput>
+
+/** Whether a state of a run tells more than another of it: more rounds, or where the last of them hung pointed out once more. */
+export const tellsMore = (one: Pick<RunInput, 'rounds'>, other: Pick<RunInput, 'rounds'>): boolean => {
+  const pointed = ({ rounds }: Pick<RunInput, 'rounds'>): number => rounds.at(-1)?.pointedOut ?? 0
+  const more = one.rounds.length - other.rounds.length
+  return more === 0 ? pointed(one) > pointed(other) : more > 0
+}
 
 /** A note written to a run long after it. */
 export const runNote = z.object({ note: noteField })

@@ -1,4 +1,4 @@
-import { runInput, runRow } from '@bold-heron/schema'
+import { runInput, runRow, tellsMore } from '@bold-heron/schema'
 import { inWriting } from '../../store/transactions.js'
 import type { Workshop } from '../../store/workshop.js'
 import { refusedFields } from '../answers.js'
@@ -30,8 +30,7 @@ export const benchRunRoutes = (workshop: Workshop): Route[] => [
         })
         const stored = await workshop.runs.findEvenDeleted(id, transaction)
         // One that was deleted stays so, until the Bench has more to tell of it.
-        if (stored && stored.rounds.length >= input.rounds.length)
-          return { saved: { is: 'saved' as const, row: stored }, isNew: false }
+        if (stored && !tellsMore(input, stored)) return { saved: { is: 'saved' as const, row: stored }, isNew: false }
         return workshop.runs.putIn(id, input, transaction)
       })
       return savedReply(saved, 'run', isNew ? 201 : 200)

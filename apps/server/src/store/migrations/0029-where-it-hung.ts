@@ -5,10 +5,11 @@ export const whereItHung = {
   name: '0029-where-it-hung',
   async up({ context }: { context: QueryInterface }): Promise<void> {
     await context.sequelize.query(
-      `ALTER TABLE run_rounds ADD COLUMN hanging_at jsonb CHECK (seen = 'hanging' OR hanging_at IS NULL)`,
+      `ALTER TABLE run_rounds ADD COLUMN hanging_at jsonb CHECK (seen = 'hanging' OR hanging_at IS NULL),
+       ADD COLUMN pointed_out integer`,
     )
   },
   async down({ context }: { context: QueryInterface }): Promise<void> {
-    await context.sequelize.query('ALTER TABLE run_rounds DROP COLUMN hanging_at')
+    await context.sequelize.query('ALTER TABLE run_rounds DROP COLUMN hanging_at, DROP COLUMN pointed_out')
   },
 }

@@ -72,6 +72,7 @@ export class RunRoundModel extends Model {
   declare hangingPlace: HangingPlace | null
   declare hangingDieIds: readonly string[] | null
   declare hangingAt: readonly HangingStretch[] | null
+  declare pointedOut: number | null
   declare feel: HandleFeel
 }
 
@@ -144,6 +145,7 @@ export const defineRuns = (sequelize: Sequelize): void => {
       hangingPlace: { type: DataTypes.TEXT, allowNull: true },
       hangingDieIds: { type: DataTypes.JSONB, allowNull: true },
       hangingAt: { type: DataTypes.JSONB, allowNull: true },
+      pointedOut: { type: DataTypes.INTEGER, allowNull: true },
       feel: text(),
     },
     { sequelize, tableName: 'run_rounds' },
