@@ -4,6 +4,8 @@ import { type DrawingFaultCode, type DrawingNote, limits, Refusal } from './faul
 /** A drawing read: its lines in mm as drawn, and what was passed over or assumed. */
 export interface Drawing {
   readonly lines: readonly Polyline[]
+  /** The same before ends that meet were joined: a line for each path or part of one, in the order of the document. */
+  readonly drawn: readonly Polyline[]
   readonly notes: readonly DrawingNote[]
 }
 
@@ -42,7 +44,7 @@ export class LineCollector {
     if (size > limits.sizeMm)
       throw new Refusal('coordinates-unreasonable', '', `${Math.round(size)} mm`, `${limits.sizeMm} mm`)
     if (size === 0) throw new Refusal('no-lines', '')
-    return { lines: joinLines(this.lines, JOIN_MM), notes: [...this.notes] }
+    return { lines: joinLines(this.lines, JOIN_MM), drawn: this.lines, notes: [...this.notes] }
   }
 }
 

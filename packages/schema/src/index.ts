@@ -162,6 +162,7 @@ export {
   orderAnswer,
   type OrderAnswer,
 } from './files/evening-file.js'
+export { lookFile } from './files/look-file.js'
 export { limitsOfNest, type NestAnswer, nestAnswer, nestFile, type NestFile, wantedOfNest } from './files/nest-file.js'
 export { planAnswer, type PlanAnswer, type PlanFile, planFile, type PlannedStack } from './files/plan-file.js'
 export { type SimulationAnswer, simulationAnswer, type SimulationFile, simulationFile } from './files/simulation.js'

@@ -2,6 +2,7 @@ import { border } from './border.js'
 import { card } from './card.js'
 import { chart } from './chart.js'
 import { evening } from './evening.js'
+import { look } from './look.js'
 import { nest } from './nest.js'
 import { outline } from './outline.js'
 import { plan } from './plan.js'
@@ -18,6 +19,7 @@ const commands: Readonly<Record<string, Command>> = {
   card,
   border,
   nest,
+  look,
   validate,
   outline,
 }

@@ -4,6 +4,7 @@ import {
   borderFile,
   cardFile,
   chartFile,
+  lookFile,
   nestFile,
   planFile,
   recipeFile,
@@ -26,6 +27,7 @@ const checks: Readonly<Record<string, (input: unknown, folder: string) => unknow
   'bold-heron/card': (input) => judged(cardFile, input),
   'bold-heron/border': (input) => judged(borderFile, input),
   'bold-heron/nest': (input) => judged(nestFile, input),
+  'bold-heron/look': (input) => judged(lookFile, input),
   'bold-heron/recipe': (input) => judged(recipeFile, input),
   'bold-heron/workshop': (input) => judged(workshopFile, input),
 }

@@ -1,9 +1,16 @@
-import { type BladeSide, type EdgePhase, type TechniqueId, USUAL_STRETCH } from '@bold-heron/core'
+import { type BladeSide, type CauseId, type EdgePhase, type TechniqueId, USUAL_STRETCH } from '@bold-heron/core'
 import type { BorderOfRun } from '@bold-heron/schema'
 import type { DemoDie } from './shelf/dies.js'
 import type { DemoPressKey } from './shelf/presses.js'
 import type { DemoPlacementKey } from './placements.js'
 import type { DemoSheet } from './shelf/sheets.js'
+
+/** A cause in one of its ways, by its place among them. */
+export interface DemoMishap {
+  readonly cause: CauseId
+  readonly way: number
+  readonly note: string
+}
 
 /** A job of the weekend and how often it was pressed; the loader works out its stacks with the planner itself. */
 export interface DemoJob {
@@ -28,6 +35,8 @@ export interface DemoJob {
   readonly border?: BorderOfRun
   /** A die that cuts both edges of the border's strip in a run of its own. */
   readonly edges?: { readonly die: DemoDie; readonly widthMm: number; readonly toMiddle: EdgePhase }
+  /** What went wrong in a run of its own, and what the volunteers wrote of it. */
+  readonly mishap?: DemoMishap
   /** What its last run that came out good is kept as. */
   readonly recipe?: { readonly name: string; readonly note: string }
 }
@@ -62,6 +71,11 @@ export const demoJobs: readonly DemoJob[] = [
     runs: 7,
     yield: 8,
     note: 'Two at a time, or we shall be here until the tide turns.',
+    mishap: {
+      cause: 'wrong-layer',
+      way: 0,
+      note: 'Not a mark on the card. One of us had borrowed a plate for the tags and nobody counted.',
+    },
   },
   {
     name: 'Programme cover frame',
@@ -75,6 +89,11 @@ export const demoJobs: readonly DemoJob[] = [
     runs: 6,
     yield: 10,
     note: '',
+    mishap: {
+      cause: 'off-centre',
+      way: 3,
+      note: 'One whole side hung. The pad lay a finger’s breadth too far left, and the frame looked out over it.',
+    },
   },
   {
     name: 'Box kites for the tags',
@@ -89,6 +108,11 @@ export const demoJobs: readonly DemoJob[] = [
     runs: 6,
     yield: 8,
     note: '',
+    mishap: {
+      cause: 'scored-spot',
+      way: 5,
+      note: 'The same corner again. The pad is all grooves there; turned it over, and it was gone.',
+    },
   },
   {
     name: 'Entrants’ tags',

@@ -52,6 +52,7 @@ import { demoBuilds, demoOffcuts } from './cards.js'
 import { demoId } from './demo-id.js'
 import { demoCharts, demoEvenings } from './evenings.js'
 import { demoOutlines } from './outlines.js'
+import { pressMishap } from './mishaps.js'
 import { demoPress, pressRounds } from './outcomes.js'
 import { demoPlacements } from './placements.js'
 import { type DemoDie, demoDies } from './shelf/dies.js'
@@ -63,6 +64,8 @@ const SEED = 20_260_620
 const DAYS_OF_LOG = 61
 const DAY_MS = 86_400_000
 const MINUTE_MS = 60_000
+/** When something went wrong. */
+const MISHAP_DAYS_AGO = 33
 /** Minutes that a stack took to be laid there; a pass took one. */
 const SETTING_UP_MINUTES = 4
 /** The volunteers meet between these hours (UTC). */
@@ -157,9 +160,46 @@ const placementOf = (job: DemoJob, { plates, dies, sheets }: DemoShelf): Placeme
   })
 }
 
-const inventRun = (
+/** A run as the log has it, of rounds that were pressed with a stack. */
+const runOf = (
   job: DemoJob,
   ids: Pick<RunInput, 'jobId' | 'pressId' | 'dieIds' | 'sheetId'>,
+  { technique }: Pick<PlanRequest, 'technique'>,
+  { ledger }: Assessment,
+  rounds: RunInput['rounds'],
+  at: Date,
+): RunInput => {
+  const good = endedGood(rounds)
+  return {
+    ...ids,
+    pressRunId: plainRun.id,
+    technique,
+    region: plainRun.region,
+    shows: plainRun.shows,
+    joins: null,
+    also: [],
+    cutFrom: null,
+    finishes: plainRun.finishes,
+    sheetCount: job.sheetCount,
+    bladeSide: job.bladeSide,
+    at: at.toISOString(),
+    beganAt: at.toISOString(),
+    endedAt: new Date(at.getTime() + (SETTING_UP_MINUTES + totalPasses(rounds)) * MINUTE_MS).toISOString(),
+    layers: layersOfRun(ledger),
+    squeezeMm: roundedMm(ledger.squeezeMm),
+    rounds,
+    followsRunId: null,
+    setAside: false,
+    pieces: good ? job.yield : 0,
+    spoilt: good ? 0 : job.sheetCount,
+    note: '',
+    placement: null,
+  }
+}
+
+const inventRun = (
+  job: DemoJob,
+  ids: Parameters<typeof runOf>[1],
   stacks: readonly Assessment[],
   request: PlanRequest,
   press: BlindPress,
@@ -168,7 +208,6 @@ const inventRun = (
   random: RandomSource,
 ): RunInput => {
   const assessment = stacks[random() < 0.75 ? 0 : Math.floor(random() * stacks.length)] as Assessment
-  const { squeezeMm } = assessment.ledger
   const rounds =
     job.yield === 0
       ? [
@@ -181,32 +220,7 @@ const inventRun = (
           },
         ]
       : pressRounds(press, request, assessment, random() < early)
-  const good = endedGood(rounds)
-  return {
-    ...ids,
-    pressRunId: plainRun.id,
-    technique: request.technique,
-    region: plainRun.region,
-    shows: plainRun.shows,
-    joins: null,
-    also: [],
-    cutFrom: null,
-    finishes: plainRun.finishes,
-    sheetCount: job.sheetCount,
-    bladeSide: job.bladeSide,
-    at: at.toISOString(),
-    beganAt: at.toISOString(),
-    endedAt: new Date(at.getTime() + (SETTING_UP_MINUTES + totalPasses(rounds)) * MINUTE_MS).toISOString(),
-    layers: layersOfRun(assessment.ledger),
-    squeezeMm: roundedMm(squeezeMm),
-    rounds,
-    followsRunId: null,
-    setAside: false,
-    pieces: good ? job.yield : 0,
-    spoilt: good ? 0 : job.sheetCount,
-    note: '',
-    placement: null,
-  }
+  return runOf(job, ids, request, assessment, rounds, at)
 }
 
 /** Keeps a run of the demo as a recipe. */
@@ -283,6 +297,14 @@ const loadJob = async (
       demoId('run', `${job.name} ${run}`),
     )
     if (logged.is === 'saved' && endedGood(logged.row.rounds)) lastGood = logged.row
+  }
+  if (job.mishap && best) {
+    const rounds = pressMishap(press, request, best, job.mishap)
+    const at = new Date(now.getTime() - MISHAP_DAYS_AGO * DAY_MS)
+    at.setUTCHours(FIRST_HOUR, 30, 0, 0)
+    // What was nobody's fault but their own is not to be learnt from.
+    const told = { ...runOf(job, { ...ids, jobId: saved.row.id }, request, best, rounds, at), note: job.mishap.note }
+    await workshop.runs.createIn({ ...told, setAside: true }, transaction, demoId('run', `${job.name} mishap`))
   }
   if (job.recipe && lastGood) await keepRecipe(workshop, job.recipe, lastGood, transaction)
 }

@@ -27,7 +27,11 @@ it('where a round hung is kept with it, and nothing else of the run changes', as
   const { version: before, updatedAt: __, rounds: roundsBefore, ...restBefore } = run
   expect(rest).toEqual(restBefore)
   expect(version).toBe(before + 1)
-  expect(rounds).toEqual(roundsBefore.map((each, at) => (at === round ? { ...each, ...told, pointedOut: 1 } : each)))
+  expect(rounds).toEqual(
+    roundsBefore.map((each, at) =>
+      at === round ? { ...each, ...told, pointedOut: (each.pointedOut ?? 0) + 1 } : each,
+    ),
+  )
 
   // It comes back from the log's table as it was.
   const csv = (await server.api.get('/api/csv/runs')).text

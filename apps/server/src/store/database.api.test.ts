@@ -36,7 +36,7 @@ describe('the database itself refuses', () => {
     ['a kind of plate nobody knows', `UPDATE plates SET kind = 'sponge' WHERE leaves = '[]'`, 'plates_kind_word'],
     [
       'a look nobody knows',
-      `UPDATE run_rounds SET seen = 'eaten', hanging_share = NULL, hanging_place = NULL`,
+      `UPDATE run_rounds SET seen = 'eaten', hanging_share = NULL, hanging_place = NULL, hanging_at = NULL`,
       'run_rounds_seen_word',
     ],
     ['a layer both plate and die', `UPDATE job_layers SET layer_is = 'dies'`, 'job_layers_check'],

@@ -1,0 +1,47 @@
+import { dirname, resolve } from 'node:path'
+import { type LookRead, readDrawing, readLook } from '@bold-heron/formats'
+import { lookFile } from '@bold-heron/schema'
+import { sayDrawingFault } from '@bold-heron/words'
+import sharp from 'sharp'
+import { Faults } from '../faults.js'
+import { judged, readJson, readText } from '../read-file.js'
+
+/** A photo is taken no larger than this, pixels in all. */
+const MOST_PIXELS = 64_000_000
+
+/** The pixels of a picture's file, turned as its camera says. */
+const pictureOf = async (file: string) => {
+  try {
+    const { data, info } = await sharp(file, { limitInputPixels: MOST_PIXELS })
+      .rotate()
+      .ensureAlpha()
+      .toColourspace('srgb')
+      .raw()
+      .toBuffer({ resolveWithObject: true })
+    return { width: info.width, height: info.height, rgba: new Uint8ClampedArray(data) }
+  } catch (error) {
+    throw new Faults([
+      (t) => t('files.named-unreadable', { named: 'picture', file, value: (error as Error).message.slice(0, 120) }),
+    ])
+  }
+}
+
+/** Reads a photo of a cut against the light: which stretches of the die's lines hang. */
+export const look = async (path: string): Promise<LookRead> => {
+  const { die, picture, sheet, placement, side, light } = judged(lookFile, readJson(path))
+  const folder = dirname(path)
+  const name = die.svg === undefined ? 'die.file' : 'die.svg'
+  const drawing =
+    die.svg === undefined
+      ? await readDrawing(die.file as string, readText(resolve(folder, die.file as string), name))
+      : await readDrawing('inline.svg', die.svg)
+  if (!drawing.ok) throw new Faults([(t) => sayDrawingFault(t, name, drawing.fault)])
+  return readLook({
+    picture: await pictureOf(resolve(folder, picture)),
+    lines: drawing.value.drawn,
+    sheet,
+    placement,
+    side,
+    light,
+  })
+}

@@ -1,0 +1,44 @@
+import { blurred, type Gray } from './gray.js'
+
+/** Where light comes through, or would if it lay on the dark: +1 bright, −1 dark. */
+export type Sign = 1 | -1
+
+/** For every pixel how much further it is from what lies around it than usual, where it is so in the way light does; else 0. */
+export const standingOut = (gray: Gray, sign: Sign, radius: number): Gray => {
+  const around = blurred(gray, radius)
+  const values = new Float32Array(gray.values.length)
+  for (let at = 0; at < values.length; at++)
+    values[at] = Math.max(0, sign * ((gray.values[at] as number) - (around.values[at] as number)))
+  return { ...gray, values }
+}
+
+/**
+ * How far every pixel is from the nearest one that stands out, in pixels, up to `most`: two sweeps of a chamfer of 1 and √2 (G. Borgefors,
+ * distance transformations in digital images, 1986; its plain weights).
+ */
+export const distanceTo = ({ width, height, values }: Gray, level: number, most: number): Float32Array => {
+  const away = Float32Array.from(values, (value) => (value >= level ? 0 : most))
+  const relax = (at: number, other: number, step: number) => {
+    const through = (away[other] as number) + step
+    if (through < (away[at] as number)) away[at] = through
+  }
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const at = y * width + x
+      if (x > 0) relax(at, at - 1, 1)
+      if (y === 0) continue
+      relax(at, at - width, 1)
+      if (x > 0) relax(at, at - width - 1, Math.SQRT2)
+      if (x < width - 1) relax(at, at - width + 1, Math.SQRT2)
+    }
+  for (let y = height - 1; y >= 0; y--)
+    for (let x = width - 1; x >= 0; x--) {
+      const at = y * width + x
+      if (x < width - 1) relax(at, at + 1, 1)
+      if (y === height - 1) continue
+      relax(at, at + width, 1)
+      if (x < width - 1) relax(at, at + width + 1, Math.SQRT2)
+      if (x > 0) relax(at, at + width - 1, Math.SQRT2)
+    }
+  return away
+}

@@ -1,0 +1,86 @@
+import { type Homography, mapped } from '../scan/homography.js'
+import type { Samples } from './samples.js'
+
+/** How lines lie on the sheet beside where they were told to: moved and turned about their middle. */
+export interface Moved {
+  readonly xMm: number
+  readonly yMm: number
+  readonly turnDeg: number
+}
+
+/** Distances to what stands out in a picture, pixels, with how many of those are a millimetre. */
+export interface Distances {
+  readonly away: Float32Array
+  readonly width: number
+  readonly height: number
+  readonly most: number
+}
+
+const awayAt = ({ away, width, height, most }: Distances, x: number, y: number): number => {
+  const [px, py] = [Math.floor(x), Math.floor(y)]
+  return px >= 0 && py >= 0 && px < width && py < height ? (away[py * width + px] as number) : most
+}
+
+/** The place of a sample once it is moved, mm. */
+export const movedPlace = (
+  { x, y }: Pick<Samples, 'x' | 'y'>,
+  at: number,
+  { xMm, yMm, turnDeg }: Moved,
+  [mx, my]: readonly [number, number],
+): readonly [number, number] => {
+  const [c, s] = [Math.cos((turnDeg * Math.PI) / 180), Math.sin((turnDeg * Math.PI) / 180)]
+  const [dx, dy] = [(x[at] as number) - mx, (y[at] as number) - my]
+  return [mx + c * dx - s * dy + xMm, my + s * dx + c * dy + yMm]
+}
+
+/** Mean distance of lines to what stands out, pixels; what is farther than `most` counts as that, so hanging stretches do not pull. */
+const costOf = (
+  samples: Samples,
+  every: number,
+  map: Homography,
+  moved: Moved,
+  middle: readonly [number, number],
+  distances: Distances,
+): number => {
+  let sum = 0
+  let count = 0
+  for (let at = 0; at < samples.count; at += every) {
+    const [x, y] = movedPlace(samples, at, moved, middle)
+    const pixel = mapped(map, x, y)
+    sum += awayAt(distances, pixel.x, pixel.y)
+    count++
+  }
+  return sum / count
+}
+
+/** mm and degrees. How far off the told place lines are looked for, and in which steps, coarse to fine. */
+const REACH_MM = 4.5
+const STEPS_MM = [0.75, 0.25, 0.08, 0.03] as const
+const REACH_DEG = 3
+const STEPS_DEG = [1.5, 0.5, 0.15, 0.05] as const
+
+/** Where lines lie on what stands out in a picture best, near where they were told to lie; with its mean distance in pixels. */
+export const bestPlace = (
+  samples: Samples,
+  map: Homography,
+  middle: readonly [number, number],
+  distances: Distances,
+): { readonly moved: Moved; readonly cost: number } => {
+  let best = { moved: { xMm: 0, yMm: 0, turnDeg: 0 }, cost: Infinity }
+  const sparse = Math.max(1, Math.floor(samples.count / 400))
+  STEPS_MM.forEach((stepMm, round) => {
+    const stepDeg = STEPS_DEG[round] as number
+    const reachMm = round === 0 ? REACH_MM : 3 * stepMm
+    const reachDeg = round === 0 ? REACH_DEG : 3 * stepDeg
+    const from = best.moved
+    best = { ...best, cost: Infinity }
+    for (let turnDeg = -reachDeg; turnDeg <= reachDeg + 1e-9; turnDeg += stepDeg)
+      for (let yMm = -reachMm; yMm <= reachMm + 1e-9; yMm += stepMm)
+        for (let xMm = -reachMm; xMm <= reachMm + 1e-9; xMm += stepMm) {
+          const moved = { xMm: from.xMm + xMm, yMm: from.yMm + yMm, turnDeg: from.turnDeg + turnDeg }
+          const cost = costOf(samples, sparse, map, moved, middle, distances)
+          if (cost < best.cost) best = { moved, cost }
+        }
+  })
+  return best
+}
