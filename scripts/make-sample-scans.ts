@@ -1,13 +1,16 @@
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { mapped, ontoCorners, type Pixel } from '../packages/formats/src/scan/homography.js'
+import { boxAround, middleOf, seededRandom } from '../packages/core/src/index.js'
+import { closeUp, photoOf } from '../packages/formats/src/testing/photo.js'
 import { demoOutlines } from '../apps/server/src/demo/outlines.js'
 
 /**
  * Draws the sample scans that Place's tracing can be tried on: a flat scan of what a die cut, and a photo of it from the side, on a
- * sheet of A6. Run by hand when the samples change: node --import tsx scripts/make-sample-scans.ts
+ * sheet of A6; and a photo of a cut that hangs, held against the light. Run by hand when the samples change: node --import tsx scripts/make-sample-scans.ts
  */
 const SHEET = { widthMm: 148, heightMm: 105 }
+const SAMPLE_PER_MM = 9
 type Point = readonly [number, number]
 
 type Corners = readonly [Point, Point, Point, Point]
@@ -78,3 +81,36 @@ await draw(
   [26, 15],
   '#6b5a45',
 )
+
+/** A cut of the sail lace held up to a window, as the Bench reads it: the feed goes up, as it lies in the press. */
+const drawHanging = async (): Promise<void> => {
+  const lines = (demoOutlines.sailLace ?? []).map((line) =>
+    line.map((_, at) => (at % 2 === 0 ? (line[at + 1] as number) : -(line[at - 1] as number))),
+  )
+  const box = boxAround(lines)
+  if (!box) throw new Error('the sail has no lines')
+  const [middleX, middleY] = middleOf(box)
+  const about = lines.map((line) => line.map((value, at) => value - (at % 2 === 0 ? middleX : middleY)))
+  const photo = closeUp(
+    await photoOf(
+      {
+        lines: about,
+        light: 'behind',
+        hanging: 0.12,
+        pixelsPerMm: SAMPLE_PER_MM,
+        lean: [6, -4],
+        grain: 3,
+        uneven: 0.25,
+      },
+      seededRandom(8),
+      { widthMm: 160, heightMm: 160, xMm: 80, yMm: 80 },
+    ),
+    4,
+    SAMPLE_PER_MM,
+  )
+  const { width, height, rgba } = photo.asked.picture
+  await sharp(rgba, { raw: { width, height, channels: 4 } })
+    .jpeg({ quality: 82 })
+    .toFile(join('apps/web/public/samples', 'hanging-sail.jpg'))
+}
+await drawHanging()

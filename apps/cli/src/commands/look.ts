@@ -39,8 +39,7 @@ export const look = async (path: string): Promise<LookRead> => {
   return readLook({
     picture: await pictureOf(resolve(folder, picture)),
     lines: drawing.value.drawn,
-    sheet,
-    placement,
+    on: { ...sheet, placement },
     side,
     light,
   })

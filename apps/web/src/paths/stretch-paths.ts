@@ -9,6 +9,8 @@ interface StretchPath {
 }
 
 export interface StretchPaths {
+  /** The lines whole, die by die, as they are drawn. */
+  readonly lines: readonly Polyline[]
   readonly stretches: readonly StretchPath[]
   readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number }
 }
@@ -50,6 +52,9 @@ export const stretchPaths = (dies: readonly Die[], throatMm: number): StretchPat
   const ys = drawn.map(({ y }) => y)
   const [x, y] = [Math.min(...xs), Math.min(...ys)]
   return {
+    lines: lines
+      .flat()
+      .map((line) => line.map((_, at) => (at % 2 === 0 ? line[at + 1] : -(line[at - 1] as number)) as number)),
     stretches: drawn,
     box:
       drawn.length > 0

@@ -42,3 +42,14 @@ export const distanceTo = ({ width, height, values }: Gray, level: number, most:
     }
   return away
 }
+
+/** What stands out by more than this is no noise: some times what a fifth of all pixels do, and some greys at the least. */
+export const noiseOf = ({ values }: Gray): number => {
+  const count = Math.min(values.length, 40_000)
+  const some = Float32Array.from(
+    { length: count },
+    (_, at) => values[Math.floor((at * values.length) / count)] as number,
+  )
+  some.sort()
+  return Math.max(4, 2.5 * (some[Math.floor(0.8 * count)] as number))
+}

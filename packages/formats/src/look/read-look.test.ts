@@ -1,9 +1,9 @@
-import { seededRandom } from '@bold-heron/core'
+import { circleAt, seededRandom } from '@bold-heron/core'
 import { describe, expect, it } from 'vitest'
-import { judged, laceLines, leafLines, photoOf, type PhotoWish } from '../testing/photo.js'
+import { closeUp, judged, laceLines, leafLines, photoOf, type PhotoWish } from '../testing/photo.js'
 import { readLook } from './read-look.js'
 
-const leaf = { lines: leafLines(80, 60), light: 'behind', hanging: 0.35, pixelsPerMm: 10 } as const
+const leaf = { lines: leafLines(80, 60), light: 'behind', hanging: 0.35, pixelsPerMm: 8.5 } as const
 
 const readOf = async (wish: PhotoWish, seed: number) => {
   const photo = await photoOf(wish, seededRandom(seed))
@@ -51,12 +51,24 @@ describe('a photo that says nothing', () => {
     expect((await readOf({ ...leaf, ...wish }, 5)).read).toEqual({ read: false, why })
   })
 
-  it('is refused where the sheet is not all in it', async () => {
-    const { photo } = await readOf(leaf, 5)
-    const { width, height, rgba } = photo.asked.picture
-    const half = Math.floor(width / 2)
-    const cut = new Uint8ClampedArray(4 * half * height)
-    for (let y = 0; y < height; y++) cut.set(rgba.subarray(4 * y * width, 4 * (y * width + half)), 4 * y * half)
-    expect(readLook({ ...photo.asked, picture: { width: half, height, rgba: cut } })).toMatchObject({ read: false })
+  it('is refused where no corner of the sheet is in it and the outline looks the same all round', async () => {
+    const photo = closeUp(await photoOf({ ...leaf, lines: [circleAt(0, 0, 25, 0.02)] }, seededRandom(2)), 5, 8.5)
+    expect(readLook(photo.asked)).toMatchObject({ read: false })
+  })
+})
+
+describe('a photo without a corner of the sheet', () => {
+  it.each<readonly [string, Partial<PhotoWish>]>([
+    ['seen from in front', {}],
+    ['at a slant, on the dark', { lean: [20, -8], light: 'dark-ground' }],
+    ['from the back', { side: 'back' }],
+  ])('%s is placed by the outline itself', async (_, wish) => {
+    const photo = closeUp(await photoOf({ ...leaf, lines: leafLines(60, 44), ...wish }, seededRandom(2)), 5, 8.5)
+    // Nor need it be known where on the sheet the die lay.
+    const read = readLook({ ...photo.asked, on: undefined })
+    if (!read.read) throw new Error(read.why)
+    const { right, sureRight } = judged(photo, read.stretches)
+    expect(right).toBeGreaterThan(0.95)
+    expect(sureRight).toBeGreaterThan(0.98)
   })
 })

@@ -1,22 +1,30 @@
 import { boxAround, lengthOf, middleOf, placeLines, type Polyline } from '@bold-heron/core'
-import { type Homography, ontoCorners, type Pixel } from '../scan/homography.js'
+import { type Homography, mapped, ontoCorners, type Pixel } from '../scan/homography.js'
 import type { Picture } from '../scan/picture.js'
 import { blurred, brightnessAt, type Gray, grayOf, smaller } from './gray.js'
 import { hangingAlong, kindsOf } from './hanging-chain.js'
-import { distanceTo, type Sign, standingOut } from './light.js'
+import { distanceTo, noiseOf, type Sign, standingOut } from './light.js'
+import { placeByOutline } from './place-by-outline.js'
 import { profilesOf } from './profiles.js'
 import { bestPlace, type Moved } from './refine.js'
 import { type Samples, samplesAlong } from './samples.js'
 import { type Corners, sheetCorners } from './sheet-corners.js'
+
+/** A sheet and where the die lay on it, mm. */
+export interface LookSheet {
+  readonly widthMm: number
+  readonly heightMm: number
+  /** The middle of the die's box from the sheet's upper left corner as seen from the front, and by how much it is turned, from +x towards +y. */
+  readonly placement: { readonly xMm: number; readonly yMm: number; readonly rotationDeg: number }
+}
 
 /** A cut that was held up or laid down and photographed: what is in the picture. Lengths in mm. */
 export interface LookAsked {
   readonly picture: Picture
   /** The die's lines as they are drawn, y downwards. */
   readonly lines: readonly Polyline[]
-  readonly sheet: { readonly widthMm: number; readonly heightMm: number }
-  /** The middle of the die's box from the sheet's upper left corner as seen from the front, and by how much it is turned, from +x towards +y. */
-  readonly placement: { readonly xMm: number; readonly yMm: number; readonly rotationDeg: number }
+  /** The sheet, and where the die lay on it; where nobody knows, the lines are found by themselves. */
+  readonly on?: LookSheet | undefined
   /** From which side the picture shows it. */
   readonly side: 'front' | 'back'
   readonly light: 'behind' | 'dark-ground'
@@ -24,11 +32,11 @@ export interface LookAsked {
 
 /** Why a picture says nothing, and what would. */
 export type LookFault =
-  /** Not all edges of the sheet are in the picture. */
+  /** Not all edges of the sheet are in the picture, and its lines cannot be placed by themselves. */
   | 'no-sheet'
   /** Too few pixels a millimetre. */
   | 'too-coarse'
-  /** The lines lie nowhere on what the picture shows. */
+  /** What was found lies too far from the lines. */
   | 'no-fit'
   /** Cut and uncut look too much alike. */
   | 'faint'
@@ -68,6 +76,9 @@ const PULL_MM = 1.5
 const MOST_MISFIT_MM = 0.8
 /** Kinds of line that are less far apart than this cannot be told. */
 const LEAST_APART = 4.5
+/** Greys by which ground and sheet differ at the least; pixels of the small picture about a place that tell how bright the sheet is there. */
+const LIGHT = 60
+const SHEET_RADIUS = 12
 /** mm. Stretches that are told are about so long. */
 const TOLD_MM = 5
 
@@ -87,11 +98,12 @@ const turned = ([a, b, c, d]: Corners, quarters: number): Corners =>
   [a, b, c, d].map((_, at) => [a, b, c, d][(at + quarters) % 4]) as unknown as Corners
 
 /** Lines on the sheet as the picture shows it: from behind everything is the other way round. */
-const linesOnSheet = ({ lines, placement, sheet, side }: LookAsked): number[][] => {
-  const laid = placeLines(lines, placement)
+const linesOnSheet = ({ lines, on, side }: LookAsked): readonly Polyline[] => {
+  const laid = on ? placeLines(lines, on.placement) : lines
+  const across = on?.widthMm ?? 0
   return side === 'front'
     ? laid
-    : laid.map((line) => line.map((value, at) => (at % 2 === 0 ? sheet.widthMm - value : value)))
+    : laid.map((line) => Array.from(line, (value, at) => (at % 2 === 0 ? across - value : value)))
 }
 
 interface Placed {
@@ -110,11 +122,10 @@ const placeIn = (
   gray: Gray,
   corners: Corners,
   perMm: number,
-  asked: LookAsked,
+  { widthMm, heightMm }: LookSheet,
   samples: Samples,
   sign: Sign,
 ): Placed | undefined => {
-  const { widthMm, heightMm } = asked.sheet
   const out = standingOut(gray, sign, Math.max(2, Math.round(AROUND_MM * perMm)))
   const most = PULL_MM * perMm
   const level = noiseOf(out)
@@ -134,16 +145,6 @@ const placeIn = (
     if (!best || found.cost < UPRIGHT * best.cost) best = { map, ...found }
   }
   return best
-}
-
-/** What stands out by more than this is no noise. */
-const noiseOf = ({ values }: Gray): number => {
-  const some = Float32Array.from(
-    { length: Math.min(values.length, 40_000) },
-    (_, at) => values[Math.floor((at * values.length) / Math.min(values.length, 40_000))] as number,
-  )
-  some.sort()
-  return Math.max(4, 2.5 * (some[Math.floor(0.8 * some.length)] as number))
 }
 
 const middleOfAll = (values: Float64Array): number => Float64Array.from(values).sort()[values.length >> 1] ?? 0
@@ -173,37 +174,63 @@ const toldStretches = (
   return told
 }
 
-/** Reads a photo of a cut against the light, or on the dark: which stretches of the die's lines hang. */
-export const readLook = (asked: LookAsked): LookRead => {
-  const { picture, light, sheet, lines } = asked
-  const sign: Sign = light === 'behind' ? 1 : -1
-  const whole = grayOf(picture)
-  const times = Math.max(1, Math.round(Math.max(whole.width, whole.height) / SMALL_PX))
-  const small = smaller(whole, times)
-  const found = sheetCorners(small, light === 'behind')
-  if (!found) return { read: false, why: 'no-sheet' }
-  const perMm = times * perMmOf(found, sheet.widthMm, sheet.heightMm)
-  if (perMm < LEAST_PER_MM) return { read: false, why: 'too-coarse' }
+/** Where the lines of a cut lie in a picture, and what there is around them. */
+interface Found {
+  /** From places on the sheet, mm, to pixels of the whole picture. */
+  readonly map: Homography
+  readonly moved: Moved
+  readonly perMm: number
+  readonly levels: Levels
+  readonly times: number
+}
 
-  const samples = samplesAlong(linesOnSheet(asked))
+const NOT_MOVED: Moved = { xMm: 0, yMm: 0, turnDeg: 0 }
+
+/** By the corners of the sheet, where they are in the picture and the lines lie between them. */
+const foundByCorners = (
+  whole: Gray,
+  small: Gray,
+  times: number,
+  asked: LookAsked,
+  samples: Samples,
+  sign: Sign,
+): Found | undefined => {
+  const { on, light } = asked
+  const corners = on && sheetCorners(small, light === 'behind')
+  if (!corners) return undefined
+  const { widthMm, heightMm } = on
+  const perMm = times * perMmOf(corners, widthMm, heightMm)
   const coarseTimes = Math.max(1, Math.round(perMm / LINES_PER_MM))
   const coarse = smaller(whole, coarseTimes)
-  const placed = placeIn(coarse, scaled(found, times / coarseTimes), perMm / coarseTimes, asked, samples, sign)
-  if (!placed) return { read: false, why: 'no-fit' }
+  const placed = placeIn(coarse, scaled(corners, times / coarseTimes), perMm / coarseTimes, on, samples, sign)
+  if (!placed) return undefined
+  const { map, moved } = placed
+  return { map: zoomed(map, coarseTimes), moved, perMm, levels: levelsWithin(small, corners, sign), times }
+}
 
+/** By the lines themselves. */
+const foundByOutline = (whole: Gray, small: Gray, times: number, samples: Samples, sign: Sign): Found | undefined => {
+  const map = placeByOutline(whole, samples, sign)
+  if (!map) return undefined
+  const at = mapped(map, samples.x[0] as number, samples.y[0] as number)
+  const beside = mapped(map, (samples.x[0] as number) + 1, samples.y[0] as number)
+  const perMm = Math.hypot(beside.x - at.x, beside.y - at.y)
+  return { map, moved: NOT_MOVED, perMm, levels: levelsOfSheet(small, sign), times }
+}
+
+/** What the picture says where its lines were found. */
+const readAt = (whole: Gray, asked: LookAsked, samples: Samples, sign: Sign, found: Found): LookRead => {
+  const { map, moved, perMm, levels, times } = found
+  if (perMm < LEAST_PER_MM) return { read: false, why: 'too-coarse' }
   const fineTimes = Math.max(1, Math.floor(perMm / FINE_PER_MM))
-  const fine = fineTimes === 1 ? whole : smaller(whole, fineTimes)
-  const zoom = coarseTimes / fineTimes
-  const map = zoomed(placed.map, zoom)
-  const sheetLight = sheetLevels(small, found, sign)
   const box = boxAround([Array.from(samples.x).flatMap((x, at) => [x, samples.y[at] as number])])
   const profiles = profilesOf(
-    fine,
-    (x, y) => brightnessAt(sheetLight.around, (x * fineTimes) / times, (y * fineTimes) / times),
-    sheetLight.groundShare,
+    smaller(whole, fineTimes),
+    (x, y) => brightnessAt(levels.around, (x * fineTimes) / times, (y * fineTimes) / times),
+    levels.groundShare,
     samples,
-    map,
-    placed.moved,
+    zoomed(map, 1 / fineTimes),
+    moved,
     box ? middleOf(box) : [0, 0],
     sign,
   )
@@ -212,15 +239,32 @@ export const readLook = (asked: LookAsked): LookRead => {
   if (kinds.apart < LEAST_APART) return { read: false, why: 'faint' }
   const misfitMm = middleOfAll(profiles.offMm.map(Math.abs))
   if (misfitMm > MOST_MISFIT_MM) return { read: false, why: 'no-fit' }
-  const hanging = hangingAlong(profiles, samples, kinds)
-  const stretches = toldStretches(lines, samples, hanging)
+  const stretches = toldStretches(asked.lines, samples, hangingAlong(profiles, samples, kinds))
   const all = stretches.reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0)
   return {
     read: true,
     misfitMm,
-    hangingShare: stretches.reduce((sum, { fromMm, toMm, hanging: share }) => sum + share * (toMm - fromMm), 0) / all,
+    hangingShare: stretches.reduce((sum, { fromMm, toMm, hanging }) => sum + hanging * (toMm - fromMm), 0) / all,
     stretches,
   }
+}
+
+/**
+ * Reads a photo of a cut against the light, or on the dark: which stretches of the die's lines hang. The lines are found by the sheet's
+ * corners; where those are not in the picture, or lead nowhere, by themselves.
+ */
+export const readLook = (asked: LookAsked): LookRead => {
+  const sign: Sign = asked.light === 'behind' ? 1 : -1
+  const whole = grayOf(asked.picture)
+  const samples = samplesAlong(linesOnSheet(asked))
+  const times = Math.max(1, Math.round(Math.max(whole.width, whole.height) / SMALL_PX))
+  const small = smaller(whole, times)
+  const byCorners = foundByCorners(whole, small, times, asked, samples, sign)
+  const first = byCorners && readAt(whole, asked, samples, sign, byCorners)
+  if (first?.read) return first
+  const byOutline = foundByOutline(whole, small, times, samples, sign)
+  const second = byOutline && readAt(whole, asked, samples, sign, byOutline)
+  return second?.read ? second : (first ?? second ?? { read: false, why: 'no-sheet' })
 }
 
 /** The same map onto a picture so many times as large. */
@@ -236,33 +280,42 @@ const zoomed = ([a, b, c, d, e, f, g, h]: Homography, times: number): Homography
 ]
 
 /** How bright the sheet is around every place of the small picture, and how bright the ground is over it. */
-const sheetLevels = (small: Gray, corners: Corners, sign: Sign) => {
-  const inside = insideOf(corners)
-  const { width, values } = small
-  const [sheet, ground]: [number[], number[]] = [[], []]
-  values.forEach((value, at) => (inside((at % width) + 0.5, Math.floor(at / width) + 0.5) ? sheet : ground).push(value))
-  const middle = (all: number[], share: number): number => {
-    const sorted = Float64Array.from(all).sort()
-    return sorted[Math.floor(share * sorted.length)] ?? 0
-  }
-  const level = middle(sheet, 0.5)
-  const groundLevel = ground.length > 0 ? middle(ground, 0.5) : level + sign * 60
+interface Levels {
+  readonly around: Gray
+  readonly groundShare: number
+}
+
+const quantileOf = (values: readonly number[], share: number): number =>
+  Float64Array.from(values).sort()[Math.floor(share * (values.length - 1))] ?? 0
+
+/** Where light comes through, the sheet about it stands for it. */
+const levelsOf = (small: Gray, level: number, groundLevel: number, sign: Sign): Levels => {
   const parting = (level + groundLevel) / 2
-  // Where light comes through, the sheet about it stands for it.
-  const own = Float32Array.from(values, (value) => (sign * (value - parting) > 0 ? 0 : value))
-  const known = Float32Array.from(values, (value) => (sign * (value - parting) > 0 ? 0 : 1))
-  const radius = 12
-  const sums = blurred({ ...small, values: own }, radius)
-  const counts = blurred({ ...small, values: known }, radius)
-  return {
-    around: {
-      ...small,
-      values: sums.values.map((sum, at) =>
-        (counts.values[at] as number) > 0.05 ? sum / (counts.values[at] as number) : level,
-      ),
-    },
-    groundShare: groundLevel / Math.max(1, level),
-  }
+  const own = small.values.map((value) => (sign * (value - parting) > 0 ? 0 : value))
+  const known = small.values.map((value) => (sign * (value - parting) > 0 ? 0 : 1))
+  const sums = blurred({ ...small, values: own }, SHEET_RADIUS)
+  const counts = blurred({ ...small, values: known }, SHEET_RADIUS).values
+  const values = sums.values.map((sum, at) => ((counts[at] as number) > 0.05 ? sum / (counts[at] as number) : level))
+  return { around: { ...small, values }, groundShare: groundLevel / Math.max(1, level) }
+}
+
+/** By what lies within the sheet's corners, and what beside it. */
+const levelsWithin = (small: Gray, corners: Corners, sign: Sign): Levels => {
+  const inside = insideOf(corners)
+  const [sheet, ground]: [number[], number[]] = [[], []]
+  small.values.forEach((value, at) =>
+    (inside((at % small.width) + 0.5, Math.floor(at / small.width) + 0.5) ? sheet : ground).push(value),
+  )
+  const level = quantileOf(sheet, 0.5)
+  return levelsOf(small, level, ground.length > 0 ? quantileOf(ground, 0.5) : level + sign * LIGHT, sign)
+}
+
+/** Where nothing but the sheet is in the picture: what is gone of it is the brightest, or darkest, there is. */
+const levelsOfSheet = (small: Gray, sign: Sign): Levels => {
+  const all = Array.from(small.values)
+  const level = quantileOf(all, 0.5)
+  const most = quantileOf(all, sign > 0 ? 0.999 : 0.001)
+  return levelsOf(small, level, sign > 0 ? Math.max(most, level + LIGHT) : Math.min(most, level - LIGHT), sign)
 }
 
 const insideOf =

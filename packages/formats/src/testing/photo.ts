@@ -35,7 +35,8 @@ export interface PhotoWish {
   readonly fallenOut?: number
 }
 
-const SHEET = { widthMm: 148, heightMm: 105 }
+/** mm. A6, and where the middle of the die lies on it. */
+const USUAL_SHEET = { widthMm: 148, heightMm: 105, xMm: 70, yMm: 54 }
 
 /** Round holes in a square, as lace has them. */
 export const laceLines = (sideMm: number): number[][] => {
@@ -74,11 +75,12 @@ const partOf = (line: Polyline, fromMm: number, toMm: number): number[] => {
 
 /** Corners of the sheet in a picture of it from in front, leaning so many degrees, seen from 350 mm. */
 const cornersAt = (
+  w: number,
+  h: number,
   perMm: number,
   [tilt, pan]: readonly [number, number],
   marginPx: number,
 ): readonly [Pixel, Pixel, Pixel, Pixel] => {
-  const { widthMm: w, heightMm: h } = SHEET
   const [ct, st, cp, sp] = [tilt, pan].flatMap((deg) => [
     Math.cos((deg * Math.PI) / 180),
     Math.sin((deg * Math.PI) / 180),
@@ -101,7 +103,11 @@ const cornersAt = (
 }
 
 /** Draws a photo. */
-export const photoOf = async (wish: PhotoWish, random: RandomSource): Promise<Photo> => {
+export const photoOf = async (
+  wish: PhotoWish,
+  random: RandomSource,
+  { widthMm, heightMm, xMm, yMm }: typeof USUAL_SHEET = USUAL_SHEET,
+): Promise<Photo> => {
   const {
     lines,
     light,
@@ -119,13 +125,12 @@ export const photoOf = async (wish: PhotoWish, random: RandomSource): Promise<Ph
     handOver = false,
     fallenOut = 0,
   } = wish
-  const placement = { xMm: 70, yMm: 54, rotationDeg }
+  const placement = { xMm, yMm, rotationDeg }
   const really = placeLines(lines, { ...placement, xMm: placement.xMm + off[0], yMm: placement.yMm + off[1] })
-  const shown =
-    side === 'front' ? really : really.map((line) => line.map((v, at) => (at % 2 === 0 ? SHEET.widthMm - v : v)))
+  const shown = side === 'front' ? really : really.map((line) => line.map((v, at) => (at % 2 === 0 ? widthMm - v : v)))
   const margin = 12 * pixelsPerMm
-  const corners = cornersAt(pixelsPerMm, lean, margin)
-  const map = ontoCorners(SHEET.widthMm, SHEET.heightMm, corners) as Homography
+  const corners = cornersAt(widthMm, heightMm, pixelsPerMm, lean, margin)
+  const map = ontoCorners(widthMm, heightMm, corners) as Homography
   const [width, height] = [
     Math.ceil(Math.max(...corners.map(({ x }) => x)) + margin),
     Math.ceil(Math.max(...corners.map(({ y }) => y)) + margin),
@@ -173,7 +178,27 @@ export const photoOf = async (wish: PhotoWish, random: RandomSource): Promise<Ph
       rgba[4 * pixel + channel] = (rgba[4 * pixel + channel] as number) * light + noise
   }
   const picture: Picture = { width, height, rgba }
-  return { asked: { picture, lines, sheet: SHEET, placement, side, light }, hangs }
+  return { asked: { picture, lines, on: { widthMm, heightMm, placement }, side, light }, hangs }
+}
+
+/** The same photo with nothing but what lies so near the die, mm; then no edge of the sheet is in it. */
+export const closeUp = ({ asked, hangs }: Photo, aroundMm: number, pixelsPerMm: number): Photo => {
+  const { picture, lines, on } = asked
+  if (!on) throw new Error('a photo is cut down by where its die lay')
+  const { placement } = on
+  const half = Math.max(...lines.flatMap((line) => [...line].map(Math.abs))) + aroundMm
+  const margin = 12 * pixelsPerMm
+  const mid = asked.side === 'front' ? placement.xMm : on.widthMm - placement.xMm
+  const at = (mm: number, most: number) => Math.max(0, Math.min(most, Math.round(margin + mm * pixelsPerMm)))
+  const [fromX, toX] = [at(mid - half, picture.width), at(mid + half, picture.width)]
+  const [fromY, toY] = [at(placement.yMm - half, picture.height), at(placement.yMm + half, picture.height)]
+  const [width, height] = [toX - fromX, toY - fromY]
+  const rgba = new Uint8ClampedArray(4 * width * height)
+  for (let y = 0; y < height; y++) {
+    const from = 4 * ((y + fromY) * picture.width + fromX)
+    rgba.set(picture.rgba.subarray(from, from + 4 * width), 4 * y * width)
+  }
+  return { asked: { ...asked, picture: { width, height, rgba } }, hangs }
 }
 
 /** How well stretches were told, by length: which share was told right, and of what was told surely. */

@@ -14,7 +14,7 @@ export const lookFile = z.object({
   picture: z.string().min(1).max(500),
   die: z
     .object({ svg: z.string().optional(), file: z.string().min(1).max(500).optional() })
-    .refine(({ svg, file }) => (svg === undefined) !== (file === undefined), { error: 'svg-or-file' }),
+    .refine(({ svg, file }) => (svg === undefined) !== (file === undefined), { path: ['svg'], error: 'drawn-once' }),
   sheet: z.object({ widthMm: z.number().positive().max(MOST_MM), heightMm: z.number().positive().max(MOST_MM) }),
   placement: z.object({
     xMm: z.number().min(-MOST_MM).max(MOST_MM),

@@ -5,6 +5,7 @@ import { stretchPaths } from '../../paths/stretch-paths.js'
 import { Loaded } from '../../ui/states.js'
 import { Asked } from './Asked.js'
 import { Causes } from './Causes.js'
+import { FromPhoto } from './FromPhoto.js'
 import { paintedIn, toldOf } from './painting.js'
 import { PaintOutline } from './PaintOutline.js'
 import { Remedies } from './Remedies.js'
@@ -42,12 +43,15 @@ export const DiagnosisPanel = ({
         <section aria-label={said.title} className="space-y-5">
           <h2 className="text-2xl">{said.title}</h2>
           {look.seen === 'hanging' && (
-            <PaintOutline
-              words={said}
-              paths={paths}
-              painted={painted}
-              onChange={(next) => onPaint(toldOf(dies, next))}
-            />
+            <>
+              <PaintOutline
+                words={said}
+                paths={paths}
+                painted={painted}
+                onChange={(next) => onPaint(toldOf(dies, next))}
+              />
+              <FromPhoto words={said} paths={paths} onRead={(next) => onPaint(toldOf(dies, next))} />
+            </>
           )}
           <Loaded query={diagnosis} what={said.thinking}>
             {(found) => (

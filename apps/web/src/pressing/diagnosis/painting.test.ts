@@ -1,5 +1,8 @@
 import { expect, it } from 'vitest'
+import { seededRandom, stretchesOf } from '@bold-heron/core'
+import { readLook } from '@bold-heron/formats'
 import { aDie } from '../../../../../packages/core/src/testing/makers.js'
+import { leafLines, photoOf } from '../../../../../packages/formats/src/testing/photo.js'
 import { stretchPaths } from '../../paths/stretch-paths.js'
 import { isOn, paintedIn, type Side, sides, toldOf, withPainted } from './painting.js'
 
@@ -39,4 +42,15 @@ it.each(sides)('a tap on "%s" paints just that', (side: Side) => {
   const other = { left: 'right', right: 'left', front: 'back', back: 'front' }[side as string] as Side | undefined
   if (other) expect(painted.some((is, at) => is && isOn(paths, at, other))).toBe(false)
   expect(withPainted(painted, (at) => isOn(paths, at, side), false)).toEqual(nothing)
+})
+
+it('a photo is read in the very stretches that are painted', async () => {
+  const leaf = [aDie({ id: 'leaf', outline: { source: 'drawing', lines: leafLines(60, 44) } })]
+  const its = stretchPaths(leaf, 165)
+  const photo = await photoOf({ lines: its.lines, light: 'behind', hanging: 0.3, pixelsPerMm: 8.5 }, seededRandom(2))
+  const read = readLook({ ...photo.asked })
+  if (!read.read) throw new Error(read.why)
+  expect(read.stretches.map(({ line, fromMm, toMm }) => [line, fromMm.toFixed(3), toMm.toFixed(3)])).toEqual(
+    stretchesOf(leaf).map(({ line, fromMm, toMm }) => [line, fromMm.toFixed(3), toMm.toFixed(3)]),
+  )
 })

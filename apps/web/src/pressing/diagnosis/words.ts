@@ -1,4 +1,5 @@
 import type { CauseId, GeneralRemedyId, QuestionId } from '@bold-heron/core'
+import type { LookAsked, LookFault } from '@bold-heron/formats'
 import { FIRST_LANGUAGE } from '../../text/languages.js'
 import type { Side } from './painting.js'
 
@@ -16,6 +17,16 @@ export interface DiagnosisWords {
     readonly keys: string
     stretch(number: number, of: number, hangs: boolean): string
     readonly painted: string
+  }
+  readonly photo: {
+    readonly title: string
+    readonly how: string
+    readonly light: string
+    readonly lights: Readonly<Record<LookAsked['light'], string>>
+    readonly side: string
+    readonly sides: Readonly<Record<LookAsked['side'], string>>
+    readonly take: string
+    readonly outcomes: Readonly<Record<'reading' | 'read' | 'no-picture' | LookFault, string>>
   }
   readonly ask: {
     readonly title: string

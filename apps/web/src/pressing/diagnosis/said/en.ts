@@ -21,6 +21,26 @@ export const diagnosis: DiagnosisWords = {
     stretch: (number, of, hangs) => `Stretch ${number} of ${of}: ${hangs ? 'hangs' : 'is cut'}`,
     painted: 'As you painted it',
   },
+  photo: {
+    title: 'Or from a photo against the light',
+    how: 'Hold the cut up to a window, or lay it on something dark, and take a photo so near that the cut fills it and nothing but the sheet is around it. Where it was cut light comes through. The picture stays on this machine and is not kept.',
+    light: 'How it was held',
+    lights: { behind: 'Up to a window', 'dark-ground': 'On something dark' },
+    side: 'Seen from',
+    sides: { front: 'this side', back: 'the other side' },
+    take: 'Take or choose a photo',
+    outcomes: {
+      reading: 'Reading the photo…',
+      read: 'Painted as the photo shows it. Put right what is wrong.',
+      'no-picture': 'That file is no picture. Choose a JPEG, PNG or WebP.',
+      'no-sheet':
+        'The outline could not be found in it, or looks the same from several sides. Go nearer, so that the cut fills the picture, or paint it by hand.',
+      'too-coarse': 'Too few pixels for so fine a cut. Go nearer, or take a larger picture.',
+      'no-fit': 'What is in the picture lies too far from this outline. Is it the right die, and the right side?',
+      faint: 'Cut and uncut look too much alike. Hold it against a brighter window, and keep still.',
+      'no-light': 'No line shows any light. If all of it hangs, paint all of it; else hold it against the light.',
+    },
+  },
   ask: {
     title: 'First a look',
     yes: 'Yes',
