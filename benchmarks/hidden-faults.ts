@@ -136,7 +136,7 @@ const play = ({ request, stack, fault, first, blind, random }: Case, responses: 
   let answers: Answers = {}
   const diagnose = () => {
     const { next } = finish(trialAdviceSteps(request, rounds, responses))
-    return finish(diagnosisSteps(request, rounds, answers, responses, next)) as Diagnosis
+    return finish(diagnosisSteps(request, rounds, answers, responses, { next })) as Diagnosis
   }
   /** Answers what is asked, as often truly as such questions are. */
   const asking = () => {

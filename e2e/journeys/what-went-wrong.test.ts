@@ -52,6 +52,7 @@ it('a question is asked where that gains more, and answered; the log asks the sa
   await browser.says('did its blades look away from the sheet?')
   await browser.press('Yes')
   await browser.says('Turn the die over')
+  expect(await browser.accessibilityFaults()).toEqual([])
   expect((await bench.session()).answers).toEqual({ 'blades-away': true })
   await browser.press('Answer anew')
   await browser.says('did its blades look away from the sheet?')

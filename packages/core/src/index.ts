@@ -184,6 +184,7 @@ export {
   type ExerciseId,
   exerciseIds,
   exerciseOf,
+  faultExerciseIds,
   type Grade,
   gradeOf,
   type PlayedRound,
@@ -437,4 +438,6 @@ export type { HangingStretch } from './outcomes/hanging-stretch.js'
 export { hangingOf, middlesOf, shareHanging, stretchesOf } from './outcomes/stretches.js'
 export { lookPointedOut } from './diagnosis/pointed-out.js'
 export type { ToldRound } from './diagnosis/told-round.js'
-export type { GeneralRemedyId, RemedyId } from './diagnosis/remedies.js'
+export { type GeneralRemedyId, type RemedyId, remedyIds } from './diagnosis/remedies.js'
+export type { HelpedBy } from './diagnosis/helped.js'
+export { faultOf, lookedUp } from './practice/hidden-fault.js'

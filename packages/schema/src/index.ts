@@ -171,3 +171,4 @@ export { answerOfEvening, answerOfOrder, requestOfEveningFile, wantedOfOrder } f
 export { answerOfPlan, requestOfPlanFile } from './files/to-plan.js'
 export { answerOfPressing, type DrawnThing, drawnThings, placingFaults, toPressing } from './files/to-simulation.js'
 export { type WorkshopFile, workshopFile } from './files/workshop-file.js'
+export { type HelpedAnswer, helpedAnswer } from './wire/causes.js'

@@ -57,6 +57,7 @@ const headings = [
   'hanging_die_ids',
   'hanging_at',
   'pointed_out',
+  'remedy',
   'feel',
   'note',
 ] as const
@@ -98,6 +99,7 @@ const linesOf = (run: RunRow): string[][] =>
       hanging_die_ids: round.hangingDieIds?.join(' ') ?? '',
       hanging_at: writeStretches(round.hangingAt ?? []),
       pointed_out: round.pointedOut === undefined ? '' : String(round.pointedOut),
+      remedy: round.remedy ?? '',
       feel: round.feel,
       note: run.note,
     }
@@ -174,6 +176,7 @@ const roundOf = ({ cells }: CsvRow) => ({
   hangingDieIds: textOf(cells, 'hanging_die_ids') ? textOf(cells, 'hanging_die_ids').split(/\s+/) : undefined,
   hangingAt: readStretches(textOf(cells, 'hanging_at')),
   pointedOut: numberOf(cells, 'pointed_out') ?? undefined,
+  remedy: textOf(cells, 'remedy') || undefined,
   feel: textOf(cells, 'feel'),
 })
 

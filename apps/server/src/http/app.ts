@@ -14,6 +14,7 @@ import { addBodies, addGuards } from './guards.js'
 import { refuse } from '../refusals/refusal.js'
 import { type Route, serve } from './route.js'
 import { benchRunRoutes } from './routes/bench-runs.js'
+import { causeRoutes } from './routes/causes.js'
 import { chartRoutes } from './routes/charts.js'
 import { deviceRoutes } from './routes/devices.js'
 import { eveningRoutes } from './routes/evenings.js'
@@ -68,6 +69,7 @@ const routesOf = (
   ...placingRoutes(workshop),
   ...photoRoutes(workshop, work),
   ...runNoteRoutes(workshop),
+  ...causeRoutes(workshop),
   ...setupRoutes(workshop),
   ...planRoutes(workshop, work),
   ...outlineRoutes(workshop, work),

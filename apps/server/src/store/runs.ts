@@ -99,7 +99,7 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
       ),
       squeezeMm: run.squeezeMm,
       rounds: (roundsByRun.get(run.id) ?? []).map(
-        ({ passes, seen, hangingShare, hangingPlace, hangingDieIds, hangingAt, pointedOut, feel }) => ({
+        ({ passes, seen, hangingShare, hangingPlace, hangingDieIds, hangingAt, pointedOut, remedy, feel }) => ({
           passes,
           seen,
           hangingShare,
@@ -107,6 +107,7 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
           ...(hangingDieIds ? { hangingDieIds } : {}),
           ...(hangingAt ? { hangingAt } : {}),
           ...(pointedOut ? { pointedOut } : {}),
+          ...(remedy ? { remedy } : {}),
           feel,
         }),
       ),

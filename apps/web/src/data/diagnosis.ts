@@ -1,9 +1,34 @@
-import { type Answers, type Diagnosis, keyOfStack, type PlanRequest, type ToldRound } from '@bold-heron/core'
-import { type PointedOutInput, runRow } from '@bold-heron/schema'
+import {
+  type Answers,
+  type Diagnosis,
+  type HelpedBy,
+  keyOfStack,
+  type PlanRequest,
+  type ToldRound,
+} from '@bold-heron/core'
+import { type HelpedAnswer, helpedAnswer, type PointedOutInput, runRow } from '@bold-heron/schema'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { longWork, planner } from '../workers/planner.js'
 import { ask } from './client.js'
 import { editionOf } from './editions.js'
+
+const KEY = ['causes']
+
+/** What helped in this workshop before. */
+export const useHelped = () =>
+  useQuery({ queryKey: KEY, queryFn: ({ signal }) => ask('/api/causes', helpedAnswer, { signal }) })
+
+/** Forgets what helped. */
+export const useSetBackHelped = () => {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: () => ask('/api/causes/set-back', helpedAnswer, { method: 'POST' }),
+    onSuccess: (now) => client.setQueryData(KEY, now),
+  })
+}
+
+const helpedBy = (helped: HelpedAnswer | undefined): HelpedBy =>
+  Object.fromEntries((helped?.causes ?? []).map(({ cause, ...counts }) => [cause, counts]))
 
 /** What went wrong in rounds that were told, with the answers so far; undefined rounds ask for nothing. */
 export const useDiagnosis = (
@@ -11,6 +36,7 @@ export const useDiagnosis = (
   request: PlanRequest | undefined,
   rounds: readonly ToldRound[],
   answers: Answers,
+  helped: HelpedAnswer | undefined,
 ) =>
   useQuery<Diagnosis>({
     queryKey: [
@@ -20,12 +46,17 @@ export const useDiagnosis = (
       editionOf(request),
       rounds.map(({ stack, ...told }) => [keyOfStack(stack), told]),
       answers,
+      helped?.causes,
     ],
     queryFn: ({ signal }) =>
-      longWork((task, onProgress) => planner().diagnose(task, request as PlanRequest, rounds, answers, onProgress), {
-        signal,
-      }),
-    enabled: request !== undefined && rounds.length > 0,
+      longWork(
+        (task, onProgress) =>
+          planner().diagnose(task, request as PlanRequest, rounds, answers, helpedBy(helped), onProgress),
+        {
+          signal,
+        },
+      ),
+    enabled: request !== undefined && rounds.length > 0 && helped !== undefined,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,

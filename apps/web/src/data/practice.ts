@@ -1,4 +1,4 @@
-import type { ExerciseId, Grade, PlanRequest, PlayedRound } from '@bold-heron/core'
+import type { Exercise, ExerciseId, Grade, PlayedRound } from '@bold-heron/core'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useState } from 'react'
 import { press } from '../workers/press.js'
@@ -25,23 +25,21 @@ export const useHiddenPress = (id: ExerciseId) => {
 }
 
 /** What the rounds of an attempt did on the hidden press, worked out in the worker. */
-export const usePlayed = (
-  { technique, cut }: Pick<PlanRequest, 'technique' | 'cut'>,
-  seed: number,
-  rounds: readonly PlayedRound[],
-) =>
+export const usePlayed = ({ id, request, bare, faults }: Exercise, seed: number, rounds: readonly PlayedRound[]) =>
   useQuery({
     queryKey: [
       'practice',
-      cut.press.id,
+      id,
       seed,
-      rounds.map(({ stack, passes, freshSheets }) => [
+      rounds.map(({ stack, passes, freshSheets, remedy, centreShimMm }) => [
         stack.map((layer) => (layer.is === 'plate' ? layer.plate.id : layer.is)),
         passes,
         freshSheets,
+        remedy,
+        centreShimMm,
       ]),
     ],
-    queryFn: () => press().play({ technique, cut }, seed, rounds),
+    queryFn: () => press().play({ request, bare, faults }, seed, rounds),
     staleTime: Infinity,
     gcTime: 60_000,
     retry: false,

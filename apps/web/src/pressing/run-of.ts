@@ -11,7 +11,7 @@ import {
 
 /** What came of pressing. */
 export interface PressedOutcome {
-  readonly rounds: readonly Round[]
+  readonly rounds: readonly (Round & Pick<RunInput['rounds'][number], 'remedy'>)[]
   readonly pieces: number
   readonly spoilt: number
   readonly note: string

@@ -1,6 +1,7 @@
 import {
   type Answers,
   type Diagnosis,
+  type HelpedBy,
   diagnosisSteps,
   type PlanRequest,
   type Responses,
@@ -14,8 +15,9 @@ export function* diagnosing(
   request: PlanRequest,
   rounds: readonly ToldRound[],
   answers: Answers,
+  helped: HelpedBy,
   responses: Responses,
 ): Steps<Diagnosis | undefined> {
   const { next } = yield* trialAdviceSteps(request, rounds, responses)
-  return yield* diagnosisSteps(request, rounds, answers, responses, next)
+  return yield* diagnosisSteps(request, rounds, answers, responses, { next, helped })
 }

@@ -6,6 +6,7 @@ import {
   assessStack,
   gapStoryOf,
   type Die,
+  type HelpedBy,
   type Learnt,
   type Placement,
   placedPlanSteps,
@@ -82,10 +83,11 @@ const planner = {
     request: PlanRequest,
     rounds: readonly ToldRound[],
     answers: Answers,
+    helped: HelpedBy,
     onProgress: (share: number) => unknown,
   ) => {
     const { diagnosing } = await import('./diagnosing.js')
-    return inSlices(task, diagnosing(request, rounds, answers, responses), onProgress)
+    return inSlices(task, diagnosing(request, rounds, answers, helped, responses), onProgress)
   },
   /** A proven cut carried over to the press of a request. */
   adapt: (task: number, proven: ProvenCut, request: PlanRequest, onProgress: (share: number) => unknown) =>

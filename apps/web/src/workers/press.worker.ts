@@ -10,6 +10,7 @@ import {
   type PlanRequest,
   type BlindOutcome,
   type PlayedRound,
+  type Exercise,
   playRounds,
   type Press,
   pressSample,
@@ -90,8 +91,12 @@ const press = {
     return { figures: made.passes, solved: made.solved, paths: pathsOf(goal.mapOf(asKnown, bed, squeezeMm, passes)) }
   },
   sample: (mechanics: Pick<Press, 'frame' | 'drive'>) => pressSample(mechanics),
-  play: (pressed: Pick<PlanRequest, 'technique' | 'cut'>, seed: number, rounds: readonly PlayedRound[]): Played => {
-    const { press, outcomes } = playRounds(pressed, seed, rounds)
+  play: (
+    exercise: Pick<Exercise, 'request' | 'bare' | 'faults'>,
+    seed: number,
+    rounds: readonly PlayedRound[],
+  ): Played => {
+    const { press, outcomes } = playRounds(exercise, seed, rounds)
     return { outcomes, paths: rounds.length > 0 ? pathsOf(press.map()) : undefined }
   },
   simulate: (pressing: SimulatedPressing) => simulatePressing(pressing),

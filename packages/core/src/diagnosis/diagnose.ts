@@ -20,6 +20,7 @@ import {
   variationsIn,
   waysIn,
 } from './hypotheses.js'
+import type { HelpedBy } from './helped.js'
 import { type Answers, type QuestionId, questionIds } from './questions.js'
 import { type OtherStack, type Remedy, remediesIn } from './remedies.js'
 import type { Replay, Replayed } from './replay.js'
@@ -307,16 +308,16 @@ function* weighPairs(weighing: Weighing, likeliest: readonly (readonly Part[])[]
 /**
  * Works out what went wrong in rounds that were told, by simulating every cause on the very job: how likely each is, what to try next and
  * what to ask first. What is believed of press and sheet is summed over. `answers` are those given so far, `next` is what would be
- * tried if nothing were wrong. Undefined before any round.
+ * tried if nothing were wrong, `helped` what was of use in this workshop before. Undefined before any round.
  */
 export function* diagnosisSteps(
   request: PlanRequest,
   rounds: readonly ToldRound[],
   answers: Answers,
   responses: Pick<Answering, 'gapOf'>,
-  next?: OtherStack,
+  { next, helped }: { readonly next?: OtherStack | undefined; readonly helped?: HelpedBy | undefined } = {},
 ): Steps<Diagnosis | undefined> {
-  const scene = sceneOf(request, rounds)
+  const scene = sceneOf(request, rounds, helped)
   if (!scene) return undefined
   const gap = responses.gapOf(request.cut.press, request.learnt)
   const replay = replayOf(scene, gap.gapMm)

@@ -4,6 +4,7 @@ import { questions, type QuestionId } from './questions.js'
 import { causes, type ListedCause } from './causes/list.js'
 import type { Degree } from './cause.js'
 import type { Scene } from './scene.js'
+import { timesUsual } from './helped.js'
 import { asMeant, bothOf, type Variation } from './variation.js'
 
 /** One cause in one of its ways. */
@@ -35,9 +36,14 @@ export const waysIn = (scene: Scene): Part[][] => {
   })
 }
 
+/** Of all listed causes together. */
+const ALL_PRIORS = (causes as readonly ListedCause[]).reduce((sum, { prior }) => sum + prior, 0)
+
 /** How often a cause is the one, over that of the others, before the rounds were seen. */
-export const priorOf = ({ prior, lasts }: ListedCause, { workedBefore }: Pick<Scene, 'workedBefore'>): number =>
-  prior * (workedBefore && lasts ? THOUGH_IT_WORKED : 1)
+export const priorOf = (
+  { id, prior, lasts }: ListedCause,
+  { workedBefore, helped }: Pick<Scene, 'workedBefore' | 'helped'>,
+): number => prior * timesUsual(id, prior / ALL_PRIORS, helped) * (workedBefore && lasts ? THOUGH_IT_WORKED : 1)
 
 /** What all is otherwise where these causes are at work, and press and sheet are so. */
 export const variationOf = (parts: readonly Part[], step: DoubtStep): Variation =>

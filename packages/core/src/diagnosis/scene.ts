@@ -10,6 +10,7 @@ import { layOutDies } from '../placement/lay-out.js'
 import type { DiePose } from '../placement/place-die.js'
 import type { PlanRequest } from '../planner/plan.js'
 import type { HeightMap } from '../press/nip/contact-cells.js'
+import type { HelpedBy } from './helped.js'
 import type { ToldRound } from './told-round.js'
 import { timesCameOut } from '../planner/times-came-out.js'
 import { computedOf } from '../techniques/computed-of.js'
@@ -40,6 +41,8 @@ export interface Scene {
   readonly spots: readonly Spot[]
   /** How a shim in the middle, so many mm thick, changes the heights. */
   centreShim(mm: number): HeightMap
+  /** What helped in this workshop before. */
+  readonly helped: HelpedBy
   /** Whether this very stack came out before. */
   readonly workedBefore: boolean
 }
@@ -137,7 +140,11 @@ const boxOfHanging = (
 }
 
 /** Sets the scene of rounds that were told; undefined before any. */
-export const sceneOf = (request: PlanRequest, rounds: readonly ToldRound[]): Scene | undefined => {
+export const sceneOf = (
+  request: PlanRequest,
+  rounds: readonly ToldRound[],
+  helped: HelpedBy = {},
+): Scene | undefined => {
   const last = rounds.at(-1)
   if (!last) return undefined
   const { cut } = request
@@ -162,6 +169,7 @@ export const sceneOf = (request: PlanRequest, rounds: readonly ToldRound[]): Sce
     lines: lines.flat(),
     spots: painted ? spotsIn(points, painted) : somewhere(points),
     centreShim: centreShims(box, cut.press.throatMm, boxOfHanging(rounds, points, sharesOf)),
+    helped,
     workedBefore: timesCameOut(request, last.stack) > 0,
   }
 }

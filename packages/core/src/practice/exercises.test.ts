@@ -12,17 +12,18 @@ import { type Exercise, exerciseIds, exerciseOf, gradeOf, type PlayedRound, play
 const MOST_ROUNDS = 8
 
 /** Does as the Bench advises until it is good. */
-const playByAdvice = ({ request }: Exercise, seed: number): BlindOutcome[] => {
+const playByAdvice = (exercise: Exercise, seed: number): BlindOutcome[] => {
+  const { request } = exercise
   const model = new Responses()
   const played: PlayedRound[] = []
   const told: TriedRound[] = []
   for (;;) {
     const next = finish(trialAdviceSteps(request, told, model)).next
-    if (!next) return playRounds(request, seed, played).outcomes
+    if (!next) return playRounds(exercise, seed, played).outcomes
     const last = lastTryOf(told)
     const freshSheets = !last || !sheetsGoOn(last.look)
     played.push({ stack: next.stack, passes: next.passes, freshSheets })
-    const { outcomes } = playRounds(request, seed, played)
+    const { outcomes } = playRounds(exercise, seed, played)
     const outcome = outcomes.at(-1)!
     told.push({ stack: next.stack, look: outcome.look, freshSheets })
     if (outcome.isGood || played.length >= MOST_ROUNDS) return outcomes
@@ -47,21 +48,22 @@ describe.each(exerciseIds)('the exercise %s', (id) => {
 
   it('plays the same rounds the same, and hides another press behind another seed', () => {
     const rounds = [{ stack: exercise.bare, passes: 2, freshSheets: true }]
-    const once = playRounds(exercise.request, 5, rounds).outcomes
-    expect(playRounds(exercise.request, 5, rounds).outcomes).toEqual(once)
-    const others = [6, 7, 8].map((seed) => playRounds(exercise.request, seed, rounds).press.traits.gapMm)
+    const once = playRounds(exercise, 5, rounds).outcomes
+    expect(playRounds(exercise, 5, rounds).outcomes).toEqual(once)
+    const others = [6, 7, 8].map((seed) => playRounds(exercise, seed, rounds).press.traits.gapMm)
     expect(new Set(others).size).toBe(3)
   })
 })
 
 it('on the stubborn middle it is the middle that hangs', () => {
-  const { request, bare } = exerciseOf('stubborn-middle', (thing) => thing)
+  const exercise = exerciseOf('stubborn-middle', (thing) => thing)
+  const { request, bare } = exercise
   const card = request.shelf.find((plate) => plate.id === 'card')!
   const places = [1, 2, 3].flatMap((seed) =>
     [0, 1, 2, 3, 4].map((count) => {
       const shims = Array.from({ length: count }, () => ({ is: 'plate' as const, plate: card, role: 'shim' as const }))
       const stack = [bare[0]!, ...shims, ...bare.slice(1)]
-      const { outcomes } = playRounds(request, seed, [{ stack, passes: 2, freshSheets: true }])
+      const { outcomes } = playRounds(exercise, seed, [{ stack, passes: 2, freshSheets: true }])
       return outcomes[0]!.look.hangingPlace
     }),
   )

@@ -1,3 +1,5 @@
+import type { CauseId } from '../diagnosis/causes/list.js'
+import type { ToldRound } from '../diagnosis/told-round.js'
 import type { Die } from '../dies/die.js'
 import { type DieClass, factsOfDieClass } from '../dies/classes/list.js'
 import { usualFeedEnd } from '../dies/feed-end.js'
@@ -16,7 +18,11 @@ import { asPressed } from '../techniques/as-pressed.js'
 import { type TechniqueId, techniqueOf } from '../techniques/list.js'
 import type { PlanRequest } from '../planner/plan.js'
 import { measured } from '../units/measured.js'
+import { computedOf } from '../techniques/computed-of.js'
+import { jobMmOf } from '../job/cut-context.js'
+import { plateIdOf, settingsOf } from '../layers/leaves.js'
 import { BlindPress, type BlindOutcome, drawTraits } from './blind-press.js'
+import { faultOf, knownTraits, wrongInRounds } from './hidden-fault.js'
 
 /** Exercises on a press with hidden traits, the easy ones first. */
 export const exerciseIds = [
@@ -28,7 +34,21 @@ export const exerciseIds = [
   'good-crease',
   'whole-relief',
 ] as const
-export type ExerciseId = (typeof exerciseIds)[number]
+
+/** Exercises on a press whose gap is known, and on which something is wrong. */
+export const faultExerciseIds = [
+  'wrong-nothing',
+  'wrong-spot',
+  'wrong-side',
+  'wrong-middle',
+  'wrong-of-two',
+  'wrong-patches',
+  'wrong-heavy',
+  'wrong-leaf',
+  'wrong-crease',
+  'wrong-relief',
+] as const
+export type ExerciseId = (typeof exerciseIds)[number] | (typeof faultExerciseIds)[number]
 
 /** Things that lie on the table of an exercise; what they are called is the page's business. */
 type PracticeThing =
@@ -48,6 +68,7 @@ type PracticeThing =
   | 'panel'
   | 'layers'
   | 'press'
+  | 'hinged'
 
 interface Setting {
   readonly technique: TechniqueId
@@ -68,6 +89,12 @@ interface Setting {
   readonly besideBoardMm: number
   /** Rounds within which it is mastered. */
   readonly par: number
+  /** What may be wrong, where something is; the board then makes the first stack the right one. */
+  readonly faults?: readonly CauseId[]
+  /** So many dies alike lie side by side; one where absent. */
+  readonly copies?: number
+  /** mm. A leaf that is hinged to the board and closed. */
+  readonly leafMm?: number
 }
 
 /** mm. Two pads, die and sheet, less what makes it loose. */
@@ -75,7 +102,7 @@ const TWO_PADS_MM = 7.4
 const STEEL = ['steel', 'spacer'] as const
 const MATS = ['thin-mat', 'thick-mat', 'impression'] as const
 
-const settings: Record<ExerciseId, Setting> = {
+const settings: Record<(typeof exerciseIds)[number], Setting> = {
   'first-clean': {
     technique: 'cut',
     pressClass: 'small-hand',
@@ -147,13 +174,59 @@ const settings: Record<ExerciseId, Setting> = {
   },
 }
 
+const leafCut = {
+  technique: 'cut',
+  pressClass: 'small-hand',
+  die: { thing: 'leaf', dieClass: 'thin-outline', sizeMm: [80, 60] },
+  sheetMm: 0.3,
+  sheetCount: 1,
+  besideBoardMm: 0,
+  par: 3,
+} as const satisfies Setting
+const panelCut = {
+  ...leafCut,
+  pressClass: 'a4-hand',
+  die: { thing: 'panel', dieClass: 'thin-outline', sizeMm: [60, 180] },
+} as const satisfies Setting
+
+const faultSettings: Record<(typeof faultExerciseIds)[number], Setting> = {
+  'wrong-nothing': { ...leafCut, faults: ['die-upside-down', 'wrong-layer'] },
+  'wrong-spot': { ...leafCut, faults: ['scored-spot', 'blunt-stretch'] },
+  'wrong-side': { ...panelCut, faults: ['off-centre', 'pad-bowed'] },
+  'wrong-middle': { ...panelCut, faults: ['middle-low', 'gap'] },
+  'wrong-of-two': {
+    ...leafCut,
+    die: { thing: 'leaf', dieClass: 'thin-outline', sizeMm: [60, 45] },
+    copies: 2,
+    faults: ['die-lower'],
+  },
+  'wrong-patches': {
+    ...leafCut,
+    die: { thing: 'lace', dieClass: 'thin-lace', sizeMm: [80, 70] },
+    faults: ['too-fast', 'let-go'],
+  },
+  'wrong-heavy': {
+    ...panelCut,
+    sheetCount: 2,
+    faults: ['edge-parallel', 'too-many-sheets', 'sheet-harder', 'die-difficult'],
+  },
+  'wrong-leaf': { ...leafCut, leafMm: 1, faults: ['leaf-open'] },
+  'wrong-crease': { ...settings['good-crease'], par: 3, faults: ['mat-hard', 'mat-thick', 'mat-cut'] },
+  'wrong-relief': { ...settings['whole-relief'], par: 3, faults: ['glue-wet', 'mirrored-wrong', 'shape-thick'] },
+}
+
+const settingOf = (id: ExerciseId): Setting =>
+  Object.hasOwn(faultSettings, id)
+    ? faultSettings[id as (typeof faultExerciseIds)[number]]
+    : settings[id as (typeof exerciseIds)[number]]
+
 type Naming = (thing: PracticeThing) => string
 
 /** mm. The board is as thick as the stack of what anyone would begin with is a little loose on a press of the class. */
 const boardMm = (gapMm: number, besideMm: number): number => Math.round(10 * (gapMm - besideMm)) / 10
 
-const shelfOf = ({ pressClass, beside = [], besideBoardMm }: Setting, nameOf: Naming): Plate[] => {
-  const { gapMm, throatMm } = factsOfPressClass(pressClass)
+const shelfOf = ({ pressClass, beside = [], leafMm }: Setting, boardThickMm: number, nameOf: Naming): Plate[] => {
+  const { throatMm } = factsOfPressClass(pressClass)
   const piece = (id: PracticeThing, kind: PlateKind, mm: number, count: number): Plate => ({
     id,
     name: nameOf(id),
@@ -166,8 +239,12 @@ const shelfOf = ({ pressClass, beside = [], besideBoardMm }: Setting, nameOf: Na
     magnetic: false,
     faces: ['fresh', 'fresh'],
   })
+  const board = piece('board', 'platform', boardThickMm - (leafMm ?? 0), 1)
+  const boards = leafMm
+    ? settingsOf(board, [{ name: nameOf('hinged'), thickness: measured(leafMm, 'caliper') }])
+    : [board]
   return [
-    piece('board', 'platform', boardMm(gapMm, besideBoardMm), 1),
+    ...boards,
     piece('pad', 'cutting-pad', 3, 2),
     ...[
       piece('steel', 'hard-plate', 1, 1),
@@ -201,6 +278,15 @@ const dieOf = ({ die: { thing, dieClass, sizeMm } }: Setting, nameOf: Naming): D
   }
 }
 
+/** mm. What lies beside board, die and sheets in the first stack. */
+const BESIDE_MM: Partial<Record<TechniqueId, number>> = { cut: 3 + 3, crease: 3 + 1 + 3, raise: 3 + 3 }
+
+/** mm. The board that makes the first stack the right one, to a twentieth. */
+const rightBoardMm = ({ technique }: Setting, cut: CutContext, gapMm: number): number => {
+  const wantedMm = computedOf({ technique }).usualSqueezeMm(cut)
+  return Math.round(20 * (gapMm - (BESIDE_MM[technique] ?? 0) - jobMmOf(cut) + wantedMm)) / 20
+}
+
 /** An exercise as it lies on the table. */
 export interface Exercise {
   readonly id: ExerciseId
@@ -208,16 +294,23 @@ export interface Exercise {
   /** What anyone would begin with: for a cut board, pad, sheets, die, pad. */
   readonly bare: Stack
   readonly par: number
+  /** What may be wrong; nothing where absent. */
+  readonly faults?: readonly CauseId[] | undefined
 }
 
 /** Lays out an exercise; `nameOf` says what its things are called. */
 export const exerciseOf = (id: ExerciseId, nameOf: Naming): Exercise => {
-  const setting = settings[id]
+  const setting = settingOf(id)
   const { technique, pressClass, sheetMm, sheetCount, rollerDiameterMm } = setting
-  const { gapMm: _, drive, ...frame } = factsOfPressClass(pressClass)
-  const shelf = shelfOf(setting, nameOf)
+  const { gapMm, drive, ...frame } = factsOfPressClass(pressClass)
+  const { faults, copies = 1 } = setting
+  const die = dieOf(setting, nameOf)
+  const dies = Array.from({ length: copies }, (_, at) =>
+    at === 0 ? die : { ...die, id: `${die.id} ${at + 1}`, name: `${die.name} ${at + 1}` },
+  )
   const cut: CutContext = asPressed(technique, {
     press: {
+      ...(faults ? { gap: { mm: gapMm, from: 'measured' as const } } : {}),
       id: `practice ${id}`,
       name: nameOf('press'),
       pressClass,
@@ -227,7 +320,7 @@ export const exerciseOf = (id: ExerciseId, nameOf: Naming): Exercise => {
       knownGood: [],
       felt: [],
     },
-    dies: [dieOf(setting, nameOf)],
+    dies,
     sheet: {
       id: 'sheet',
       name: nameOf('sheet'),
@@ -239,28 +332,35 @@ export const exerciseOf = (id: ExerciseId, nameOf: Naming): Exercise => {
     bladeSide: techniqueOf(technique).bladeSide ?? 'down',
     rules: { ...defaultHouseRules, ...setting.rules },
   })
+  const shelf = shelfOf(
+    setting,
+    faults ? rightBoardMm(setting, cut, gapMm) : boardMm(gapMm, setting.besideBoardMm),
+    nameOf,
+  )
   const plate = (thing: PracticeThing, role: Role): Layer => ({
     is: 'plate',
-    plate: shelf.find((each) => each.id === thing) as Plate,
+    // A board with a leaf lies there with it closed.
+    plate: (shelf.filter(({ id: each }) => plateIdOf(each) === thing).at(-1) ?? shelf[0]) as Plate,
     role,
   })
   const sheets: Layer = { is: 'sheets', sheet: cut.sheet, count: sheetCount }
-  const dies: Layer = { is: 'dies', dies: cut.dies, blade: cut.bladeSide }
+  const laid: Layer = { is: 'dies', dies: cut.dies, blade: cut.bladeSide }
   const board = plate('board', 'platform')
   const bares: Partial<Record<TechniqueId, Stack>> = {
-    crease: [board, plate('pad', 'pad'), dies, sheets, plate('thin-mat', 'mat'), plate('impression', 'backing')],
-    raise: [board, dies, sheets, plate('thick-mat', 'mat'), plate('pad', 'backing')],
+    crease: [board, plate('pad', 'pad'), laid, sheets, plate('thin-mat', 'mat'), plate('impression', 'backing')],
+    raise: [board, laid, sheets, plate('thick-mat', 'mat'), plate('pad', 'backing')],
   }
   return {
     id,
     request: { technique, region: 'all', cut, shelf, workedBefore: [] },
-    bare: bares[technique] ?? [board, plate('pad', 'bed'), sheets, dies, plate('pad', 'pad')],
+    bare: bares[technique] ?? [board, plate('pad', 'bed'), sheets, laid, plate('pad', 'pad')],
     par: setting.par,
+    faults,
   }
 }
 
 /** One round of an attempt as it was played. */
-export interface PlayedRound {
+export interface PlayedRound extends Pick<ToldRound, 'remedy' | 'centreShimMm'> {
   readonly stack: Stack
   readonly passes: number
   readonly freshSheets: boolean
@@ -268,13 +368,18 @@ export interface PlayedRound {
 
 /** Plays an attempt again from its beginning on the press that the seed hides; the same rounds always come out the same. */
 export const playRounds = (
-  { technique, cut }: Pick<PlanRequest, 'technique' | 'cut'>,
+  { request, bare, faults }: Pick<Exercise, 'request' | 'bare' | 'faults'>,
   seed: number,
   rounds: readonly PlayedRound[],
 ): { readonly press: BlindPress; readonly outcomes: BlindOutcome[] } => {
+  const { technique, cut } = request
   const random = seededRandom(seed)
-  const press = new BlindPress(drawTraits(random, cut.press.pressClass), random)
+  const traits = faults ? knownTraits(request, seed) : drawTraits(random, cut.press.pressClass)
+  const press = new BlindPress(traits, random)
+  const wrong = faults && wrongInRounds(request, faultOf(request, bare, faults, seed), rounds, seed)
   const outcomes = rounds.map(({ stack, passes, freshSheets }, at) => {
+    const fault = wrong?.[at]
+    if (fault) press.goesWrong(fault)
     if (freshSheets || at === 0) press.layFresh(cut, technique)
     return press.press(stack, passes)
   })

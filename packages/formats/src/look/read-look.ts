@@ -11,7 +11,7 @@ import { type Samples, samplesAlong } from './samples.js'
 import { type Corners, sheetCorners } from './sheet-corners.js'
 
 /** A sheet and where the die lay on it, mm. */
-export interface LookSheet {
+interface LookSheet {
   readonly widthMm: number
   readonly heightMm: number
   /** The middle of the die's box from the sheet's upper left corner as seen from the front, and by how much it is turned, from +x towards +y. */
@@ -43,7 +43,7 @@ export type LookFault =
   /** No line shows any light: all of it hangs, or it was not held against it. */
   | 'no-light'
 
-export interface LookStretch {
+interface LookStretch {
   /** Which of the lines, from 0, and mm from its first point. */
   readonly line: number
   readonly fromMm: number

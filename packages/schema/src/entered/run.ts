@@ -1,4 +1,4 @@
-import { handleFeels, hangingPlaces, padFaces, roles, seenOutcomes } from '@bold-heron/core'
+import { handleFeels, hangingPlaces, padFaces, remedyIds, roles, seenOutcomes } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { countField, idField, nameField, noteField, rowFields, setPlateField } from './fields.js'
@@ -35,6 +35,8 @@ const roundFields = z
     hangingAt: z.array(hangingStretch).min(1).max(MOST_STRETCHES).optional(),
     /** How often that was pointed out anew, so that an older state is known as one. */
     pointedOut: z.int().min(1).max(100_000).optional(),
+    /** What was tried in this round against what went wrong before. */
+    remedy: z.enum(remedyIds).optional(),
     feel: z.enum(handleFeels),
   })
   .refine(

@@ -6,6 +6,7 @@ import type {
   PadFace,
   Placement,
   RegionId,
+  RemedyId,
   Role,
   Seen,
   TechniqueId,
@@ -73,6 +74,7 @@ export class RunRoundModel extends Model {
   declare hangingDieIds: readonly string[] | null
   declare hangingAt: readonly HangingStretch[] | null
   declare pointedOut: number | null
+  declare remedy: RemedyId | null
   declare feel: HandleFeel
 }
 
@@ -146,6 +148,7 @@ export const defineRuns = (sequelize: Sequelize): void => {
       hangingDieIds: { type: DataTypes.JSONB, allowNull: true },
       hangingAt: { type: DataTypes.JSONB, allowNull: true },
       pointedOut: { type: DataTypes.INTEGER, allowNull: true },
+      remedy: { type: DataTypes.TEXT, allowNull: true },
       feel: text(),
     },
     { sequelize, tableName: 'run_rounds' },

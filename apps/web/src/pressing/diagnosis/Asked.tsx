@@ -7,11 +7,13 @@ export const Asked = ({
   words: { ask, questions },
   question,
   answers,
+  lookUp,
   onAnswer,
 }: {
   readonly words: DiagnosisWords
   readonly question: QuestionId | undefined
   readonly answers: Answers
+  readonly lookUp: ((question: QuestionId) => boolean) | undefined
   readonly onAnswer: (answers: Answers) => void
 }) => (
   <>
@@ -22,20 +24,38 @@ export const Asked = ({
           {questions[question]}
         </p>
         <div className="flex flex-wrap gap-2">
-          {([true, false, null] as const).map((isSo) => (
+          {lookUp ? (
             <Button
-              key={String(isSo)}
-              look={isSo === null ? 'quiet' : 'plain'}
               className="min-h-14 min-w-24"
-              onClick={() => onAnswer({ ...answers, [question]: isSo })}
+              onClick={() => onAnswer({ ...answers, [question]: lookUp(question) })}
             >
-              {isSo === null ? ask.unknown : isSo ? ask.yes : ask.no}
+              {ask.look}
             </Button>
-          ))}
+          ) : (
+            ([true, false, null] as const).map((isSo) => (
+              <Button
+                key={String(isSo)}
+                look={isSo === null ? 'quiet' : 'plain'}
+                className="min-h-14 min-w-24"
+                onClick={() => onAnswer({ ...answers, [question]: isSo })}
+              >
+                {isSo === null ? ask.unknown : isSo ? ask.yes : ask.no}
+              </Button>
+            ))
+          )}
         </div>
       </div>
     )}
-    {Object.keys(answers).length > 0 && (
+    {lookUp && Object.keys(answers).length > 0 && (
+      <ul className="text-base text-ink-soft">
+        {(Object.entries(answers) as [QuestionId, boolean | null][]).map(([asked, isSo]) => (
+          <li key={asked}>
+            {questions[asked]} {isSo ? ask.yes : ask.no}.
+          </li>
+        ))}
+      </ul>
+    )}
+    {!lookUp && Object.keys(answers).length > 0 && (
       <Button look="quiet" className="min-h-12" onClick={() => onAnswer({})}>
         {ask.anew}
       </Button>

@@ -1,9 +1,10 @@
-import type { RankedCause } from '@bold-heron/core'
+import type { PlanRequest, RankedCause, Stack } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import type { StretchPaths } from '../../paths/stretch-paths.js'
 import { useLengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
 import { HangingPicture } from './HangingPicture.js'
+import { NoteIt } from './NoteIt.js'
 import type { DiagnosisWords } from './words.js'
 
 /** So many are shown with their pictures, the others by name; what is less likely than this is left out. */
@@ -18,11 +19,15 @@ export const Causes = ({
   causes,
   paths,
   painted,
+  request,
+  stack,
 }: {
   readonly words: DiagnosisWords
   readonly causes: readonly RankedCause[]
   readonly paths: StretchPaths
   readonly painted: readonly boolean[] | undefined
+  readonly request: PlanRequest
+  readonly stack: Stack
 }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
@@ -64,6 +69,7 @@ export const Causes = ({
                 <p className="text-base text-ink-soft">{found.amount(lengths.thickness(cause.mm), cause.of)}</p>
               )}
               <p className="text-base">{cause.causes.map((id) => words.causes[id].why).join(' ')}</p>
+              <NoteIt words={words} cause={cause} request={request} stack={stack} />
             </div>
           </li>
         ))}

@@ -1,15 +1,18 @@
-import type { Answers, HangingStretch, PlanRequest, RankedRemedy, ToldRound } from '@bold-heron/core'
+import type { Answers, HangingStretch, PlanRequest, QuestionId, RankedRemedy, ToldRound } from '@bold-heron/core'
 import { useMemo } from 'react'
-import { useDiagnosis } from '../../data/diagnosis.js'
+import { useDiagnosis, useHelped } from '../../data/diagnosis.js'
 import { stretchPaths } from '../../paths/stretch-paths.js'
 import { Loaded } from '../../ui/states.js'
 import { Asked } from './Asked.js'
 import { Causes } from './Causes.js'
 import { FromPhoto } from './FromPhoto.js'
+import { Helped } from './Helped.js'
 import { paintedIn, toldOf } from './painting.js'
 import { PaintOutline } from './PaintOutline.js'
 import { Remedies } from './Remedies.js'
 import { useDiagnosisWords } from './use-words.js'
+
+const NOTHING_HELPED = { since: null, causes: [] }
 
 /** What went wrong in the last of some rounds: painted, asked, ranked, and what to do about it. */
 export const DiagnosisPanel = ({
@@ -19,6 +22,7 @@ export const DiagnosisPanel = ({
   answers,
   onPaint,
   onAnswer,
+  lookUp,
   onTry,
 }: {
   /** Tells one thing that is asked about from another. */
@@ -28,14 +32,19 @@ export const DiagnosisPanel = ({
   readonly answers: Answers
   readonly onPaint: (hanging: readonly HangingStretch[]) => void
   readonly onAnswer: (answers: Answers) => void
+  /** Looks in place of whoever is asked, at a simulated press. */
+  readonly lookUp?: ((question: QuestionId) => boolean) | undefined
   /** Takes a remedy up for the next round; absent where nothing is being pressed. */
   readonly onTry?: ((remedy: RankedRemedy) => void) | undefined
 }) => {
   const words = useDiagnosisWords()
   const { dies, press } = request.cut
   const paths = useMemo(() => stretchPaths(dies, press.throatMm), [dies, press.throatMm])
-  const diagnosis = useDiagnosis(name, request, rounds, answers)
-  const { look } = rounds.at(-1) as ToldRound
+  // Out of reach nothing is known to have helped, and all goes on.
+  const helped = useHelped()
+  const before = helped.data ?? (helped.isError ? NOTHING_HELPED : undefined)
+  const diagnosis = useDiagnosis(name, request, rounds, answers, before)
+  const { look, stack } = rounds.at(-1) as ToldRound
   const painted = paintedIn(dies, look.hangingAt ?? [])
   return (
     <Loaded query={words} what="">
@@ -55,15 +64,30 @@ export const DiagnosisPanel = ({
           )}
           <Loaded query={diagnosis} what={said.thinking}>
             {(found) => (
-              <div className={diagnosis.isPlaceholderData ? 'space-y-5 opacity-60' : 'space-y-5'}>
-                <Asked words={said} question={found.question?.id} answers={answers} onAnswer={onAnswer} />
-                <Remedies words={said} remedies={found.remedies} likeliest={found.causes[0]?.causes[0]} onTry={onTry} />
+              <div className="space-y-5" aria-busy={diagnosis.isPlaceholderData}>
+                <Asked
+                  words={said}
+                  question={found.question?.id}
+                  answers={answers}
+                  lookUp={lookUp}
+                  onAnswer={onAnswer}
+                />
+                <Remedies
+                  words={said}
+                  remedies={found.remedies}
+                  likeliest={found.causes[0]?.causes[0]}
+                  isOld={diagnosis.isPlaceholderData}
+                  onTry={onTry}
+                />
                 <Causes
                   words={said}
                   causes={found.causes}
                   paths={paths}
                   painted={look.hangingAt ? painted : undefined}
+                  request={request}
+                  stack={stack}
                 />
+                <Helped words={said} helped={before} />
               </div>
             )}
           </Loaded>

@@ -14,12 +14,15 @@ export const Remedies = ({
   words,
   remedies,
   likeliest,
+  isOld,
   onTry,
 }: {
   readonly words: DiagnosisWords
   readonly remedies: readonly RankedRemedy[]
   /** What is looked at where no remedy is worth trying. */
   readonly likeliest: CauseId | undefined
+  /** Something was told since, and is being reckoned with. */
+  readonly isOld: boolean
   readonly onTry: ((remedy: RankedRemedy) => void) | undefined
 }) => {
   const { t } = useTranslation()
@@ -50,7 +53,12 @@ export const Remedies = ({
           . {tryThis.chances(sayChance(t, remedy.chance), sayChance(t, remedy.stops))}
         </p>
         {onTry && (
-          <Button look={isBest ? 'next' : 'plain'} className="mt-2 min-h-14 px-6" onClick={() => onTry(remedy)}>
+          <Button
+            look={isBest ? 'next' : 'plain'}
+            disabled={isOld}
+            className="mt-2 min-h-14 px-6"
+            onClick={() => onTry(remedy)}
+          >
             {tryThis.doIt}
           </Button>
         )}

@@ -18,6 +18,14 @@ export interface DiagnosisWords {
     stretch(number: number, of: number, hangs: boolean): string
     readonly painted: string
   }
+  readonly helped: {
+    readonly title: string
+    readonly text: string
+    readonly setBack: string
+    counted(name: string, helped: number, failed: number): string
+  }
+  /** A cause that stays is noted on the page of its thing. */
+  readonly noteIt: Readonly<Partial<Record<CauseId, string>>>
   readonly photo: {
     readonly title: string
     readonly how: string
@@ -33,6 +41,7 @@ export interface DiagnosisWords {
     readonly yes: string
     readonly no: string
     readonly unknown: string
+    readonly look: string
     readonly anew: string
   }
   readonly found: {

@@ -223,6 +223,8 @@ export const BenchOfSession = ({
             answers={session.answers ?? {}}
             onAnswer={(answers) => onChange({ ...session, answers })}
             onPoint={round.point}
+            lookUp={standIn?.lookUp}
+            picture={standIn?.picture}
             onTry={(next, count, only, against) =>
               onChange(tryNext(session, referenceOf(next), count, newRun(), only, against))
             }

@@ -2,6 +2,7 @@ import {
   type Answers,
   lookPointedOut,
   type PlanRequest,
+  type QuestionId,
   type RankedRemedy,
   requestForOnly,
   type Round,
@@ -33,6 +34,8 @@ export const NextStage = ({
   answers,
   onAnswer,
   onPoint,
+  lookUp,
+  picture,
   otherWay,
   onTry,
 }: {
@@ -44,6 +47,10 @@ export const NextStage = ({
   readonly onAnswer: (answers: Answers) => void
   /** What hung in the last round is pointed out. */
   readonly onPoint: (look: Round) => void
+  /** Looks in place of whoever is asked. */
+  readonly lookUp?: ((question: QuestionId) => boolean) | undefined
+  /** What the sheet shows, where it cannot be held in hand. */
+  readonly picture?: ReactNode
   /** In place of the way back to the plan. */
   readonly otherWay?: ReactNode
   readonly onTry: (stack: Stack, passes: number, only: readonly string[] | undefined, against?: Against) => void
@@ -90,6 +97,7 @@ export const NextStage = ({
       >
         {t('bench.nextTry.back')}
       </Button>
+      {picture}
       <Suspense fallback={<Loading what={t('bench.nextTry.thinking')} />}>
         <DiagnosisPanel
           name={jobId}
@@ -97,6 +105,7 @@ export const NextStage = ({
           rounds={tried}
           answers={answers}
           onAnswer={onAnswer}
+          lookUp={lookUp}
           onPaint={(hanging) => onPoint(lookPointedOut(look, dies, press.throatMm, hanging))}
           onTry={({ stack, passes, id: remedy, centreShimMm, freshSheets }) =>
             onTry(stack, passes, only, { remedy, centreShimMm, freshSheets })

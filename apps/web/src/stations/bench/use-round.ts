@@ -60,7 +60,7 @@ const runOfSession = (
       runInHandOf(job),
       { ledger },
       {
-        rounds: all.map((each) => each.look),
+        rounds: all.map(({ look, remedy }) => ({ ...look, ...(remedy ? { remedy } : {}) })),
         pieces: times(0) * sum('pieces'),
         spoilt: times(0) * sum('spoilt'),
         also: jobIds.slice(1).map((jobId, at) => ({

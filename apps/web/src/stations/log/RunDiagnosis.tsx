@@ -15,7 +15,12 @@ const OfRequest = ({ run, request }: { readonly run: RunRow; readonly request: P
   const pointing = usePointOut(run.id)
   const stack = stackOfLogged(run.layers, request)
   if (!stack) return <p>{t('log.wrong.noStack')}</p>
-  const rounds = run.rounds.map((look, at): ToldRound => ({ stack, look, freshSheets: at === 0 }))
+  const rounds = run.rounds.map(({ remedy, ...look }, at): ToldRound => ({
+    stack,
+    look,
+    freshSheets: at === 0,
+    remedy,
+  }))
   const paint = (hanging: readonly HangingStretch[]) => {
     const { dies, press } = request.cut
     const round = rounds.length - 1

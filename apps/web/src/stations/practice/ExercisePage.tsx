@@ -3,11 +3,14 @@ import {
   type ExerciseId,
   exerciseIds,
   exerciseOf,
+  faultExerciseIds,
+  faultOf,
   gradeOf,
+  lookedUp,
   type PlayedRound,
   type Stack,
   techniqueOf,
-  type TriedRound,
+  type ToldRound,
   referenceOf,
 } from '@bold-heron/core'
 import { ArrowLeft } from 'lucide-react'
@@ -30,21 +33,22 @@ import { Result } from './Result.js'
 import { SetStack } from './SetStack.js'
 
 /** The rounds that were pressed and told of, with their stacks found again. */
-const pressedOf = (session: BenchSession | undefined, { request }: Exercise): TriedRound[] =>
-  (session?.pressed ?? []).flatMap(({ stack, look, freshSheets }) => {
+const pressedOf = (session: BenchSession | undefined, { request }: Exercise): ToldRound[] =>
+  (session?.pressed ?? []).flatMap(({ stack, look, freshSheets, remedy, centreShimMm }) => {
     const found = stackOfChosen(stack, request)
-    return found ? [{ stack: found, look, freshSheets }] : []
+    return found ? [{ stack: found, look, freshSheets, remedy, centreShimMm }] : []
   })
 
 /** The round in hand, with as many passes as have been made, the one at hand included. */
 const inHand = (session: BenchSession, stack: Stack, { request }: Exercise): PlayedRound => {
   const { round, step, passesDone } = session
   const isPressing = stepsOfRound(stack, round, techniqueOf(request.technique).guide)[step]?.is === 'press'
-  return { stack, passes: Math.max(1, passesDone + (isPressing ? 1 : 0)), freshSheets: round.freshSheets }
+  const { freshSheets, remedy, centreShimMm } = round
+  return { stack, passes: Math.max(1, passesDone + (isPressing ? 1 : 0)), freshSheets, remedy, centreShimMm }
 }
 
 /** A session as told, with its last look put right. */
-const putRight = (session: BenchSession, look: TriedRound['look']): BenchSession => ({
+const putRight = (session: BenchSession, look: ToldRound['look']): BenchSession => ({
   ...session,
   pressed: session.pressed.map((each, at) => (at === session.pressed.length - 1 ? { ...each, look, pieces: 0 } : each)),
   stage: 'next',
@@ -59,9 +63,9 @@ const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
   const [isSetting, setIsSetting] = useState(false)
   const pressed = pressedOf(session, exercise)
   const stack = session && stackOfChosen(session.round.stack, request)
-  const told = pressed.map(({ stack: then, look, freshSheets }) => ({ stack: then, passes: look.passes, freshSheets }))
+  const told = pressed.map(({ look, ...round }) => ({ ...round, passes: look.passes }))
   const isInRound = session?.stage === 'round'
-  const played = usePlayed(request, seed, isInRound && stack ? [...told, inHand(session, stack, exercise)] : told).data
+  const played = usePlayed(exercise, seed, isInRound && stack ? [...told, inHand(session, stack, exercise)] : told).data
   const grade = gradeOf(played?.outcomes ?? [], exercise.par)
   const isOver = session?.stage === 'finish' && played !== undefined
   useEffect(() => {
@@ -77,6 +81,8 @@ const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
     )
     setIsSetting(false)
   }
+  const { faults, bare } = exercise
+  const fault = useMemo(() => faults && faultOf(request, bare, faults, seed), [request, bare, faults, seed])
   if (!isReady) return <Loading what={t('bench.loading')} />
   if (!session || !stack || isSetting)
     return (
@@ -109,9 +115,11 @@ const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
         {t('practice.set.again')}
       </Button>
     ),
+    lookUp: fault && ((question) => lookedUp(fault, question, seed)),
     finish: played && (
       <Result
         exercise={exercise}
+        cause={fault?.cause.id}
         outcomes={played.outcomes}
         grade={grade}
         onGoOn={() => now && keep(putRight(session, now.look))}
@@ -136,7 +144,8 @@ const ExerciseBench = ({ exercise }: { readonly exercise: Exercise }) => {
   )
 }
 
-const isExercise = (id: string | undefined): id is ExerciseId => exerciseIds.includes(id as ExerciseId)
+const isExercise = (id: string | undefined): id is ExerciseId =>
+  ([...exerciseIds, ...faultExerciseIds] as readonly string[]).includes(id ?? '')
 
 const ExerciseNamed = ({ id }: { readonly id: ExerciseId }) => {
   const { t } = useTranslation()

@@ -8,6 +8,7 @@ export const practice: Station<'practice', { practice: typeof words }, StationNa
   nav: { at: 'rest', key: 'x', icon: Dumbbell },
   routes: [
     { index: true, lazy: () => import('./PracticeStation.js') },
+    { path: 'mastered', lazy: () => import('./MasteredPage.js') },
     { path: ':exerciseId', lazy: () => import('./ExercisePage.js') },
   ],
 }

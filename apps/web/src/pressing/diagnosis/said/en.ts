@@ -21,6 +21,22 @@ export const diagnosis: DiagnosisWords = {
     stretch: (number, of, hangs) => `Stretch ${number} of ${of}: ${hangs ? 'hangs' : 'is cut'}`,
     painted: 'As you painted it',
   },
+  helped: {
+    title: 'What helped in this workshop so far',
+    text: 'What was the cause here before is thought likelier, what was not less likely.',
+    setBack: 'Begin to count anew',
+    counted: (name, helped, failed) =>
+      `${name}: helped ${helped === 1 ? 'once' : `${helped} times`}${failed > 0 ? `, did not ${failed === 1 ? 'once' : `${failed} times`}` : ''}`,
+  },
+  noteIt: {
+    'scored-spot': 'If it stays so, note its face as scored on the page of',
+    'pad-bowed': 'If it stays so, note its bow on the page of',
+    'mat-thick': 'Note what you measured on the page of',
+    'blunt-stretch': 'If it stays so, note its condition as blunt on the page of',
+    'die-difficult': 'If it stays so, note its condition on the page of',
+    'die-lower': 'Measure it, and note its height on the page of',
+    gap: 'Feel out the gap, on the page of',
+  },
   photo: {
     title: 'Or from a photo against the light',
     how: 'Hold the cut up to a window, or lay it on something dark, and take a photo so near that the cut fills it and nothing but the sheet is around it. Where it was cut light comes through. The picture stays on this machine and is not kept.',
@@ -46,6 +62,7 @@ export const diagnosis: DiagnosisWords = {
     yes: 'Yes',
     no: 'No',
     unknown: 'I cannot tell',
+    look: 'Look',
     anew: 'Answer anew',
   },
   found: {

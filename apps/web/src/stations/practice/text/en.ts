@@ -4,6 +4,7 @@ export const practice = {
   title: 'Practice',
   intro:
     'A simulated press to learn on, which breaks nothing. What its gap is, how much it gives and how hard the card is, nobody knows: find out as on a real one. Nothing here goes into the log.',
+  findOut: 'Find out a press',
   exercise: 'Exercise {{number}}',
   begin: 'Begin',
   back: 'All exercises',
@@ -40,8 +41,39 @@ export const practice = {
       name: 'A relief, whole',
       text: 'Three layers of card raise a shape into the thick mat. It must stand up all along its outline.',
     },
+    'wrong-nothing': { name: 'Hardly a mark', text: 'A leaf from one card, and next to nothing of it on the sheet.' },
+    'wrong-spot': { name: 'Always that corner', text: 'The leaf comes out but for one place.' },
+    'wrong-side': { name: 'One side hangs', text: 'A wide panel, cut all along but on one side.' },
+    'wrong-middle': { name: 'Too loose, or low?', text: 'A wide panel on a good press, and not all of it through.' },
+    'wrong-of-two': { name: 'One of two', text: 'Two leaves side by side, and only one of them is cut.' },
+    'wrong-patches': { name: 'Here and there', text: 'Lace that hangs in patches, with no order to it.' },
+    'wrong-heavy': {
+      name: 'It goes hard',
+      text: 'Two cards under a panel, and the handle or the cut says that something is too much.',
+    },
+    'wrong-leaf': { name: 'A leaf of the board', text: 'The board has a leaf on a hinge. Is it as it should be?' },
+    'wrong-crease': {
+      name: 'The crease is not right',
+      text: 'The leaf’s outline pressed into a mat, on the right stack, and yet.',
+    },
+    'wrong-relief': {
+      name: 'The shape does not stand',
+      text: 'Three layers of card and a thick mat, on the right stack, and yet.',
+    },
+  },
+  faults: {
+    title: 'What went wrong?',
+    intro:
+      'The gap of these presses is known and the first stack is the right one, but something is wrong. Press it, look, and find out what: ask at the Bench what went wrong, paint where it hangs, look where you are told to look, and put it right.',
+    was: 'It was this:',
+    print: 'A page to keep',
+    mastered: 'What I can find and put right',
+    masteredText: 'Every exercise with something wrong was mastered. This is what it may be, and what helps.',
+    printIt: 'Print it',
+    notYet: 'The page comes when all of these are mastered.',
   },
   things: {
+    hinged: 'Leaf',
     'thin-mat': 'Thin mat',
     'thick-mat': 'Thick mat',
     impression: 'Impression pad',
