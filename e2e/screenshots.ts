@@ -88,12 +88,18 @@ const views: readonly View[] = [
     },
   },
   {
-    name: 'how-did-it-come-out',
-    path: async (application) => `/jobs/${await idOf(application, 'jobs', 'Compass roses')}/plan`,
-    words: 'At worst:',
+    name: 'wrong',
+    path: async (application) => {
+      const answer = await fetch(`${application.address}/api/runs?q=${encodeURIComponent('same corner again')}`)
+      const [run] = ((await answer.json()) as { items: { id: string }[] }).items
+      if (!run) throw new Error('the demo has no run that went wrong in a corner')
+      return `/log/${run.id}`
+    },
+    words: 'What went wrong?',
     prepare: async (browser) => {
-      await browser.press('Cut it, then tell')
-      await browser.heading('How did it come out?')
+      await browser.press('What went wrong?')
+      await browser.says('Likeliest')
+      await browser.scrollTo(heading('What went wrong?'))
     },
   },
   {
