@@ -1,5 +1,6 @@
 import type { Answers, Diagnosis, Round, Stack } from '../packages/core/src/index.js'
-import { type CauseId, causes, type ListedCause } from '../packages/core/src/diagnosis/causes/list.js'
+import type { CauseId } from '../packages/core/src/diagnosis/cause-ids.js'
+import { causes, type ListedCause } from '../packages/core/src/diagnosis/causes/list.js'
 import { diagnosisSteps } from '../packages/core/src/diagnosis/diagnose.js'
 import { priorOf } from '../packages/core/src/diagnosis/hypotheses.js'
 import { type QuestionId, questions } from '../packages/core/src/diagnosis/questions.js'
@@ -56,7 +57,7 @@ const anywhere = (scene: Scene, random: RandomSource): Scene => {
 /** Draws a cause as often as it is believed to be one, and one of its ways. */
 const drawFault = (scene: Scene, random: RandomSource): Fault | undefined => {
   const here = anywhere(scene, random)
-  const possible = (causes as readonly ListedCause[]).flatMap((cause) => {
+  const possible = causes.flatMap((cause) => {
     if (cause.goals && !cause.goals.includes(scene.goalId)) return []
     const degrees = cause.degrees(here)
     return degrees.length > 0 ? [{ cause, degrees, weight: priorOf(cause, here) }] : []

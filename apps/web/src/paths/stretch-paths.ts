@@ -1,4 +1,5 @@
-import { type Die, layOutDies, middlesOf, placeLines, type Polyline, stretchesOf } from '@bold-heron/core'
+import { type Die, layOutDies, middlesOf, partAlong, placeLines, type Polyline, stretchesOf } from '@bold-heron/core'
+import { pathOf } from './line-path.js'
 
 /** A stretch of a die's line ready to be drawn and touched: the feed goes up, the throat from left to right; lengths in mm. */
 interface StretchPath {
@@ -15,27 +16,9 @@ export interface StretchPaths {
   readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number }
 }
 
-/** µm are enough for a drawing. */
-const written = (x: number, y: number): string => `${y.toFixed(3)} ${(-x).toFixed(3)}`
-
-/** A part of a line, by mm from its first point. */
-const partOf = (line: Polyline, fromMm: number, toMm: number): string => {
-  const found: string[] = []
-  let walkedMm = 0
-  for (let at = 2; at + 1 < line.length; at += 2) {
-    const [x0, y0, x1, y1] = [line[at - 2], line[at - 1], line[at], line[at + 1]] as [number, number, number, number]
-    const pieceMm = Math.hypot(x1 - x0, y1 - y0)
-    const from = Math.max(0, (fromMm - walkedMm) / pieceMm)
-    const to = Math.min(1, (toMm - walkedMm) / pieceMm)
-    if (pieceMm > 0 && from < to) {
-      if (found.length === 0) found.push(`M${written(x0 + from * (x1 - x0), y0 + from * (y1 - y0))}`)
-      found.push(`L${written(x0 + to * (x1 - x0), y0 + to * (y1 - y0))}`)
-    }
-    walkedMm += pieceMm
-    if (walkedMm >= toMm) break
-  }
-  return found.join('')
-}
+/** A line as it is drawn: the feed goes up. */
+const drawnLine = (line: Polyline): number[] =>
+  Array.from(line, (_, at) => (at % 2 === 0 ? line[at + 1] : -(line[at - 1] as number)) as number)
 
 /** The stretches of dies as they lie in a press with a throat so wide, mm; in the order of `stretchesOf`. */
 export const stretchPaths = (dies: readonly Die[], throatMm: number): StretchPaths => {
@@ -44,7 +27,7 @@ export const stretchPaths = (dies: readonly Die[], throatMm: number): StretchPat
   const stretches = stretchesOf(dies)
   const middles = middlesOf(stretches, lines)
   const drawn = stretches.map(({ die, line, fromMm, toMm }, at) => ({
-    d: partOf(lines[die]?.[line] ?? [], fromMm, toMm),
+    d: pathOf(drawnLine(partAlong(lines[die]?.[line] ?? [], fromMm, toMm))),
     x: middles[2 * at + 1] as number,
     y: -(middles[2 * at] as number),
   }))
@@ -52,9 +35,7 @@ export const stretchPaths = (dies: readonly Die[], throatMm: number): StretchPat
   const ys = drawn.map(({ y }) => y)
   const [x, y] = [Math.min(...xs), Math.min(...ys)]
   return {
-    lines: lines
-      .flat()
-      .map((line) => line.map((_, at) => (at % 2 === 0 ? line[at + 1] : -(line[at - 1] as number)) as number)),
+    lines: lines.flat().map(drawnLine),
     stretches: drawn,
     box:
       drawn.length > 0

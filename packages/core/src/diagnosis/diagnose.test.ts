@@ -9,7 +9,7 @@ import { askedCut, diagnosed, toldOf } from '../testing/diagnosing.js'
 import { aDie } from '../testing/makers.js'
 import type { Diagnosis } from './diagnose.js'
 import { MOST_QUESTIONS } from './diagnose.js'
-import type { CauseId } from './causes/list.js'
+import type { CauseId } from './cause-ids.js'
 
 /** What hangs wherever a place of the press is so, mm: x along the feed, y across. */
 const hangingWhere = ({ cut }: PlanRequest, is: (x: number, y: number) => boolean): Round => {

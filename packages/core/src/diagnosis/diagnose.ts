@@ -6,7 +6,7 @@ import { REPEAT_SPREAD_MM } from '../learning/repeat-spread.js'
 import type { Answering } from '../planner/responses.js'
 import type { PlanRequest } from '../planner/plan.js'
 import type { Steps } from '../planner/steps.js'
-import type { CauseId } from './causes/list.js'
+import type { CauseId } from './cause-ids.js'
 import { type DoubtStep, doubtSteps } from './doubt-steps.js'
 import {
   chanceOfYes,

@@ -1,4 +1,4 @@
-import type { CauseId } from './causes/list.js'
+import type { CauseId } from './cause-ids.js'
 
 /** How often what was done against a cause helped in this workshop, and how often it did not. */
 interface Tried {

@@ -28,8 +28,7 @@ const THOUGH_IT_WORKED = 0.3
 
 /** The causes that may be at work in a scene, each in all its ways. */
 export const waysIn = (scene: Scene): Part[][] => {
-  const listed: readonly ListedCause[] = causes
-  return listed.flatMap((cause) => {
+  return causes.flatMap((cause) => {
     if (cause.goals && !cause.goals.includes(scene.goalId)) return []
     const degrees = cause.degrees(scene)
     return degrees.length > 0 ? [degrees.map((degree) => ({ cause, degree }))] : []
@@ -37,7 +36,7 @@ export const waysIn = (scene: Scene): Part[][] => {
 }
 
 /** Of all listed causes together. */
-const ALL_PRIORS = (causes as readonly ListedCause[]).reduce((sum, { prior }) => sum + prior, 0)
+const ALL_PRIORS = causes.reduce((sum, { prior }) => sum + prior, 0)
 
 /** How often a cause is the one, over that of the others, before the rounds were seen. */
 export const priorOf = (

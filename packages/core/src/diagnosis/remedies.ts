@@ -5,17 +5,10 @@ import type { Stack } from '../layers/stack.js'
 import type { NextTry } from '../planner/next-try.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { methodOf } from '../techniques/method.js'
-import { type CauseId, causes, type ListedCause } from './causes/list.js'
+import type { RemedyId } from './cause-ids.js'
+import type { ListedCause } from './causes/list.js'
 import type { Part } from './hypotheses.js'
 import type { Scene } from './scene.js'
-
-/** What is done about everything at once, whatever the cause is. */
-const generalRemedyIds = ['once-more', 'tighter', 'looser', 'centre-shim', 'another-stack'] as const
-export type GeneralRemedyId = (typeof generalRemedyIds)[number]
-
-/** A general remedy, or the cause that it is against. */
-export type RemedyId = GeneralRemedyId | CauseId
-export const remedyIds: readonly RemedyId[] = [...generalRemedyIds, ...causes.map(({ id }) => id)]
 
 /** Something to try in the next round. */
 export interface Remedy {

@@ -22,7 +22,15 @@ import type { Pressing } from '../press/cut-simulation.js'
 import type { ContactCells } from '../press/nip/contact-cells.js'
 import { crossedCells, LaidCut } from './laid-cut.js'
 import { chanceOfHanging, chanceOfWord, logChanceOfAnyPlace, logChanceOfPainting } from './place-evidence.js'
-import { type Ends, GOOD_SPREAD, type Replay, type Replayed, type RoundToCome, STOP_SPREAD } from './replay.js'
+import {
+  type Ends,
+  GOOD_SPREAD,
+  logChanceOfAnyFeel,
+  type Replay,
+  type Replayed,
+  type RoundToCome,
+  STOP_SPREAD,
+} from './replay.js'
 import { asMeant, type Variation } from './variation.js'
 
 /** A stretch is pictured as hanging from this chance on. */
@@ -168,7 +176,7 @@ export class ReplayOfCut implements Replay {
     const { look } = this.rounds[at] as TriedRound
     const painted = this.painted[at]
     const share = painted ? meanBy(painted, this.lengthMm) : (look.hangingShare ?? 0)
-    const seen = Math.log(unlessSlip(comesOut[look.seen] ?? 0, 5)) - Math.log(feelsOn.coarse.length)
+    const seen = Math.log(unlessSlip(comesOut[look.seen] ?? 0, 5)) + logChanceOfAnyFeel(look.feel, feelsOn.coarse)
     const where = painted
       ? logChanceOfAnyPlace(painted, this.lengthMm)
       : look.hangingPlace === null

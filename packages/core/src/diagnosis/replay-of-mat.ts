@@ -8,7 +8,7 @@ import { chanceAtLeast } from '../numerics/normal.js'
 import type { TriedRound } from '../planner/trial.js'
 import { matPlanningGrid } from '../press/mats/mat-grid.js'
 import { isGood, type Seen } from '../goals/looks.js'
-import { type Ends, type Replay, type Replayed, type RoundToCome, STOP_SPREAD } from './replay.js'
+import { type Ends, logChanceOfAnyFeel, type Replay, type Replayed, type RoundToCome, STOP_SPREAD } from './replay.js'
 import { asMeant, type Variation } from './variation.js'
 
 /** What was pressed into a mat and looked at, to be pressed again; `gapMm` is what squeezes are counted from. */
@@ -68,8 +68,8 @@ export class ReplayOfMat implements Replay {
       if (variation.comesOut)
         return (
           log +
-          Math.log(unlessSlip(variation.comesOut[look.seen] ?? 0, spec.seen.length)) -
-          Math.log(forecasting.feels.length)
+          Math.log(unlessSlip(variation.comesOut[look.seen] ?? 0, spec.seen.length)) +
+          logChanceOfAnyFeel(look.feel, forecasting.feels)
         )
       return log + forecasting.logChanceOf(this.press(stack, variation, look.passes, !this.isBegun), look, cut)
     }, 0)

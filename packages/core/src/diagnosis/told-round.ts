@@ -1,5 +1,5 @@
 import type { TriedRound } from '../planner/trial.js'
-import type { RemedyId } from './remedies.js'
+import type { RemedyId } from './cause-ids.js'
 
 /** A round as it is told to the diagnosis: with what was tried in it against whatever went wrong before. */
 export interface ToldRound extends TriedRound {

@@ -1,3 +1,4 @@
+import { placesAlong } from '../geometry/along.js'
 import { lengthOf, type Polyline } from '../geometry/polyline.js'
 import type { HangingStretch } from './hanging-stretch.js'
 
@@ -74,29 +75,13 @@ export const hangingOf = (
 /** Middles of stretches where the dies' lines lie, as x and y in mm, two numbers a stretch. */
 export const middlesOf = (stretches: readonly LineStretch[], laid: readonly (readonly Polyline[])[]): Float64Array => {
   const middles = new Float64Array(2 * stretches.length)
-  let known: Polyline | undefined
-  let at = 2
-  let beforeMm = 0
-  stretches.forEach(({ die, line, fromMm, toMm }, stretch) => {
-    const points = laid[die]?.[line] ?? []
-    if (points !== known) [known, at, beforeMm] = [points, 2, 0]
-    const aimMm = (fromMm + toMm) / 2
-    for (; at + 1 < points.length; at += 2) {
-      const [x0, y0, x1, y1] = [points[at - 2], points[at - 1], points[at], points[at + 1]] as [
-        number,
-        number,
-        number,
-        number,
-      ]
-      const pieceMm = Math.hypot(x1 - x0, y1 - y0)
-      if (beforeMm + pieceMm >= aimMm || at + 3 >= points.length) {
-        const share = pieceMm > 0 ? Math.min(1, Math.max(0, (aimMm - beforeMm) / pieceMm)) : 0
-        middles[2 * stretch] = x0 + share * (x1 - x0)
-        middles[2 * stretch + 1] = y0 + share * (y1 - y0)
-        break
-      }
-      beforeMm += pieceMm
-    }
-  })
+  for (let first = 0; first < stretches.length;) {
+    const { die, line } = stretches[first] as LineStretch
+    let end = first
+    while (stretches[end]?.die === die && stretches[end]?.line === line) end++
+    const aims = stretches.slice(first, end).map(({ fromMm, toMm }) => (fromMm + toMm) / 2)
+    placesAlong(laid[die]?.[line] ?? [], aims).forEach(({ x, y }, at) => middles.set([x, y], 2 * (first + at)))
+    first = end
+  }
   return middles
 }

@@ -1,4 +1,4 @@
-import type { CauseId } from '../diagnosis/causes/list.js'
+import type { CauseId } from '../diagnosis/cause-ids.js'
 import type { ToldRound } from '../diagnosis/told-round.js'
 import type { Die } from '../dies/die.js'
 import { type DieClass, factsOfDieClass } from '../dies/classes/list.js'

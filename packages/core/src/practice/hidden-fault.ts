@@ -1,5 +1,6 @@
 import { questions, type QuestionId } from '../diagnosis/questions.js'
-import { type CauseId, causes, type ListedCause } from '../diagnosis/causes/list.js'
+import type { CauseId } from '../diagnosis/cause-ids.js'
+import { causes, type ListedCause } from '../diagnosis/causes/list.js'
 import { sceneOf } from '../diagnosis/scene.js'
 import { asMeant, bothOf, type Variation } from '../diagnosis/variation.js'
 import type { ToldRound } from '../diagnosis/told-round.js'
@@ -45,7 +46,7 @@ export const faultOf = (request: PlanRequest, bare: Stack, of: readonly CauseId[
     const spot = { xMm: points[at] ?? 0, yMm: points[at + 1] ?? 0, radiusMm: 9 + 6 * random(), share: 1 }
     const scene = points.length > 0 ? { ...plain, spots: [spot] } : plain
     const id = of[Math.floor(random() * of.length)]
-    const cause = (causes as readonly ListedCause[]).find((each) => each.id === id)
+    const cause = causes.find((each) => each.id === id)
     const ways = cause?.degrees(scene) ?? []
     const way = ways[Math.floor(random() * ways.length)]
     if (!cause || !way) continue

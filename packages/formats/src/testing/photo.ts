@@ -1,4 +1,12 @@
-import { circleAt, lengthOf, placeLines, type Polyline, type RandomSource, randomNormal } from '@bold-heron/core'
+import {
+  circleAt,
+  lengthOf,
+  partAlong,
+  placeLines,
+  type Polyline,
+  type RandomSource,
+  randomNormal,
+} from '@bold-heron/core'
 import sharp from 'sharp'
 import { type Homography, mapped, ontoCorners, type Pixel } from '../scan/homography.js'
 import type { Picture } from '../scan/picture.js'
@@ -55,22 +63,6 @@ export const leafLines = (lengthMm: number, widthMm: number): number[][] => {
     line.push((lengthMm / 2) * Math.cos(turn) * waist, (widthMm / 2) * Math.sin(turn) * (1 + 0.25 * Math.cos(turn)))
   }
   return [line]
-}
-
-const partOf = (line: Polyline, fromMm: number, toMm: number): number[] => {
-  const part: number[] = []
-  let walked = 0
-  for (let at = 2; at + 1 < line.length; at += 2) {
-    const [x0, y0, x1, y1] = [line[at - 2], line[at - 1], line[at], line[at + 1]] as [number, number, number, number]
-    const mm = Math.hypot(x1 - x0, y1 - y0)
-    const [from, to] = [Math.max(0, (fromMm - walked) / mm), Math.min(1, (toMm - walked) / mm)]
-    if (mm > 0 && from < to) {
-      if (part.length === 0) part.push(x0 + from * (x1 - x0), y0 + from * (y1 - y0))
-      part.push(x0 + to * (x1 - x0), y0 + to * (y1 - y0))
-    }
-    walked += mm
-  }
-  return part
 }
 
 /** Corners of the sheet in a picture of it from in front, leaning so many degrees, seen from 350 mm. */
@@ -154,7 +146,7 @@ export const photoOf = async (
       const is = random() < hanging
       const to = Math.min(total, at + 10 + 30 * random())
       if (is) its.push([at, to])
-      else kerfs.push(drawn(partOf(line, at, to)))
+      else kerfs.push(drawn(partAlong(line, at, to)))
       at = to
     }
     hangs.push(its)

@@ -1,4 +1,4 @@
-import { causes } from '@bold-heron/core'
+import { causeIds } from '@bold-heron/core'
 import { z } from 'zod'
 
 /** What was done against causes in this workshop, and how often that helped: for each cause that was taken for one since it was set back. */
@@ -6,7 +6,7 @@ export const helpedAnswer = z.object({
   since: z.iso.datetime().nullable(),
   causes: z.array(
     z.object({
-      cause: z.enum(causes.map(({ id }) => id)),
+      cause: z.enum(causeIds),
       helped: z.int().min(0),
       failed: z.int().min(0),
     }),

@@ -1,4 +1,5 @@
 import type { Cause } from '../cause.js'
+import { type CauseId, causeIds } from '../cause-ids.js'
 import { bluntStretch } from './blunt-stretch.js'
 import { dieDifficult } from './die-difficult.js'
 import { dieLower } from './die-lower.js'
@@ -28,39 +29,39 @@ import { tooFast } from './too-fast.js'
 import { tooManySheets } from './too-many-sheets.js'
 import { wrongLayer } from './wrong-layer.js'
 
-/** Everything that may have gone wrong. */
-export const causes = [
-  gap,
-  sheetHarder,
-  dieDifficult,
-  wrongLayer,
-  leafOpen,
-  dieUpsideDown,
-  offCentre,
-  middleLow,
-  edgeParallel,
-  scoredSpot,
-  bluntStretch,
-  padBowed,
-  dieLower,
-  tooManySheets,
-  tooFast,
-  letGo,
-  matHard,
-  matThick,
-  matCut,
-  glueWet,
-  mirroredWrong,
-  shapeThick,
-  folderWrongEnd,
-  folderBowed,
-  metalSideDown,
-  plateCool,
-  foilDullSide,
-  liftedTooSoon,
-] as const
-
-export type CauseId = (typeof causes)[number]['id']
+const every = {
+  gap: gap,
+  'sheet-harder': sheetHarder,
+  'die-difficult': dieDifficult,
+  'wrong-layer': wrongLayer,
+  'leaf-open': leafOpen,
+  'die-upside-down': dieUpsideDown,
+  'off-centre': offCentre,
+  'middle-low': middleLow,
+  'edge-parallel': edgeParallel,
+  'scored-spot': scoredSpot,
+  'blunt-stretch': bluntStretch,
+  'pad-bowed': padBowed,
+  'die-lower': dieLower,
+  'too-many-sheets': tooManySheets,
+  'too-fast': tooFast,
+  'let-go': letGo,
+  'mat-hard': matHard,
+  'mat-thick': matThick,
+  'mat-cut': matCut,
+  'glue-wet': glueWet,
+  'mirrored-wrong': mirroredWrong,
+  'shape-thick': shapeThick,
+  'folder-wrong-end': folderWrongEnd,
+  'folder-bowed': folderBowed,
+  'metal-side-down': metalSideDown,
+  'plate-cool': plateCool,
+  'foil-dull-side': foilDullSide,
+  'lifted-too-soon': liftedTooSoon,
+} as const satisfies { readonly [Id in CauseId]: Cause & { readonly id: Id } }
 
 /** A cause that is listed. */
 export type ListedCause = Cause & { readonly id: CauseId }
+
+/** Everything that may have gone wrong. */
+export const causes: readonly ListedCause[] = causeIds.map((id) => every[id])
