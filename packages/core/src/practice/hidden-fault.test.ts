@@ -7,6 +7,7 @@ import { sheetsGoOn } from '../goals/looks.js'
 import { Responses } from '../planner/responses.js'
 import { finish } from '../planner/steps.js'
 import { trialAdviceSteps } from '../planner/trial-advice.js'
+import { asked } from '../testing/thorough.js'
 import { type Exercise, exerciseOf, faultExerciseIds, gradeOf, type PlayedRound, playRounds } from './exercises.js'
 import { faultOf, lookedUp } from './hidden-fault.js'
 
@@ -55,7 +56,7 @@ describe.each(faultExerciseIds)('the exercise %s', (id) => {
   })
 
   it('is solved as the diagnosis says, with no handle stopped on the way', () => {
-    const attempts = [1, 2].map((seed) => playByDiagnosis(exercise, seed))
+    const attempts = Array.from({ length: asked(3, 1) }, (_, at) => playByDiagnosis(exercise, at + 1))
     for (const { outcomes, cause } of attempts) {
       expect(outcomes.at(-1)!.isGood, cause).toBe(true)
       expect(

@@ -76,3 +76,26 @@ export const brightnessAt = ({ width, height, values }: Gray, x: number, y: numb
   const bottom = (1 - u) * (values[y1 * width + x0] as number) + u * (values[y1 * width + x1] as number)
   return (1 - v) * top + v * bottom
 }
+
+/** A picture with the fall of light across it taken out: a plane laid through the logarithms of all its brightness (least squares). */
+export const evened = ({ width, height, values }: Gray): Gray => {
+  // Columns and rows from −1 to 1 have no moment with one another, so each slope stands by itself.
+  let [sumX, sumY, squareX, squareY] = [0, 0, 0, 0]
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const [u, v] = [(2 * x + 1) / width - 1, (2 * y + 1) / height - 1]
+      const log = Math.log(Math.max(1, values[y * width + x] as number))
+      sumX += u * log
+      sumY += v * log
+      squareX += u * u
+      squareY += v * v
+    }
+  const [slopeX, slopeY] = [sumX / squareX, sumY / squareY]
+  const made = new Float32Array(values.length)
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const [u, v] = [(2 * x + 1) / width - 1, (2 * y + 1) / height - 1]
+      made[y * width + x] = (values[y * width + x] as number) * Math.exp(-slopeX * u - slopeY * v)
+    }
+  return { width, height, values: made }
+}

@@ -19,6 +19,7 @@ describe('a photo of a cut', () => {
     ['of a die that lay 3 mm off', { off: [2.4, -1.8] }],
     ['with a hand in the corner', { handOver: true, lean: [8, 8] }],
     ['in uneven light, grainy', { uneven: 0.5, grain: 8 }],
+    ['where light falls off to a quarter', { uneven: 0.75 }],
     ['of lace whose bits fell out, some of them', { lines: laceLines(60), fallenOut: 0.6 }],
     ['of thin kerfs of little contrast', { kerfMm: 0.15, contrast: 35, pixelsPerMm: 9 }],
   ])('%s is told right along its line, and never surely wrong', async (_, wish) => {

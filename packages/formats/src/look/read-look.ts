@@ -1,7 +1,7 @@
 import { boxAround, lengthOf, middleOf, placeLines, type Polyline } from '@bold-heron/core'
 import { type Homography, mapped, ontoCorners, type Pixel } from '../scan/homography.js'
 import type { Picture } from '../scan/picture.js'
-import { blurred, brightnessAt, type Gray, grayOf, smaller } from './gray.js'
+import { blurred, brightnessAt, evened, type Gray, grayOf, smaller } from './gray.js'
 import { hangingAlong, kindsOf } from './hanging-chain.js'
 import { distanceTo, noiseOf, type Sign, standingOut } from './light.js'
 import { placeByOutline } from './place-by-outline.js'
@@ -209,7 +209,14 @@ const foundByCorners = (
 }
 
 /** By the lines themselves. */
-const foundByOutline = (whole: Gray, small: Gray, times: number, samples: Samples, sign: Sign): Found | undefined => {
+const foundByOutline = (
+  whole: Gray,
+  small: Gray,
+  times: number,
+  _asked: LookAsked,
+  samples: Samples,
+  sign: Sign,
+): Found | undefined => {
   const map = placeByOutline(whole, samples, sign)
   if (!map) return undefined
   const at = mapped(map, samples.x[0] as number, samples.y[0] as number)
@@ -255,16 +262,24 @@ const readAt = (whole: Gray, asked: LookAsked, samples: Samples, sign: Sign, fou
  */
 export const readLook = (asked: LookAsked): LookRead => {
   const sign: Sign = asked.light === 'behind' ? 1 : -1
-  const whole = grayOf(asked.picture)
   const samples = samplesAlong(linesOnSheet(asked))
-  const times = Math.max(1, Math.round(Math.max(whole.width, whole.height) / SMALL_PX))
-  const small = smaller(whole, times)
-  const byCorners = foundByCorners(whole, small, times, asked, samples, sign)
-  const first = byCorners && readAt(whole, asked, samples, sign, byCorners)
-  if (first?.read) return first
-  const byOutline = foundByOutline(whole, small, times, samples, sign)
-  const second = byOutline && readAt(whole, asked, samples, sign, byOutline)
-  return second?.read ? second : (first ?? second ?? { read: false, why: 'no-sheet' })
+  const plain = grayOf(asked.picture)
+  const times = Math.max(1, Math.round(Math.max(plain.width, plain.height) / SMALL_PX))
+  const ways = [
+    () => [plain, foundByCorners] as const,
+    // Where light falls off across the picture, its sheet may be brighter at one end than its ground at the other.
+    () => [evened(plain), foundByCorners] as const,
+    () => [plain, foundByOutline] as const,
+  ]
+  let first: LookRead | undefined
+  for (const way of ways) {
+    const [whole, find] = way()
+    const found = find(whole, smaller(whole, times), times, asked, samples, sign)
+    const read = found && readAt(whole, asked, samples, sign, found)
+    if (read?.read) return read
+    first ??= read
+  }
+  return first ?? { read: false, why: 'no-sheet' }
 }
 
 /** The same map onto a picture so many times as large. */

@@ -11,7 +11,7 @@ import { pressedHowFields, pressedWhatFields, showsField } from './press-run.js'
 /** A stretch of line that hung, mm from the first point of one of its die's lines; which die is told by its id in the plan. */
 const hangingStretch = z
   .object({
-    dieId: z.string().min(1).max(200),
+    dieId: z.string().min(1).max(500),
     line: z.int().min(0).max(20_000),
     fromMm: z.number().min(0).max(100_000),
     toMm: z.number().min(0).max(100_000),
