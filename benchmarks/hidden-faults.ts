@@ -2,9 +2,8 @@ import type { Answers, Diagnosis, Round, Stack } from '../packages/core/src/inde
 import type { CauseId } from '../packages/core/src/diagnosis/cause-ids.js'
 import { causes, type ListedCause } from '../packages/core/src/diagnosis/causes/list.js'
 import { diagnosisSteps } from '../packages/core/src/diagnosis/diagnose.js'
-import { priorOf } from '../packages/core/src/diagnosis/hypotheses.js'
-import { type QuestionId, questions } from '../packages/core/src/diagnosis/questions.js'
-import type { RankedRemedy } from '../packages/core/src/diagnosis/diagnose.js'
+import { chanceOfYes, priorOf } from '../packages/core/src/diagnosis/hypotheses.js'
+import type { RankedRemedy } from '../packages/core/src/diagnosis/gains.js'
 import { type Scene, sceneOf } from '../packages/core/src/diagnosis/scene.js'
 import { asMeant, bothOf, type Variation } from '../packages/core/src/diagnosis/variation.js'
 import { sheetsGoOn } from '../packages/core/src/goals/looks.js'
@@ -144,8 +143,7 @@ const play = ({ request, stack, fault, first, blind, random }: Case, responses: 
     let diagnosis = diagnose()
     while (diagnosis.question) {
       const { id } = diagnosis.question
-      const yes = (fault.cause.answers as Partial<Record<QuestionId, number>>)[id] ?? questions[id]
-      answers = { ...answers, [id]: random() < yes }
+      answers = { ...answers, [id]: random() < chanceOfYes(id, [fault]) }
       diagnosis = diagnose()
     }
     return diagnosis

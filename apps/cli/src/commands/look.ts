@@ -1,10 +1,10 @@
 import { dirname, resolve } from 'node:path'
-import { type LookRead, readDrawing, readLook } from '@bold-heron/formats'
+import { type LookRead, readLook } from '@bold-heron/formats'
 import { lookFile } from '@bold-heron/schema'
-import { sayDrawingFault } from '@bold-heron/words'
 import sharp from 'sharp'
+import { drawingOf } from '../drawings.js'
 import { Faults } from '../faults.js'
-import { judged, readJson, readText } from '../read-file.js'
+import { judged, readJson } from '../read-file.js'
 
 /** A photo is taken no larger than this, pixels in all. */
 const MOST_PIXELS = 64_000_000
@@ -30,15 +30,10 @@ const pictureOf = async (file: string) => {
 export const look = async (path: string): Promise<LookRead> => {
   const { die, picture, sheet, placement, side, light } = judged(lookFile, readJson(path))
   const folder = dirname(path)
-  const name = die.svg === undefined ? 'die.file' : 'die.svg'
-  const drawing =
-    die.svg === undefined
-      ? await readDrawing(die.file as string, readText(resolve(folder, die.file as string), name))
-      : await readDrawing('inline.svg', die.svg)
-  if (!drawing.ok) throw new Faults([(t) => sayDrawingFault(t, name, drawing.fault)])
+  const drawing = await drawingOf({ ...die, path: 'die' }, folder)
   return readLook({
     picture: await pictureOf(resolve(folder, picture)),
-    lines: drawing.value.drawn,
+    lines: drawing.drawn,
     on: { ...sheet, placement },
     side,
     light,

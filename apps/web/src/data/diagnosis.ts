@@ -11,6 +11,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { longWork, planner } from '../workers/planner.js'
 import { ask } from './client.js'
 import { editionOf } from './editions.js'
+import { forGood, WORKED_OUT } from './plan.js'
 
 const KEY = ['causes']
 
@@ -40,7 +41,7 @@ export const useDiagnosis = (
 ) =>
   useQuery<Diagnosis>({
     queryKey: [
-      'worked-out',
+      WORKED_OUT,
       name,
       'diagnosis',
       editionOf(request),
@@ -52,15 +53,11 @@ export const useDiagnosis = (
       longWork(
         (task, onProgress) =>
           planner().diagnose(task, request as PlanRequest, rounds, answers, helpedBy(helped), onProgress),
-        {
-          signal,
-        },
+        { signal },
       ),
     enabled: request !== undefined && rounds.length > 0 && helped !== undefined,
     placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    gcTime: 60_000,
-    retry: false,
+    ...forGood,
   })
 
 /** Notes where a round of a logged run hung. */

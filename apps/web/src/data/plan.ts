@@ -17,9 +17,9 @@ import { ask } from './client.js'
 import { editionOf } from './editions.js'
 
 /** What was worked out in a worker stays true for as long as what it was worked out from. */
-const forGood = { staleTime: Infinity, gcTime: 60_000, retry: false } as const
+export const forGood = { staleTime: Infinity, gcTime: 60_000, retry: false } as const
 /** First part of the keys of what was worked out; a change of the shelf makes stale what it is worked out from, not this. */
-const WORKED_OUT = 'worked-out'
+export const WORKED_OUT = 'worked-out'
 
 /** How far the simulated plan is. */
 export interface PlanProgress {

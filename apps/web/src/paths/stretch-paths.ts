@@ -1,4 +1,4 @@
-import { type Die, layOutDies, middlesOf, partAlong, placeLines, type Polyline, stretchesOf } from '@bold-heron/core'
+import { type Die, laidStretches, linesLaid, partAlong, type Polyline } from '@bold-heron/core'
 import { pathOf } from './line-path.js'
 
 /** A stretch of a die's line ready to be drawn and touched: the feed goes up, the throat from left to right; lengths in mm. */
@@ -22,10 +22,8 @@ const drawnLine = (line: Polyline): number[] =>
 
 /** The stretches of dies as they lie in a press with a throat so wide, mm; in the order of `stretchesOf`. */
 export const stretchPaths = (dies: readonly Die[], throatMm: number): StretchPaths => {
-  const poses = layOutDies(dies, throatMm, 0)
-  const lines = dies.map((die, at) => placeLines(die.outline.lines, poses[at] as (typeof poses)[number]))
-  const stretches = stretchesOf(dies)
-  const middles = middlesOf(stretches, lines)
+  const lines = linesLaid(dies, throatMm)
+  const { stretches, middles } = laidStretches(dies, lines)
   const drawn = stretches.map(({ die, line, fromMm, toMm }, at) => ({
     d: pathOf(drawnLine(partAlong(lines[die]?.[line] ?? [], fromMm, toMm))),
     x: middles[2 * at + 1] as number,

@@ -1,25 +1,20 @@
 import { describe, expect, it } from 'vitest'
 import { lookPointedOut } from './pointed-out.js'
-import { hangingOf, middlesOf, stretchesOf } from '../outcomes/stretches.js'
-import { layOutDies } from '../placement/lay-out.js'
-import { placeLines } from '../geometry/place-lines.js'
+import { laidStretches } from '../outcomes/laid-stretches.js'
+import { hangingOf, stretchesOf } from '../outcomes/stretches.js'
+import { linesLaid } from '../placement/lines-laid.js'
 import type { Round } from '../goals/looks.js'
 import type { PlanRequest } from '../planner/plan.js'
 import { askedCut, diagnosed, toldOf } from '../testing/diagnosing.js'
 import { aDie } from '../testing/makers.js'
 import type { Diagnosis } from './diagnose.js'
-import { MOST_QUESTIONS } from './diagnose.js'
+import { MOST_QUESTIONS } from './worth-asking.js'
 import type { CauseId } from './cause-ids.js'
 
 /** What hangs wherever a place of the press is so, mm: x along the feed, y across. */
 const hangingWhere = ({ cut }: PlanRequest, is: (x: number, y: number) => boolean): Round => {
   const { dies, press } = cut
-  const stretches = stretchesOf(dies)
-  const poses = layOutDies(dies, press.throatMm, 0)
-  const middles = middlesOf(
-    stretches,
-    dies.map((die, at) => placeLines(die.outline.lines, poses[at]!)),
-  )
+  const { stretches, middles } = laidStretches(dies, linesLaid(dies, press.throatMm))
   const hangingAt = hangingOf(stretches, dies, (at) => is(middles[2 * at]!, middles[2 * at + 1]!))
   const look: Round = { passes: 2, seen: 'hanging', hangingShare: null, hangingPlace: null, feel: 'light' }
   return lookPointedOut(look, dies, press.throatMm, hangingAt)

@@ -19,21 +19,18 @@ export interface Hypothesis {
   readonly step: DoubtStep
   /** For each cause the round from which on it was done away with; Infinity where it is still at work. */
   readonly curedFrom: readonly number[]
-  /** Before anything was seen; relative. */
-  readonly prior: number
 }
 
 /** What lasts is hardly the cause where this very stack came out before. From memory. */
 const THOUGH_IT_WORKED = 0.3
 
 /** The causes that may be at work in a scene, each in all its ways. */
-export const waysIn = (scene: Scene): Part[][] => {
-  return causes.flatMap((cause) => {
+export const waysIn = (scene: Scene): Part[][] =>
+  causes.flatMap((cause) => {
     if (cause.goals && !cause.goals.includes(scene.goalId)) return []
     const degrees = cause.degrees(scene)
     return degrees.length > 0 ? [degrees.map((degree) => ({ cause, degree }))] : []
   })
-}
 
 /** Of all listed causes together. */
 const ALL_PRIORS = causes.reduce((sum, { prior }) => sum + prior, 0)
@@ -96,7 +93,7 @@ export const variationsIn = (
   })
 
 /** How often a question is answered with yes where these causes are at work. */
-export const chanceOfYes = (question: QuestionId, parts: readonly Part[]): number => {
+export const chanceOfYes = (question: QuestionId, parts: readonly Pick<Part, 'cause'>[]): number => {
   const spoken = parts.map(({ cause }) => cause.answers[question])
   const own = spoken.filter((each) => each !== undefined)
   if (own.length === 0) return questions[question]

@@ -3,9 +3,9 @@ import { type HangingPlace, hangingPlaces } from '../outcomes/round.js'
 import { CLEAN_CELL } from '../press/constants.js'
 
 /** Spread of what is seen of a stretch, as a share of the sheets. Diagnosis notes. */
-const SEEN_SPREAD = 0.12
+export const SEEN_SPREAD = 0.12
 /** mm. Stretches closer than this along a line hang or not for the same reason, and are one witness. Diagnosis notes. */
-const CORRELATED_MM = 20
+export const CORRELATED_MM = 20
 /** Chance that a stretch is pointed at wrongly altogether. From memory. */
 const POINTED_WRONGLY = 0.03
 

@@ -1,4 +1,5 @@
 import { countOf } from '../faults/finding.js'
+import { isCentreShim } from '../goals/clean-cut/centre-shim.js'
 import { sheetsGoOn } from '../goals/looks.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
@@ -35,8 +36,6 @@ export type OtherStack = Pick<NextTry, 'stack' | 'passes' | 'goesOn'>
 const TIGHTER_MM = [0.1, 0.2, 0.35] as const
 const LOOSER_MM = [-0.1, -0.2, -0.35, -0.6] as const
 const NEAR_MM = 0.06
-/** mm. A centre shim thicker than this would mark the sheet at its edge. From memory. */
-const THICKEST_CENTRE_SHIM_MM = 0.2
 /** Minutes. To change a layer, and to go through once more. From memory. */
 const MINUTES = { change: 1.5, again: 0.5 } as const
 
@@ -127,10 +126,7 @@ export const remediesIn = (scene: Scene, at: readonly Part[][], next?: OtherStac
   for (const each of looser) found.push({ ...plain, ...each, id: 'looser' })
   if (next && !next.goesOn) found.push({ ...plain, id: 'another-stack', stack: next.stack, passes: next.passes })
   if (goalId === 'clean-cut' && !stopped) {
-    const strips = leftOver(request.shelf, stack, 'shim').filter(
-      ({ thickness }) => thickness.valueMm <= THICKEST_CENTRE_SHIM_MM,
-    )
-    for (const plate of strips) {
+    for (const plate of leftOver(request.shelf, stack, 'shim').filter(isCentreShim)) {
       const mm = plate.thickness.valueMm
       found.push({ ...plain, id: 'centre-shim', mm, plate, centreShimMm: (last.centreShimMm ?? 0) + mm })
     }

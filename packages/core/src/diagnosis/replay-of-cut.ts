@@ -4,17 +4,16 @@ import { logChanceOf } from '../goals/clean-cut/likelihood.js'
 import type { CutSeen } from '../goals/clean-cut/looks.js'
 import { pressRound } from '../goals/clean-cut/press-round.js'
 import { tooDeepFrom } from '../goals/clean-cut/too-deep.js'
-import { placeLines } from '../geometry/place-lines.js'
 import type { Laying } from '../goals/laying.js'
 import type { CutContext } from '../job/cut-context.js'
 import { heightOf, type Stack } from '../layers/stack.js'
 import { unlessSlip } from '../learning/slip.js'
 import { chanceAtLeast } from '../numerics/normal.js'
-import { whereItHangs } from '../outcomes/hanging.js'
+import { type LaidStretches, laidStretches, whereStretchesHang } from '../outcomes/laid-stretches.js'
 import { feelsOn, type RoundOf } from '../outcomes/round.js'
-import { middlesOf, shareHanging, stretchesOf } from '../outcomes/stretches.js'
+import { shareHanging } from '../outcomes/stretches.js'
 import { layOutDies } from '../placement/lay-out.js'
-import type { DiePose } from '../placement/place-die.js'
+import { linesPosed } from '../placement/lines-laid.js'
 import { lookAtAll } from '../planner/dies-that-hung.js'
 import type { TriedRound } from '../planner/trial.js'
 import { CLEAN_CUT } from '../press/constants.js'
@@ -50,9 +49,7 @@ const looked = (look: RoundOf<string>): RoundOf<CutSeen> =>
 export class ReplayOfCut implements Replay {
   private readonly laying: Laying
   private readonly lines: readonly (readonly number[][])[]
-  private readonly stretches
-  private readonly lengthMm: Float64Array
-  private readonly middles: Float64Array
+  private readonly line: LaidStretches
   private readonly painted: readonly (Float64Array | undefined)[]
   private readonly tooDeepMm: number
   private readonly laid = new Map<unknown, LaidCut>()
@@ -65,12 +62,12 @@ export class ReplayOfCut implements Replay {
   ) {
     const poses = layOutDies(cut.dies, cut.press.throatMm, 0)
     this.laying = { rotationDeg: 0, poses }
-    this.lines = cut.dies.map((die, at) => placeLines(die.outline.lines, poses[at] as DiePose))
-    this.stretches = stretchesOf(cut.dies)
-    this.lengthMm = Float64Array.from(this.stretches, ({ fromMm, toMm }) => toMm - fromMm)
-    this.middles = middlesOf(this.stretches, this.lines)
+    this.lines = linesPosed(cut.dies, poses)
+    this.line = laidStretches(cut.dies, this.lines)
     this.tooDeepMm = tooDeepFrom(cut)
-    this.painted = rounds.map(({ look }) => look.hangingAt && shareHanging(this.stretches, cut.dies, look.hangingAt))
+    this.painted = rounds.map(
+      ({ look }) => look.hangingAt && shareHanging(this.line.stretches, cut.dies, look.hangingAt),
+    )
   }
 
   of(variations: readonly Variation[]): Replayed {
@@ -110,7 +107,7 @@ export class ReplayOfCut implements Replay {
     const known = this.laid.get(name)
     if (known) return known
     // Wherever something is locally otherwise, lines lie in the same cells.
-    const crossed = (cells: ContactCells) => (this.crossed ??= crossedCells(this.stretches, this.lines, cells))
+    const crossed = (cells: ContactCells) => (this.crossed ??= crossedCells(this.line.stretches, this.lines, cells))
     const laid = new LaidCut(this.cut, this.laying, variation, crossed)
     this.laid.set(name, laid)
     return laid
@@ -153,36 +150,25 @@ export class ReplayOfCut implements Replay {
     const { look } = this.rounds[at] as TriedRound
     const whole = logChanceOf(forecast, lookAtAll(looked(look), this.cut.dies))
     const painted = this.painted[at]
-    if (painted) return whole + logChanceOfPainting(painted, hangs, this.lengthMm)
+    if (painted) return whole + logChanceOfPainting(painted, hangs, this.line.lengthMm)
     if (look.hangingPlace === null) return whole
-    return whole + Math.log(chanceOfWord(look.hangingPlace, this.pictured(hangs)))
-  }
-
-  /** The word for where it hangs in a picture. */
-  private pictured(hangs: Float64Array) {
-    const { middles, lengthMm } = this
-    return whereItHangs(
-      Array.from(hangs, (chance, at) => ({
-        x: middles[2 * at] as number,
-        y: middles[2 * at + 1] as number,
-        lengthMm: lengthMm[at] as number,
-        hangs: chance >= PICTURED_FROM,
-      })),
-    )?.place
+    const pictured = whereStretchesHang(this.line, (stretch) => (hangs[stretch] as number) >= PICTURED_FROM)
+    return whole + Math.log(chanceOfWord(look.hangingPlace, pictured?.place))
   }
 
   /** Where nothing is simulated every look has its chance, every feel is as likely, and it hangs wherever it does. */
   private asItComesOut(comesOut: Readonly<Record<string, number>>, at: number): Replayed {
     const { look } = this.rounds[at] as TriedRound
     const painted = this.painted[at]
-    const share = painted ? meanBy(painted, this.lengthMm) : (look.hangingShare ?? 0)
+    const { stretches, lengthMm } = this.line
+    const share = painted ? meanBy(painted, lengthMm) : (look.hangingShare ?? 0)
     const seen = Math.log(unlessSlip(comesOut[look.seen] ?? 0, 5)) + logChanceOfAnyFeel(look.feel, feelsOn.coarse)
     const where = painted
-      ? logChanceOfAnyPlace(painted, this.lengthMm)
+      ? logChanceOfAnyPlace(painted, lengthMm)
       : look.hangingPlace === null
         ? 0
         : Math.log(chanceOfWord(look.hangingPlace, undefined))
-    return { logChance: seen + where, hangs: new Float64Array(this.stretches.length).fill(share) }
+    return { logChance: seen + where, hangs: new Float64Array(stretches.length).fill(share) }
   }
 }
 

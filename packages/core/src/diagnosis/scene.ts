@@ -1,19 +1,17 @@
 import { type Box, boxAround, heightOfBox } from '../geometry/box.js'
-import { placeLines } from '../geometry/place-lines.js'
 import type { Polyline } from '../geometry/polyline.js'
-import type { Computed } from '../goals/computed.js'
+import { centreShimHeights } from '../goals/clean-cut/centre-shim.js'
 import type { GoalId } from '../goals/list.js'
 import type { CutContext } from '../job/cut-context.js'
 import type { Stack } from '../layers/stack.js'
-import { middlesOf, shareHanging, STRETCH_MM, stretchesOf } from '../outcomes/stretches.js'
-import { layOutDies } from '../placement/lay-out.js'
-import type { DiePose } from '../placement/place-die.js'
+import { type LaidStretches, laidStretches } from '../outcomes/laid-stretches.js'
+import { shareHanging, STRETCH_MM } from '../outcomes/stretches.js'
+import { linesLaid } from '../placement/lines-laid.js'
 import type { PlanRequest } from '../planner/plan.js'
 import type { HeightMap } from '../press/nip/contact-cells.js'
 import type { HelpedBy } from './helped.js'
 import type { ToldRound } from './told-round.js'
 import { timesCameOut } from '../planner/times-came-out.js'
-import { computedOf } from '../techniques/computed-of.js'
 import { goalOf } from '../techniques/goal-of.js'
 
 /** A place in the press where something may be wrong, mm: x along the feed, y across. */
@@ -29,7 +27,6 @@ export interface Spot {
 export interface Scene {
   readonly request: PlanRequest
   readonly cut: CutContext
-  readonly goal: Computed
   readonly goalId: GoalId
   readonly rounds: readonly ToldRound[]
   readonly stack: Stack
@@ -56,11 +53,6 @@ const SOMEWHERE = [0.12, 0.4, 0.73] as const
 /** A spot's place and size are read from what was pointed out, which fits it better than it deserves. From memory. */
 const FITTED = 0.5
 
-interface Points {
-  readonly middles: Float64Array
-  readonly lengthMm: Float64Array
-}
-
 /** How much likelier it is that inside hangs otherwise than outside than that it is all the same, as a logarithm; lengths in mm. */
 const standsOut = (insideMm: number, hungInsideMm: number, allMm: number, hungMm: number): number => {
   const log = (hangs: number, of: number): number => {
@@ -71,7 +63,7 @@ const standsOut = (insideMm: number, hungInsideMm: number, allMm: number, hungMm
 }
 
 /** The places where what hangs stands out most against the rest of the line, each apart from those before it. */
-const spotsIn = ({ middles, lengthMm }: Points, hanging: Float64Array): Spot[] => {
+const spotsIn = ({ middles, lengthMm }: LaidStretches, hanging: Float64Array): Spot[] => {
   const count = lengthMm.length
   const sum = (weigh: (at: number) => number): number => {
     let all = 0
@@ -84,11 +76,13 @@ const spotsIn = ({ middles, lengthMm }: Points, hanging: Float64Array): Spot[] =
   for (let at = 0; at < count; at++) {
     if ((hanging[at] as number) < 0.5) continue
     const [xMm, yMm] = [middles[2 * at] as number, middles[2 * at + 1] as number]
-    const away = (other: number): number =>
-      Math.hypot((middles[2 * other] as number) - xMm, (middles[2 * other + 1] as number) - yMm)
+    const away = Float64Array.from(lengthMm, (_, other) =>
+      Math.hypot((middles[2 * other] as number) - xMm, (middles[2 * other + 1] as number) - yMm),
+    )
     for (const radiusMm of RADII_MM) {
-      const insideMm = sum((other) => (away(other) <= radiusMm ? (lengthMm[other] as number) : 0))
-      const hungInsideMm = sum((other) => (away(other) <= radiusMm ? hungAt(other) : 0))
+      const isInside = (other: number): boolean => (away[other] as number) <= radiusMm
+      const insideMm = sum((other) => (isInside(other) ? (lengthMm[other] as number) : 0))
+      const hungInsideMm = sum((other) => (isInside(other) ? hungAt(other) : 0))
       if (hungInsideMm / insideMm <= hungMm / allMm) continue
       const spot = { xMm, yMm, radiusMm, share: (FITTED * insideMm) / allMm }
       found.push({ spot, score: standsOut(insideMm, hungInsideMm, allMm, hungMm) })
@@ -104,7 +98,7 @@ const spotsIn = ({ middles, lengthMm }: Points, hanging: Float64Array): Spot[] =
 
 const apartMm = (one: Spot, other: Spot): number => Math.hypot(one.xMm - other.xMm, one.yMm - other.yMm)
 
-const somewhere = ({ middles }: Points): Spot[] =>
+const somewhere = ({ middles }: LaidStretches): Spot[] =>
   SOMEWHERE.flatMap((along): Spot[] => {
     const at = Math.floor((along * middles.length) / 2)
     const [xMm, yMm] = [middles[2 * at], middles[2 * at + 1]]
@@ -118,7 +112,7 @@ const centreShims = (box: Box, throatMm: number, hangs: Box | undefined): Scene[
   const reachMm = hangs ? Math.max(middleMm - hangs.fromY, hangs.toY - middleMm) + STRETCH_MM : 0
   const halfMm = Math.max(heightOfBox(box) / 6, Math.min(reachMm, heightOfBox(box) / 3))
   return (mm) => {
-    const heights: HeightMap = known.get(mm) ?? ((_x, y) => (Math.abs(y - middleMm) <= halfMm ? mm : 0))
+    const heights: HeightMap = known.get(mm) ?? centreShimHeights(throatMm, halfMm, mm)
     known.set(mm, heights)
     return heights
   }
@@ -127,7 +121,7 @@ const centreShims = (box: Box, throatMm: number, hangs: Box | undefined): Scene[
 /** The box around what was pointed out in the first round of which that was told. */
 const boxOfHanging = (
   rounds: readonly ToldRound[],
-  { middles }: Points,
+  { middles }: LaidStretches,
   sharesOf: (round: ToldRound) => Float64Array | undefined,
 ): Box | undefined => {
   const shares = rounds.map(sharesOf).find((each) => each !== undefined)
@@ -148,27 +142,21 @@ export const sceneOf = (
   const last = rounds.at(-1)
   if (!last) return undefined
   const { cut } = request
-  const poses = layOutDies(cut.dies, cut.press.throatMm, 0)
-  const lines = cut.dies.map((die, at) => placeLines(die.outline.lines, poses[at] as DiePose))
+  const lines = linesLaid(cut.dies, cut.press.throatMm)
   const box = boxAround(lines.flat()) ?? { fromX: 0, fromY: 0, toX: 0, toY: 0 }
-  const stretches = stretchesOf(cut.dies)
-  const points: Points = {
-    middles: middlesOf(stretches, lines),
-    lengthMm: Float64Array.from(stretches, ({ fromMm, toMm }) => toMm - fromMm),
-  }
-  const sharesOf = ({ look }: ToldRound) => look.hangingAt && shareHanging(stretches, cut.dies, look.hangingAt)
+  const laid = laidStretches(cut.dies, lines)
+  const sharesOf = ({ look }: ToldRound) => look.hangingAt && shareHanging(laid.stretches, cut.dies, look.hangingAt)
   const painted = sharesOf(last)
   return {
     request,
     cut,
-    goal: computedOf(request),
     goalId: goalOf(request).id,
     rounds,
     stack: last.stack,
     box,
     lines: lines.flat(),
-    spots: painted ? spotsIn(points, painted) : somewhere(points),
-    centreShim: centreShims(box, cut.press.throatMm, boxOfHanging(rounds, points, sharesOf)),
+    spots: painted ? spotsIn(laid, painted) : somewhere(laid),
+    centreShim: centreShims(box, cut.press.throatMm, boxOfHanging(rounds, laid, sharesOf)),
     helped,
     workedBefore: timesCameOut(request, last.stack) > 0,
   }

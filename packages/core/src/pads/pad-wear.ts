@@ -3,8 +3,7 @@ import { boxAround, middleOf } from '../geometry/box.js'
 import { visitCells } from '../geometry/grid.js'
 import { liesAt } from '../outcomes/hanging.js'
 import { isGood, type Round } from '../goals/looks.js'
-import { layOutDies } from '../placement/lay-out.js'
-import { placeLines } from '../geometry/place-lines.js'
+import { linesLaid } from '../placement/lines-laid.js'
 import { type PadFace, padFaces, type PadLie } from './lie.js'
 
 /** mm. Side of the zones that a face's wear is counted in; as fine as anyone lays a die. */
@@ -58,11 +57,7 @@ export const linesOnPad = (
   throatMm: number,
   pad: { readonly lengthMm: number; readonly widthMm: number },
 ): number[][] => {
-  const poses = layOutDies(dies, throatMm, 0)
-  const lines = dies.flatMap((die, at) => {
-    const pose = poses[at]
-    return pose ? placeLines(die.outline.lines, pose) : []
-  })
+  const lines = linesLaid(dies, throatMm).flat()
   const box = boxAround(lines)
   if (!box) return []
   const [middleX, middleY] = middleOf(box)

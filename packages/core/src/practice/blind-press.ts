@@ -27,9 +27,7 @@ import { bedOfStack, cellsOf, lawOf } from '../goals/clean-cut/cut-setup.js'
 import type { CutContext } from '../job/cut-context.js'
 import { cutMapOf } from '../goals/clean-cut/cut-map.js'
 import type { LineMap } from '../goals/line-map.js'
-import { layOutDies } from '../placement/lay-out.js'
-import { placeLines } from '../geometry/place-lines.js'
-import type { DiePose } from '../placement/place-die.js'
+import { linesLaid } from '../placement/lines-laid.js'
 import { pointedOut } from './pointed-out.js'
 
 /** What nobody can read off a press, a sheet or a plate. */
@@ -300,9 +298,7 @@ export class BlindPress {
     const { cut, run } = this
     if (this.mats) return this.mats.rig.map()
     if (!cut || !run) throw new Error('sheets must be laid first')
-    const poses = layOutDies(cut.dies, cut.press.throatMm, PLAIN_LAYING.rotationDeg)
-    const lines = cut.dies.map((die, at) => placeLines(die.outline.lines, poses[at] as DiePose))
-    return cutMapOf(lines, run.cells, run.cut)
+    return cutMapOf(linesLaid(cut.dies, cut.press.throatMm), run.cells, run.cut)
   }
 
   private feelTold(effort: number): HandleFeel {

@@ -1,9 +1,11 @@
-import { questions, type QuestionId } from '../diagnosis/questions.js'
+import { type QuestionId, questionIds } from '../diagnosis/questions.js'
 import type { CauseId } from '../diagnosis/cause-ids.js'
 import { causes, type ListedCause } from '../diagnosis/causes/list.js'
+import { chanceOfYes } from '../diagnosis/hypotheses.js'
 import { sceneOf } from '../diagnosis/scene.js'
 import { asMeant, bothOf, type Variation } from '../diagnosis/variation.js'
 import type { ToldRound } from '../diagnosis/told-round.js'
+import { centreShimHeights } from '../goals/clean-cut/centre-shim.js'
 import type { Stack } from '../layers/stack.js'
 import { seededRandom } from '../numerics/random.js'
 import type { PlanRequest } from '../planner/plan.js'
@@ -62,10 +64,8 @@ export const faultOf = (request: PlanRequest, bare: Stack, of: readonly CauseId[
 }
 
 /** What a look at the bench shows, as truly as such looks are: whether a question is answered with yes. */
-export const lookedUp = ({ cause }: HiddenFault, question: QuestionId, seed: number): boolean => {
-  const yes = (cause.answers as Partial<Record<QuestionId, number>>)[question] ?? questions[question]
-  return seededRandom(seed + Object.keys(questions).indexOf(question) * 7919)() < yes
-}
+export const lookedUp = ({ cause }: HiddenFault, question: QuestionId, seed: number): boolean =>
+  seededRandom(seed + questionIds.indexOf(question) * 7919)() < chanceOfYes(question, [{ cause }])
 
 /** What is still wrong in each of some rounds: nothing once a remedy for it took, with a strip under the middle where one lay. */
 export const wrongInRounds = (
@@ -80,9 +80,6 @@ export const wrongInRounds = (
     if (remedy === cause.id && random() < cause.remedy.cures) left = asMeant
     if (!centreShimMm) return left
     const throat = request.cut.press.throatMm
-    return bothOf(left, {
-      ...asMeant,
-      heights: (_x, y) => (Math.abs(y - throat / 2) <= throat / 6 ? centreShimMm : 0),
-    })
+    return bothOf(left, { ...asMeant, heights: centreShimHeights(throat, throat / 6, centreShimMm) })
   })
 }

@@ -1,5 +1,6 @@
 import { SAMPLE_MM, type Samples } from './samples.js'
 import type { Profiles } from './profiles.js'
+import { quantile } from './quantile.js'
 
 /** What the two kinds of line look like, learnt from the picture itself. */
 interface Kinds {
@@ -21,11 +22,6 @@ const STRETCH_MM = 15
 const ANYTHING = 0.02
 /** Ratio of densities beyond which one sample says no more. */
 const MOST_SAID = 40
-
-const quantile = (values: Float64Array, share: number): number => {
-  const sorted = Float64Array.from(values).sort()
-  return sorted.length === 0 ? 0 : (sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] as number)
-}
 
 /** What lines that hang and lines that are cut look like; undefined where no light shows. */
 export const kindsOf = ({ signal, chance, open }: Profiles): Kinds | undefined => {

@@ -12,11 +12,25 @@ export const standingOut = (gray: Gray, sign: Sign, radius: number): Gray => {
   return { ...gray, values }
 }
 
+/** How far every pixel of a picture is from the nearest one that stands out, in pixels, row by row, up to `most`. */
+export interface Distances {
+  readonly width: number
+  readonly height: number
+  readonly away: Float32Array
+  readonly most: number
+}
+
+/** The distance at a place; beyond the edges the most. */
+export const awayAt = ({ width, height, away, most }: Distances, x: number, y: number): number => {
+  const [px, py] = [Math.floor(x), Math.floor(y)]
+  return px >= 0 && py >= 0 && px < width && py < height ? (away[py * width + px] as number) : most
+}
+
 /**
  * How far every pixel is from the nearest one that stands out, in pixels, up to `most`: two sweeps of a chamfer of 1 and √2 (G. Borgefors,
  * distance transformations in digital images, 1986; its plain weights).
  */
-export const distanceTo = ({ width, height, values }: Gray, level: number, most: number): Float32Array => {
+export const distanceTo = ({ width, height, values }: Gray, level: number, most: number): Distances => {
   const away = Float32Array.from(values, (value) => (value >= level ? 0 : most))
   const relax = (at: number, other: number, step: number) => {
     const through = (away[other] as number) + step
@@ -40,7 +54,7 @@ export const distanceTo = ({ width, height, values }: Gray, level: number, most:
       if (x < width - 1) relax(at, at + width + 1, Math.SQRT2)
       if (x > 0) relax(at, at + width - 1, Math.SQRT2)
     }
-  return away
+  return { width, height, away, most }
 }
 
 /** What stands out by more than this is no noise: some times what a fifth of all pixels do, and some greys at the least. */

@@ -1,16 +1,7 @@
-import { boxAround, heightOfBox, middleOf, widthOf } from '@bold-heron/core'
 import { type Homography, mapped } from '../scan/homography.js'
 import { blurred, type Gray, smaller } from './gray.js'
-import { distanceTo, type Sign } from './light.js'
+import { awayAt, type Distances, distanceTo, type Sign } from './light.js'
 import type { Samples } from './samples.js'
-
-/** Distances to what stands out in a picture, pixels, up to `most`. */
-interface Field {
-  readonly width: number
-  readonly height: number
-  readonly away: Float32Array
-  readonly most: number
-}
 
 /** Pixels of the longer side of the picture that poses are looked for in, and then made better in. */
 const COARSE_PX = 170
@@ -37,29 +28,23 @@ const AS_GOOD = 1.35
 /** Mean distance, as a share of the most, above which the lines lie on nothing. */
 const LEAST_FIT = 0.6
 
-const fieldOf = (gray: Gray, sign: Sign, most: number): Field => {
+const fieldOf = (gray: Gray, sign: Sign, most: number): Distances => {
   const soft = blurred(gray, 1)
   const around = blurred(soft, 6).values
   const differs = soft.values.map((value, at) => sign * (value - (around[at] as number)))
   const usual = Float32Array.from(differs, Math.abs).sort()[differs.length >> 1] as number
   const level = Math.max(LEAST_LIGHT, SURE_LIGHT * usual)
-  const { width, height } = gray
-  return { width, height, away: distanceTo({ width, height, values: differs }, level, most), most }
+  return distanceTo({ ...gray, values: differs }, level, most)
 }
 
 /** The same so many times smaller, a pixel being light where any of those it stands for is: thin lines do not fade. */
-const smallerField = ({ width, height, away }: Field, times: number, most: number): Field => {
+const smallerField = ({ width, height, away }: Distances, times: number, most: number): Distances => {
   const [w, h] = [Math.ceil(width / times), Math.ceil(height / times)]
   const light = new Float32Array(w * h)
   for (let y = 0; y < height; y++)
     for (let x = 0; x < width; x++)
       if (away[y * width + x] === 0) light[Math.floor(y / times) * w + Math.floor(x / times)] = 1
-  return { width: w, height: h, away: distanceTo({ width: w, height: h, values: light }, 1, most), most }
-}
-
-const awayAt = ({ width, height, away, most }: Field, x: number, y: number): number => {
-  const [px, py] = [Math.floor(x), Math.floor(y)]
-  return px >= 0 && py >= 0 && px < width && py < height ? (away[py * width + px] as number) : most
+  return distanceTo({ width: w, height: h, values: light }, 1, most)
 }
 
 /** A place of the lines in a picture: how many pixels a millimetre is, how they are turned, and where their middle lies. */
@@ -72,7 +57,7 @@ interface Pose {
 }
 
 /** The likeliest places, by trying them all. */
-const posesIn = (field: Field, points: Float64Array, sizeMm: number): Pose[] => {
+const posesIn = (field: Distances, points: Float64Array, sizeMm: number): Pose[] => {
   const longer = Math.max(field.width, field.height)
   const found: Pose[] = []
   const count = points.length / 2
@@ -136,7 +121,7 @@ const solve = (matrix: number[][], right: number[]): boolean => {
   return true
 }
 
-const costIn = (field: Field, points: Float64Array, map: Homography): number => {
+const costIn = (field: Distances, points: Float64Array, map: Homography): number => {
   let sum = 0
   for (let at = 0; at < points.length; at += 2) {
     const { x, y } = mapped(map, points[at] as number, points[at + 1] as number)
@@ -149,7 +134,7 @@ const costIn = (field: Field, points: Float64Array, map: Homography): number => 
  * Moves a map so that points lie nearer to what stands out: Gauss and Newton on the distances, those that are farthest left out, with a little
  * weight that keeps it from running away. `free` of its numbers may change: six for a map without slant, eight with it.
  */
-const better = (field: Field, points: Float64Array, start: Homography, free: 6 | 8, rounds: number): Homography => {
+const better = (field: Distances, points: Float64Array, start: Homography, free: 6 | 8, rounds: number): Homography => {
   let now = start
   let cost = costIn(field, points, now)
   // Numbers of the map weigh as they move a point a millimetre from the middle.
@@ -245,8 +230,7 @@ const unlikeOf = (places: readonly Placed[]): Placed[] => {
 
 /** Points of lines about their middle, so many at the most; only of lines that are named, where any are. */
 const pointsOf = (
-  { x, y, line, count }: Samples,
-  [mx, my]: readonly [number, number],
+  { x, y, line, count, middle: [mx, my] }: Samples,
   most: number,
   named?: ReadonlySet<number>,
 ): Float64Array => {
@@ -268,7 +252,7 @@ const longLines = ({ line }: Samples): ReadonlySet<number> => {
 }
 
 /** Places of the picture that stand out, a few thousand of them. */
-const lightIn = ({ away, width }: Field): Float64Array => {
+const lightIn = ({ away, width }: Distances): Float64Array => {
   const light: number[] = []
   away.forEach((mm, at) => {
     if (mm === 0) light.push((at % width) + 0.5, Math.floor(at / width) + 0.5)
@@ -278,14 +262,14 @@ const lightIn = ({ away, width }: Field): Float64Array => {
 }
 
 /** Mean distance of what stands out to the lines, pixels: what of the picture a place of them leaves unexplained. */
-const leftOver = (field: Field, light: Float64Array, points: Float64Array, map: Homography): number => {
+const leftOver = (field: Distances, light: Float64Array, points: Float64Array, map: Homography): number => {
   const drawn = new Float32Array(field.away.length)
   for (let at = 0; at < points.length; at += 2) {
     const { x, y } = mapped(map, points[at] as number, points[at + 1] as number)
     const [px, py] = [Math.floor(x), Math.floor(y)]
     if (px >= 0 && py >= 0 && px < field.width && py < field.height) drawn[py * field.width + px] = 1
   }
-  const away = distanceTo({ width: field.width, height: field.height, values: drawn }, 1, field.most)
+  const { away } = distanceTo({ width: field.width, height: field.height, values: drawn }, 1, field.most)
   let sum = 0
   for (let at = 0; at < light.length; at += 2)
     sum += away[Math.floor(light[at + 1] as number) * field.width + Math.floor(light[at] as number)] as number
@@ -297,25 +281,15 @@ const leftOver = (field: Field, light: Float64Array, points: Float64Array, map: 
  * where they lie on nothing, or where another way round fits as well, as with an outline that looks the same from several sides.
  */
 export const placeByOutline = (whole: Gray, samples: Samples, sign: Sign): Homography | undefined => {
-  const box = boxAround([Array.from(samples.x).flatMap((x, at) => [x, samples.y[at] as number])])
-  if (!box) return undefined
-  const middle = middleOf(box)
+  if (samples.count === 0) return undefined
   const longer = Math.max(whole.width, whole.height)
   const fineTimes = Math.max(1, Math.round(longer / FINE_PX))
   const fine = fieldOf(smaller(whole, fineTimes), sign, FINE_MOST)
   const zoom = Math.max(1, Math.round(Math.max(fine.width, fine.height) / COARSE_PX))
   const coarse = smallerField(fine, zoom, COARSE_MOST)
   const long = longLines(samples)
-  const poses = posesIn(
-    coarse,
-    pointsOf(samples, middle, COARSE_SAMPLES, long),
-    Math.max(widthOf(box), heightOfBox(box)),
-  )
-  const [outer, points, every] = [
-    pointsOf(samples, middle, 400, long),
-    pointsOf(samples, middle, 600),
-    pointsOf(samples, middle, Infinity),
-  ]
+  const poses = posesIn(coarse, pointsOf(samples, COARSE_SAMPLES, long), samples.longerMm)
+  const [outer, points, every] = [pointsOf(samples, 400, long), pointsOf(samples, 600), pointsOf(samples, Infinity)]
   const light = lightIn(fine)
   const near = poses.flatMap(({ scale, turnDeg, x, y }) => {
     const size = zoom * scale
@@ -336,7 +310,7 @@ export const placeByOutline = (whole: Gray, samples: Samples, sign: Sign): Homog
   if (other && other.cost < AS_GOOD * best.cost) return undefined
   const [a, b, c, d, e, f, g, h] = best.map
   // From the sheet's corner rather than from the middle of the lines, and onto the picture as large as it is.
-  const [mx, my] = middle
+  const [mx, my] = samples.middle
   const at = 1 - g * mx - h * my
   const times = fineTimes / at
   return [

@@ -1,6 +1,7 @@
 import { type Homography, mapped } from '../scan/homography.js'
 import { brightnessAt, type Gray } from './gray.js'
 import type { Sign } from './light.js'
+import { quantile } from './quantile.js'
 import { type Moved, movedPlace } from './refine.js'
 import type { Samples } from './samples.js'
 
@@ -59,11 +60,6 @@ const mostAround = (profile: Float64Array, midMm: number, sign: Sign): readonly 
   return [best, bestMm]
 }
 
-const medianOf = (values: number[]): number => {
-  values.sort((a, b) => a - b)
-  return values.length === 0 ? 0 : (values[values.length >> 1] as number)
-}
-
 /** Looks across every line of a picture. `groundShare` is how bright the ground is over the sheet. */
 export const profilesOf = (
   gray: Gray,
@@ -72,13 +68,12 @@ export const profilesOf = (
   samples: Samples,
   map: Homography,
   moved: Moved,
-  middle: readonly [number, number],
   sign: Sign,
 ): Profiles => {
   const { count } = samples
   const [c, s] = [Math.cos((moved.turnDeg * Math.PI) / 180), Math.sin((moved.turnDeg * Math.PI) / 180)]
   const all = Array.from({ length: count }, (_, at) => {
-    const [x, y] = movedPlace(samples, at, moved, middle)
+    const [x, y] = movedPlace(samples, at, moved)
     const [ax, ay] = [samples.acrossX[at] as number, samples.acrossY[at] as number]
     const [nx, ny] = [c * ax - s * ay, s * ax + c * ay]
     const pixel = mapped(map, x, y)
@@ -121,7 +116,10 @@ const followed = (all: readonly Float64Array[], { line, atMm, count }: Samples, 
     }
     return { value: best, mm: bestMm }
   })
-  const strong = medianOf(found.map(({ value }) => value))
+  const strong = quantile(
+    found.map(({ value }) => value),
+    0.5,
+  )
   const off = new Float64Array(count)
   for (let at = 0; at < count; at++) {
     const near: number[] = []
@@ -136,7 +134,7 @@ const followed = (all: readonly Float64Array[], { line, atMm, count }: Samples, 
       )
         if ((found[other] as (typeof found)[number]).value >= strong)
           near.push((found[other] as (typeof found)[number]).mm)
-    off[at] = near.length >= 5 ? medianOf(near) : 0
+    off[at] = near.length >= 5 ? quantile(near, 0.5) : 0
   }
   return off
 }

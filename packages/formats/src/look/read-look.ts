@@ -1,11 +1,13 @@
-import { boxAround, lengthOf, middleOf, placeLines, type Polyline } from '@bold-heron/core'
+import { placeLines, type Polyline, stretchesOf } from '@bold-heron/core'
 import { type Homography, mapped, ontoCorners, type Pixel } from '../scan/homography.js'
 import type { Picture } from '../scan/picture.js'
-import { blurred, brightnessAt, evened, type Gray, grayOf, smaller } from './gray.js'
+import { brightnessAt, evened, type Gray, grayOf, smaller } from './gray.js'
 import { hangingAlong, kindsOf } from './hanging-chain.js'
+import { type Levels, levelsOfSheet, levelsWithin } from './levels.js'
 import { distanceTo, noiseOf, type Sign, standingOut } from './light.js'
 import { placeByOutline } from './place-by-outline.js'
 import { profilesOf } from './profiles.js'
+import { quantile } from './quantile.js'
 import { bestPlace, type Moved } from './refine.js'
 import { type Samples, samplesAlong } from './samples.js'
 import { type Corners, sheetCorners } from './sheet-corners.js'
@@ -76,11 +78,6 @@ const PULL_MM = 1.5
 const MOST_MISFIT_MM = 0.8
 /** Kinds of line that are less far apart than this cannot be told. */
 const LEAST_APART = 4.5
-/** Greys by which ground and sheet differ at the least; pixels of the small picture about a place that tell how bright the sheet is there. */
-const LIGHT = 60
-const SHEET_RADIUS = 12
-/** mm. Stretches that are told are about so long. */
-const TOLD_MM = 5
 
 const perMmOf = (corners: Corners, widthMm: number, heightMm: number): number => {
   const side = (at: number): number => {
@@ -129,9 +126,7 @@ const placeIn = (
   const out = standingOut(gray, sign, Math.max(2, Math.round(AROUND_MM * perMm)))
   const most = PULL_MM * perMm
   const level = noiseOf(out)
-  const distances = { away: distanceTo(out, level, most), width: gray.width, height: gray.height, most }
-  const box = boxAround([Array.from(samples.x).flatMap((x, at) => [x, samples.y[at] as number])])
-  const middle = box ? middleOf(box) : ([0, 0] as const)
+  const distances = distanceTo(out, level, most)
   let best: Placed | undefined
   for (const quarters of [0, 1, 3, 2]) {
     const its = turned(corners, quarters)
@@ -141,37 +136,39 @@ const placeIn = (
     if (ratio > SLANTED || ratio < 1 / SLANTED) continue
     const map = ontoCorners(widthMm, heightMm, its)
     if (!map) continue
-    const found = bestPlace(samples, map, middle, distances)
+    const found = bestPlace(samples, map, distances)
     if (!best || found.cost < UPRIGHT * best.cost) best = { map, ...found }
   }
   return best
 }
 
-const middleOfAll = (values: Float64Array): number => Float64Array.from(values).sort()[values.length >> 1] ?? 0
-
-/** The stretches of a line as they are told. */
+/** The stretches of lines, each with how likely it is to hang in the mean of its samples. */
 const toldStretches = (
   lines: readonly Polyline[],
-  { line, atMm, count }: Samples,
+  { line: lineOf, atMm, count }: Samples,
   hanging: Float64Array,
 ): LookStretch[] => {
-  const told: LookStretch[] = []
   let at = 0
-  lines.forEach((points, which) => {
-    const total = lengthOf(points)
-    const parts = Math.max(1, Math.round(total / TOLD_MM))
-    for (let part = 0; part < parts; part++) {
-      const toMm = ((part + 1) * total) / parts
-      let sum = 0
-      let some = 0
-      for (; at < count && line[at] === which && ((atMm[at] as number) <= toMm || part === parts - 1); at++) {
-        sum += hanging[at] as number
-        some++
-      }
-      told.push({ line: which, fromMm: (part * total) / parts, toMm, hanging: some > 0 ? sum / some : 0.5 })
+  return stretchesOf([{ outline: { lines } }]).map(({ line, fromMm, toMm }) => {
+    let sum = 0
+    let some = 0
+    for (; at < count && lineOf[at] === line && (atMm[at] as number) <= toMm; at++) {
+      sum += hanging[at] as number
+      some++
     }
+    return { line, fromMm, toMm, hanging: some > 0 ? sum / some : 0.5 }
   })
-  return told
+}
+
+/** A picture that is looked at, whole and small, and what is looked for in it. */
+interface Looking {
+  readonly whole: Gray
+  readonly small: Gray
+  /** How many times smaller the small one is. */
+  readonly times: number
+  readonly asked: LookAsked
+  readonly samples: Samples
+  readonly sign: Sign
 }
 
 /** Where the lines of a cut lie in a picture, and what there is around them. */
@@ -181,21 +178,12 @@ interface Found {
   readonly moved: Moved
   readonly perMm: number
   readonly levels: Levels
-  readonly times: number
 }
 
 const NOT_MOVED: Moved = { xMm: 0, yMm: 0, turnDeg: 0 }
 
 /** By the corners of the sheet, where they are in the picture and the lines lie between them. */
-const foundByCorners = (
-  whole: Gray,
-  small: Gray,
-  times: number,
-  asked: LookAsked,
-  samples: Samples,
-  sign: Sign,
-): Found | undefined => {
-  const { on, light } = asked
+const foundByCorners = ({ whole, small, times, asked: { on, light }, samples, sign }: Looking): Found | undefined => {
   const corners = on && sheetCorners(small, light === 'behind')
   if (!corners) return undefined
   const { widthMm, heightMm } = on
@@ -205,32 +193,23 @@ const foundByCorners = (
   const placed = placeIn(coarse, scaled(corners, times / coarseTimes), perMm / coarseTimes, on, samples, sign)
   if (!placed) return undefined
   const { map, moved } = placed
-  return { map: zoomed(map, coarseTimes), moved, perMm, levels: levelsWithin(small, corners, sign), times }
+  return { map: zoomed(map, coarseTimes), moved, perMm, levels: levelsWithin(small, corners, sign) }
 }
 
 /** By the lines themselves. */
-const foundByOutline = (
-  whole: Gray,
-  small: Gray,
-  times: number,
-  _asked: LookAsked,
-  samples: Samples,
-  sign: Sign,
-): Found | undefined => {
+const foundByOutline = ({ whole, small, samples, sign }: Looking): Found | undefined => {
   const map = placeByOutline(whole, samples, sign)
   if (!map) return undefined
   const at = mapped(map, samples.x[0] as number, samples.y[0] as number)
   const beside = mapped(map, (samples.x[0] as number) + 1, samples.y[0] as number)
   const perMm = Math.hypot(beside.x - at.x, beside.y - at.y)
-  return { map, moved: NOT_MOVED, perMm, levels: levelsOfSheet(small, sign), times }
+  return { map, moved: NOT_MOVED, perMm, levels: levelsOfSheet(small, sign) }
 }
 
 /** What the picture says where its lines were found. */
-const readAt = (whole: Gray, asked: LookAsked, samples: Samples, sign: Sign, found: Found): LookRead => {
-  const { map, moved, perMm, levels, times } = found
+const readAt = ({ whole, times, asked, samples, sign }: Looking, { map, moved, perMm, levels }: Found): LookRead => {
   if (perMm < LEAST_PER_MM) return { read: false, why: 'too-coarse' }
   const fineTimes = Math.max(1, Math.floor(perMm / FINE_PER_MM))
-  const box = boxAround([Array.from(samples.x).flatMap((x, at) => [x, samples.y[at] as number])])
   const profiles = profilesOf(
     smaller(whole, fineTimes),
     (x, y) => brightnessAt(levels.around, (x * fineTimes) / times, (y * fineTimes) / times),
@@ -238,13 +217,12 @@ const readAt = (whole: Gray, asked: LookAsked, samples: Samples, sign: Sign, fou
     samples,
     zoomed(map, 1 / fineTimes),
     moved,
-    box ? middleOf(box) : [0, 0],
     sign,
   )
   const kinds = kindsOf(profiles)
   if (!kinds) return { read: false, why: 'no-light' }
   if (kinds.apart < LEAST_APART) return { read: false, why: 'faint' }
-  const misfitMm = middleOfAll(profiles.offMm.map(Math.abs))
+  const misfitMm = quantile(profiles.offMm.map(Math.abs), 0.5)
   if (misfitMm > MOST_MISFIT_MM) return { read: false, why: 'no-fit' }
   const stretches = toldStretches(asked.lines, samples, hangingAlong(profiles, samples, kinds))
   const all = stretches.reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0)
@@ -265,17 +243,19 @@ export const readLook = (asked: LookAsked): LookRead => {
   const samples = samplesAlong(linesOnSheet(asked))
   const plain = grayOf(asked.picture)
   const times = Math.max(1, Math.round(Math.max(plain.width, plain.height) / SMALL_PX))
+  const lookingAt = (whole: Gray): Looking => ({ whole, small: smaller(whole, times), times, asked, samples, sign })
+  const asItIs = lookingAt(plain)
   const ways = [
-    () => [plain, foundByCorners] as const,
+    [() => asItIs, foundByCorners],
     // Where light falls off across the picture, its sheet may be brighter at one end than its ground at the other.
-    () => [evened(plain), foundByCorners] as const,
-    () => [plain, foundByOutline] as const,
-  ]
+    [() => lookingAt(evened(plain)), foundByCorners],
+    [() => asItIs, foundByOutline],
+  ] as const
   let first: LookRead | undefined
-  for (const way of ways) {
-    const [whole, find] = way()
-    const found = find(whole, smaller(whole, times), times, asked, samples, sign)
-    const read = found && readAt(whole, asked, samples, sign, found)
+  for (const [look, find] of ways) {
+    const looking = look()
+    const found = find(looking)
+    const read = found && readAt(looking, found)
     if (read?.read) return read
     first ??= read
   }
@@ -293,50 +273,3 @@ const zoomed = ([a, b, c, d, e, f, g, h]: Homography, times: number): Homography
   g,
   h,
 ]
-
-/** How bright the sheet is around every place of the small picture, and how bright the ground is over it. */
-interface Levels {
-  readonly around: Gray
-  readonly groundShare: number
-}
-
-const quantileOf = (values: readonly number[], share: number): number =>
-  Float64Array.from(values).sort()[Math.floor(share * (values.length - 1))] ?? 0
-
-/** Where light comes through, the sheet about it stands for it. */
-const levelsOf = (small: Gray, level: number, groundLevel: number, sign: Sign): Levels => {
-  const parting = (level + groundLevel) / 2
-  const own = small.values.map((value) => (sign * (value - parting) > 0 ? 0 : value))
-  const known = small.values.map((value) => (sign * (value - parting) > 0 ? 0 : 1))
-  const sums = blurred({ ...small, values: own }, SHEET_RADIUS)
-  const counts = blurred({ ...small, values: known }, SHEET_RADIUS).values
-  const values = sums.values.map((sum, at) => ((counts[at] as number) > 0.05 ? sum / (counts[at] as number) : level))
-  return { around: { ...small, values }, groundShare: groundLevel / Math.max(1, level) }
-}
-
-/** By what lies within the sheet's corners, and what beside it. */
-const levelsWithin = (small: Gray, corners: Corners, sign: Sign): Levels => {
-  const inside = insideOf(corners)
-  const [sheet, ground]: [number[], number[]] = [[], []]
-  small.values.forEach((value, at) =>
-    (inside((at % small.width) + 0.5, Math.floor(at / small.width) + 0.5) ? sheet : ground).push(value),
-  )
-  const level = quantileOf(sheet, 0.5)
-  return levelsOf(small, level, ground.length > 0 ? quantileOf(ground, 0.5) : level + sign * LIGHT, sign)
-}
-
-/** Where nothing but the sheet is in the picture: what is gone of it is the brightest, or darkest, there is. */
-const levelsOfSheet = (small: Gray, sign: Sign): Levels => {
-  const all = Array.from(small.values)
-  const level = quantileOf(all, 0.5)
-  const most = quantileOf(all, sign > 0 ? 0.999 : 0.001)
-  return levelsOf(small, level, sign > 0 ? Math.max(most, level + LIGHT) : Math.min(most, level - LIGHT), sign)
-}
-
-const insideOf =
-  (corners: Corners) =>
-  (x: number, y: number): boolean =>
-    corners.every((from, at) => {
-      const to = corners[(at + 1) % 4] as Pixel
-      return (to.x - from.x) * (y - from.y) - (to.y - from.y) * (x - from.x) >= 0
-    })

@@ -1,4 +1,5 @@
 import { type Homography, mapped } from '../scan/homography.js'
+import { awayAt, type Distances } from './light.js'
 import type { Samples } from './samples.js'
 
 /** How lines lie on the sheet beside where they were told to: moved and turned about their middle. */
@@ -8,25 +9,11 @@ export interface Moved {
   readonly turnDeg: number
 }
 
-/** Distances to what stands out in a picture, pixels, with how many of those are a millimetre. */
-export interface Distances {
-  readonly away: Float32Array
-  readonly width: number
-  readonly height: number
-  readonly most: number
-}
-
-const awayAt = ({ away, width, height, most }: Distances, x: number, y: number): number => {
-  const [px, py] = [Math.floor(x), Math.floor(y)]
-  return px >= 0 && py >= 0 && px < width && py < height ? (away[py * width + px] as number) : most
-}
-
 /** The place of a sample once it is moved, mm. */
 export const movedPlace = (
-  { x, y }: Pick<Samples, 'x' | 'y'>,
+  { x, y, middle: [mx, my] }: Pick<Samples, 'x' | 'y' | 'middle'>,
   at: number,
   { xMm, yMm, turnDeg }: Moved,
-  [mx, my]: readonly [number, number],
 ): readonly [number, number] => {
   const [c, s] = [Math.cos((turnDeg * Math.PI) / 180), Math.sin((turnDeg * Math.PI) / 180)]
   const [dx, dy] = [(x[at] as number) - mx, (y[at] as number) - my]
@@ -34,18 +21,11 @@ export const movedPlace = (
 }
 
 /** Mean distance of lines to what stands out, pixels; what is farther than `most` counts as that, so hanging stretches do not pull. */
-const costOf = (
-  samples: Samples,
-  every: number,
-  map: Homography,
-  moved: Moved,
-  middle: readonly [number, number],
-  distances: Distances,
-): number => {
+const costOf = (samples: Samples, every: number, map: Homography, moved: Moved, distances: Distances): number => {
   let sum = 0
   let count = 0
   for (let at = 0; at < samples.count; at += every) {
-    const [x, y] = movedPlace(samples, at, moved, middle)
+    const [x, y] = movedPlace(samples, at, moved)
     const pixel = mapped(map, x, y)
     sum += awayAt(distances, pixel.x, pixel.y)
     count++
@@ -63,7 +43,6 @@ const STEPS_DEG = [1.5, 0.5, 0.15, 0.05] as const
 export const bestPlace = (
   samples: Samples,
   map: Homography,
-  middle: readonly [number, number],
   distances: Distances,
 ): { readonly moved: Moved; readonly cost: number } => {
   let best = { moved: { xMm: 0, yMm: 0, turnDeg: 0 }, cost: Infinity }
@@ -78,7 +57,7 @@ export const bestPlace = (
       for (let yMm = -reachMm; yMm <= reachMm + 1e-9; yMm += stepMm)
         for (let xMm = -reachMm; xMm <= reachMm + 1e-9; xMm += stepMm) {
           const moved = { xMm: from.xMm + xMm, yMm: from.yMm + yMm, turnDeg: from.turnDeg + turnDeg }
-          const cost = costOf(samples, sparse, map, moved, middle, distances)
+          const cost = costOf(samples, sparse, map, moved, distances)
           if (cost < best.cost) best = { moved, cost }
         }
   })

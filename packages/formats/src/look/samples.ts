@@ -1,4 +1,4 @@
-import { lengthOf, placesAlong, type Polyline } from '@bold-heron/core'
+import { boxAround, heightOfBox, lengthOf, middleOf, placesAlong, type Polyline, widthOf } from '@bold-heron/core'
 
 /** mm. Along every line something is looked at so often. Diagnosis notes. */
 export const SAMPLE_MM = 0.5
@@ -13,6 +13,9 @@ export interface Samples {
   readonly line: Int32Array
   /** mm from the line's first point. */
   readonly atMm: Float64Array
+  /** mm. The middle of the box around them all, and its longer side. */
+  readonly middle: readonly [number, number]
+  readonly longerMm: number
 }
 
 /** Places every half millimetre along lines, in the middle of their stretch. */
@@ -24,6 +27,7 @@ export const samplesAlong = (lines: readonly Polyline[]): Samples => {
     const aims = Array.from({ length: count }, (_, at) => ((at + 0.5) * total) / count)
     return placesAlong(points, aims).map((place, at) => ({ ...place, line, atMm: aims[at] as number }))
   })
+  const box = boxAround([found.flatMap(({ x, y }) => [x, y])])
   return {
     count: found.length,
     x: Float64Array.from(found, ({ x }) => x),
@@ -32,5 +36,7 @@ export const samplesAlong = (lines: readonly Polyline[]): Samples => {
     acrossY: Float64Array.from(found, ({ alongX }) => alongX),
     line: Int32Array.from(found, ({ line }) => line),
     atMm: Float64Array.from(found, ({ atMm }) => atMm),
+    middle: box ? middleOf(box) : [0, 0],
+    longerMm: box ? Math.max(widthOf(box), heightOfBox(box)) : 0,
   }
 }

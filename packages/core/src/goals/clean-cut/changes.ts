@@ -2,23 +2,18 @@ import { factsOfDieClass } from '../../dies/classes/list.js'
 import { boxAround } from '../../geometry/box.js'
 import { type CutContext, dieClassOf } from '../../job/cut-context.js'
 import type { Plate } from '../../layers/plate.js'
-import { layOutDies } from '../../placement/lay-out.js'
-import { placeLines } from '../../geometry/place-lines.js'
+import { linesLaid } from '../../placement/lines-laid.js'
 import { bedOf, FRESH_PAD_STIFFNESS, softnessOf } from '../../press/bed.js'
-import type { HeightMap } from '../../press/nip/contact-cells.js'
 import type { Change, Changes } from '../change.js'
 import type { Computed } from '../computed.js'
+import { centreShimHeights, isCentreShim } from './centre-shim.js'
 import { bedFaceOf } from './cut-setup.js'
 
 const TURNS = [7, 12] as const
 
-/** mm. A centre shim thicker than this would mark the sheet at its edge. From memory. */
-const THICKEST_CENTRE_SHIM_MM = 0.2
-
 /** Whether the dies, turned, still go through the throat and lie on pads as long and wide as these. */
 const fitsTurned = ({ dies, press }: CutContext, degrees: number, pads: readonly Plate[]): boolean => {
-  const poses = layOutDies(dies, press.throatMm, degrees)
-  const box = boxAround(dies.flatMap((die, at) => placeLines(die.outline.lines, poses[at] as (typeof poses)[number])))
+  const box = boxAround(linesLaid(dies, press.throatMm, degrees).flat())
   if (!box) return false
   const [alongMm, acrossMm] = [box.toX - box.fromX, box.toY - box.fromY]
   return (
@@ -31,17 +26,14 @@ const fitsTurned = ({ dies, press }: CutContext, degrees: number, pads: readonly
 const turned = (degrees: number): Change => ({ proposal: { code: 'turn', degrees }, laying: { rotationDeg: degrees } })
 
 const centreShim = (cut: CutContext, shelf: readonly Plate[]): Change[] => {
-  const thin = shelf.filter((plate) => plate.kind === 'shim' && plate.thickness.valueMm <= THICKEST_CENTRE_SHIM_MM)
-  const [first] = thin.sort((a, b) => a.thickness.valueMm - b.thickness.valueMm)
+  const [first] = shelf.filter(isCentreShim).sort((a, b) => a.thickness.valueMm - b.thickness.valueMm)
   if (!first) return []
   const widthMm = Math.round(Math.max(...cut.dies.map((die) => die.widthMm)) / 3)
-  const middleMm = cut.press.throatMm / 2
   const thicknessMm = first.thickness.valueMm
-  const heights: HeightMap = (_x, y) => (Math.abs(y - middleMm) <= widthMm / 2 ? thicknessMm : 0)
   return [
     {
       proposal: { code: 'centre-shim', shim: first.name, thicknessMm, widthMm },
-      laying: { rotationDeg: 0, heights },
+      laying: { rotationDeg: 0, heights: centreShimHeights(cut.press.throatMm, widthMm / 2, thicknessMm) },
     },
   ]
 }

@@ -1,7 +1,5 @@
-import type { Polyline } from '../../geometry/polyline.js'
 import { layOutDies } from '../../placement/lay-out.js'
-import { placeLines } from '../../geometry/place-lines.js'
-import type { DiePose } from '../../placement/place-die.js'
+import { linesPosed } from '../../placement/lines-laid.js'
 import type { Bed } from '../../press/bed.js'
 import type { CutContext } from '../../job/cut-context.js'
 import type { Laying } from '../laying.js'
@@ -39,7 +37,6 @@ const loadOf = (drive: Drive, { xMm, forceN, torqueNmm }: ForceCurve): LoadCurve
 /** Presses a cut at a squeeze in mm so many times on the standard grid, and tells of the last pass. */
 export const tryOut = (cut: CutContext, bed: Bed, squeezeMm: number, passes: number, laying: Laying): TryOut => {
   const poses = laying.poses ?? layOutDies(cut.dies, cut.press.throatMm, laying.rotationDeg)
-  const lines: Polyline[][] = cut.dies.map((die, at) => placeLines(die.outline.lines, poses[at] as DiePose))
   const cells = cellsOf(cut, { ...laying, poses })
   const run = new CutSimulation(cut.press.frame, cells)
   run.start({ law: lawOf(cut, bed), bedSoftness: bed.softness, squeezeMm })
@@ -51,7 +48,7 @@ export const tryOut = (cut: CutContext, bed: Bed, squeezeMm: number, passes: num
   }
   return {
     ...figuresOf(cut, outcome, run),
-    map: cutMapOf(lines, cells, run.cut),
+    map: cutMapOf(linesPosed(cut.dies, poses), cells, run.cut),
     load: loadOf(cut.press.drive, run.forceCurve()),
     solved,
   }
