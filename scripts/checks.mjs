@@ -8,7 +8,7 @@ import { fingerprintOf } from './sources.mjs'
 /** Tests wait for answers, checks do not: they take what time the tests leave. */
 const PATIENT = 10
 
-const cached = (name) => ['--cache', '--cache-strategy', 'content', '--cache-location', join('.stamps', name)]
+const KEPT = ['--cache', '--cache-strategy', 'content', '--cache-location', join('.stamps', 'prettier')]
 
 /** What a check that keeps no account of its own reads. */
 const SOURCES = [
@@ -21,15 +21,18 @@ const SOURCES = [
   'docs',
   'package-lock.json',
   'knip.json',
+  '.oxlintrc.json',
+  'tsconfig.base.json',
+  'tsconfig.lint.json',
 ]
 
 const checks = [
   { what: 'types', file: 'typescript/bin/tsc', args: ['-b'] },
-  { what: 'lint', file: 'eslint/bin/eslint.js', args: ['.', ...cached('eslint')] },
+  { what: 'lint', file: 'oxlint/bin/oxlint', args: [], stamp: 'lint' },
   {
     what: 'layout of the code',
     file: 'prettier/bin/prettier.cjs',
-    args: ['--check', '--log-level', 'warn', '.', ...cached('prettier')],
+    args: ['--check', '--log-level', 'warn', '.', ...KEPT],
   },
   { what: 'what nothing uses', file: 'knip/bin/knip.js', args: ['--no-progress'], stamp: 'knip' },
   {

@@ -26,9 +26,6 @@ const run = (script, args, env = {}) =>
   }).status
 
 if (values.only === undefined) {
-  say('adding variants to a copy')
-  if (run('node_modules/tsx/dist/cli.mjs', ['scripts/check-adding.ts', '--whole']) !== 0)
-    giveUp('A variant cannot be added as docs/adding.md says; the lines above say why.')
   for (let time = 0; time < TIMES; time++) {
     const asked = String((Number(seed) + time) % 2 ** 31)
     say(`properties, seed ${asked}`)

@@ -261,8 +261,9 @@ class Search {
 
   placedPieces(): PlacedPiece[] {
     const { best } = this
-    return (best?.spots ?? []).map(({ form, x, y }) => {
-      const { piece, rotationDeg } = best?.forms[form] as TurnedForm
+    if (!best) return []
+    return best.spots.map(({ form, x, y }) => {
+      const { piece, rotationDeg } = best.forms[form] as TurnedForm
       return { piece, xMm: this.room.xMm(x), yMm: this.room.yMm(y), rotationDeg: ((rotationDeg % 360) + 360) % 360 }
     })
   }

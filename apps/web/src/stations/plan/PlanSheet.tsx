@@ -1,5 +1,6 @@
 import type { Assessment, PlanRequest } from '@bold-heron/core'
 import { type JobRow, runInHandOf } from '@bold-heron/schema'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { StackSection } from '../../drawing/section/StackSection.js'
 import { useLengths } from '../../text/lengths.js'
@@ -26,12 +27,13 @@ export const PlanSheet = ({
 }) => {
   const lengths = useLengths()
   const { t } = useTranslation()
+  const [madeAt] = useState(() => new Date().toISOString())
   const { stack, ledger, passes, findings, window, prediction } = assessment
   return (
     <article className="hidden print:block">
       <h1 className="text-2xl">{t('plan.print.title', { name: job.name })}</h1>
       <p>
-        {sayPressed(t, runInHandOf(job))} · {t('plan.print.made', { date: sayDay(new Date().toISOString()) })}
+        {sayPressed(t, runInHandOf(job))} · {t('plan.print.made', { date: sayDay(madeAt) })}
       </p>
       <div className="mt-3 flex gap-6">
         <div style={{ width: SECTION.widthPx }}>
