@@ -1,5 +1,4 @@
 import { BlindPress, drawTraits, heightOf, keyOfStack, type PlanRequest, seededRandom } from '@bold-heron/core'
-import { type Page, plainRun, type RunRow } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { stackOfChosen } from '../../apps/web/src/pressing/stack/chosen-stack.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
@@ -54,28 +53,6 @@ it('a further piece like it begins with fresh sheets', async () => {
   await browser.heading('Lay fresh sheets')
 })
 
-it('the only piece there is goes in after a rehearsal on scrap, and when asked', async () => {
-  const jobId = await addJob('The one stamped kite', 'motor', [{ ...plainRun, onlyOne: true }])
-  const bench = new BenchPage(browser, jobId)
-  await bench.open()
-  const steps = await bench.goOnTo('What came of it?')
-  expect(steps).toContain('Rehearse on scrap')
-  await bench.tell({ seen: 'clean', feel: 'light' })
-  await browser.press('The one piece goes in')
-  await browser.heading('Put the one piece in?')
-  await browser.press('Yes, it goes in')
-  await browser.heading('Now the one piece')
-  await bench.goOnTo('What came of it?')
-  await bench.tell({ seen: 'clean', feel: 'light' })
-  await browser.heading('Clean')
-  await browser.until(async () => (await roundsInLog(jobId)).length === 2, 'both runs in the log')
-  const { items } = await ask<Page<RunRow>>(`/api/runs?jobId=${jobId}`)
-  expect(items.map(({ pieces, finishes }) => [pieces, finishes])).toEqual([
-    [1, true],
-    [0, false],
-  ])
-})
-
 it('reads its steps aloud once it is asked to', async () => {
   const jobId = await addJob('A kite with full hands', 'motor')
   await new BenchPage(browser, jobId).open()
@@ -112,32 +89,4 @@ it('a handle that stopped leads to taking out, never to pushing on', async () =>
   expect(keyOfStack(after)).not.toBe(keyOfStack(before))
   expect(heightOf(after).valueMm).toBeLessThan(heightOf(before).valueMm)
   expect((await bench.session()).round.freshSheets).toBe(true)
-})
-
-it('is worked by touch on a tablet, with targets for a thumb', async () => {
-  const jobId = await addJob('A kite on a tablet', 'Harbour')
-  await browser.resize(820, 1180)
-  const bench = new BenchPage(browser, jobId)
-  await bench.open()
-  const targets = () =>
-    browser.inPage<string[]>(
-      `return [...document.querySelectorAll('main button, main a, main label:has(input)')]
-         .filter((each) => each.getBoundingClientRect().height < 44)
-         .map((each) => each.textContent)`,
-    )
-  expect(await targets()).toEqual([])
-  const forward = async () => {
-    const next = await browser.inPage<string>(
-      `return [...document.querySelectorAll('main footer button')].at(-1).textContent`,
-    )
-    await browser.press(next)
-  }
-  await bench.goOnTo('What came of it?', forward)
-  expect(await targets()).toEqual([])
-  expect(await browser.accessibilityFaults()).toEqual([])
-  await bench.tell({ seen: 'clean', feel: 'light' })
-  await browser.heading('Clean')
-  expect(await browser.accessibilityFaults()).toEqual([])
-  await browser.until(async () => (await roundsInLog(jobId)).length === 1, 'the round in the log')
-  expect(await browser.sidewaysOverflow()).toBe(0)
 })

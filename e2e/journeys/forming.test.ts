@@ -1,5 +1,5 @@
 import { heightOf, type PlanRequest } from '@bold-heron/core'
-import type { JobRow, Page, RunRow } from '@bold-heron/schema'
+import type { JobRow, Page } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { stackOfChosen } from '../../apps/web/src/pressing/stack/chosen-stack.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
@@ -11,23 +11,8 @@ const { application, browser } = await setOut(withDemo)
 const { ask } = workshopAt(() => application.address)
 const { bench: words } = en
 
-const runsOf = async (jobId: string): Promise<RunRow[]> => (await ask<Page<RunRow>>(`/api/runs?jobId=${jobId}`)).items
 const jobNamed = async (name: string): Promise<string> =>
   (await ask<Page<JobRow>>(`/api/jobs?q=${encodeURIComponent(name)}`)).items[0]!.id
-
-it('a raised shape is checked in the mirror before it is stuck on, and told with looks of its own', async () => {
-  const jobId = await jobNamed('Raised anchor')
-  const before = (await runsOf(jobId)).length
-  const bench = new BenchPage(browser, jobId)
-  await bench.open()
-  await bench.goOnTo(words.said.mirror.title)
-  await browser.says(words.pictures.stuckBack)
-  const met = await bench.goOnTo(words.tell.title)
-  expect(met).not.toContain(words.hold.title)
-  await bench.tell({ seen: 'full', feel: 'nothing' })
-  await browser.heading(words.finish.titleGood)
-  await browser.until(async () => (await runsOf(jobId)).length === before + 1, 'the run in the log')
-})
 
 it('a folder goes in by its arrow, and a torn sheet is taken out, not tried tighter', async () => {
   const jobId = await jobNamed('Tide folder')

@@ -34,37 +34,6 @@ it('a thickness is filled by the caliper, averaged, and then known by caliper', 
   await browser.holds(en.shelf.field.measuredBy, 'caliper')
 })
 
-it('readings are typed, and their mean is taken', async () => {
-  await browser.go('/shelf/plates/new')
-  await browser.press(`${measure.open}: ${en.shelf.field.thicknessMm}`)
-  for (const [at, reading] of ['2.98 mm', '3.02 mm', '3.0 mm'].entries())
-    await browser.type(`Reading ${at + 1}`, reading)
-  await browser.says('One piece is 3.00 mm')
-  expect(await browser.accessibilityFaults()).toEqual([])
-  await browser.press(measure.take)
-  await browser.holds(en.shelf.field.thicknessMm, '3 mm')
-  await browser.holds(en.shelf.field.measuredBy, 'caliper')
-})
-
-it('a pile of ten is ten times as sure', async () => {
-  const spread = async (): Promise<number> => Number((await browser.match(/give or take ([\d.]+) mm/))[1])
-  await browser.go('/shelf/sheets/new')
-  await browser.type(en.shelf.field.caliperMm, '0.3 mm')
-  await browser.press(`${measure.open}: ${en.shelf.field.caliperMm}`)
-  await browser.press(measure.simulated)
-  await take(5)
-  await browser.says('give or take')
-  const one = await spread()
-  await browser.type(measure.pieces, '10')
-  await take(5)
-  await browser.says('give or take')
-  expect(await spread()).toBeLessThan(one / 4)
-  // The pile is ten times as thick, so that one piece is as thick as before.
-  await browser.match(/One piece is 0\.(2[7-9]|3[0-3])\d* mm/)
-  await browser.type(measure.pieces, 'ten')
-  await browser.says('A whole number from 1 to')
-})
-
 it('a caliper that is gone says so, and nothing typed is lost', async () => {
   caliper.stop()
   await browser.go('/shelf/plates/new')

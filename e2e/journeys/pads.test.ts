@@ -1,10 +1,8 @@
-import type { PadWearRow, RunRow } from '@bold-heron/schema'
+import type { PadWearRow } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { en } from '../fixtures/words.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { css, field } from '../fixtures/spot.js'
-import { BenchPage } from '../pages/bench-page.js'
-import { PlanPage } from '../pages/plan-page.js'
 
 const { application, browser } = await setOut(withDemo)
 
@@ -21,28 +19,6 @@ it('a pad shows what each face has borne, and how long it will last', async () =
   const [a, b] = await browser.attributes(css('figure svg[role=img]'), 'aria-label')
   expect(a).toMatch(/marked face: \d+ passes, \d+\.\d m of cut/)
   expect(b).toContain('plain face: 0 passes')
-})
-
-it('the plan lays it the other way, the Bench says so, and the log keeps how it lay', async () => {
-  const [job] = (await ask<{ items: { id: string }[] }>('jobs?q=Box kites')).items
-  const before = await padNamed(PAD)
-  await browser.go(`/jobs/${job!.id}/plan`)
-  await new PlanPage(browser).settled()
-  await browser.says(`${PAD}: plain face to the blade`)
-  const bench = new BenchPage(browser, job!.id)
-  await bench.open()
-  await browser.heading(en.bench.check.title)
-  await browser.says('plain face to the blade')
-  await bench.goOnTo(en.bench.tell.title)
-  await bench.tell({ seen: 'clean', feel: 'light' })
-  await browser.heading(en.bench.finish.title)
-  await browser.until(
-    async () => (await padNamed(PAD)).faces.b.cutMm > before.faces.b.cutMm,
-    'the cut counted on the other face',
-  )
-  const [run] = (await ask<{ items: RunRow[] }>('runs?pageSize=1')).items
-  const laid = run!.layers.filter((layer) => layer.name === PAD)
-  expect(laid.map((layer) => layer.lie?.face)).toContain('b')
 })
 
 it('a pad is marked as kept for the hard plate, and only a pad can be', async () => {

@@ -179,27 +179,6 @@ it('a word on a fold is told to its end on the printed page', async () => {
   ).toBe(true)
 })
 
-it('half dies on a fold are begun, kept, and laid at the Bench; what lies off its place is told to part the halves', async () => {
-  const { id } = await jobNamed('Paper kites')
-  await browser.go(`/jobs/${id}/place`)
-  await browser.open('Result')
-  await browser.says('Half kite stays attached by hairs of 0.5 mm at the fold.')
-  await browser.says('What comes of it, unfolded')
-  await browser.open('Lay')
-  await browser.press('Half kite')
-  const laid = (await placementOf('Paper kites')).runs[0]!.dies[0]!
-  await browser.enter('from the top', String(laid.yMm - 2))
-  await browser.open('Result')
-  await browser.says('Half kite parts the two halves: it is 1.5 mm off the fold.')
-  await browser.go(`/jobs/${id}/bench`)
-  await browser.says('Get these out')
-  await browser.keys(' ')
-  await browser.heading('Lay out the card')
-  await browser.says('Fold the card shut')
-  await browser.says('Lay the fold so that it stays in sight')
-  await browser.says('Tape each in four places')
-})
-
 it('a letter laid twice is pressed in two runs by one tap, its second place pencilled first', async () => {
   await browser.go(`/jobs/${(await jobNamed('Word on a fold')).id}/place`)
   await browser.press('Lay Pier letter K once more')

@@ -41,31 +41,6 @@ it('writes nothing into the log', async () => {
   expect(runs.total).toBe(0)
 })
 
-it('goes on where it was when the page is opened anew', async () => {
-  await exercise.begin(3)
-  await browser.press(practice.set.start)
-  await bench.goOnTo(benchWords.tell.title)
-  const before = await exercise.shown()
-  await browser.go('/practice/first-clean')
-  await browser.says(benchWords.tell.title)
-  expect(await exercise.shown()).toEqual(before)
-})
-
-it('a press with a hidden fault is looked at as the diagnosis asks, and what it says is done', async () => {
-  await browser.inPage(`localStorage.setItem('bold-heron.practice.seed.wrong-nothing', '5')`)
-  await browser.go('/practice/wrong-nothing')
-  await browser.press(practice.set.start)
-  const hidden = new BenchPage(browser, 'practice-wrong-nothing')
-  await hidden.goOnTo(benchWords.tell.title)
-  await hidden.tell(await exercise.shown())
-  await browser.press(benchWords.nextTry.why)
-  await browser.press('Look')
-  await browser.says('Likeliest')
-  await browser.press('Do this next')
-  await browser.until(async () => (await hidden.session()).stage === 'round', 'the next round')
-  expect((await hidden.session()).round.remedy).toBeDefined()
-})
-
 it('nothing was complained of', async () => {
   expect(await browser.complaints()).toEqual([])
 })

@@ -37,16 +37,3 @@ it('a stack that is known is pressed on one page, and a series of it counts up a
   await browser.press('Another one like it')
   await browser.heading('2 passes, then look')
 })
-
-it('a plan says what was last seen, and what to try next', async () => {
-  const job = await jobNamed('Compass roses')
-  await browser.go(`/jobs/${job.id}/plan`)
-  await browser.press('Cut it, then tell')
-  await browser.click({ by: 'xpath', path: "//label[normalize-space(.)='hanging in places']", at: 0 })
-  await browser.press('Write it down')
-  await browser.untilPath(/^\/log$/)
-  await browser.go(`/jobs/${job.id}/plan`)
-  await browser.says('Last seen')
-  await browser.says('Next try:')
-  expect(await browser.complaints()).toEqual([])
-})

@@ -12,7 +12,7 @@ const { application, browser } = await setOut(withDemo)
 const { ask, send, firstId: idOf, addShortEvening } = workshopAt(() => application.address)
 const { bench, wall } = en
 
-it('a cell of the chart becomes a job whose plan and Bench do what the chart says; a print goes stale when a plate is measured anew', async () => {
+it('a cell of the chart becomes a job whose plan and Bench do what the chart says', async () => {
   const press = await idOf('presses', 'Library')
   const [gulls, kite] = [await idOf('dies', 'Gull'), await idOf('dies', 'Box kite')]
   const [ivory, white] = [await idOf('sheets', 'Ivory'), await idOf('sheets', 'White')]
@@ -41,23 +41,6 @@ it('a cell of the chart becomes a job whose plan and Bench do what the chart say
   const session = await atBench.session()
   expect(session.round.stack).toEqual(its.stack)
   expect(session.round.passes).toBe(its.figures!.passes)
-
-  await browser.go(`/wall/charts/${id}`)
-  await browser.press(wall.print.pdf)
-  await browser.says(wall.printedFresh.split('{{day}}')[1]!)
-  const paper = await ask<Page<{ id: string; version: number } & Record<string, unknown>>>(
-    '/api/plates?q=Clear%20pad%2C%20small',
-  )
-  const [pad] = paper.items
-  const { id: padId, version, createdAt: _, updatedAt: __, retiredAt: ___, ...input } = pad!
-  await ask(`/api/plates/${padId}`, {
-    method: 'PUT',
-    headers: { 'Content-Type': 'application/json', 'If-Match': `"${version}"` },
-    body: JSON.stringify({ ...input, thicknessMm: 3.11 }),
-  })
-  await browser.go(`/wall/charts/${id}`)
-  await browser.says(wall.printedStale.split('{{day}}')[1]!.split('{{parts}}')[0]!)
-  await browser.says(wall.part.plates)
 })
 
 it('an evening says its runs, and leads to the Bench with the first of them', async () => {

@@ -41,29 +41,6 @@ it('a cut that hangs along the middle is painted, found and cured at the Bench, 
   expect((await roundsInLog(jobId)).find(({ seen }) => seen === 'hanging')!.hangingAt).toEqual(look.hangingAt)
 })
 
-it('a question is asked where that gains more, and answered; the log asks the same of a run', async () => {
-  const jobId = await addKiteJob('A kite that is not cut', 'Library')
-  const bench = new BenchPage(browser, jobId)
-  await bench.open()
-  await bench.goOnTo('What came of it?')
-  await bench.tell({ seen: 'untouched', feel: 'free' })
-  await browser.press('What went wrong?')
-  await browser.says('First a look')
-  await browser.says('did its blades look away from the sheet?')
-  await browser.press('Yes')
-  await browser.says('Turn the die over')
-  expect(await browser.accessibilityFaults()).toEqual([])
-  expect((await bench.session()).answers).toEqual({ 'blades-away': true })
-  await browser.press('Answer anew')
-  await browser.says('did its blades look away from the sheet?')
-
-  await browser.go(`/jobs/${jobId}/log`)
-  await browser.click(css('main table a, main li a'))
-  await browser.press('What went wrong?')
-  await browser.says('Likeliest')
-  await browser.says('A plate or shim is missing, doubled or another one')
-})
-
 it('a photo against the light is read as a painting, and put right by hand', async () => {
   const jobId = await firstId('jobs', 'Sail lace')
   const bench = new BenchPage(browser, jobId)

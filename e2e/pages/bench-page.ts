@@ -31,11 +31,12 @@ export class BenchPage {
     return this.browser.text(TITLE)
   }
 
-  /** What the browser keeps of the session: the last of this job's, where it has several press runs. */
+  /** What the browser keeps of the session, once it does: the last of this job's, where it has several press runs. */
   async session(): Promise<BenchSession> {
-    const kept = await this.browser.kept(`bench/${this.keptAs}`)
-    if (kept.length === 0) throw new Error(`no session is kept for ${this.keptAs}`)
-    return kept.at(-1) as BenchSession
+    return this.browser.until(
+      async () => (await this.browser.kept(`bench/${this.keptAs}`)).at(-1) as BenchSession | undefined,
+      `a session kept for ${this.keptAs}`,
+    )
   }
 
   /** Goes on, step by step, until this is the step; `forward` is how: a key, or a click. */

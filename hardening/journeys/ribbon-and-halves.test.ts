@@ -1,4 +1,4 @@
-import type { JobRow, Page, RunRow } from '@bold-heron/schema'
+import { type JobRow, type Page, placementOf, type RunRow } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
 import { Key } from '../../e2e/fixtures/keys.js'
@@ -42,6 +42,27 @@ it('a ribbon of two dies is pressed along its middle, then along both edges, and
   expect(await jobNamed('Net ribbon')).toMatchObject({ cut: 1, runs: [{ pressed: 1 }, { pressed: 1 }] })
   // Every edge is a cut of its own at its own joins.
   expect((await logOf(job))[0]!.dieNames).toEqual(['Tide-wave edge'])
+})
+
+it('half dies on a fold are begun, kept, and laid at the Bench; what lies off its place is told to part the halves', async () => {
+  const { id } = await jobNamed('Paper kites')
+  await browser.go(`/jobs/${id}/place`)
+  await browser.open('Result')
+  await browser.says('Half kite stays attached by hairs of 0.5 mm at the fold.')
+  await browser.says('What comes of it, unfolded')
+  await browser.open('Lay')
+  await browser.press('Half kite')
+  const laid = placementOf(await jobNamed('Paper kites'))!.runs[0]!.dies[0]!
+  await browser.enter('from the top', String(laid.yMm - 2))
+  await browser.open('Result')
+  await browser.says('Half kite parts the two halves: it is 1.5 mm off the fold.')
+  await browser.go(`/jobs/${id}/bench`)
+  await browser.says('Get these out')
+  await browser.keys(' ')
+  await browser.heading('Lay out the card')
+  await browser.says('Fold the card shut')
+  await browser.says('Lay the fold so that it stays in sight')
+  await browser.says('Tape each in four places')
 })
 
 it('half a kite on a fold is a whole one in the log, and is unfolded at the end', async () => {

@@ -12,7 +12,7 @@ const DISK_MB = 220
 /** A disk full to the last byte: what does not fit is told, nothing is half written, and once there is room it goes on. */
 export const fullDisk: Trial = {
   name: 'full-disk',
-  hasSlice: true,
+  hasSlice: false,
   async run(scene) {
     const disk = mkdtempSync(join(tmpdir(), 'heron-disk-'))
     const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', `size=${DISK_MB}m`, 'tmpfs', disk], { stdio: 'ignore' })

@@ -85,7 +85,7 @@ export const mutations: Trial = {
   hasSlice: true,
   async run(scene) {
     const { random } = scene
-    for (let turn = scene.times(20_000, 120); turn > 0; turn--) {
+    for (let turn = scene.times(20_000, 60); turn > 0; turn--) {
       const [name, good] = turn % 2 === 0 ? ['a.svg', GOOD_SVG] : ['a.dxf', GOOD_DXF]
       const text = mutated(random, good)
       const from = performance.now()

@@ -14,7 +14,7 @@ beforeAll(async () => {
 })
 afterAll(() => server.close())
 
-const PAIRS = 20
+const PAIRS = 10
 const statuses = (answers: readonly { readonly status: number }[]): number[] =>
   [...new Set(answers.map(({ status }) => status))].sort()
 
@@ -92,7 +92,7 @@ it('a file that is read out while others save is whole: it names nothing that is
   }
   const savers = [saving(), saving(), saving()]
   const files: WorkshopFile[] = []
-  for (let turn = 0; turn < 12; turn++) files.push((await server.api.get('/api/workshop')).body as WorkshopFile)
+  for (let turn = 0; turn < 6; turn++) files.push((await server.api.get('/api/workshop')).body as WorkshopFile)
   isDone = true
   await Promise.all(savers)
   for (const file of files) {

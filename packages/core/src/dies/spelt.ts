@@ -33,7 +33,9 @@ export interface Spelt {
 
 /** Spells a word with the alphabet on the shelf that has most of its letters: dies that are called alike but for the letter at their end. */
 export const spelt = (word: string, dies: readonly Named[]): Spelt => {
-  const letters = Array.from(word).filter((each) => /\p{L}|\p{N}/u.test(each)).map(upper)
+  const letters = Array.from(word)
+    .filter((each) => /\p{L}|\p{N}/u.test(each))
+    .map(upper)
   const spelling = (its: ReadonlyMap<string, string>): Spelt => ({
     ids: letters.flatMap((letter) => its.get(letter) ?? []),
     missing: [...new Set(letters.filter((letter) => !its.has(letter)))],
