@@ -1,8 +1,3 @@
-import type { GoalId } from '../goals/list.js'
-import { matSpecs } from '../goals/mats/specs.js'
-import { errorSourceOf, thicknessOf } from '../layers/layer.js'
-import type { Stack } from '../layers/stack.js'
-import { REPEAT_SPREAD_MM } from '../learning/repeat-spread.js'
 import type { Answering } from '../planner/responses.js'
 import type { PlanRequest } from '../planner/plan.js'
 import type { Steps } from '../planner/steps.js'
@@ -14,10 +9,8 @@ import type { Answers } from './questions.js'
 import { likelyCauses, type RankedCause, ranked } from './ranking.js'
 import { Remembering } from './remembering.js'
 import { type OtherStack, remediesIn } from './remedies.js'
-import type { Replay } from './replay.js'
-import { ReplayOfCut } from './replay-of-cut.js'
-import { ReplayOfMat } from './replay-of-mat.js'
-import { type Scene, sceneOf } from './scene.js'
+import { besideMm, replayOf } from './replay-of.js'
+import { sceneOf } from './scene.js'
 import type { ToldRound } from './told-round.js'
 import { weighAll, type Weighed, type Weighing, weighPairs, weightsOf } from './weighing.js'
 import { bestQuestion, type WorthAsking } from './worth-asking.js'
@@ -34,22 +27,6 @@ const PAIRED = 5
 /** Remedies are tried on the likeliest hypotheses up to this share of all, and so many at most. */
 const TRIED_SHARE = 0.97
 const MOST_TRIED = 28
-
-const replayOf = (scene: Scene, gapMm: number): Replay => {
-  const spec = matSpecs[scene.goalId satisfies GoalId]
-  return spec ? new ReplayOfMat(spec, scene.cut, scene.rounds, gapMm) : new ReplayOfCut(scene.cut, scene.rounds, gapMm)
-}
-
-/** How unsure the height of a stack is from plate to plate and from time to time, mm; pieces that the gap was learnt on do not count. */
-const besideMm = (stack: Stack, known: Readonly<Record<string, unknown>>): number => {
-  const bySource = new Map<string, number>()
-  for (const layer of stack) {
-    if (layer.is === 'sheets' || (layer.is === 'plate' && layer.plate.id in known)) continue
-    const source = errorSourceOf(layer)
-    bySource.set(source, (bySource.get(source) ?? 0) + thicknessOf(layer).spreadMm)
-  }
-  return Math.hypot(REPEAT_SPREAD_MM, ...bySource.values())
-}
 
 /** The places of the likeliest up to a share of all, and what they hold of it. */
 const likeliestOf = (weights: Float64Array): { readonly likely: readonly number[]; readonly held: number } => {

@@ -46,6 +46,12 @@ export function* weighAll(weighing: Weighing, ways: readonly (readonly Part[])[]
   return weighed
 }
 
+/**
+ * How often a second cause is at work beside a first, over what it would be if it were as often there as it is the cause: about one fault in ten is
+ * two. From memory.
+ */
+export const TWO_AT_ONCE = 0.25
+
 /** Two causes at once, each in the way that is likeliest of it alone. */
 export function* weighPairs(weighing: Weighing, likeliest: readonly (readonly Part[])[]): Steps<Weighed[]> {
   const weighed: Weighed[] = []
@@ -55,7 +61,7 @@ export function* weighPairs(weighing: Weighing, likeliest: readonly (readonly Pa
       const parts = [one, other]
       const prior = parts.reduce(
         (product, { cause, degree }) => (product * priorOf(cause, weighing.scene) * degree.share) / weighing.priors,
-        1,
+        TWO_AT_ONCE,
       )
       weighed.push(...weigh(weighing, parts, prior))
       yield 0.5 + (0.1 * at) / likeliest.length
