@@ -44,6 +44,7 @@ const houses = {
     'demo',
     'work',
     'over-cores',
+    'sharing',
     'http',
   ],
   'apps/web/src': ['paths', 'workers', 'data', 'devices', 'text', 'ui', 'drawing', 'pressing', 'stations', 'app'],

@@ -8,6 +8,7 @@ import { createApp } from './http/app.js'
 import { openDatabase } from './store/database.js'
 import { Learner } from './learning/learner.js'
 import { migrate } from './store/migrate.js'
+import type { SharedDoor } from './sharing/shared-door.js'
 import { defineModels } from './store/models/define.js'
 import { openWorkshop } from './store/workshop.js'
 import { measureOn } from './work/measure.js'
@@ -35,14 +36,30 @@ const learner = new Learner(sequelize, learnOn(work), (error) => logger.error(er
 learner.wake()
 const port = Number(setting('PORT'))
 const caliperUrl = process.env['CALIPER_URL']
-const server = createServer(
-  createApp(workshop, { logger, pagesFolder, work, databaseUrl, learner, ...(caliperUrl ? { caliperUrl } : {}) }),
-)
+const sharingFolder = process.env['SHARING_FOLDER']
+const door: SharedDoor | undefined =
+  sharingFolder !== undefined && process.env['SHARE'] === 'yes'
+    ? (await import('./sharing/door-of-settings.js')).doorOfSettings(sharingFolder, port, process.env)
+    : undefined
+const app = createApp(workshop, {
+  logger,
+  pagesFolder,
+  work,
+  databaseUrl,
+  learner,
+  ...(caliperUrl ? { caliperUrl } : {}),
+  ...(door ? { door } : {}),
+  ...(sharingFolder !== undefined ? { sharingFolder } : {}),
+})
+const server = createServer(app)
+await door?.open(app)
 server.listen(port, '127.0.0.1', () => {
   // Port 0 stands for any that is free.
   const openAt = `http://127.0.0.1:${(server.address() as AddressInfo).port}/`
   // The tests, and whoever started it, wait for this line.
   console.log(`Bold Heron is open at ${openAt}`)
+  for (const address of door?.addresses ?? []) console.log(`Shared with paired devices at ${address}`)
+  if (door && door.addresses.length === 0) console.log('To be shared, but this machine is in no home network now.')
   process.send?.({ openAt })
 })
 
@@ -50,6 +67,7 @@ let closing = false
 const close = (): void => {
   if (closing) return
   closing = true
+  door?.close()
   server.close(() => {
     const settled = work.close().then(() => learner.close())
     void settled.then(() => sequelize.close()).then(() => process.exit(0))

@@ -172,3 +172,22 @@ export { answerOfPlan, requestOfPlanFile } from './files/to-plan.js'
 export { answerOfPressing, type DrawnThing, drawnThings, placingFaults, toPressing } from './files/to-simulation.js'
 export { type WorkshopFile, workshopFile } from './files/workshop-file.js'
 export { type HelpedAnswer, helpedAnswer } from './wire/causes.js'
+export {
+  type Audited,
+  type AuditedDeed,
+  auditedDeeds,
+  deviceChange,
+  mayDo,
+  type PairedDevice,
+  pairedDevice,
+  type PairingOffer,
+  pairingOffer,
+  pairingWish,
+  type Role,
+  roles,
+  type Sharing,
+  sharing,
+  sharingWish,
+  type WhoAsks,
+  whoAsks,
+} from './wire/sharing.js'

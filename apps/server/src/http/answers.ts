@@ -13,7 +13,10 @@ export const notThere: Answered = { says: 'Not there', schema: problem, type: pr
 export const stale: Answered = { says: 'Saved elsewhere in the meantime', schema: problem, type: problemType }
 export const problemThat = (says: string): Answered => ({ says, schema: problem, type: problemType })
 
-const fromElsewhere = problemThat('Asked by another page, or at an address that is not this machine’s own')
+const fromElsewhere = problemThat(
+  'Asked by another page, at an address that is not this machine’s own, or by a device that may not do it',
+)
+const notPaired = problemThat('Asked by a device that is not paired')
 const unreadable = problemThat('What was sent cannot be read')
 const tooLarge = problemThat('More than is taken at once')
 const otherContent = problemThat('Content of another kind than is taken')
@@ -21,6 +24,7 @@ const noVersion = problemThat('A save that does not say which version it was mad
 
 /** All that an operation may answer: its own answers, and those that come before it for every one of its kind. */
 export const answersOf = ({ one, body, isVersioned, answers }: Route): Route['answers'] => ({
+  401: notPaired,
   403: fromElsewhere,
   ...(one === undefined ? {} : { 404: notThere }),
   ...(body ? { 400: unreadable, 413: tooLarge, 415: otherContent } : {}),

@@ -5,6 +5,7 @@ import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
 import { KeptResults } from '../over-cores/kept-answers.js'
 import type { Learner } from '../learning/learner.js'
+import { writeDown } from '../store/paired-devices.js'
 import type { Workshop } from '../store/workshop.js'
 import type { Work } from '../work/work.js'
 import { DEADLINE_MS } from './deadline.js'
@@ -30,10 +31,12 @@ import { planRoutes } from './routes/plans.js'
 import { reckoningRoutes } from './routes/reckoning.js'
 import { recipeRoutes } from './routes/recipes.js'
 import { rowRoutes } from './routes/rows.js'
+import { sharingRoutes } from './routes/sharing.js'
 import { stretchRoutes } from './routes/stretch.js'
 import { runNoteRoutes } from './routes/run-notes.js'
 import { setupRoutes } from './routes/setups.js'
 import { rowKinds } from './row-kinds.js'
+import type { SharedDoor } from '../sharing/shared-door.js'
 
 export interface AppOptions {
   readonly logger: Logger
@@ -44,6 +47,10 @@ export interface AppOptions {
   readonly learner: Learner
   /** Where the simulated caliper listens, where there is one. */
   readonly caliperUrl?: string
+  /** The door to other devices, where the workshop is shared. */
+  readonly door?: SharedDoor
+  /** Where it is kept whether the workshop is to be shared, and what vouches for it. */
+  readonly sharingFolder?: string
   /** After so many milliseconds a request is answered whatever the database does; {@link DEADLINE_MS} unless given. */
   readonly deadlineMs?: number
   /** Sees every answer with the document that describes it: what a test checks. */
@@ -51,13 +58,14 @@ export interface AppOptions {
 }
 
 /** Every operation of the API; those with a longer address come before those that it might be taken for. */
-const routesOf = (
+export const routesOf = (
   workshop: Workshop,
-  { work, databaseUrl, learner, caliperUrl }: AppOptions,
+  { work, databaseUrl, learner, caliperUrl, door, sharingFolder }: AppOptions,
   kept = new KeptResults(workshop.sequelize),
 ): Route[] => [
   ...healthRoutes(workshop),
   ...deviceRoutes(caliperUrl),
+  ...sharingRoutes(workshop, door, sharingFolder),
   ...learningRoutes(workshop, learner),
   ...benchRunRoutes(workshop),
   ...recipeRoutes(workshop),
@@ -117,10 +125,15 @@ export const createApp = (workshop: Workshop, options: AppOptions): Express => {
   const document = documentOf(routes)
   if (options.watch) app.use(options.watch(document))
   app.use(pinoHttp({ logger: options.logger, useLevel: 'debug' }))
-  addGuards(app, { caliperUrl: options.caliperUrl, deadlineMs: options.deadlineMs ?? DEADLINE_MS })
+  addGuards(app, {
+    workshop,
+    caliperUrl: options.caliperUrl,
+    deadlineMs: options.deadlineMs ?? DEADLINE_MS,
+    door: options.door,
+  })
   addBodies(app)
   wakeAfterChanges(app, options.learner)
-  serve(app, routes)
+  serve(app, routes, (what) => writeDown(workshop.sequelize, what))
   app.get('/api/openapi.json', (_request, response) => void response.json(document))
   app.use('/api/{*path}', () => refuse(404, 'no-such-address'))
   addPages(app, options.pagesFolder)

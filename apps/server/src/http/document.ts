@@ -91,6 +91,8 @@ export const documentOf = (routes: readonly Route[]): object => {
     const its = (paths[path] ??= {})
     its[method] = {
       summary,
+      // Which devices may ask it, each role more than the one before: bench, helper, owner.
+      'x-for': each.for,
       parameters: [
         ...(one === undefined ? [] : [ID_IN_PATH]),
         ...(query ? parametersOf(query) : []),

@@ -1,8 +1,13 @@
 import { photographedKinds } from '@bold-heron/schema'
-import express, { type Express } from 'express'
+import express, { type Express, type Request } from 'express'
 import helmet from 'helmet'
+import type { Workshop } from '../store/workshop.js'
 import { answeredIn } from './deadline.js'
-import { ownHostOnly, ownPageOnly } from './own-page-only.js'
+import { atHome, ownHostOnly, ownPageOnly } from './own-page-only.js'
+import { comesFrom, here } from '../sharing/who.js'
+import type { SharedDoor } from '../sharing/shared-door.js'
+import { isShared } from '../sharing/is-shared.js'
+import { onlyPaired } from '../sharing/only-paired.js'
 import { refuse } from '../refusals/refusal.js'
 
 const BODY_LIMIT = '1mb'
@@ -23,8 +28,19 @@ const TAKES_PHOTOS = new RegExp(`^/(${photographedKinds.join('|')})/[^/]+/photos
 /** What stands before every operation: who may ask, how long that may take, and what the answer may do in a page. */
 export const addGuards = (
   app: Express,
-  { caliperUrl, deadlineMs }: { readonly caliperUrl?: string | undefined; readonly deadlineMs: number },
+  {
+    workshop,
+    caliperUrl,
+    deadlineMs,
+    door,
+  }: {
+    readonly workshop: Workshop
+    readonly caliperUrl?: string | undefined
+    readonly deadlineMs: number
+    readonly door?: SharedDoor | undefined
+  },
 ): void => {
+  const doorOf = (request: Request) => (door && isShared(request) ? door : atHome)
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -37,8 +53,14 @@ export const addGuards = (
       strictTransportSecurity: false,
     }),
   )
-  app.use(ownHostOnly)
-  app.use('/api', ownPageOnly, answeredIn(deadlineMs))
+  app.use(ownHostOnly(doorOf))
+  app.use('/api', ownPageOnly(doorOf), answeredIn(deadlineMs))
+  const letIn = door && onlyPaired(workshop, door)
+  app.use((request, response, next) => {
+    if (letIn && isShared(request)) return letIn(request, response, next)
+    comesFrom(request, here)
+    next()
+  })
 }
 
 /** Reads bodies, each kind up to its own limit; photos are read by their own operation, as they are no JSON. */

@@ -1,8 +1,10 @@
 import type { Express, Request, RequestHandler, Response } from 'express'
 import { z } from 'zod'
+import type { AuditedDeed, Role } from '@bold-heron/schema'
 import { idOf } from './id-of.js'
 import { refuse } from '../refusals/refusal.js'
 import { validated } from './validate.js'
+import { mustBe, whoIs } from '../sharing/who.js'
 
 /** Content other than JSON, or JSON that is not to be read on the thread that answers. */
 export interface OtherContent {
@@ -49,6 +51,8 @@ export interface Route {
   /** As in the document, such as `/api/jobs/{id}/recipes`. */
   readonly path: string
   readonly summary: string
+  /** Which devices may ask it; whoever sits at the machine may ask everything. */
+  readonly for: Role
   /** What the id in the path is one of, such as `job`. */
   readonly one?: string | undefined
   readonly query?: z.ZodObject | undefined
@@ -56,6 +60,8 @@ export interface Route {
   /** A save must say which version it was made from. */
   readonly isVersioned?: true | undefined
   readonly answers: Readonly<Record<number, Answered>>
+  /** What it does to rights, or to everything at once: written down with who did it. */
+  readonly deed?: AuditedDeed | undefined
   /** Runs before the body is read, as where that is no JSON. */
   readonly before?: readonly RequestHandler[] | undefined
   handle(asked: Asked<Record<string, unknown>, unknown>): unknown
@@ -101,11 +107,22 @@ const send = (response: Response, made: unknown): void => {
   else response.json(body)
 }
 
+/** Writes down what somebody did. */
+type WriteDown = (what: { readonly who: string; readonly deed: AuditedDeed; readonly about: string }) => Promise<void>
+
 /** Serves routes. */
-export const serve = (app: Express, routes: readonly Route[]): void => {
+export const serve = (app: Express, routes: readonly Route[], writeDown: WriteDown): void => {
   for (const each of routes) {
     const { method, path, one, query, isVersioned, before = [] } = each
     app[method](path.replace(/\{(\w+)\}/g, ':$1'), ...before, async (request, response) => {
+      mustBe(request, each.for)
+      const { deed } = each
+      if (deed)
+        response.on('finish', () => {
+          if (response.statusCode >= 300) return
+          const about = request.path.replace(/^\/api\//, '')
+          writeDown({ who: whoIs(request).name, deed, about }).catch((error: unknown) => request.log?.error(error))
+        })
       const made = await each.handle({
         // In this order: who saves without a version hears of that first, whatever else is wrong.
         version: isVersioned ? versionOf(request) : 0,

@@ -29,6 +29,7 @@ import { platesAtPresses } from './migrations/0026-plates-at-presses.js'
 import { piecesOfDies } from './migrations/0027-pieces-of-dies.js'
 import { ownedDies } from './migrations/0028-owned-dies.js'
 import { whereItHung } from './migrations/0029-where-it-hung.js'
+import { pairedDevices } from './migrations/0030-paired-devices.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -62,6 +63,7 @@ export const migrations = [
   piecesOfDies,
   ownedDies,
   whereItHung,
+  pairedDevices,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

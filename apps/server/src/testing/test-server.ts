@@ -11,6 +11,7 @@ import { learnOn } from '../work/learn.js'
 import { SAYS_NOTHING } from '../../../../packages/core/src/learning/gap-grid.js'
 import { Work } from '../work/work.js'
 import { WatchedAnswers } from './watched-answers.js'
+import type { SharedDoor } from '../sharing/shared-door.js'
 import { createTestDatabase, type TestDatabase } from './test-database.js'
 
 export interface TestServer {
@@ -42,6 +43,8 @@ export const startTestServer = async ({
   readonly learns?: boolean
   readonly caliperUrl?: string
   readonly deadlineMs?: number
+  readonly door?: SharedDoor
+  readonly sharingFolder?: string
   readonly through?: (databaseUrl: string) => string
 } = {}): Promise<TestServer> => {
   const database = await createTestDatabase({ demo, ...(through ? { through } : {}) })

@@ -12,6 +12,11 @@ export const problems: ProblemWords = {
   'request-unreadable': 'The request cannot be read.',
   'own-address-only': 'Open Bold Heron by its own address on this machine.',
   'own-page-only': 'Another page asked for this; Bold Heron answers only its own.',
+  'not-paired': 'This device is not paired, or was sent away. Open this address in its browser to pair it.',
+  'not-for-this-device':
+    'This device may not do that: it is paired as {{has}}, and this wants {{wanted}}. Do it on the machine itself, or change what the device may do under Workshop.',
+  'not-your-run': 'Another device made this run; a device of the bench changes only its own.',
+  'not-shared': 'Nothing is shared. Start with npm start -- --share.',
   'no-such-address': 'There is no such address; /api/openapi.json lists them all.',
   'no-such-id': 'There is no {{one}} with the id given; ids look like 0b5f1c9e-….',
   'no-such': 'There is no such {{one}}.',

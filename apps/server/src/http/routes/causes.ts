@@ -8,6 +8,7 @@ export const causeRoutes = ({ sequelize }: Workshop): Route[] => [
   route({
     method: 'get',
     path: '/api/causes',
+    for: 'bench',
     summary: 'How often what was done against a cause helped, since that was set back',
     answers: { 200: { says: 'Cause by cause, what helped most first', schema: helpedAnswer } },
     handle: () => whatHelped(sequelize),
@@ -15,6 +16,8 @@ export const causeRoutes = ({ sequelize }: Workshop): Route[] => [
   route({
     method: 'post',
     path: '/api/causes/set-back',
+    for: 'owner',
+    deed: 'forgotten',
     summary: 'From now on nothing counts of what helped before; the log stays as it is',
     answers: { 200: { says: 'What counts now', schema: helpedAnswer } },
     async handle() {

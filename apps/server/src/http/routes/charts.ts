@@ -48,6 +48,7 @@ export const chartRoutes = (workshop: Workshop, work: Work, kept: KeptResults): 
     route({
       method: 'get',
       path: '/api/charts/{id}/computed',
+      for: 'bench',
       one: 'chart',
       summary:
         'The chart worked out: few base stacks, and which of them serves each cell; with Accept: application/x-ndjson also hear every cell as it is known, and how far it is',
@@ -60,6 +61,7 @@ export const chartRoutes = (workshop: Workshop, work: Work, kept: KeptResults): 
     route({
       method: 'get',
       path: '/api/charts/{id}/basis',
+      for: 'bench',
       one: 'chart',
       summary: 'Names for all that a chart rests on now, part by part: what differs from a print’s has changed',
       answers: { 200: { says: 'The names', schema: z.object({ basis: chartBasis }) } },
@@ -71,6 +73,7 @@ export const chartRoutes = (workshop: Workshop, work: Work, kept: KeptResults): 
     route({
       method: 'post',
       path: '/api/charts/{id}/printed',
+      for: 'helper',
       one: 'chart',
       summary: 'Notes that a chart was printed, and from what',
       body: z.object({ basis: chartBasis }),

@@ -1,4 +1,5 @@
 import { devices } from '@bold-heron/schema'
+import { whoIs } from '../../sharing/who.js'
 import { route, type Route } from '../route.js'
 
 /** Devices that the page can speak to. */
@@ -6,8 +7,10 @@ export const deviceRoutes = (caliperUrl: string | undefined): Route[] => [
   route({
     method: 'get',
     path: '/api/devices',
+    for: 'bench',
     summary: 'Devices that the page can speak to: the simulated caliper’s WebSocket, or null',
     answers: { 200: { says: 'The devices', schema: devices } },
-    handle: () => ({ caliperUrl: caliperUrl ?? null }),
+    // It is plugged into the machine itself, and listens nowhere else.
+    handle: ({ request }) => ({ caliperUrl: (whoIs(request).isHere ? caliperUrl : undefined) ?? null }),
   }),
 ]

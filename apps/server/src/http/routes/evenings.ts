@@ -35,6 +35,7 @@ export const eveningRoutes = (workshop: Workshop, work: Work, kept: KeptResults)
     route({
       method: 'get',
       path: '/api/evenings/{id}/plan',
+      for: 'bench',
       one: 'evening',
       summary:
         'The evening planned from what is still to do; with Accept: application/x-ndjson also hear how far it is',
@@ -47,6 +48,7 @@ export const eveningRoutes = (workshop: Workshop, work: Work, kept: KeptResults)
     route({
       method: 'post',
       path: '/api/evenings/{id}/plan',
+      for: 'bench',
       one: 'evening',
       summary: 'The evening planned as it would be with changes that are not saved yet',
       body: eveningInput,
@@ -59,6 +61,7 @@ export const eveningRoutes = (workshop: Workshop, work: Work, kept: KeptResults)
     route({
       method: 'post',
       path: '/api/orders',
+      for: 'bench',
       summary: 'Puts batches in order, their stacks and minutes being known (docs/evening-file.md)',
       body: eveningOrderFile,
       answers: { 200: { says: 'The order', schema: orderAnswer }, 422: refusedFields },

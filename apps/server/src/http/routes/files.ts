@@ -23,6 +23,7 @@ const csvRoutes = (work: Work, databaseUrl: string): Route[] =>
     route({
       method: 'get',
       path: `/api/csv/${name}`,
+      for: 'bench',
       summary: `${name} as CSV`,
       answers: { 200: { says: 'The table', schema: z.string(), type: 'text/csv' } },
       handle: ({ response }) =>
@@ -34,6 +35,8 @@ const csvRoutes = (work: Work, databaseUrl: string): Route[] =>
     route({
       method: 'post',
       path: `/api/csv/${name}`,
+      for: 'owner',
+      deed: 'table-read-in',
       summary: `Read ${name} from CSV: every row or none; with Accept: application/x-ndjson also hear how far it is`,
       body: { type: 'text/csv', schema: z.string() },
       answers: {
@@ -53,6 +56,7 @@ export const fileRoutes = (work: Work, databaseUrl: string): Route[] => [
   route({
     method: 'get',
     path: '/api/workshop',
+    for: 'owner',
     summary: 'The whole workshop as one file',
     answers: { 200: { says: 'The file', schema: workshopFile } },
     handle: ({ response }) =>
@@ -64,6 +68,8 @@ export const fileRoutes = (work: Work, databaseUrl: string): Route[] => [
   route({
     method: 'put',
     path: '/api/workshop',
+    for: 'owner',
+    deed: 'workshop-read-in',
     summary:
       'Replace the whole workshop by a file: all of it or nothing; with Accept: application/x-ndjson also hear how far it is',
     body: { type: 'application/json', schema: workshopFile, isRaw: true },

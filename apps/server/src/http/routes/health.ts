@@ -12,6 +12,7 @@ export const healthRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'get',
     path: '/api/health',
+    for: 'bench',
     summary: 'Whether the server and its database answer, within two seconds',
     answers: {
       200: { says: 'All is well', schema: health },

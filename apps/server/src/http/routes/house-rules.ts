@@ -10,6 +10,7 @@ export const houseRuleRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'get',
     path: '/api/house-rules',
+    for: 'bench',
     summary: 'House rules',
     answers: { 200: { says: 'The rules', schema: houseRulesRow } },
     handle: async () => rowReply(await readHouseRules()),
@@ -17,6 +18,7 @@ export const houseRuleRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'put',
     path: '/api/house-rules',
+    for: 'owner',
     summary: 'Save the house rules',
     isVersioned: true,
     body: houseRulesInput,

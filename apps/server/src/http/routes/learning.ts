@@ -21,6 +21,7 @@ export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] =>
   route({
     method: 'get',
     path: '/api/presses/{id}/learning',
+    for: 'bench',
     one: 'press',
     summary: 'What has been learnt of a press from its runs',
     answers: { 200: { says: 'What all runs say together, and each alone', schema: pressLearning } },
@@ -29,6 +30,7 @@ export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] =>
   route({
     method: 'get',
     path: '/api/dies/{id}/learning',
+    for: 'bench',
     one: 'die',
     summary: 'How much more difficult a die is than is usual for it, by its runs',
     answers: { 200: { says: 'Mean and spread of the logarithm, and of how many runs', schema: dieLearning } },
@@ -42,6 +44,7 @@ export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] =>
   route({
     method: 'put',
     path: '/api/runs/{id}/evidence',
+    for: 'helper',
     one: 'run',
     summary: 'Sets a run aside as evidence, or takes it back',
     body: evidenceChange,
@@ -55,6 +58,8 @@ export const learningRoutes = (workshop: Workshop, learner: Learner): Route[] =>
   route({
     method: 'post',
     path: '/api/presses/{id}/forget',
+    for: 'owner',
+    deed: 'forgotten',
     one: 'press',
     summary: 'Sets every run of a press aside as evidence, to start afresh; the log itself stays',
     answers: { 200: { says: 'How many were set aside', schema: z.object({ setAside: z.int() }) } },

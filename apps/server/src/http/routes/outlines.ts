@@ -22,6 +22,7 @@ export const outlineRoutes = (workshop: Workshop, work: Work): Route[] => [
   route({
     method: 'get',
     path: '/api/dies/{id}/outline',
+    for: 'bench',
     one: 'die',
     summary: 'The cutting lines of a die that has its own',
     answers: { 200: { says: 'The lines, mm', schema: outlineInput } },
@@ -37,6 +38,7 @@ export const outlineRoutes = (workshop: Workshop, work: Work): Route[] => [
   route({
     method: 'get',
     path: '/api/die-thumbnails',
+    for: 'bench',
     summary: `Small drawings of dies, or of what stands in for their lines, by id: up to ${MOST_THUMBNAILS} at once`,
     query: z.object({ ids: idList }),
     answers: { 200: { says: 'The drawings, each an SVG document', schema: dieThumbnails }, 422: refusedFields },

@@ -23,6 +23,7 @@ export const padRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'get',
     path: '/api/mat-wear',
+    for: 'bench',
     summary: 'What mats, impression pads and folders have borne, by the log',
     answers: { 200: { says: 'Those that lay in a run', schema: matWear } },
     handle: () => inSnapshot(workshop.sequelize, wearOfMats),
@@ -30,6 +31,7 @@ export const padRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'get',
     path: '/api/pad-wear',
+    for: 'bench',
     summary: 'What every cutting pad has borne, by the log',
     answers: { 200: { says: 'The pads', schema: z.array(padWear) } },
     handle() {

@@ -30,6 +30,7 @@ const photosOf = (kind: Photographed, workshop: Workshop, work: Work): Route[] =
     route({
       method: 'get',
       path,
+      for: 'bench',
       one,
       summary: `The photos of a ${one}`,
       answers: { 200: { says: 'The photos', schema: z.array(photoRow) } },
@@ -46,6 +47,7 @@ const photosOf = (kind: Photographed, workshop: Workshop, work: Work): Route[] =
     route({
       method: 'post',
       path,
+      for: 'helper',
       one,
       summary: `Keeps a photo of a ${one}: a JPEG, PNG or WebP by its content, made small and without metadata`,
       before: [express.raw({ type: () => true, limit: PHOTO_LIMIT })],
@@ -93,6 +95,7 @@ export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
     route({
       method: 'get',
       path: '/api/first-photos',
+      for: 'bench',
       summary: 'The first photo of each thing that has one',
       query: z.object({ of: z.enum(photographedKinds).default('dies') }),
       answers: { 200: { says: 'The photos', schema: z.array(firstPhoto) }, 422: refusedFields },
@@ -101,6 +104,7 @@ export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
     route({
       method: 'get',
       path: '/api/photos/{id}',
+      for: 'bench',
       one: 'photo',
       summary: 'A photo',
       answers: { 200: { says: 'The photo', schema: binary, type: 'image/jpeg' } },
@@ -116,6 +120,7 @@ export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
     route({
       method: 'delete',
       path: '/api/photos/{id}',
+      for: 'helper',
       one: 'photo',
       summary: 'Delete a photo; it can be restored',
       answers: thePhoto,
@@ -124,6 +129,7 @@ export const photoRoutes = (workshop: Workshop, work: Work): Route[] => {
     route({
       method: 'post',
       path: '/api/photos/{id}/restore',
+      for: 'helper',
       one: 'photo',
       summary: 'Undo the deleting of a photo',
       answers: thePhoto,

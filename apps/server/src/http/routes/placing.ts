@@ -11,6 +11,7 @@ export const placingRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'get',
     path: '/api/jobs/{id}/place-request',
+    for: 'bench',
     one: 'job',
     summary:
       'Everything Place needs for a job: the planner’s input without a placement, all dies with their lines, all sheets',

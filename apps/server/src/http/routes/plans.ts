@@ -30,6 +30,7 @@ export const planRoutes = (workshop: Workshop, work: Work): Route[] => [
   route({
     method: 'post',
     path: '/api/plan-requests',
+    for: 'bench',
     summary: 'Everything the planner needs for a cut that is no job of its own',
     query: z.object({ except: requestQuery.shape.except }),
     body: planQuestion,
@@ -42,6 +43,7 @@ export const planRoutes = (workshop: Workshop, work: Work): Route[] => [
   route({
     method: 'post',
     path: '/api/plans',
+    for: 'bench',
     summary: 'Work out the stacks for a cut; with Accept: application/x-ndjson also hear how far it is',
     body: planQuestion,
     answers: {
@@ -58,6 +60,7 @@ export const planRoutes = (workshop: Workshop, work: Work): Route[] => [
   route({
     method: 'post',
     path: '/api/simulations',
+    for: 'bench',
     summary: 'Press dies in a simulated press; with Accept: application/x-ndjson also hear how far it is',
     body: simulationFile,
     answers: { 200: { says: 'What each pass does', schema: simulationAnswer }, 422: refusedFields },
@@ -70,6 +73,7 @@ export const planRoutes = (workshop: Workshop, work: Work): Route[] => [
   route({
     method: 'get',
     path: '/api/jobs/{id}/plan-request',
+    for: 'bench',
     one: 'job',
     summary: 'Everything the planner needs for a job',
     query: requestQuery,

@@ -81,6 +81,7 @@ const keepingRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'post',
     path: '/api/runs/{id}/recipe',
+    for: 'helper',
     one: 'run',
     summary: 'Keeps a run that came out clean as a recipe',
     body: recipeNaming,
@@ -99,6 +100,7 @@ const keepingRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'get',
     path: '/api/recipes/{id}/file',
+    for: 'bench',
     one: 'recipe',
     summary: 'A recipe as a file to give away',
     answers: { 200: { says: 'The file', schema: recipeFile } },
@@ -111,6 +113,7 @@ const keepingRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'post',
     path: '/api/recipe-files',
+    for: 'helper',
     summary: 'Takes a recipe in from a file',
     body: recipeFile,
     answers: { 201: { says: 'The new recipe', schema: recipeRow }, 422: refusedFields },
@@ -129,6 +132,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'get',
     path: '/api/recipes/{id}/plan-request',
+    for: 'bench',
     one: 'recipe',
     summary: 'Everything the planner needs to carry a recipe over to a press of this workshop',
     query: carriedQuery,
@@ -159,6 +163,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'post',
     path: '/api/recipes/{id}/jobs',
+    for: 'helper',
     one: 'recipe',
     summary: 'Makes a job of a recipe; dies and a sheet that the shelf has not got come along',
     body: recipeJob,
@@ -171,6 +176,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'get',
     path: '/api/jobs/{id}/recipes',
+    for: 'bench',
     one: 'job',
     summary: 'Recipes that fit a job, the nearest first, each with what is different',
     answers: { 200: { says: 'The recipes', schema: z.array(fittingRecipe) } },

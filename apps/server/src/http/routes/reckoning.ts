@@ -20,6 +20,7 @@ export const reckoningRoutes = (work: Work): Route[] => [
   route({
     method: 'post',
     path: '/api/borders',
+    for: 'bench',
     summary: 'How a long border is joined from a short die (docs/border-file.md)',
     body: borderFile,
     answers: { 200: { says: 'Its cuts and how they meet', schema: borderAnswer }, 422: refusedFields },
@@ -28,6 +29,7 @@ export const reckoningRoutes = (work: Work): Route[] => [
   route({
     method: 'post',
     path: '/api/cards',
+    for: 'bench',
     summary: 'What a card needs: the square that its envelope is folded from (docs/card-file.md)',
     body: cardFile,
     answers: { 200: { says: 'The square, its score and what is inside', schema: cardAnswer }, 422: refusedFields },
@@ -36,6 +38,7 @@ export const reckoningRoutes = (work: Work): Route[] => [
   route({
     method: 'post',
     path: '/api/nests',
+    for: 'bench',
     summary: 'Lay pieces on a sheet by their true outlines (docs/nest-file.md)',
     body: nestFile,
     answers: { 200: { says: 'Where each piece lies', schema: nestAnswer }, 422: refusedFields },

@@ -24,6 +24,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
     route({
       method,
       path: `${path}/{id}${under}`,
+      for: 'helper',
       one,
       summary,
       answers: { 200: { says: 'The row as it is now', schema: row } },
@@ -36,6 +37,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
     {
       method: 'get',
       path,
+      for: 'bench',
       summary: `List ${name}`,
       query: pageQuery.extend(filter.shape),
       answers: { 200: { says: 'One page', schema: pageOf(row) }, 422: refusedFields },
@@ -53,6 +55,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
     route({
       method: 'get',
       path: `${path}/{id}`,
+      for: 'bench',
       one,
       summary: `One ${one}`,
       answers: { 200: { says: 'The row', schema: row } },
@@ -64,6 +67,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
     route({
       method: 'post',
       path,
+      for: 'helper',
       summary: `Add a ${one}`,
       body: input,
       answers: { 201: { says: 'The new row', schema: row }, 422: refusedFields },
@@ -72,6 +76,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
     route({
       method: 'put',
       path: `${path}/{id}`,
+      for: 'helper',
       one,
       summary: `Save a ${one}`,
       isVersioned: true,

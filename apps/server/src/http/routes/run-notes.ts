@@ -10,6 +10,7 @@ export const runNoteRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'put',
     path: '/api/runs/{id}/note',
+    for: 'helper',
     one: 'run',
     summary: 'Writes a note to a run; nothing else of it changes',
     body: runNote,
@@ -23,6 +24,7 @@ export const runNoteRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'put',
     path: '/api/runs/{id}/pointed-out',
+    for: 'helper',
     one: 'run',
     summary: 'Notes where a round that hung did, as it is pointed out on the outline; nothing else of the run changes',
     body: pointedOutInput,

@@ -9,6 +9,7 @@ export const setupRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'post',
     path: '/api/setups',
+    for: 'helper',
     summary: 'Put in a first press with its plates, a die and a sheet: all of it or nothing',
     body: setupInput,
     answers: { 201: { says: 'The job made for them', schema: jobRow }, 422: refusedFields },

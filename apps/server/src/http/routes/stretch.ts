@@ -10,6 +10,7 @@ export const stretchRoutes = (workshop: Workshop): Route[] => [
   route({
     method: 'get',
     path: '/api/sheets/{id}/stretch',
+    for: 'bench',
     one: 'sheet',
     summary: 'By which share a pass lengthens a sheet, learnt from the joins of borders that were told',
     answers: { 200: { says: 'The share, its spread, and from how many joins', schema: stretchLearnt } },
