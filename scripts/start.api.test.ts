@@ -1,4 +1,4 @@
-import { spawn } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Checkout, gone, OPEN, runs, type Start } from '../e2e/fixtures/checkout.js'
@@ -13,6 +13,19 @@ afterAll(() => checkout.remove())
 
 const answers = async (address: string): Promise<boolean> =>
   ((await (await fetch(new URL('/api/health', address))).json()) as { ok: boolean }).ok
+
+describe('npm start, asked what it cannot do', () => {
+  it.each([
+    [['--shar'], /npm start takes --share/],
+    [['--share', '--cert', 'nowhere.pem'], /--cert is "nowhere.pem", and there is no such file/],
+    [['--cert', 'package.json'], /--cert is only of use with --share/],
+    [['--share', '--cert', 'package.json'], /belong together/],
+  ])('%s: says what is wrong before anything is started', (args, words) => {
+    const { status, stdout, stderr } = spawnSync(process.execPath, ['scripts/start.mjs', ...args], { encoding: 'utf8' })
+    expect(status).not.toBe(0)
+    expect(stdout + stderr).toMatch(words)
+  })
+})
 
 describe('npm start', () => {
   let first: Start

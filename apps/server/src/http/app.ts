@@ -58,7 +58,7 @@ export interface AppOptions {
 }
 
 /** Every operation of the API; those with a longer address come before those that it might be taken for. */
-export const routesOf = (
+const routesOf = (
   workshop: Workshop,
   { work, databaseUrl, learner, caliperUrl, door, sharingFolder }: AppOptions,
   kept = new KeptResults(workshop.sequelize),

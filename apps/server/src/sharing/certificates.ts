@@ -83,7 +83,7 @@ export const makeLeaf = async (authority: Certified, addresses: readonly string[
       new x509.BasicConstraintsExtension(false, undefined, true),
       new x509.KeyUsagesExtension(x509.KeyUsageFlags.digitalSignature, true),
       new x509.ExtendedKeyUsageExtension([x509.ExtendedKeyUsage.serverAuth]),
-      new x509.SubjectAlternativeNameExtension(addresses.map((value) => ({ type: 'ip', value }))),
+      new x509.SubjectAlternativeNameExtension(addresses.map((value) => ({ type: 'ip' as const, value }))),
       await x509.AuthorityKeyIdentifierExtension.create(issuer.publicKey),
     ],
   })

@@ -27,10 +27,15 @@ const textOf = (value: unknown): string => (typeof value === 'string' ? value.tr
  */
 export const onlyPaired = ({ sequelize }: Workshop, door: SharedDoor): RequestHandler => {
   const router = Router()
-  const showPage = (response: Response, status: number, code: string, fault?: PairFault) =>
-    response.status(status).type('html').set('Cache-Control', 'no-store').send(pairPage(code, fault))
+  const showPage = (response: Response, status: number, typed: Parameters<typeof pairPage>[0], fault?: PairFault) =>
+    response
+      .status(status)
+      .type('html')
+      // Without a referrer the form would not say which page it comes from.
+      .set({ 'Cache-Control': 'no-store', 'Referrer-Policy': 'same-origin' })
+      .send(pairPage(typed, fault))
 
-  router.get('/pair', (request, response) => void showPage(response, 200, textOf(request.query['code'])))
+  router.get('/pair', (request, response) => void showPage(response, 200, { code: textOf(request.query['code']) }))
   router.get('/authority.crt', (_request, response) => {
     const { trusted } = door
     if (!trusted) return void response.status(404).end()
@@ -41,9 +46,10 @@ export const onlyPaired = ({ sequelize }: Workshop, door: SharedDoor): RequestHa
     if (!own) return refuse(403, 'own-page-only')
     const { code, name } = (request.body ?? {}) as Record<string, unknown>
     const called = textOf(name).slice(0, LONGEST_NAME)
-    if (called === '') return void showPage(response, 422, textOf(code), 'no-name')
+    if (called === '') return void showPage(response, 422, { code: textOf(code) }, 'no-name')
     const tried = door.pairing.take(textOf(code))
-    if (tried.is !== 'let-in') return void showPage(response, tried.is === 'wrong' ? 403 : 429, '', tried.is)
+    if (tried.is !== 'let-in')
+      return void showPage(response, tried.is === 'wrong' ? 403 : 429, { name: called }, tried.is)
     const { token } = await addDevice(sequelize, { name: called, role: tried.role }, new Date())
     await writeDown(sequelize, { who: called, deed: 'paired', about: tried.role })
     response

@@ -13,7 +13,10 @@ const escaped = (text: string): string => text.replace(/[&<>"]/g, (each) => `&#$
  * The page on which a device is paired: all that is shown to one that is not. It fetches nothing and needs no script, so that nothing else
  * has to be open to it.
  */
-export const pairPage = (code: string, fault?: PairFault): string => `<!doctype html>
+export const pairPage = (
+  { code = '', name = '' }: { readonly code?: string; readonly name?: string },
+  fault?: PairFault,
+): string => `<!doctype html>
 <html lang="en">
 <head>
 <meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
@@ -34,7 +37,7 @@ ${fault ? `<p class="fault" role="alert">${FAULTS[fault]}</p>` : '<p>The code st
 <label for="code">Code of six digits</label>
 <input id="code" name="code" inputmode="numeric" autocomplete="one-time-code" pattern="[0-9]{6}" maxlength="6" required value="${escaped(code.slice(0, 6))}">
 <label for="name">What this device is called</label>
-<input id="name" name="name" maxlength="60" required placeholder="Tablet by the press">
+<input id="name" name="name" maxlength="60" required placeholder="Tablet by the press" value="${escaped(name)}">
 <button>Pair</button>
 </form>
 <p><a href="/authority.crt">What vouches for this address</a>: the certificate to trust on this device.</p>

@@ -25,5 +25,5 @@ export const whoIs = (request: Request): Person => {
 /** Refuses what is for another role. */
 export const mustBe = (request: Request, wanted: Role): void => {
   const { role } = whoIs(request)
-  if (!mayDo(role, wanted)) refuse(403, 'not-for-this-device', { values: { has: role, wanted } })
+  if (!mayDo(role, wanted)) refuse(403, 'not-for-this-device')
 }

@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigation } from 'react-router'
 import { useChangeHouseRules, useLengthStyle } from '../data/house-rules.js'
 import { noteWhereOneIs } from '../data/job-in-hand.js'
+import { useWho } from '../data/who.js'
 import { IconButton } from '../ui/Button.js'
 import { Choice } from '../ui/Choice.js'
 import { classes } from '../ui/classes.js'
@@ -66,6 +67,8 @@ export const Frame = () => {
   useEffect(() => noteWhereOneIs(pathname + search), [pathname, search])
   const busy = useNavigation().state === 'loading'
   const [jotting, setJotting] = useState(false)
+  // Units are a rule of the house.
+  const isOwner = useWho().role === 'owner'
   const [showsKeys, setShowsKeys] = useState(false)
   return (
     <div className="flex min-h-dvh flex-col">
@@ -86,7 +89,7 @@ export const Frame = () => {
             <IconButton label={t('log.jot.open')} className="size-11" onClick={() => setJotting(true)}>
               <NotebookPen aria-hidden size={20} />
             </IconButton>
-            <UnitSwitch />
+            {isOwner && <UnitSwitch />}
             <RestMenu onKeys={() => setShowsKeys(true)} />
             <Shortcuts open={showsKeys} onOpen={setShowsKeys} />
           </div>

@@ -14,7 +14,7 @@ export const problems: ProblemWords = {
   'own-page-only': 'Another page asked for this; Bold Heron answers only its own.',
   'not-paired': 'This device is not paired, or was sent away. Open this address in its browser to pair it.',
   'not-for-this-device':
-    'This device may not do that: it is paired as {{has}}, and this wants {{wanted}}. Do it on the machine itself, or change what the device may do under Workshop.',
+    'This device may not do that. Do it on the machine itself, or have what the device may do changed there, under Workshop, Share with a device.',
   'not-your-run': 'Another device made this run; a device of the bench changes only its own.',
   'not-shared': 'Nothing is shared. Start with npm start -- --share.',
   'no-such-address': 'There is no such address; /api/openapi.json lists them all.',

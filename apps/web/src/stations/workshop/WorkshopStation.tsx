@@ -1,13 +1,30 @@
+import { mayDo } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
+import { useWho } from '../../data/who.js'
 import { ClearPanel } from './ClearPanel.js'
 import { CsvPanel } from './CsvPanel.js'
 import { FilesPanel } from './FilesPanel.js'
 import { HouseRulesPanel } from './HouseRulesPanel.js'
+import { Empty } from '../../ui/states.js'
 import { LanguagePanel } from './LanguagePanel.js'
+
+/** What a device says that is not the owner's. */
+const NotHere = () => {
+  const { t } = useTranslation()
+  const { role, name } = useWho()
+  return (
+    <Empty title={t('workshop.title')}>
+      <p>{t('workshop.devices.notOwner', { name, role: t(`workshop.devices.role.${role}`) })}</p>
+      <LanguagePanel />
+    </Empty>
+  )
+}
 
 export const Component = () => {
   const { t } = useTranslation()
+  const { role } = useWho()
+  if (!mayDo(role, 'owner')) return <NotHere />
   return (
     <>
       <h1 className="mb-4 text-3xl">{t('workshop.title')}</h1>
@@ -17,6 +34,11 @@ export const Component = () => {
           <p>
             <Link to="/words" className="font-bold">
               {t('workshop.words')}
+            </Link>
+          </p>
+          <p>
+            <Link to="/workshop/devices" className="font-bold">
+              {t('workshop.devices.open')}
             </Link>
           </p>
           <LanguagePanel />

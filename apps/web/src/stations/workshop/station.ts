@@ -6,5 +6,8 @@ import type { workshop as words } from './text/en.js'
 export const workshop: Station<'workshop', { workshop: typeof words }, StationNav<'rest'>> = {
   id: 'workshop',
   nav: { at: 'rest', key: 'w', icon: Settings2 },
-  routes: [{ index: true, lazy: () => import('./WorkshopStation.js') }],
+  routes: [
+    { index: true, lazy: () => import('./WorkshopStation.js') },
+    { path: 'devices', lazy: () => import('./devices/DevicesPage.js') },
+  ],
 }
