@@ -50,7 +50,7 @@ export const askHolder = (root, what) =>
   new Promise((resolve) => {
     let heard = ''
     const socket = connect(nameOf(root, what))
-    socket.on('data', (part) => (heard += part))
+    socket.on('data', (part) => (heard += String(part)))
     socket.on('error', () => resolve(undefined))
     socket.on('close', () => resolve(heard === '' ? undefined : heard))
   })

@@ -1,11 +1,14 @@
+import type { JobRow, Page } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { en } from '../fixtures/words.js'
 import { Key } from '../fixtures/keys.js'
 import { button, css, label } from '../fixtures/spot.js'
+import { workshopAt } from '../fixtures/workshop-at.js'
 import { PlanPage } from '../pages/plan-page.js'
 
-const { browser } = await setOut(withDemo)
+const { application, browser } = await setOut(withDemo)
+const { ask } = workshopAt(() => application.address)
 const plan = new PlanPage(browser)
 
 it('a new job for lattice sail lace on ivory card, two sheets, gets a stack that adds up', async () => {
@@ -112,6 +115,11 @@ it('the job is done, and its run can be deleted and had back', async () => {
   await browser.untilPath(/^\/log$/)
   await browser.says('The run is deleted.')
   await browser.press('Undo')
+  await browser.until(
+    async () =>
+      (await ask<Page<JobRow>>('/api/jobs?q=Sails')).items.some(({ state, cut }) => state === 'done' && cut === 2),
+    'the run had back',
+  )
   await browser.go('/jobs')
   await browser.press('all')
   await browser.until(async () =>

@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url'
 import { pino } from 'pino'
 import { loadDemoOnce } from './demo/load.js'
 import { createApp } from './http/app.js'
+import { Live } from './http/live.js'
 import { openDatabase } from './store/database.js'
 import { Learner } from './learning/learner.js'
 import { migrate } from './store/migrate.js'
@@ -41,7 +42,9 @@ const door: SharedDoor | undefined =
   sharingFolder !== undefined && process.env['SHARE'] === 'yes'
     ? (await import('./sharing/door-of-settings.js')).doorOfSettings(sharingFolder, port, process.env)
     : undefined
+const live = new Live(workshop, databaseUrl)
 const app = createApp(workshop, {
+  live,
   logger,
   pagesFolder,
   work,
@@ -68,8 +71,9 @@ const close = (): void => {
   if (closing) return
   closing = true
   door?.close()
+  const quiet = live.close()
   server.close(() => {
-    const settled = work.close().then(() => learner.close())
+    const settled = quiet.then(() => work.close()).then(() => learner.close())
     void settled.then(() => sequelize.close()).then(() => process.exit(0))
   })
   server.closeIdleConnections()

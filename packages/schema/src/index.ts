@@ -191,3 +191,4 @@ export {
   type WhoAsks,
   whoAsks,
 } from './wire/sharing.js'
+export { type News, PAGE_HEADER } from './wire/news.js'

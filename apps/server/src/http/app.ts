@@ -12,6 +12,7 @@ import { DEADLINE_MS } from './deadline.js'
 import { documentOf } from './document.js'
 import { errorAnswer } from './error-answer.js'
 import { addBodies, addGuards } from './guards.js'
+import type { Live } from './live.js'
 import { refuse } from '../refusals/refusal.js'
 import { type Route, serve } from './route.js'
 import { benchRunRoutes } from './routes/bench-runs.js'
@@ -51,6 +52,8 @@ export interface AppOptions {
   readonly door?: SharedDoor
   /** Where it is kept whether the workshop is to be shared, and what vouches for it. */
   readonly sharingFolder?: string
+  /** Tells pages what others changed. */
+  readonly live?: Live
   /** After so many milliseconds a request is answered whatever the database does; {@link DEADLINE_MS} unless given. */
   readonly deadlineMs?: number
   /** Sees every answer with the document that describes it: what a test checks. */
@@ -133,6 +136,7 @@ export const createApp = (workshop: Workshop, options: AppOptions): Express => {
   })
   addBodies(app)
   wakeAfterChanges(app, options.learner)
+  options.live?.mount(app)
   serve(app, routes, (what) => writeDown(workshop.sequelize, what))
   app.get('/api/openapi.json', (_request, response) => void response.json(document))
   app.use('/api/{*path}', () => refuse(404, 'no-such-address'))

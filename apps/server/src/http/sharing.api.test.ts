@@ -5,6 +5,7 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import {
+  type HouseRulesRow,
   mayDo,
   type Page,
   type PairingOffer,
@@ -39,7 +40,7 @@ const folder = mkdtempSync(join(tmpdir(), 'heron-sharing-'))
 beforeAll(async () => {
   port = await aFreePort()
   door = new SharedDoor({ folder, port, addressesNow: () => [AT] })
-  server = await startTestServer({ door, sharingFolder: folder })
+  server = await startTestServer({ door, sharingFolder: folder, isLive: true })
   await door.open(server.app)
 })
 afterAll(async () => {
@@ -255,6 +256,51 @@ describe('a paired device', () => {
       .toMatchObject({ who: 'The other laptop', deed: 'workshop-read-in' })
     // Who is paired stays so: it is no part of a workshop.
     expect((await ask('GET', '/api/who', { token })).status).toBe(200)
+  })
+})
+
+/** What a stream of news says, and whether it has ended. */
+const listen = (token: string) =>
+  new Promise<{ readonly said: () => string; readonly ended: Promise<void> }>((resolve, reject) => {
+    request(
+      {
+        host: AT,
+        port,
+        path: '/api/news',
+        ca: door.trusted!.pem,
+        agent: false,
+        headers: { Cookie: `__Host-heron=${token}` },
+      },
+      (response) => {
+        let text = ''
+        const ended = new Promise<void>((end) => response.on('close', () => end()))
+        response.setEncoding('utf8').on('data', (part: string) => (text += part))
+        response.on('error', () => undefined)
+        resolve({ said: () => text, ended })
+      },
+    )
+      .on('error', reject)
+      .end()
+  })
+
+describe('news', () => {
+  it('of what somebody saves is told to whoever listens, with the page that need not hear of it', async () => {
+    const { said } = await listen(await paired('bench', 'Listening'))
+    await expect.poll(said).toContain(': open')
+    const { version, updatedAt: _, ...rules } = (await server.api.get('/api/house-rules')).body as HouseRulesRow
+    await server.api.put('/api/house-rules').set('If-Match', `"${version}"`).set('X-Heron-Page', 'mine').send(rules)
+    await expect.poll(said).toContain('data: {"about":"house-rules","page":"mine"}')
+    await server.api.post('/api/cards').send({})
+    expect(said()).not.toContain('"cards"')
+  })
+
+  it('is nobody’s who is not paired, and ends at once for a device that is sent away', async () => {
+    expect((await ask('GET', '/api/news')).status).toBe(401)
+    const { ended, said } = await listen(await paired('helper', 'Leaving'))
+    await expect.poll(said).toContain(': open')
+    const { id } = (await sharingNow()).devices.find(({ name }) => name === 'Leaving')!
+    await server.api.delete(`/api/paired-devices/${id}`)
+    await ended
   })
 })
 

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto'
-import { QueryTypes, type Sequelize } from 'sequelize'
+import { QueryTypes, Sequelize } from 'sequelize'
 import { loadDemoOnce } from '../demo/load.js'
 import { Learner } from '../learning/learner.js'
 import { openDatabase } from '../store/database.js'
@@ -35,12 +35,15 @@ const learnAll = async (sequelize: Sequelize): Promise<void> => {
   await work.close()
 }
 
+/** A connection on which nothing is given up: making and copying a demo takes as long as a busy machine needs. */
+const patientCluster = (clusterUrl: string): Sequelize =>
+  new Sequelize(clusterUrl, { dialect: 'postgres', logging: false, pool: { max: 4, idle: 1000, acquire: 600_000 } })
+
 /** The demo in a database of its own, made by whichever test comes first and copied by all: working it out takes many seconds. */
 const demoTemplate = async (cluster: Sequelize, clusterUrl: string): Promise<string> => {
   const name = templateName()
   await cluster.transaction(async (transaction) => {
     // However long whoever makes it takes.
-    await cluster.query('SET LOCAL statement_timeout = 0', { transaction })
     await cluster.query('SELECT pg_advisory_xact_lock(:key)', { replacements: { key: DEMO_LOCK }, transaction })
     const there = await cluster.query('SELECT 1 FROM pg_database WHERE datname = :name AND datistemplate', {
       replacements: { name },
@@ -73,7 +76,7 @@ export const createTestDatabase = async ({
   const clusterUrl = process.env['TEST_DATABASE_URL']
   if (!clusterUrl) throw new Error('TEST_DATABASE_URL is not set; run the tests with "npm test".')
   const name = `test_${randomBytes(6).toString('hex')}`
-  const cluster = openDatabase(clusterUrl)
+  const cluster = patientCluster(clusterUrl)
   const template = demo ? ` TEMPLATE ${await demoTemplate(cluster, clusterUrl)}` : ''
   await cluster.query(`CREATE DATABASE ${name}${template}`)
   const url = urlOf(clusterUrl, name)

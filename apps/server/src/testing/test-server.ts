@@ -2,6 +2,7 @@ import type { Express } from 'express'
 import { pino } from 'pino'
 import supertest from 'supertest'
 import { createApp } from '../http/app.js'
+import { Live } from '../http/live.js'
 import { type Evaluating, Learner } from '../learning/learner.js'
 import { migrate } from '../store/migrate.js'
 import { defineModels } from '../store/models/define.js'
@@ -35,6 +36,7 @@ export const startTestServer = async ({
   demo = false,
   pagesFolder = '/nowhere',
   learns = false,
+  isLive = false,
   through,
   ...options
 }: {
@@ -44,6 +46,8 @@ export const startTestServer = async ({
   readonly caliperUrl?: string
   readonly deadlineMs?: number
   readonly door?: SharedDoor
+  /** Whether pages are told what others change. */
+  readonly isLive?: boolean
   readonly sharingFolder?: string
   readonly through?: (databaseUrl: string) => string
 } = {}): Promise<TestServer> => {
@@ -54,12 +58,15 @@ export const startTestServer = async ({
   const workshop = openWorkshop(database.sequelize, measureOn(work))
   const learner = new Learner(database.sequelize, learns ? learnOn(work) : tellsNothing)
   const answers = new WatchedAnswers()
+  const url = through ? through(database.url) : database.url
+  const live = isLive ? new Live(workshop, url) : undefined
   const app = createApp(workshop, {
+    ...(live ? { live } : {}),
     watch: answers.watch,
     logger: pino({ level: 'silent' }),
     pagesFolder,
     work,
-    databaseUrl: through ? through(database.url) : database.url,
+    databaseUrl: url,
     learner,
     ...options,
   })
@@ -70,6 +77,7 @@ export const startTestServer = async ({
     learner,
     api: supertest(app),
     async close() {
+      await live?.close()
       await work.close()
       await learner.close()
       await database.drop()

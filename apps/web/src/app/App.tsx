@@ -25,6 +25,7 @@ export const App = () => {
   useEffect(() => {
     document.documentElement.lang = i18n.language
   }, [i18n.language])
+  useEffect(() => void import('../data/news.js').then(({ followNews }) => followNews(client)), [])
   return (
     <QueryClientProvider client={client}>
       <Toasts>

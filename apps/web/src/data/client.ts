@@ -1,4 +1,4 @@
-import { type Problem, problem } from '@bold-heron/schema'
+import { PAGE_HEADER, type Problem, problem } from '@bold-heron/schema'
 import type { z } from 'zod'
 
 /** The server answered, but not with what was asked for. */
@@ -38,11 +38,14 @@ export interface Asked {
   readonly accept?: string
 }
 
+/** This page, so that it need not be told of what it changed itself. */
+export const page = crypto.randomUUID()
+
 const send = async (
   path: string,
   { method = 'GET', body, text, file, version, signal, accept }: Asked,
 ): Promise<Response> => {
-  const headers: Record<string, string> = {}
+  const headers: Record<string, string> = method === 'GET' ? {} : { [PAGE_HEADER]: page }
   if (accept) headers['Accept'] = accept
   if (body !== undefined) headers['Content-Type'] = 'application/json'
   if (text) headers['Content-Type'] = text.type
@@ -52,6 +55,8 @@ const send = async (
     return await fetch(path, {
       method,
       headers,
+      // What says all in its address, as an undo does, is done even where the page is left at once.
+      keepalive: method !== 'GET' && body === undefined && !text && !file,
       ...(file
         ? { body: file }
         : text

@@ -24,7 +24,7 @@ import {
   type SheetInput,
   sheetRow,
 } from '@bold-heron/schema'
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { use, useMemo } from 'react'
 import type { z } from 'zod'
 import { ask, type Asked } from './client.js'
@@ -156,6 +156,18 @@ const touchedBy: Readonly<Record<Kind, readonly string[]>> = {
   builds: ['builds', 'jobs'],
   charts: ['charts', 'made-charts'],
   evenings: ['evenings'],
+}
+
+/** Rows that are looked at while they change elsewhere; others stand in forms, and are asked for again when they are saved. */
+const SHOWN_AS_THEY_CHANGE = new Set<unknown>(['jobs', 'runs', 'evenings'])
+
+/** Makes stale what another page's change touched: by the kind that it changed, or everything where it was of no kind. */
+export const touchAfter = (client: QueryClient, about: string): void => {
+  const keys = about in touchedBy ? new Set<unknown>(touchedBy[about as Kind]) : undefined
+  void client.invalidateQueries({
+    predicate: ({ queryKey: [kind, which] }) =>
+      (keys === undefined || keys.has(kind)) && (which !== 'row' || SHOWN_AS_THEY_CHANGE.has(kind)),
+  })
 }
 
 /** Makes stale what a change touched; `gone` is a row that was deleted, which nobody need ask for again. */

@@ -27,6 +27,7 @@ export const problemCodes = [
   'not-for-this-device',
   'not-your-run',
   'not-shared',
+  'too-many-listening',
   'no-such-address',
   'no-such-id',
   'no-such',

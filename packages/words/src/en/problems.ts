@@ -17,6 +17,7 @@ export const problems: ProblemWords = {
     'This device may not do that. Do it on the machine itself, or have what the device may do changed there, under Workshop, Share with a device.',
   'not-your-run': 'Another device made this run; a device of the bench changes only its own.',
   'not-shared': 'Nothing is shared. Start with npm start -- --share.',
+  'too-many-listening': 'Too many pages listen for what changes. Close some.',
   'no-such-address': 'There is no such address; /api/openapi.json lists them all.',
   'no-such-id': 'There is no {{one}} with the id given; ids look like 0b5f1c9e-….',
   'no-such': 'There is no such {{one}}.',

@@ -30,6 +30,8 @@ export const BuildForm = ({ start, row }: { readonly start: BuildInput; readonly
   const saving = useSaveRow('builds')
   const mark = useMarkRow('builds')
   const [build, setBuild] = useState(start)
+  // What is typed stands on the row as it was shown, even where a newer one was fetched meanwhile.
+  const [version, setVersion] = useState(row?.version ?? 0)
   const [asked, setAsked] = useState(false)
   const change = (part: Partial<BuildInput>) => setBuild((now) => ({ ...now, ...part }))
   const setLayers = (layers: BuildInput['layers']) => change({ layers })
@@ -42,9 +44,10 @@ export const BuildForm = ({ start, row }: { readonly start: BuildInput; readonly
     setAsked(true)
     if (!judged.success) return
     const saved = await (
-      row ? saving.mutateAsync({ id: row.id, version: row.version, input: build }) : add.mutateAsync(build)
+      row ? saving.mutateAsync({ id: row.id, version, input: build }) : add.mutateAsync(build)
     ).catch(() => undefined)
     if (!saved) return
+    setVersion(saved.version)
     say(t('cards.saved', { name: saved.name }))
     if (!row) await navigate(`/cards/builds/${saved.id}`)
   }
