@@ -1,3 +1,4 @@
+import { inputOfJob, type JobRow } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { Key } from '../fixtures/keys.js'
@@ -103,6 +104,25 @@ it('a run is jotted down in three taps from anywhere, and can be had back', asyn
   expect(last!.rounds.map(({ seen }) => seen)).toEqual(['clean'])
   await browser.press('Undo')
   await browser.until(async () => (await rows('/api/runs')).total === before, 'the run gone again')
+})
+
+it('what is typed while another window saves asks whose work to keep, though that was fetched and shown meanwhile', async () => {
+  const job = (await rows<JobRow>('/api/jobs?q=Compass roses')).items[0]!
+  await browser.go(`/jobs/${job.id}/edit`)
+  await browser.type('Note', 'from this window')
+  const other = await fetch(`${application.address}/api/jobs/${job.id}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json', 'If-Match': `"${job.version}"` },
+    body: JSON.stringify({ ...inputOfJob(job), name: 'Compass roses, once more' }),
+  })
+  expect(other.status).toBe(200)
+  await browser.says('Compass roses, once more')
+  await browser.press('Save')
+  await browser.heading('Somebody saved this in the meantime')
+  await browser.press('Save mine over it')
+  await browser.untilPath(/\/plan$/)
+  // That it was saved elsewhere is what the server says to the first try, and the browser notes that.
+  expect((await browser.complaints()).every((each) => each.includes('412'))).toBe(true)
 })
 
 it('nothing was complained of', async () => {

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util'
 import { jobStates, seenOutcomes } from '@bold-heron/core'
 import {
   buildInput,
@@ -10,7 +11,10 @@ import {
   dieRow,
   fromOlderTechnique,
   idField,
+  inputOfJob,
+  type JobInput,
   jobInput,
+  type JobRow,
   jobRow,
   offcutInput,
   offcutRow,
@@ -39,6 +43,8 @@ export interface RowKind<Input, Row, Filter> {
   /** Brings a query of before to that of now. */
   readonly fromOlder?: (query: unknown) => unknown
   readonly retirable: boolean
+  /** What a device of the bench may save of a row as it stands: nothing where it is not said. */
+  readonly forBench?: (input: Input, stands: Row) => boolean
 }
 
 const nameSearch = { q: z.string().max(120).optional() }
@@ -97,7 +103,17 @@ export const rowKinds = {
     filter: z.object(nameSearch),
     retirable: false,
   },
-  jobs: { name: 'jobs', one: 'job', input: jobInput, row: jobRow, filter: jobFilter, retirable: false },
+  jobs: {
+    name: 'jobs',
+    one: 'job',
+    input: jobInput,
+    row: jobRow,
+    filter: jobFilter,
+    retirable: false,
+    // Whoever has pressed one of its runs goes on with the next.
+    forBench: (input: JobInput, stands: JobRow): boolean =>
+      isDeepStrictEqual(input, jobInput.parse({ ...inputOfJob(stands), runInHand: input.runInHand })),
+  },
   recipes: {
     name: 'recipes',
     one: 'recipe',

@@ -5,6 +5,8 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import {
+  inputOfJob,
+  type JobRow,
   type HouseRulesRow,
   mayDo,
   type Page,
@@ -176,9 +178,18 @@ describe('a paired device', () => {
     const all = await operations()
     const changing = (wanted: Role) =>
       all.filter(({ method, wants }) => method !== 'get' && wants === wanted).map(({ path }) => path.split('/')[2])
-    expect([...new Set(changing('bench'))].sort()).toEqual(
-      ['bench-runs', 'borders', 'cards', 'evenings', 'nests', 'orders', 'plan-requests', 'plans', 'simulations'].sort(),
-    )
+    expect([...new Set(changing('bench'))].sort()).toEqual([
+      'bench-runs',
+      'borders',
+      'cards',
+      'evenings',
+      'jobs',
+      'nests',
+      'orders',
+      'plan-requests',
+      'plans',
+      'simulations',
+    ])
     expect([...new Set(changing('owner'))].sort()).toEqual(
       ['causes', 'csv', 'house-rules', 'paired-devices', 'pairing-codes', 'presses', 'sharing', 'workshop'].sort(),
     )
@@ -210,6 +221,24 @@ describe('a paired device', () => {
     expect((await server.api.put(`/api/bench-runs/${here}`).send(run)).status).toBe(201)
     expect(codeOf(await askJson('PUT', `/api/bench-runs/${here}`, run, one))).toBe('not-your-run')
     expect((await askJson('PUT', `/api/bench-runs/${here}`, run, await paired('helper', 'Helper'))).status).toBe(200)
+  })
+
+  it('of the bench takes another run of a job in hand, and changes nothing else of it', async () => {
+    const token = await paired('bench', 'Run after run')
+    const job = ((await server.api.get('/api/jobs').query({ pageSize: 1 })).body as Page<JobRow>).items[0]!
+    const input = inputOfJob(job)
+    const two = { ...input, runs: [...input.runs, { ...input.runs[0]!, id: 'second', name: 'The second' }] }
+    const saved = await server.api.put(`/api/jobs/${job.id}`).set('If-Match', `"${job.version}"`).send(two)
+    const { version } = saved.body as JobRow
+    const put = (change: object) =>
+      ask('PUT', `/api/jobs/${job.id}`, {
+        body: JSON.stringify({ ...two, ...change }),
+        headers: { 'Content-Type': 'application/json', 'If-Match': `"${version}"` },
+        token,
+      })
+    for (const change of [{ name: 'Another' }, { wanted: two.wanted + 1 }, { runs: two.runs.slice(1) }])
+      expect(codeOf(await put(change)), JSON.stringify(change)).toBe('not-for-this-device')
+    expect((await put({ runInHand: 1 })).status).toBe(200)
   })
 
   it('is refused what another site asks in its name', async () => {

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigation } from 'react-router'
 import { useChangeHouseRules, useLengthStyle } from '../data/house-rules.js'
 import { noteWhereOneIs } from '../data/job-in-hand.js'
-import { useWho } from '../data/who.js'
+import { useMay } from '../data/who.js'
 import { IconButton } from '../ui/Button.js'
 import { Choice } from '../ui/Choice.js'
 import { classes } from '../ui/classes.js'
@@ -68,7 +68,7 @@ export const Frame = () => {
   const busy = useNavigation().state === 'loading'
   const [jotting, setJotting] = useState(false)
   // Units are a rule of the house.
-  const isOwner = useWho().role === 'owner'
+  const isOwner = useMay('owner')
   const [showsKeys, setShowsKeys] = useState(false)
   return (
     <div className="flex min-h-dvh flex-col">

@@ -1,4 +1,4 @@
-import { type WhoAsks, whoAsks } from '@bold-heron/schema'
+import { mayDo, type Role, type WhoAsks, whoAsks } from '@bold-heron/schema'
 import { useQuery } from '@tanstack/react-query'
 import { ask } from './client.js'
 
@@ -16,3 +16,6 @@ export const useWho = (): WhoAsks => {
   })
   return isHere() ? here : (data ?? { role: 'bench', name: '', isHere: false })
 }
+
+/** Whether this browser may do what is for a role; what it may not is not offered where that is easily known. */
+export const useMay = (wanted: Role): boolean => mayDo(useWho().role, wanted)

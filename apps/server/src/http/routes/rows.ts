@@ -2,7 +2,8 @@ import { pageOf, pageQuery } from '@bold-heron/schema'
 import type { RowModel } from '../../store/models/row-model.js'
 import type { Table } from '../../store/table.js'
 import { refusedFields, stale } from '../answers.js'
-import { refuseMissing } from '../../refusals/refusal.js'
+import { refuse, refuseMissing } from '../../refusals/refusal.js'
+import { whoIs } from '../../sharing/who.js'
 import { type Reply, route, type Route } from '../route.js'
 import type { RowKind } from '../row-kinds.js'
 import { rowReply, savedReply } from '../saved.js'
@@ -10,7 +11,7 @@ import { validated } from '../validate.js'
 
 /** The operations that every kind of row has. */
 export const rowRoutes = <Stored extends RowModel, Input, Row extends { version: number }, Filter>(
-  { name, one, input, row, filter, fromOlder = (query) => query, retirable }: RowKind<Input, Row, Filter>,
+  { name, one, input, row, filter, fromOlder = (query) => query, retirable, forBench }: RowKind<Input, Row, Filter>,
   table: Table<Stored, Input, Row, Filter>,
 ): Route[] => {
   const path = `/api/${name}`
@@ -76,13 +77,19 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
     route({
       method: 'put',
       path: `${path}/{id}`,
-      for: 'helper',
+      for: forBench ? 'bench' : 'helper',
       one,
       summary: `Save a ${one}`,
       isVersioned: true,
       body: input,
       answers: { 200: { says: 'The row as saved', schema: row }, 412: stale, 422: refusedFields },
-      handle: async ({ id, version, body }) => savedReply(await table.update(id, version, body), one),
+      async handle({ id, version, body, request }) {
+        if (forBench && whoIs(request).role === 'bench') {
+          const stands = await table.find(id)
+          if (stands && !forBench(body, stands)) return refuse(403, 'not-for-this-device')
+        }
+        return savedReply(await table.update(id, version, body), one)
+      },
     }),
     marking('delete', '', `Delete a ${one}; it can be restored`, 'deletedAt', () => new Date()),
     marking('post', '/restore', `Undo the deleting of a ${one}`, 'deletedAt', () => null),

@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useJobInHand } from '../../data/job-in-hand.js'
 import { useEveryRow, useRowsById } from '../../data/rows.js'
+import { useMay } from '../../data/who.js'
 import { sayPressed } from '../../text/say-pressed.js'
 import { ButtonLink } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
@@ -82,6 +83,7 @@ export const Component = () => {
   const { t } = useTranslation()
   const jobs = useEveryRow('jobs')
   const presses = useEveryRow('presses')
+  const mayAdd = useMay('helper')
   return (
     <>
       <header className="mb-4 flex items-center justify-between gap-4">
@@ -98,12 +100,14 @@ export const Component = () => {
           <ButtonLink look="quiet" to="/log/recipes" icon={<BookMarked aria-hidden size={18} />}>
             {t('jobs.recipes')}
           </ButtonLink>
-          <ButtonLink look="next" to="/jobs/new" icon={<Plus aria-hidden size={18} />}>
-            {t('jobs.add')}
-          </ButtonLink>
+          {mayAdd && (
+            <ButtonLink look="next" to="/jobs/new" icon={<Plus aria-hidden size={18} />}>
+              {t('jobs.add')}
+            </ButtonLink>
+          )}
         </span>
       </header>
-      <DemoNotice />
+      {mayAdd && <DemoNotice />}
       <Loaded query={jobs} what={t('jobs.loading')}>
         {(items) =>
           items.length > 0 ? (

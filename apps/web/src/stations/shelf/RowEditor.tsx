@@ -3,6 +3,7 @@ import { type ReactNode, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useLocation, useNavigate } from 'react-router'
 import { type InputOf, type RowOf, useAddRow, useMarkRow, useRow } from '../../data/rows.js'
+import { useMay } from '../../data/who.js'
 import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
 import { RowFormFrame } from '../../ui/form/RowFormFrame.js'
@@ -109,6 +110,8 @@ const EditRow = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; r
 const FoldedForm = ({ actions, children }: { readonly actions: ReactNode; readonly children: ReactNode }) => {
   const { t } = useTranslation()
   const [isOpen, setOpen] = useState(false)
+  const may = useMay('helper')
+  if (!may) return null
   return isOpen ? (
     children
   ) : (

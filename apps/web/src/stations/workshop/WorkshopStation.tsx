@@ -1,7 +1,6 @@
-import { mayDo } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
-import { useWho } from '../../data/who.js'
+import { useMay, useWho } from '../../data/who.js'
 import { ClearPanel } from './ClearPanel.js'
 import { CsvPanel } from './CsvPanel.js'
 import { FilesPanel } from './FilesPanel.js'
@@ -23,8 +22,8 @@ const NotHere = () => {
 
 export const Component = () => {
   const { t } = useTranslation()
-  const { role } = useWho()
-  if (!mayDo(role, 'owner')) return <NotHere />
+  const isOwner = useMay('owner')
+  if (!isOwner) return <NotHere />
   return (
     <>
       <h1 className="mb-4 text-3xl">{t('workshop.title')}</h1>
