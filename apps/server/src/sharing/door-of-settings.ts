@@ -23,10 +23,13 @@ export const doorOfSettings = (folder: string, homePort: number, settings: NodeJ
   const { SHARE_AT: at, SHARE_PORT: typed, SHARE_CERT: cert, SHARE_KEY: key } = settings
   if ((cert === undefined) !== (key === undefined))
     throw new Error('--cert and --key belong together: give both, or neither.')
+  const port = typed === undefined ? homePort + BESIDE : Number(typed)
+  if (!(Number.isInteger(port) && port > 0 && port < 65_536))
+    throw new Error(`SHARE_PORT is "${typed}"; give a port from 1 to 65535, or leave it out.`)
   const named = at === undefined ? undefined : addressesOf(at)
   return new SharedDoor({
     folder,
-    port: typed === undefined ? homePort + BESIDE : Number(typed),
+    port,
     addressesNow: () => named ?? homeAddresses(),
     own:
       cert === undefined || key === undefined

@@ -47,7 +47,8 @@ export class SharedDoor implements Doorway {
   async open(listener: RequestListener): Promise<void> {
     this.listener = listener
     await this.look()
-    this.timer = setInterval(() => void this.look(), LOOK_EVERY_MS)
+    // An address on which it cannot listen now is tried again at the next look; those that are open stay so.
+    this.timer = setInterval(() => void this.look().catch(() => undefined), LOOK_EVERY_MS)
     this.timer.unref()
   }
 
@@ -70,7 +71,7 @@ export class SharedDoor implements Doorway {
       if (this.servers.has(address)) continue
       const server = createServer(context, this.listener)
       await new Promise<void>((resolve, reject) => {
-        server.once('error', reject)
+        server.on('error', reject)
         server.listen(this.opening.port, address, resolve)
       })
       this.servers.set(address, server)
