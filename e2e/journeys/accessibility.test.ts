@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { isAccessible } from '../fixtures/accessible.js'
+import { areAccessible, isAccessible, type Screen } from '../fixtures/accessible.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { css } from '../fixtures/spot.js'
 import { workshopAt } from '../fixtures/workshop-at.js'
@@ -10,7 +10,7 @@ const { application, browser } = await setOut(withDemo)
 const { firstId: idOf } = workshopAt(() => application.address)
 
 /** Each screen: its address, and words that show that it is there. */
-const screens: [name: string, path: () => string | Promise<string>, words: string][] = [
+const screens: readonly Screen[] = [
   ['Jobs', () => '/jobs', 'Under way'],
   ['New job', () => '/jobs/new', 'Make the job and plan it'],
   ['A press', async () => `/shelf/presses/${await idOf('presses', 'Library')}`, 'Stacks known to do well'],
@@ -26,14 +26,7 @@ const screens: [name: string, path: () => string | Promise<string>, words: strin
   ['Welcome', () => '/welcome', 'What kind of press is it?'],
 ]
 
-it.each(screens)(
-  '%s has nothing an accessibility checker objects to on a laptop; on a phone it does not scroll sideways, and all that has the focus is seen',
-  async (_name, path, words) => {
-    await browser.go(await path())
-    await browser.says(words)
-    await isAccessible(browser, words)
-  },
-)
+areAccessible(browser, screens)
 
 it('the leaves and dialogs of a plan have nothing either', async () => {
   await browser.resize(1280, 800)

@@ -1,24 +1,12 @@
 import { afterAll, expect, it } from 'vitest'
+import { setOutWithCaliper, takeReadings } from '../fixtures/measuring.js'
 import { en } from '../fixtures/words.js'
-import { startApplication } from '../fixtures/application.js'
-import { setOut } from '../fixtures/journey.js'
-import { css } from '../fixtures/spot.js'
-import { startCaliper } from '../fixtures/caliper.js'
-import { ownPort } from '../fixtures/own-port.js'
 
-const port = await ownPort()
-const caliper = await startCaliper(port)
-const { browser } = await setOut(() => startApplication({ demo: true, caliperUrl: caliper.url, port }))
+const { browser, caliper } = await setOutWithCaliper()
 afterAll(() => caliper.stop())
 
 const { measure } = en.common
-const readings = css(`ol[aria-label="${measure.readings}"] > li`)
-const take = async (count: number): Promise<void> => {
-  for (let at = 1; at <= count; at++) {
-    await browser.press(measure.read)
-    await browser.counts(readings, at)
-  }
-}
+const take = (count: number): Promise<void> => takeReadings(browser, count)
 
 it('a thickness is filled by the caliper, averaged, and then known by caliper', async () => {
   await browser.go('/shelf/plates/new')

@@ -1,5 +1,4 @@
-import { it } from 'vitest'
-import { isAccessible } from '../../e2e/fixtures/accessible.js'
+import { areAccessible, type Screen } from '../../e2e/fixtures/accessible.js'
 import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
 import { workshopAt } from '../../e2e/fixtures/workshop-at.js'
 
@@ -8,7 +7,7 @@ const { application, browser } = await setOut(withDemo)
 const { firstId: idOf } = workshopAt(() => application.address)
 
 /** Screens that are much like those that `npm test` asks, each: its address, and words that show that it is there. */
-const screens: [name: string, path: () => string | Promise<string>, words: string][] = [
+const screens: readonly Screen[] = [
   ['Presses', () => '/shelf/presses', 'Library A4 hand press'],
   ['A plate', async () => `/shelf/plates/${await idOf('plates', 'Grey')}`, 'Thickness of one'],
   ['A sheet', async () => `/shelf/sheets/${await idOf('sheets', 'Ivory')}`, 'How it was cut'],
@@ -19,11 +18,4 @@ const screens: [name: string, path: () => string | Promise<string>, words: strin
   ['What went wrong', () => '/words/symptoms', 'Thin foil paper tears'],
 ]
 
-it.each(screens)(
-  '%s has nothing an accessibility checker objects to on a laptop; on a phone it does not scroll sideways, and all that has the focus is seen',
-  async (_name, path, words) => {
-    await browser.go(await path())
-    await browser.says(words)
-    await isAccessible(browser, words)
-  },
-)
+areAccessible(browser, screens)

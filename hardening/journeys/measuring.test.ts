@@ -1,24 +1,12 @@
 import { afterAll, expect, it } from 'vitest'
-import { startApplication } from '../../e2e/fixtures/application.js'
-import { startCaliper } from '../../e2e/fixtures/caliper.js'
-import { setOut } from '../../e2e/fixtures/journey.js'
-import { ownPort } from '../../e2e/fixtures/own-port.js'
-import { css } from '../../e2e/fixtures/spot.js'
+import { setOutWithCaliper, takeReadings } from '../../e2e/fixtures/measuring.js'
 import { en } from '../../e2e/fixtures/words.js'
 
-const port = await ownPort()
-const caliper = await startCaliper(port)
-const { browser } = await setOut(() => startApplication({ demo: true, caliperUrl: caliper.url, port }))
+const { browser, caliper } = await setOutWithCaliper()
 afterAll(() => caliper.stop())
 
 const { measure } = en.common
-const readings = css(`ol[aria-label="${measure.readings}"] > li`)
-const take = async (count: number): Promise<void> => {
-  for (let at = 1; at <= count; at++) {
-    await browser.press(measure.read)
-    await browser.counts(readings, at)
-  }
-}
+const take = (count: number): Promise<void> => takeReadings(browser, count)
 
 it('readings are typed, and their mean is taken', async () => {
   await browser.go('/shelf/plates/new')
