@@ -3,7 +3,7 @@ import { besideMm, replayOf } from '../../packages/core/src/diagnosis/replay-of.
 import { sceneOf } from '../../packages/core/src/diagnosis/scene.js'
 import type { Responses } from '../../packages/core/src/planner/responses.js'
 import { randomNormal, seededRandom } from '../../packages/core/src/numerics/random.js'
-import { type Case, drawFault } from './case.js'
+import { type Case, drawFault, drawn } from './case.js'
 import { causesOf, placeOf } from './play.js'
 
 /** So many faults are drawn and weighed a case. */
@@ -22,8 +22,7 @@ export const bestPossible = ({ request, stack, fault, first }: Case, responses: 
   const beside = besideMm(stack, gap.pieces)
   const weighed = Array.from({ length: DRAWS }, () => {
     const parts = drawFault(scene, random)
-    let left = random()
-    const node = gap.doubt.nodes.find(({ weight }) => (left -= weight) <= 0) ?? gap.doubt.nodes[0]
+    const node = drawn(gap.doubt.nodes, ({ weight }) => weight, random)
     const shiftMm = (node?.shiftMm ?? 0) + Math.hypot(node?.spreadMm ?? 0, beside) * randomNormal(random)
     const step = { weight: 1, shiftMm, strength: node?.strength ?? 1 }
     const { logChance } = replay.of(variationsIn(scene, { parts, step, curedFrom: parts.map(() => Infinity) }))

@@ -45,7 +45,7 @@ const anywhere = (scene: Scene, random: RandomSource): Scene => {
 }
 
 /** One of several, each as often as its weight is. */
-const drawn = <Of>(all: readonly Of[], weightOf: (each: Of) => number, random: RandomSource): Of | undefined => {
+export const drawn = <Of>(all: readonly Of[], weightOf: (each: Of) => number, random: RandomSource): Of | undefined => {
   let left = random() * all.reduce((sum, each) => sum + weightOf(each), 0)
   return all.find((each) => (left -= weightOf(each)) <= 0)
 }

@@ -5,7 +5,7 @@ import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
 import { KeptResults } from '../over-cores/kept-answers.js'
 import type { Learner } from '../learning/learner.js'
-import { writeDown } from '../store/paired-devices.js'
+import { writeDown } from '../store/audited-deeds.js'
 import type { Workshop } from '../store/workshop.js'
 import type { Work } from '../work/work.js'
 import { DEADLINE_MS } from './deadline.js'
@@ -13,6 +13,7 @@ import { documentOf } from './document.js'
 import { errorAnswer } from './error-answer.js'
 import { addBodies, addGuards } from './guards.js'
 import type { Live } from './live.js'
+import { isChange, onceTaken } from './taken.js'
 import { refuse } from '../refusals/refusal.js'
 import { type Route, serve } from './route.js'
 import { benchRunRoutes } from './routes/bench-runs.js'
@@ -63,12 +64,12 @@ export interface AppOptions {
 /** Every operation of the API; those with a longer address come before those that it might be taken for. */
 const routesOf = (
   workshop: Workshop,
-  { work, databaseUrl, learner, caliperUrl, door, sharingFolder }: AppOptions,
+  { work, databaseUrl, learner, caliperUrl, door, sharingFolder, live }: AppOptions,
   kept = new KeptResults(workshop.sequelize),
 ): Route[] => [
   ...healthRoutes(workshop),
   ...deviceRoutes(caliperUrl),
-  ...sharingRoutes(workshop, door, sharingFolder),
+  ...sharingRoutes(workshop, door, sharingFolder, live),
   ...learningRoutes(workshop, learner),
   ...benchRunRoutes(workshop),
   ...recipeRoutes(workshop),
@@ -99,13 +100,13 @@ const routesOf = (
   ...rowRoutes(rowKinds.evenings, workshop.evenings),
 ]
 
+/** What is worked out of the log teaches nothing new. */
+const TEACHES_NOTHING = /^\/(charts|evenings)/
+
 /** A change that was taken may be something to learn from. */
 const wakeAfterChanges = (app: Express, learner: Learner): void => {
   app.use('/api', (request, response, next) => {
-    const changes =
-      !['GET', 'HEAD'].includes(request.method) &&
-      !/^\/(plans|simulations|borders|cards|nests|orders|charts|evenings)/.test(request.path)
-    if (changes) response.on('finish', () => response.statusCode < 300 && learner.wake())
+    if (isChange(request) && !TEACHES_NOTHING.test(request.path)) onceTaken(response, () => learner.wake())
     next()
   })
 }

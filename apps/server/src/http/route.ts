@@ -1,8 +1,9 @@
 import type { Express, Request, RequestHandler, Response } from 'express'
 import { z } from 'zod'
-import type { AuditedDeed, Role } from '@bold-heron/schema'
+import type { Audited, AuditedDeed, Role } from '@bold-heron/schema'
 import { idOf } from './id-of.js'
 import { refuse } from '../refusals/refusal.js'
+import { onceTaken } from './taken.js'
 import { validated } from './validate.js'
 import { mustBe, whoIs } from '../sharing/who.js'
 
@@ -107,19 +108,19 @@ const send = (response: Response, made: unknown): void => {
   else response.json(body)
 }
 
-/** Writes down what somebody did. */
-type WriteDown = (what: { readonly who: string; readonly deed: AuditedDeed; readonly about: string }) => Promise<void>
-
-/** Serves routes. */
-export const serve = (app: Express, routes: readonly Route[], writeDown: WriteDown): void => {
+/** Serves routes; what some of them do is written down with who did it. */
+export const serve = (
+  app: Express,
+  routes: readonly Route[],
+  writeDown: (what: Omit<Audited, 'at'>) => Promise<void>,
+): void => {
   for (const each of routes) {
     const { method, path, one, query, isVersioned, before = [] } = each
     app[method](path.replace(/\{(\w+)\}/g, ':$1'), ...before, async (request, response) => {
       mustBe(request, each.for)
       const { deed } = each
       if (deed)
-        response.on('finish', () => {
-          if (response.statusCode >= 300) return
+        onceTaken(response, () => {
           const about = request.path.replace(/^\/api\//, '')
           writeDown({ who: whoIs(request).name, deed, about }).catch((error: unknown) => request.log?.error(error))
         })

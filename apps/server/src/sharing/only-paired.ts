@@ -1,6 +1,8 @@
+import { parse } from 'cookie'
 import express, { type Request, type RequestHandler, type Response, Router } from 'express'
 import { refuse } from '../refusals/refusal.js'
-import { addDevice, deviceOf, writeDown } from '../store/paired-devices.js'
+import { writeDown } from '../store/audited-deeds.js'
+import { addDevice, deviceOf } from '../store/paired-devices.js'
 import type { Workshop } from '../store/workshop.js'
 import { comesFrom } from './who.js'
 import { type PairFault, pairPage } from './pair-page.js'
@@ -12,12 +14,7 @@ const COOKIE = '__Host-heron'
 const KEPT_MS = 400 * 86_400_000
 const LONGEST_NAME = 60
 
-const tokenIn = (request: Request): string | undefined =>
-  (request.get('Cookie') ?? '')
-    .split(';')
-    .map((each) => each.trim())
-    .find((each) => each.startsWith(`${COOKIE}=`))
-    ?.slice(COOKIE.length + 1)
+const tokenIn = (request: Request): string | undefined => parse(request.get('Cookie') ?? '')[COOKIE]
 
 const textOf = (value: unknown): string => (typeof value === 'string' ? value.trim() : '')
 

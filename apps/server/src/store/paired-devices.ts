@@ -1,13 +1,11 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
-import type { Audited, AuditedDeed, PairedDevice, Role } from '@bold-heron/schema'
+import type { PairedDevice, Role } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { inWriting } from './transactions.js'
 
 /** Only its hash is kept: whoever reads the database lets nobody in. A token is 256 bits of chance, so that a plain hash does. */
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex')
 
-/** So many of the latest deeds are told. */
-const DEEDS_TOLD = 50
 /** ms. Being there is written down no oftener. */
 const SEEN_EVERY_MS = 60_000
 
@@ -114,22 +112,3 @@ export const madeOn = async (
     transaction,
   })
 }
-
-/** Writes down what somebody did; `who` is empty for who sat at the machine itself. */
-export const writeDown = async (
-  sequelize: Sequelize,
-  { who, deed, about }: { readonly who: string; readonly deed: AuditedDeed; readonly about: string },
-): Promise<void> => {
-  await sequelize.query(`INSERT INTO audited_deeds (at, who, deed, about) VALUES (:at, :who, :deed, :about)`, {
-    replacements: { at: new Date(), who, deed, about },
-  })
-}
-
-/** What was done last, newest first. */
-export const lastDeeds = async (sequelize: Sequelize): Promise<Audited[]> =>
-  (
-    await sequelize.query<Omit<Audited, 'at'> & { at: Date }>(
-      `SELECT at, who, deed, about FROM audited_deeds ORDER BY id DESC LIMIT :most`,
-      { type: QueryTypes.SELECT, replacements: { most: DEEDS_TOLD } },
-    )
-  ).map(({ at, ...rest }) => ({ at: at.toISOString(), ...rest }))

@@ -24,7 +24,7 @@ import {
   type SheetInput,
   sheetRow,
 } from '@bold-heron/schema'
-import { keepPreviousData, type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { use, useMemo } from 'react'
 import type { z } from 'zod'
 import { ask, type Asked } from './client.js'
@@ -144,7 +144,7 @@ export const useNewestRunWith = (dieId: string) =>
   })
 
 /** What a change of one kind makes stale: its lists, whatever shows its names, and every plan. */
-const touchedBy: Readonly<Record<Kind, readonly string[]>> = {
+export const touchedBy: Readonly<Record<Kind, readonly string[]>> = {
   plates: ['plates', 'presses', 'plan', 'made-charts', 'made-evenings'],
   presses: ['presses', 'jobs', 'runs', 'plan', 'charts', 'made-charts', 'made-evenings'],
   dies: ['dies', 'jobs', 'runs', 'plan', 'made-charts', 'made-evenings'],
@@ -156,18 +156,6 @@ const touchedBy: Readonly<Record<Kind, readonly string[]>> = {
   builds: ['builds', 'jobs'],
   charts: ['charts', 'made-charts'],
   evenings: ['evenings'],
-}
-
-/** Rows that are looked at while they change elsewhere; others stand in forms, and are asked for again when they are saved. */
-const SHOWN_AS_THEY_CHANGE = new Set<unknown>(['jobs', 'runs', 'evenings'])
-
-/** Makes stale what another page's change touched: by the kind that it changed, or everything where it was of no kind. */
-export const touchAfter = (client: QueryClient, about: string): void => {
-  const keys = about in touchedBy ? new Set<unknown>(touchedBy[about as Kind]) : undefined
-  void client.invalidateQueries({
-    predicate: ({ queryKey: [kind, which] }) =>
-      (keys === undefined || keys.has(kind)) && (which !== 'row' || SHOWN_AS_THEY_CHANGE.has(kind)),
-  })
 }
 
 /** Makes stale what a change touched; `gone` is a row that was deleted, which nobody need ask for again. */

@@ -13,10 +13,12 @@ import {
 import QRCode from 'qrcode'
 import { refuse, refuseMissing } from '../../refusals/refusal.js'
 import type { SharedDoor } from '../../sharing/shared-door.js'
-import { allDevices, changeDevice, lastDeeds, removeDevice, writeDown } from '../../store/paired-devices.js'
+import { lastDeeds, writeDown } from '../../store/audited-deeds.js'
+import { allDevices, changeDevice, removeDevice } from '../../store/paired-devices.js'
 import type { Workshop } from '../../store/workshop.js'
-import { refusedFields } from '../answers.js'
-import { route, type Route } from '../route.js'
+import { problemThat, refusedFields } from '../answers.js'
+import type { Live } from '../live.js'
+import { Reply, route, type Route } from '../route.js'
 import { whoIs } from '../../sharing/who.js'
 
 /** Where the next start looks whether the workshop is to be shared. */
@@ -27,6 +29,7 @@ export const sharingRoutes = (
   { sequelize }: Workshop,
   door: SharedDoor | undefined,
   folder: string | undefined,
+  live: Live | undefined,
 ): Route[] => {
   const isWanted = (): boolean => folder !== undefined && existsSync(join(folder, WANTED))
   const told = async (): Promise<Sharing> => ({
@@ -82,19 +85,17 @@ export const sharingRoutes = (
       body: pairingWish,
       answers: {
         201: { says: 'The code', schema: pairingOffer },
-        404: { says: 'Nothing is shared' },
+        404: problemThat('Nothing is shared'),
         422: refusedFields,
       },
-      async handle({ body, request, response }) {
+      async handle({ body, request }) {
         const [home] = door?.addresses ?? []
         if (!door || home === undefined) return refuse(404, 'not-shared')
         const { code, endsAt } = door.pairing.offer(body.role)
         await writeDown(sequelize, { who: whoIs(request).name, deed: 'code-offered', about: body.role })
         const address = `${home}pair`
         const qr = await QRCode.toString(`${address}?code=${code}`, { type: 'svg', margin: 1 })
-        response.status(201)
-        response.json({ code, endsAt: endsAt.toISOString(), address, qr })
-        return undefined
+        return new Reply(201, { code, endsAt: endsAt.toISOString(), address, qr })
       },
     }),
     route({
@@ -121,6 +122,7 @@ export const sharingRoutes = (
       answers: { 200: { says: 'The device that was', schema: pairedDevice } },
       async handle({ id, request }) {
         const gone = (await removeDevice(sequelize, id)) ?? refuseMissing('device')
+        live?.endFor(id)
         await writeDown(sequelize, { who: whoIs(request).name, deed: 'sent-away', about: gone.name })
         return gone
       },

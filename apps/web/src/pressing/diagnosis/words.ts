@@ -1,6 +1,6 @@
 import type { CauseId, GeneralRemedyId, QuestionId } from '@bold-heron/core'
 import type { LookAsked, LookFault } from '@bold-heron/formats'
-import { FIRST_LANGUAGE } from '../../text/languages.js'
+import { fetchedWords } from '../../text/fetched-words.js'
 import type { Side } from './painting.js'
 
 /** Everything that is said of what went wrong, in a language. */
@@ -74,8 +74,5 @@ export interface DiagnosisWords {
 const files = import.meta.glob<{ readonly diagnosis: DiagnosisWords }>('./said/*.ts')
 
 /** What is said of it in a language, in the first one where it has nothing; fetched when it is asked for. */
-export const diagnosisWords = async (language: string): Promise<DiagnosisWords> => {
-  const load = files[`./said/${language}.ts`] ?? files[`./said/${FIRST_LANGUAGE}.ts`]
-  if (!load) throw new Error('what went wrong has no words')
-  return (await load()).diagnosis
-}
+export const diagnosisWords = async (language: string): Promise<DiagnosisWords> =>
+  (await fetchedWords(files, language)).diagnosis

@@ -1,23 +1,12 @@
 import { type Role, roles } from '@bold-heron/schema'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useOfferCode } from '../../../data/sharing.js'
 import { Button } from '../../../ui/Button.js'
 import { Choice } from '../../../ui/Choice.js'
 import { Panel } from '../../../ui/Panel.js'
+import { onClock, useSecondsLeft } from '../../../ui/use-seconds-left.js'
 import { useSayTrouble } from '../../../ui/use-say-trouble.js'
-
-const SECOND_MS = 1000
-
-/** Whole seconds until then; counts down by itself, and is 0 after. */
-const useSecondsTo = (endsAt: string | undefined): number => {
-  const [now, setNow] = useState(() => Date.now())
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), SECOND_MS)
-    return () => clearInterval(timer)
-  }, [])
-  return endsAt === undefined ? 0 : Math.max(0, Math.ceil((Date.parse(endsAt) - now) / SECOND_MS))
-}
 
 /** Lets one device in: what it may do, then a code to type there and a picture of it to be looked at by its camera. */
 export const Pairing = () => {
@@ -25,7 +14,7 @@ export const Pairing = () => {
   const sayTrouble = useSayTrouble()
   const [role, setRole] = useState<Role>('bench')
   const { mutate, data: offer, isPending } = useOfferCode()
-  const seconds = useSecondsTo(offer?.endsAt)
+  const seconds = useSecondsLeft(offer && Date.parse(offer.endsAt))
   return (
     <Panel title={t('workshop.devices.pair')}>
       <p className="mb-2">{t('workshop.devices.mayDo')}</p>
@@ -51,10 +40,7 @@ export const Pairing = () => {
             <p className="font-mono text-5xl tracking-widest">{offer.code}</p>
             <p className="mt-2 break-all">{t('workshop.devices.typeAt', { address: offer.address })}</p>
             <p className="text-sm text-ink-soft" aria-live="off">
-              {t('workshop.devices.goodFor', {
-                minutes: Math.floor(seconds / 60),
-                seconds: String(seconds % 60).padStart(2, '0'),
-              })}
+              {t('workshop.devices.goodFor', onClock(seconds))}
             </p>
           </div>
         </div>

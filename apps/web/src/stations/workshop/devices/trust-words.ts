@@ -1,4 +1,4 @@
-import { FIRST_LANGUAGE } from '../../../text/languages.js'
+import { fetchedWords } from '../../../text/fetched-words.js'
 
 /** Devices ask for a certificate each in their own place. From memory. */
 export const deviceKinds = ['phone', 'tablet', 'computer', 'browser'] as const
@@ -14,8 +14,5 @@ export interface TrustWords {
 const files = import.meta.glob<{ readonly trusting: TrustWords }>('./said/*.ts')
 
 /** What is said of it in a language, in the first one where it has nothing; fetched where it is shown. */
-export const trustWords = async (language: string): Promise<TrustWords> => {
-  const load = files[`./said/${language}.ts`] ?? files[`./said/${FIRST_LANGUAGE}.ts`]
-  if (!load) throw new Error('trusting an address has no words')
-  return (await load()).trusting
-}
+export const trustWords = async (language: string): Promise<TrustWords> =>
+  (await fetchedWords(files, language)).trusting
