@@ -56,6 +56,25 @@ describe('what is learnt of a press', () => {
     expect((await server.api.get(`/api/dies/${randomUUID()}/learning`)).status).toBe(404)
   })
 
+  it('works all runs of a die out anew once it is said to be blunt, as then it is harder than others anyway', async () => {
+    const at = `/api/dies/${example.dieIds[0]!}`
+    const learnt = async () => ((await server.api.get(`${at}/learning`)).body as DieLearning).mean
+    const { outline: _, ...die } = (await server.api.get(at)).body as DieRow
+    const say = async (condition: string, version: number) => {
+      const answer = await server.api
+        .put(at)
+        .set('If-Match', `"${version}"`)
+        .send({ ...die, condition })
+      expect(answer.status).toBe(200)
+      await server.learner.idle()
+    }
+    const before = await learnt()
+    await say('blunt', die.version)
+    expect(await learnt()).toBeLessThan(before - 0.001)
+    await say(die.condition, die.version + 1)
+    expect(await learnt()).toBeCloseTo(before, 9)
+  })
+
   it('of dies side by side, keeps which hung, and learns less of the sheet from one of them', async () => {
     const { outline: _, ...die } = (await server.api.get(`/api/dies/${example.dieIds[0]!}`)).body as DieRow
     const other = (await server.api.post('/api/dies').send({ ...die, name: 'Beside it' })).body as DieRow

@@ -87,8 +87,15 @@ const bedIsKnown = ({ layers, bladeSide }: RunRow): boolean => {
 /** Of all that evidence depends on, and of nothing else: a plate that was renamed makes no evidence stale. */
 const fingerprint = (piles: readonly Pressed[]): string => {
   const parts = piles.map(({ cut, rounds, pieces, ownSpreadMm }) => [
-    [cut.press.pressClass, cut.press.throatMm, cut.press.frame, cut.press.drive, cut.rules.handShare],
-    cut.dies.map((die) => [die.outline.lines, die.height, die.bladeHeightMm, die.bodyStripMm]),
+    [
+      cut.press.pressClass,
+      cut.press.throatMm,
+      cut.press.lowMiddleMm,
+      cut.press.frame,
+      cut.press.drive,
+      cut.rules.handShare,
+    ],
+    cut.dies.map((die) => [die.outline.lines, die.height, die.bladeHeightMm, die.bodyStripMm, die.difficulty]),
     [cut.sheet.kind, cut.sheet.caliper, cut.sheet.shearStrengthMPa, cut.sheet.squashModulusMPa, cut.sheetCount],
     rounds,
     pieces,

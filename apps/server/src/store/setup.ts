@@ -13,7 +13,7 @@ const mustBeSaved = <Row>(saved: Saved<Row>): Row => {
 /** Saves a first press with its plates, a die, a sheet and a job for them: all in one transaction. */
 export const saveSetup = (workshop: Workshop, input: SetupInput): Promise<JobRow> =>
   inWriting(workshop.sequelize, async (transaction) => {
-    const alone = { ...input.press, knownGood: [], felt: [] }
+    const alone = { ...input.press, knownGood: [], felt: [], lowMiddleMm: null }
     const press = mustBeSaved(await workshop.presses.createIn(alone, transaction))
     // They lie with their press: another's plates are not to be had there.
     const plateIds: string[] = []

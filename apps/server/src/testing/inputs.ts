@@ -56,6 +56,7 @@ export const pressInputOf = (plateIds: string[]): PressInput => ({
   name: 'Attic press',
   pressClass: 'small-hand',
   throatMm: 165,
+  lowMiddleMm: null,
   numbers: [],
   gap: null,
   felt: [],

@@ -4,10 +4,12 @@ import {
   type HelpedBy,
   keyOfStack,
   type PlanRequest,
+  type RankedCause,
   type ToldRound,
 } from '@bold-heron/core'
 import { type HelpedAnswer, helpedAnswer, type PointedOutInput, runRow } from '@bold-heron/schema'
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { proxy } from 'comlink'
 import { longWork, planner } from '../workers/planner.js'
 import { ask } from './client.js'
 import { editionOf } from './editions.js'
@@ -31,34 +33,45 @@ export const useSetBackHelped = () => {
 const helpedBy = (helped: HelpedAnswer | undefined): HelpedBy =>
   Object.fromEntries((helped?.causes ?? []).map(({ cause, ...counts }) => [cause, counts]))
 
-/** What went wrong in rounds that were told, with the answers so far; undefined rounds ask for nothing. */
+/**
+ * What went wrong in rounds that were told, with the answers so far; undefined rounds ask for nothing. `first` are the causes as they are
+ * ranked a first time, while the rest is still being worked out.
+ */
 export const useDiagnosis = (
   name: string,
   request: PlanRequest | undefined,
   rounds: readonly ToldRound[],
   answers: Answers,
   helped: HelpedAnswer | undefined,
-) =>
-  useQuery<Diagnosis>({
-    queryKey: [
-      WORKED_OUT,
-      name,
-      'diagnosis',
-      editionOf(request),
-      rounds.map(({ stack, ...told }) => [keyOfStack(stack), told]),
-      answers,
-      helped?.causes,
-    ],
-    queryFn: ({ signal }) =>
-      longWork(
+) => {
+  const client = useQueryClient()
+  const queryKey = [
+    WORKED_OUT,
+    name,
+    'diagnosis',
+    editionOf(request),
+    rounds.map(({ stack, ...told }) => [keyOfStack(stack), told]),
+    answers,
+    helped?.causes,
+  ]
+  const firstKey = [...queryKey, 'first']
+  const diagnosis = useQuery<Diagnosis>({
+    queryKey,
+    queryFn: ({ signal }) => {
+      const onFirst = proxy((causes: readonly RankedCause[]) => void client.setQueryData(firstKey, causes))
+      return longWork(
         (task, onProgress) =>
-          planner().diagnose(task, request as PlanRequest, rounds, answers, helpedBy(helped), onProgress),
+          planner().diagnose(task, request as PlanRequest, rounds, answers, helpedBy(helped), onFirst, onProgress),
         { signal },
-      ),
+      )
+    },
     enabled: request !== undefined && rounds.length > 0 && helped !== undefined,
     placeholderData: keepPreviousData,
     ...forGood,
   })
+  const first = useQuery<readonly RankedCause[]>({ queryKey: firstKey, queryFn: skipToken }).data
+  return { diagnosis, first }
+}
 
 /** Notes where a round of a logged run hung. */
 export const usePointOut = (runId: string) => {

@@ -2,22 +2,33 @@ import {
   type Answers,
   type Diagnosis,
   type HelpedBy,
-  diagnosisSteps,
+  diagnosisFrom,
+  firstRankingSteps,
   type PlanRequest,
+  type RankedCause,
   type Responses,
   type Steps,
   type ToldRound,
   trialAdviceSteps,
+  within,
 } from '@bold-heron/core'
 
-/** What went wrong, with the stack that would be tried next if nothing had. Fetched when it is first asked. */
+/** How much of the work there is until causes are ranked first, and until it is known what would be tried if nothing were wrong. */
+const RANKED = 0.4
+const ADVISED = 0.6
+
+/** What went wrong, told first by each cause alone and then as a whole, with the stack that would be tried next if nothing had. Fetched when it is first asked. */
 export function* diagnosing(
   request: PlanRequest,
   rounds: readonly ToldRound[],
   answers: Answers,
   helped: HelpedBy,
   responses: Responses,
+  onFirst: (causes: readonly RankedCause[]) => void,
 ): Steps<Diagnosis | undefined> {
-  const { next } = yield* trialAdviceSteps(request, rounds, responses)
-  return yield* diagnosisSteps(request, rounds, answers, responses, { next, helped })
+  const first = yield* within(firstRankingSteps(request, rounds, answers, responses, helped), [0, RANKED])
+  if (!first) return undefined
+  onFirst(first.causes)
+  const { next } = yield* within(trialAdviceSteps(request, rounds, responses), [RANKED, ADVISED])
+  return yield* within(diagnosisFrom(first, next), [ADVISED, 1])
 }

@@ -16,6 +16,7 @@ import {
   type Press,
   Responses,
   type ProvenCut,
+  type RankedCause,
   type Sheet,
   runInSlices,
   type Stack,
@@ -77,17 +78,19 @@ const planner = {
   /** What to try after the rounds of a trial so far, and what they have taught. */
   advise: (task: number, request: PlanRequest, rounds: readonly TriedRound[], onProgress: (share: number) => unknown) =>
     inSlices(task, trialAdviceSteps(request, rounds, responses), onProgress),
-  /** What went wrong in the rounds of a trial, what to ask and what to try. */
+  /** What went wrong in the rounds of a trial, what to ask and what to try; causes are told a first time as soon as each alone is weighed. */
   diagnose: async (
     task: number,
     request: PlanRequest,
     rounds: readonly ToldRound[],
     answers: Answers,
     helped: HelpedBy,
+    onFirst: (causes: readonly RankedCause[]) => unknown,
     onProgress: (share: number) => unknown,
   ) => {
     const { diagnosing } = await import('./diagnosing.js')
-    return inSlices(task, diagnosing(request, rounds, answers, helped, responses), onProgress)
+    const steps = diagnosing(request, rounds, answers, helped, responses, (causes) => void onFirst(causes))
+    return inSlices(task, steps, onProgress)
   },
   /** A proven cut carried over to the press of a request. */
   adapt: (task: number, proven: ProvenCut, request: PlanRequest, onProgress: (share: number) => unknown) =>

@@ -3,13 +3,14 @@ import type { PlanRequest } from '../planner/plan.js'
 import type { Steps } from '../planner/steps.js'
 import { doubtSteps } from './doubt-steps.js'
 import { type RankedRemedy, type Tried, triedOn, worthTrying } from './gains.js'
-import { priorOf, waysIn } from './hypotheses.js'
+import { type Part, priorOf, waysIn } from './hypotheses.js'
 import type { HelpedBy } from './helped.js'
 import type { Answers } from './questions.js'
 import { likelyCauses, type RankedCause, ranked } from './ranking.js'
 import { Remembering } from './remembering.js'
 import { type OtherStack, remediesIn } from './remedies.js'
 import { besideMm, replayOf } from './replay-of.js'
+import type { Replay } from './replay.js'
 import { sceneOf } from './scene.js'
 import type { ToldRound } from './told-round.js'
 import { weighAll, type Weighed, type Weighing, weighPairs, weightsOf } from './weighing.js'
@@ -41,18 +42,29 @@ const likeliestOf = (weights: Float64Array): { readonly likely: readonly number[
   return { likely, held }
 }
 
+/** What has been found once every cause alone was pressed: enough to name causes by, and to go on from. */
+export interface FirstRanking {
+  /** The likeliest causes, each alone. */
+  readonly causes: readonly RankedCause[]
+  readonly weighing: Weighing
+  readonly replay: Replay
+  readonly ways: readonly (readonly Part[])[]
+  readonly singles: readonly Weighed[]
+  /** The likeliest way of each of the likeliest causes. */
+  readonly likeliest: readonly (readonly Part[])[]
+}
+
 /**
- * Works out what went wrong in rounds that were told, by simulating every cause on the very job: how likely each is, what to try next and
- * what to ask first. What is believed of press and sheet is summed over. `answers` are those given so far, `next` is what would be
- * tried if nothing were wrong, `helped` what was of use in this workshop before. Undefined before any round.
+ * Ranks the causes of what was seen in rounds that were told, by simulating each alone on the very job. What is believed of press and sheet is
+ * summed over. `answers` are those given so far, `helped` what was of use in this workshop before. Undefined before any round.
  */
-export function* diagnosisSteps(
+export function* firstRankingSteps(
   request: PlanRequest,
   rounds: readonly ToldRound[],
   answers: Answers,
   responses: Pick<Answering, 'gapOf'>,
-  { next, helped }: { readonly next?: OtherStack | undefined; readonly helped?: HelpedBy | undefined } = {},
-): Steps<Diagnosis | undefined> {
+  helped?: HelpedBy,
+): Steps<FirstRanking | undefined> {
   const scene = sceneOf(request, rounds, helped)
   if (!scene) return undefined
   const gap = responses.gapOf(request.cut.press, request.learnt)
@@ -62,9 +74,19 @@ export function* diagnosisSteps(
   const priors = ways.reduce((sum, [first]) => sum + (first ? priorOf(first.cause, scene) : 0), 0)
   const weighing: Weighing = { scene, steps, remembering: new Remembering(replay), answers, priors }
   const singles = yield* weighAll(weighing, ways)
-  const likeliest = ranked(singles, weightsOf(singles))
-    .slice(0, PAIRED)
-    .map(({ best }) => best)
+  const found = ranked(singles, weightsOf(singles))
+  const likeliest = found.slice(0, PAIRED).map(({ best }) => best)
+  return { causes: found.map(told), weighing, replay, ways, singles, likeliest }
+}
+
+const told = ({ best: _, ...cause }: ReturnType<typeof ranked>[number]): RankedCause => cause
+
+/** Goes on from a first ranking: two causes at once, what to try next and what to ask first. `next` is what would be tried if nothing were wrong. */
+export function* diagnosisFrom(
+  { weighing, replay, ways, singles, likeliest }: FirstRanking,
+  next?: OtherStack,
+): Steps<Diagnosis> {
+  const { scene, answers } = weighing
   const pairs = yield* weighPairs(weighing, likeliest)
   const all = [...singles, ...pairs]
   const weights = weightsOf(all)
@@ -89,8 +111,20 @@ export function* diagnosisSteps(
     yield 0.6 + (0.4 * at) / remedies.length
   }
   return {
-    causes: ranked(all, weights).map(({ best: _, ...told }) => told),
+    causes: ranked(all, weights).map(told),
     remedies: worthTrying(tried, theirs),
     question: bestQuestion(tried, hypotheses, theirs, answers),
   }
+}
+
+/** Works out what went wrong in rounds that were told, from the first ranking to what to try: `firstRankingSteps` and `diagnosisFrom` in one. */
+export function* diagnosisSteps(
+  request: PlanRequest,
+  rounds: readonly ToldRound[],
+  answers: Answers,
+  responses: Pick<Answering, 'gapOf'>,
+  { next, helped }: { readonly next?: OtherStack | undefined; readonly helped?: HelpedBy | undefined } = {},
+): Steps<Diagnosis | undefined> {
+  const first = yield* firstRankingSteps(request, rounds, answers, responses, helped)
+  return first && (yield* diagnosisFrom(first, next))
 }

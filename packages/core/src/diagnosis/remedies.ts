@@ -98,7 +98,7 @@ const isAllowed = ({ request, cut }: Scene, stack: Stack): boolean =>
   countOf(inspectStack(methodOf(request), stack, cut), 'stop') === 0
 
 /** Every remedy that can be tried in a scene against some of these causes; never one that goes up after the handle stopped. */
-export const remediesIn = (scene: Scene, at: readonly Part[][], next?: OtherStack): Remedy[] => {
+export const remediesIn = (scene: Scene, at: readonly (readonly Part[])[], next?: OtherStack): Remedy[] => {
   const { cut, stack, rounds, request, goalId } = scene
   const last = rounds.at(-1)
   if (!last) return []

@@ -39,6 +39,7 @@ export const nameOfResponse = (
     bed,
     rules.mostPasses,
     matFactor,
+    ...(press.lowMiddleMm ? [press.lowMiddleMm] : []),
   ])
 
 /** Simulated responses, made when first asked for and remembered, and what follows from them for a press's gap. */

@@ -47,6 +47,8 @@ export const faultExerciseIds = [
   'wrong-leaf',
   'wrong-crease',
   'wrong-relief',
+  'wrong-folder',
+  'wrong-foil',
 ] as const
 export type ExerciseId = (typeof exerciseIds)[number] | (typeof faultExerciseIds)[number]
 
@@ -67,6 +69,9 @@ type PracticeThing =
   | 'lace'
   | 'panel'
   | 'layers'
+  | 'folder'
+  | 'hot'
+  | 'foil'
   | 'press'
   | 'hinged'
 
@@ -97,10 +102,14 @@ interface Setting {
   readonly leafMm?: number
 }
 
+/** mm. A plate that is heated, and foil. Invented. */
+const HOT_PLATE_MM = 6
+const FOIL_MM = 0.02
 /** mm. Two pads, die and sheet, less what makes it loose. */
 const TWO_PADS_MM = 7.4
 const STEEL = ['steel', 'spacer'] as const
 const MATS = ['thin-mat', 'thick-mat', 'impression'] as const
+const FOILING = ['hot', 'foil', 'impression'] as const
 
 const settings: Record<(typeof exerciseIds)[number], Setting> = {
   'first-clean': {
@@ -213,6 +222,18 @@ const faultSettings: Record<(typeof faultExerciseIds)[number], Setting> = {
   'wrong-leaf': { ...leafCut, leafMm: 1, faults: ['leaf-open'] },
   'wrong-crease': { ...settings['good-crease'], par: 3, faults: ['mat-hard', 'mat-thick', 'mat-cut'] },
   'wrong-relief': { ...settings['whole-relief'], par: 3, faults: ['glue-wet', 'mirrored-wrong', 'shape-thick'] },
+  'wrong-folder': {
+    ...leafCut,
+    technique: 'folder',
+    die: { thing: 'folder', dieClass: 'cutting-folder', sizeMm: [110, 80] },
+    faults: ['folder-wrong-end', 'folder-bowed', 'metal-side-down'],
+  },
+  'wrong-foil': {
+    ...leafCut,
+    technique: 'foil',
+    beside: FOILING,
+    faults: ['plate-cool', 'foil-dull-side', 'lifted-too-soon'],
+  },
 }
 
 const settingOf = (id: ExerciseId): Setting =>
@@ -252,6 +273,8 @@ const shelfOf = ({ pressClass, beside = [], leafMm }: Setting, boardThickMm: num
       piece('thin-mat', 'embossing-mat', 1, 1),
       piece('thick-mat', 'embossing-mat', 3, 1),
       piece('impression', 'impression-pad', 3, 1),
+      piece('hot', 'heated-plate', HOT_PLATE_MM, 1),
+      piece('foil', 'foil', FOIL_MM, 1),
     ].filter(({ id }) => beside.includes(id as PracticeThing)),
     piece('card', 'shim', 0.3, 4),
     piece('film', 'shim', 0.18, 3),
@@ -279,7 +302,13 @@ const dieOf = ({ die: { thing, dieClass, sizeMm } }: Setting, nameOf: Naming): D
 }
 
 /** mm. What lies beside board, die and sheets in the first stack. */
-const BESIDE_MM: Partial<Record<TechniqueId, number>> = { cut: 3 + 3, crease: 3 + 1 + 3, raise: 3 + 3 }
+const BESIDE_MM: Partial<Record<TechniqueId, number>> = {
+  cut: 3 + 3,
+  crease: 3 + 1 + 3,
+  raise: 3 + 3,
+  folder: 3,
+  foil: HOT_PLATE_MM + FOIL_MM + 3,
+}
 
 /** mm. The board that makes the first stack the right one, to a twentieth. */
 const rightBoardMm = ({ technique }: Setting, cut: CutContext, gapMm: number): number => {
@@ -349,6 +378,8 @@ export const exerciseOf = (id: ExerciseId, nameOf: Naming): Exercise => {
   const bares: Partial<Record<TechniqueId, Stack>> = {
     crease: [board, plate('pad', 'pad'), laid, sheets, plate('thin-mat', 'mat'), plate('impression', 'backing')],
     raise: [board, laid, sheets, plate('thick-mat', 'mat'), plate('pad', 'backing')],
+    folder: [board, sheets, laid, plate('pad', 'pad')],
+    foil: [board, plate('hot', 'heat'), laid, plate('foil', 'foil'), sheets, plate('impression', 'pad')],
   }
   return {
     id,

@@ -45,6 +45,8 @@ export interface Press {
   readonly knownGood: readonly KnownGoodStack[]
   /** Its house always goes there and back, so that two passes say nothing of what one would have done. */
   readonly alwaysBack?: true
+  /** mm. How low its middle is, where rollers bow more than they should or the platform is worn; reckoned with in every cut and crease. Absent where nothing is noted. */
+  readonly lowMiddleMm?: number | undefined
   /** A gap that somebody typed in. */
   readonly gap?: TypedGap | undefined
   /** Gaps that were felt out without a die. */

@@ -1,4 +1,4 @@
-import { dieClasses, gapSources, knownFeels, pressClasses } from '@bold-heron/core'
+import { dieClasses, gapSources, knownFeels, LOWEST_MIDDLE_MM, pressClasses } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { feltGapOfPress } from './felt-gap.js'
@@ -75,6 +75,8 @@ export const pressTable = {
   name: field.text(nameField),
   pressClass: field.choice(z.enum(pressClasses)),
   throatMm: field.size(),
+  /** How low its middle is, where what is cut there hangs time and again; null: as good as level. */
+  lowMiddleMm: field.thickness(z.number().min(0).max(LOWEST_MIDDLE_MM).nullable().default(null)),
   /** What is known better than the class's usual values. */
   numbers: field.structure(
     z

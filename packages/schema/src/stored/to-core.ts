@@ -153,12 +153,16 @@ export const mechanicsOf = ({
 }
 
 /** A stored press as the planner takes it. `plates` must hold every plate its known-good stacks name, retired ones too. */
-export const toPress = (row: Omit<PressInput, 'note'> & Named, plates: ReadonlyMap<string, Plate>): Press => ({
+export const toPress = (
+  row: Omit<PressInput, 'note' | 'lowMiddleMm'> & Partial<Pick<PressInput, 'lowMiddleMm'>> & Named,
+  plates: ReadonlyMap<string, Plate>,
+): Press => ({
   id: row.id,
   name: row.name,
   pressClass: row.pressClass,
   throatMm: row.throatMm,
   ...mechanicsOf(row),
+  ...(row.lowMiddleMm ? { lowMiddleMm: row.lowMiddleMm } : {}),
   knownGood: row.knownGood.map((known, index) => toKnownGood(known, `${row.id}-${index + 1}`, plates)),
   ...(row.gap ? { gap: row.gap } : {}),
   felt: row.felt,

@@ -86,6 +86,7 @@ const press = z.object({
   pressClass: z.enum(pressClasses),
   throatMm: z.number(),
   alwaysBack: z.literal(true).exactOptional(),
+  lowMiddleMm: z.number().optional(),
   frame: z.object({
     rollerDiameterMm: z.number(),
     bearingSpanMm: z.number(),

@@ -11,7 +11,7 @@ const MOST_PLATES = 40
 /** A first press with what lies beside it, put in at one go: all of it is saved, or nothing. */
 export const setupInput = z
   .object({
-    press: pressInput.omit({ knownGood: true, felt: true }),
+    press: pressInput.omit({ knownGood: true, felt: true, lowMiddleMm: true }),
     plates: z.array(plateInput).min(1).max(MOST_PLATES),
     /** A stack known to cut clean, its pieces given as places in `plates`; null where none is known yet. */
     known: knownGoodStack

@@ -2,7 +2,7 @@ import type { Answers, HangingStretch, PlanRequest, QuestionId, RankedRemedy, To
 import { useMemo } from 'react'
 import { useDiagnosis, useHelped } from '../../data/diagnosis.js'
 import { stretchPaths } from '../../paths/stretch-paths.js'
-import { Loaded } from '../../ui/states.js'
+import { Loaded, Loading } from '../../ui/states.js'
 import { Asked } from './Asked.js'
 import { Causes } from './Causes.js'
 import { FromPhoto } from './FromPhoto.js'
@@ -43,9 +43,11 @@ export const DiagnosisPanel = ({
   // Out of reach nothing is known to have helped, and all goes on.
   const helped = useHelped()
   const before = helped.data ?? (helped.isError ? NOTHING_HELPED : undefined)
-  const diagnosis = useDiagnosis(name, request, rounds, answers, before)
+  const { diagnosis, first } = useDiagnosis(name, request, rounds, answers, before)
   const { look, stack } = rounds.at(-1) as ToldRound
   const painted = paintedIn(dies, look.hangingAt ?? [])
+  const isOld = diagnosis.isPlaceholderData
+  const ranked = diagnosis.data && !isOld ? diagnosis.data.causes : (first ?? diagnosis.data?.causes)
   return (
     <Loaded query={words} what="">
       {(said) => (
@@ -62,35 +64,41 @@ export const DiagnosisPanel = ({
               <FromPhoto words={said} paths={paths} onRead={(next) => onPaint(toldOf(dies, next))} />
             </>
           )}
-          <Loaded query={diagnosis} what={said.thinking}>
-            {(found) => (
-              <div className="space-y-5" aria-busy={diagnosis.isPlaceholderData}>
-                <Asked
-                  words={said}
-                  question={found.question?.id}
-                  answers={answers}
-                  lookUp={lookUp}
-                  onAnswer={onAnswer}
-                />
-                <Remedies
-                  words={said}
-                  remedies={found.remedies}
-                  likeliest={found.causes[0]?.causes[0]}
-                  isOld={diagnosis.isPlaceholderData}
-                  onTry={onTry}
-                />
-                <Causes
-                  words={said}
-                  causes={found.causes}
-                  paths={paths}
-                  painted={look.hangingAt ? painted : undefined}
-                  request={request}
-                  stack={stack}
-                />
-                <Helped words={said} helped={before} />
-              </div>
-            )}
-          </Loaded>
+          {diagnosis.isPending && first ? (
+            <Loading what={said.thinking} />
+          ) : (
+            <Loaded query={diagnosis} what={said.thinking}>
+              {(found) => (
+                <div className="space-y-5" aria-busy={isOld}>
+                  <Asked
+                    words={said}
+                    question={found.question?.id}
+                    answers={answers}
+                    lookUp={lookUp}
+                    onAnswer={onAnswer}
+                  />
+                  <Remedies
+                    words={said}
+                    remedies={found.remedies}
+                    likeliest={found.causes[0]?.causes[0]}
+                    isOld={isOld}
+                    onTry={onTry}
+                  />
+                </div>
+              )}
+            </Loaded>
+          )}
+          {ranked && (
+            <Causes
+              words={said}
+              causes={ranked}
+              paths={paths}
+              painted={look.hangingAt ? painted : undefined}
+              request={request}
+              stack={stack}
+            />
+          )}
+          <Helped words={said} helped={before} />
         </section>
       )}
     </Loaded>

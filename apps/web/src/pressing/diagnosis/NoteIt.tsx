@@ -28,6 +28,7 @@ const thingOf = (cause: CauseId, { cut: { dies, press } }: PlanRequest, stack: S
     case 'die-lower':
       return die && { name: die.name, to: `/shelf/dies/${die.id}` }
     case 'gap':
+    case 'middle-low':
       return { name: press.name, to: `/shelf/presses/${press.id}` }
     default:
       return undefined

@@ -15,7 +15,7 @@ type PressPart = SetupInput['press']
 const size = length('size')
 
 const pressForm = rowForm<PressPart, Omit<PressPart, 'gap'> & GapFields>({
-  schema: pressInput.omit({ knownGood: true, felt: true }),
+  schema: pressInput.omit({ knownGood: true, felt: true, lowMiddleMm: true }),
   codecs: { name: text, pressClass: choice<PressClass>(), throatMm: size, numbers: asItIs(), note: text, ...gapCodecs },
   fromInput: ({ gap, ...rest }) => ({ ...rest, ...toGapFields(gap) }),
   toInput: ({ gapMm, gapFrom, ...rest }) => ({ ...rest, gap: gapOfFields({ gapMm, gapFrom }) }),

@@ -25,17 +25,13 @@ const fitsTurned = ({ dies, press }: CutContext, degrees: number, pads: readonly
 
 const turned = (degrees: number): Change => ({ proposal: { code: 'turn', degrees }, laying: { rotationDeg: degrees } })
 
-const centreShim = (cut: CutContext, shelf: readonly Plate[]): Change[] => {
-  const [first] = shelf.filter(isCentreShim).sort((a, b) => a.thickness.valueMm - b.thickness.valueMm)
-  if (!first) return []
+/** A strip of each shim that is thin enough for it. */
+const centreShims = (cut: CutContext, shelf: readonly Plate[]): Change[] => {
   const widthMm = Math.round(Math.max(...cut.dies.map((die) => die.widthMm)) / 3)
-  const thicknessMm = first.thickness.valueMm
-  return [
-    {
-      proposal: { code: 'centre-shim', shim: first.name, thicknessMm, widthMm },
-      laying: { rotationDeg: 0, heights: centreShimHeights(cut.press.throatMm, widthMm / 2, thicknessMm) },
-    },
-  ]
+  return shelf.filter(isCentreShim).map(({ name, thickness: { valueMm } }) => ({
+    proposal: { code: 'centre-shim', shim: name, thicknessMm: valueMm, widthMm },
+    laying: { rotationDeg: 0, heights: centreShimHeights(cut.press.throatMm, widthMm / 2, valueMm) },
+  }))
 }
 
 /**
@@ -54,7 +50,7 @@ export const cutChanges: Computed['changesTo'] = (
   ]
   if (fitsTurned(cut, 90, pads)) weighed.push({ proposal: { code: 'lengthways' }, laying: { rotationDeg: 90 } })
   if (prediction.passes.some((pass) => pass.of === 'cut' && pass.hanging?.place === 'middle'))
-    weighed.push(...centreShim(cut, shelf))
+    weighed.push(centreShims(cut, shelf))
   const hard = shelf.find((plate) => plate.kind === 'hard-plate')
   if (hard && bedKinds.includes('hard-plate')) {
     const hardBed = { indentStiffness: bedOf(hard).indentStiffness, softness: softnessOf(hard) }

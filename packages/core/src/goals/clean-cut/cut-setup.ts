@@ -7,7 +7,7 @@ import { placeLines } from '../../geometry/place-lines.js'
 import type { DiePose } from '../../placement/place-die.js'
 import { type Bed, bedOf, softnessOf } from '../../press/bed.js'
 import type { BladeLaw } from '../../press/laws/blade.js'
-import { type Laying, PLAIN_LAYING } from '../laying.js'
+import { heightsOn, type Laying, PLAIN_LAYING } from '../laying.js'
 import { WEDGE_RATIO } from '../../press/constants.js'
 import {
   type ContactCells,
@@ -34,7 +34,7 @@ export const placedDiesOf = ({ dies, press }: CutContext, laying: Laying = PLAIN
 
 /** The dies of a cut laid out on the grid of a simulation. */
 export const cellsOf = (cut: CutContext, laying: Laying = PLAIN_LAYING, grid: GridSize = STANDARD_GRID): ContactCells =>
-  layOnGrid(placedDiesOf(cut, laying), cut.press.throatMm, laying.heights, grid)
+  layOnGrid(placedDiesOf(cut, laying), cut.press.throatMm, heightsOn(cut.press, laying), grid)
 
 /** The law of the blades for a cut on a bed; `strength` multiplies the sheet's shear strength (1 = its table value). */
 export const lawOf = (cut: CutContext, bed: Bed, strength = 1): BladeLaw => ({

@@ -6,6 +6,7 @@ import { CreaseSimulation, keptAlong } from '../../press/mats/crease-simulation.
 import { stifferMat } from '../../press/mats/mat-of-plate.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import { placedDiesOf } from '../clean-cut/cut-setup.js'
+import { heightsOn } from '../laying.js'
 import { bedOfMat, bedOfMatIn, SOFTNESS } from '../mats/bed-of-mat.js'
 import { creasedSheetOf, NEARLY_ALL } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
@@ -47,7 +48,7 @@ const seenIn = (values: readonly number[], wantedMm: number): CreaseSeen => {
 
 const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
   const dies = placedDiesOf(cut, laying)
-  const run = new CreaseSimulation(cut.press.frame, dies, laying.heights, grid)
+  const run = new CreaseSimulation(cut.press.frame, dies, heightsOn(cut.press, laying), grid)
   const { ridge } = run
   const wantedMm = wantedOf(cut)
   const sheet = creasedSheetOf(cut)

@@ -6,6 +6,7 @@ import { CreaseSimulation } from '../../press/mats/crease-simulation.js'
 import { stifferMat } from '../../press/mats/mat-of-plate.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import { placedDiesOf } from '../clean-cut/cut-setup.js'
+import { heightsOn } from '../laying.js'
 import { SOFTNESS } from '../mats/bed-of-mat.js'
 import { creasedSheetOf, NEARLY_ALL } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
@@ -59,7 +60,7 @@ const seemsAtLeast = (least: number, force: number): number =>
 
 const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
   const dies = placedDiesOf(cut, laying)
-  const run = new CreaseSimulation(cut.press.frame, dies, laying.heights, grid)
+  const run = new CreaseSimulation(cut.press.frame, dies, heightsOn(cut.press, laying), grid)
   const { ridge } = run
   const sheet = creasedSheetOf(cut)
   const forceOn = (share: number): number => severingForce(sheet) * reachedBy(ridge.strain, ridge.cells.lengthMm, share)

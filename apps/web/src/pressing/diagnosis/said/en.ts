@@ -36,6 +36,7 @@ export const diagnosis: DiagnosisWords = {
     'die-difficult': 'If it stays so, note its condition on the page of',
     'die-lower': 'Measure it, and note its height on the page of',
     gap: 'Feel out the gap, on the page of',
+    'middle-low': 'If it stays so, note how low its middle is on the page of',
   },
   photo: {
     title: 'Or from a photo against the light',

@@ -60,6 +60,14 @@ export const practice = {
       name: 'The shape does not stand',
       text: 'Three layers of card and a thick mat, on the right stack, and yet.',
     },
+    'wrong-folder': {
+      name: 'The pattern is not right',
+      text: 'A folder that forms and cuts, on the right stack, and yet.',
+    },
+    'wrong-foil': {
+      name: 'The foil does not take',
+      text: 'A line of foil along the leaf’s outline, on the right stack, and yet. A real plate burns: by its handle only.',
+    },
   },
   faults: {
     title: 'What went wrong?',
@@ -78,6 +86,9 @@ export const practice = {
     'thick-mat': 'Thick mat',
     impression: 'Impression pad',
     layers: 'Three layers, glued up',
+    folder: 'Folder of ferns',
+    hot: 'Heated plate',
+    foil: 'Copper foil',
     board: 'Board platform',
     pad: 'Cutting pad',
     spacer: 'Spacer',

@@ -6,9 +6,10 @@ import { pressForm } from '../press-numbers/press-form.js'
 import { usePlates } from './use-plates.js'
 
 /** What of a press its gap depends on, but for the known stacks themselves. */
-const buildOf = ({ pressClass, throatMm, numbers, gap, felt }: PressInput) => ({
+const buildOf = ({ pressClass, throatMm, lowMiddleMm, numbers, gap, felt }: PressInput) => ({
   pressClass,
   throatMm,
+  lowMiddleMm,
   numbers,
   gap,
   felt,

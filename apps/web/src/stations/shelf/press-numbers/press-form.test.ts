@@ -8,6 +8,7 @@ const press: PressInput = {
   name: 'Harbour press',
   pressClass: 'a4-hand',
   throatMm: 235,
+  lowMiddleMm: 0.2,
   numbers: [
     { name: 'rollerDiameterMm', value: 38.5, from: 'measured' },
     { name: 'frameStiffnessNPerMm', value: 12_000, from: 'booklet' },

@@ -54,6 +54,12 @@ const PressFields = () => {
       <TextField name="name" label={t('shelf.field.name')} className="sm:col-span-2" />
       <ClassField />
       <LengthField name="throatMm" measures="size" label={t('shelf.field.throatMm')} hint={t('shelf.hint.throatMm')} />
+      <LengthField
+        name="lowMiddleMm"
+        measures="thickness"
+        label={t('shelf.field.lowMiddleMm')}
+        hint={t('shelf.hint.lowMiddleMm')}
+      />
       <GapField />
       <KnownGoodField />
       <PressNumbersField />
@@ -77,6 +83,7 @@ export const pressesRoom: Room<'presses'> = {
     name: '',
     pressClass: 'small-hand',
     throatMm: factsOfPressClass('small-hand').throatMm,
+    lowMiddleMm: null,
     numbers: [],
     gap: null,
     knownGood: [],

@@ -89,6 +89,7 @@ export const shelf = {
     heightMeasuredBy: 'Known how',
     bladeHeightMm: 'Blade above the body',
     bodyStripMm: 'Body beside the blade',
+    lowMiddleMm: 'Low in the middle by',
     laciness: 'How lacy',
     outline: 'Cutting lines',
     numbers: 'What is known of its build',
@@ -214,6 +215,8 @@ export const shelf = {
     mirrored: 'Shapes that are mirror images of others, as of two that face each other.',
     owned: 'A word that needs a letter more often is pressed in several runs.',
     condition: 'A new die takes a pass more at first; a blunt one too, as long as it is used.',
+    lowMiddleMm:
+      'Where the middle of what you cut hangs on this press time and again: so much paper under the middle mends it. Left empty: as good as level. Every cut and crease reckons with it.',
     bodyStripMm: 'How wide the strip of body is that squashes the card. Left empty: {{usual}}, as usual for the class.',
     shearStrengthMPa: 'How hard it is to cut. Left empty: {{usual}}, as usual for its kind.',
     squashModulusMPa: 'How hard it is to squash. Left empty: {{usual}}, as usual for its kind.',
