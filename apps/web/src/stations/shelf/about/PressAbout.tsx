@@ -53,6 +53,7 @@ export const PressAbout = ({ row }: { readonly row: PressRow }) => {
       <Panel title={row.name}>
         <p>
           {t(`words.pressClass.${row.pressClass}`)} · {t('shelf.about.throat', { width: lengths.size(row.throatMm) })}
+          {row.lowMiddleMm ? ` · ${t('shelf.about.lowMiddle', { by: lengths.thickness(row.lowMiddleMm) })}` : ''}
         </p>
         <h3 className="mt-3 font-bold">{t('shelf.known.title')}</h3>
         {row.knownGood.length === 0 ? (

@@ -164,6 +164,7 @@ export const shelf = {
     pieces_other: '{{count}} pieces in one cut',
     charts: 'Its base stacks are on the wall chart',
     throat: 'takes {{width}}',
+    lowMiddle: '{{by}} low in its middle',
     noKnown: 'None yet. One stack that cut clean tells its gap: under Edit, or by feeling it out.',
     sure: 'How sure its thickness is',
     isSure: '{{height}}, known by caliper to ±{{spread}}: measuring it again would change little.',
