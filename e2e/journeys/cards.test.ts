@@ -71,7 +71,27 @@ it('a border is joined from a short die, marked, pressed at the Bench cut by cut
   const told = [120, 120, 120, 130].map((goneOnMm) => ({ goneOnMm, misfitMm: 1 }))
   expect((await logged())!.joins).toEqual({ feed: 'free-end', told })
   expect(await ask(`/api/sheets/${sheet}/stretch`)).toMatchObject({ from: 4 })
-  expect((await ask<SheetRow>(`/api/sheets/${sheet}`)).stock).toBe(before.stock - 1)
+  const now = await ask<SheetRow>(`/api/sheets/${sheet}`)
+  expect(now.stock).toBe(before.stock - 1)
+
+  // A sheet that is long enough gives strips along its grain, and what is left beside the one that was cut is kept.
+  const make = ({ version }: SheetRow, more: Partial<SheetRow>) =>
+    ask<SheetRow>(`/api/sheets/${sheet}`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json', 'If-Match': `"${version}"` },
+      body: JSON.stringify({ ...now, ...more }),
+    })
+  const long = await make(now, { lengthMm: 700, widthMm: 500, grain: 'along-length' })
+  await browser.go(`/jobs/${job.id}/place`)
+  await browser.says(place.border.strips.withGrain)
+  const run = (await logged())!
+  await browser.go(`/log/${run.id}`)
+  await browser.press(en.common.leftOver.keepSize.replace('{{size}}', '700 × 470 mm'))
+  await browser.says(en.common.leftOver.sizeIsKept.replace('{{size}}', '700 × 470 mm'))
+  const kept = (await rows<OffcutRow>('offcuts')).find(({ fromRunId }) => fromRunId === run.id)
+  expect(kept).toMatchObject({ source: 'left-over', lengthMm: 700, widthMm: 470 })
+  await ask(`/api/offcuts/${kept!.id}`, { method: 'DELETE' })
+  await make(long, {})
 })
 
 it('a closed outline is told to sever the strip', async () => {

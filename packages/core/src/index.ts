@@ -215,7 +215,7 @@ export { rectangle } from './geometry/rectangle.js'
 export { type LinePart } from './geometry/region.js'
 
 export { type Affine, after, identity, rotation, transformed, translation } from './geometry/affine.js'
-export { type Box, boxAround, heightOfBox, middleOf, widthOf } from './geometry/box.js'
+export { type Box, boxAround, heightOfBox, middleOf, sizeOf, widthOf } from './geometry/box.js'
 export { appendCubic, appendQuadratic, arcLine, type Point } from './geometry/flatten.js'
 export { joinLines } from './geometry/join.js'
 export { contains } from './geometry/nesting-depth.js'
@@ -401,6 +401,7 @@ export { pieceOf } from './nesting/piece-of.js'
 export { isUseful, leftOver } from './nesting/left-over.js'
 export { planRibbon, type RibbonEdge, ribbonFaults, type RibbonWanted } from './borders/ribbon.js'
 export { exactLengths } from './borders/exact-lengths.js'
+export { leftBesideStrips, type StripWay, waysToCutStrips } from './borders/strips.js'
 export {
   type Edit,
   editBlock,

@@ -115,7 +115,17 @@ export {
 } from './stored/runs-of-job.js'
 export { dieThumbnails, MOST_THUMBNAILS } from './wire/die-thumbnails.js'
 export { type RibbonEdges, ribbonOfRun, type RibbonRuns, withRibbon } from './stored/ribbon-of-job.js'
-export { mechanicsOf, toDie, toHouseRules, platesById, toPlate, toPlates, toPress, toSheet } from './stored/to-core.js'
+export {
+  asLeftover,
+  mechanicsOf,
+  toDie,
+  toHouseRules,
+  platesById,
+  toPlate,
+  toPlates,
+  toPress,
+  toSheet,
+} from './stored/to-core.js'
 export { toProvenCut } from './stored/to-recipe.js'
 export { jottedRun, layersOfRun, roundedMm } from './stored/to-run.js'
 export {

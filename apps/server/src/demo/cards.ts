@@ -18,6 +18,7 @@ const torn = (lengthMm: number, widthMm: number, steps: number): OffcutInput['lo
 }
 
 const offcut = (line: Pick<DemoOffcut, 'name' | 'sheet' | 'loops' | 'source'> & Partial<DemoOffcut>): DemoOffcut => ({
+  caliperMm: null,
   fromRunId: null,
   note: '',
   ...line,
@@ -25,7 +26,13 @@ const offcut = (line: Pick<DemoOffcut, 'name' | 'sheet' | 'loops' | 'source'> & 
 
 /** Leftovers of the Harbour Kite Weekend. */
 export const demoOffcuts = {
-  filmLong: offcut({ name: 'Film, the long piece', sheet: 'film', source: 'traced', loops: torn(168, 74, 24) }),
+  filmLong: offcut({
+    name: 'Film, the long piece',
+    sheet: 'film',
+    source: 'traced',
+    caliperMm: 0.2,
+    loops: torn(168, 74, 24),
+  }),
   filmCorner: offcut({
     name: 'Film, a corner',
     sheet: 'film',

@@ -107,6 +107,19 @@ describe('leftovers', () => {
     expect((await read<OffcutRow>('offcuts', id)).retiredAt).toBeNull()
   })
 
+  it('that were measured themselves are planned as thick as they are, and a whole sheet as its own', async () => {
+    const id = await add('offcuts', offcut({ caliperMm: 0.41 }))
+    const caliperOf = async (more: object) => {
+      const job = await add('jobs', jobOf(more))
+      const { cut } = (await server.api.get(`/api/jobs/${job}/plan-request`)).body as PlanRequest
+      return cut.sheet.caliper.valueMm
+    }
+    expect(await caliperOf({ cutFrom: from(id) })).toBe(0.41)
+    expect(await caliperOf({ cutFrom: from(await add('offcuts', offcut())) })).toBe(await caliperOf({}))
+    const thin = await server.api.post('/api/offcuts').send(offcut({ caliperMm: 0.001 }))
+    expect(thin.body).toMatchObject({ errors: [{ path: 'caliperMm', value: 0.001 }] })
+  })
+
   it('that a run left over go when it is undone, and come back with it', async () => {
     const run = await add('runs', runOf())
     const id = await add('offcuts', offcut({ source: 'left-over', fromRunId: run }))

@@ -17,10 +17,11 @@ import {
   type TechniqueId,
   type TriedRound,
 } from '@bold-heron/core'
-import { platesById, type RunRow, toHouseRules, toPress, toSheet } from '@bold-heron/schema'
-import type { Transaction } from 'sequelize'
+import { asLeftover, platesById, type RunRow, toHouseRules, toPress, toSheet } from '@bold-heron/schema'
+import { Op, type Transaction } from 'sequelize'
 import { diesWithLines } from '../store/dies.js'
 import { readHouseRules } from '../store/house-rules.js'
+import { OffcutModel } from '../store/models/offcut-model.js'
 import { PlateModel } from '../store/models/plate-model.js'
 import { PressModel } from '../store/models/press-model.js'
 import { RunModel } from '../store/models/run-model.js'
@@ -119,8 +120,12 @@ export const loggedPiles = async (piles: readonly PileOfRuns[], transaction: Tra
   const pressRows = await pressesTable.rows(await PressModel.findAll({ transaction }), transaction)
   const presses = new Map(pressRows.map((press) => [press.id, toPress(press, plates)]))
   const dies = await diesWithLines(transaction, [...new Set(runs.flatMap(diesOf))])
-  const sheets = new Map(
-    (await SheetModel.findAll({ transaction })).map((sheet) => [sheet.id, toSheet(toSheetRow(sheet))]),
+  const sheets = new Map((await SheetModel.findAll({ transaction })).map((sheet) => [sheet.id, toSheetRow(sheet)]))
+  const leftovers = new Map(
+    (await OffcutModel.findAll({ where: { caliperMm: { [Op.not]: null } }, transaction })).map((each) => [
+      each.id,
+      each,
+    ]),
   )
 
   const byId = new Map(runs.map((run) => [run.id, run]))
@@ -129,7 +134,8 @@ export const loggedPiles = async (piles: readonly PileOfRuns[], transaction: Tra
     const last = pile.at(-1)
     if (!last) return []
     const press = presses.get(last.pressId)
-    const sheet = sheets.get(last.sheetId)
+    const row = sheets.get(last.sheetId)
+    const sheet = row && toSheet(asLeftover(row, leftovers.get(last.cutFrom?.offcutId ?? '')))
     const found = last.dieIds.flatMap((id) => dies.get(id) ?? [])
     if (!press || !sheet || found.length < last.dieIds.length) return []
     const { bladeSide, sheetCount } = last

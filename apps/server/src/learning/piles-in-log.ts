@@ -36,6 +36,7 @@ export const pilesInLog = (sequelize: Sequelize, transaction: Transaction): Prom
        SELECT md5(string_agg(id || ' ' || version, ',' ORDER BY id)) AS versions FROM (
          SELECT id::text, version FROM dies UNION ALL SELECT id::text, version FROM plates
          UNION ALL SELECT id::text, version FROM presses UNION ALL SELECT id::text, version FROM sheets
+         UNION ALL SELECT id::text, version FROM offcuts WHERE caliper_mm IS NOT NULL
          UNION ALL SELECT 'house rules', version FROM house_rules) AS things)
      SELECT last AS "runId", considered.learnt_as AS "learntAs",
        array_agg(pile.id::text ORDER BY place DESC) AS "runIds",

@@ -16,11 +16,20 @@ import {
   rulesForOnce,
   type Sheet,
 } from '@bold-heron/core'
-import { type PlanQuestion, platesById, type PlateRow, toHouseRules, toPress, toSheet } from '@bold-heron/schema'
+import {
+  asLeftover,
+  type PlanQuestion,
+  platesById,
+  type PlateRow,
+  toHouseRules,
+  toPress,
+  toSheet,
+} from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { readLog } from '../learning/learnt-of.js'
 import { diesWithLines } from '../store/dies.js'
 import { readHouseRules } from '../store/house-rules.js'
+import { OffcutModel } from '../store/models/offcut-model.js'
 import { PlateModel } from '../store/models/plate-model.js'
 import { PressModel } from '../store/models/press-model.js'
 import { SheetModel } from '../store/models/sheet-model.js'
@@ -72,13 +81,16 @@ export const stacksThatWorked = async (
 
 /** The dies of a question with their lines, and its sheet, as the shelf has them; undefined where one is not there. */
 const fromShelf = async (
-  { dieIds, sheetId }: PlanQuestion,
+  { dieIds, sheetId, offcutId }: PlanQuestion,
   transaction: Transaction,
 ): Promise<Pick<CutContext, 'dies' | 'sheet'> | undefined> => {
   const sheet = await SheetModel.findByPk(sheetId, { transaction })
   const found = await diesWithLines(transaction, dieIds)
   const dies = dieIds.flatMap((id) => found.get(id) ?? [])
-  return sheet && dies.length === dieIds.length ? { dies, sheet: toSheet(toSheetRow(sheet)) } : undefined
+  const leftover = offcutId === null ? null : await OffcutModel.findByPk(offcutId, { transaction })
+  return sheet && dies.length === dieIds.length
+    ? { dies, sheet: toSheet(asLeftover(toSheetRow(sheet), leftover ?? undefined)) }
+    : undefined
 }
 
 /** Finds the dies and sheets that a placement names. */

@@ -31,6 +31,7 @@ import { ownedDies } from './migrations/0028-owned-dies.js'
 import { whereItHung } from './migrations/0029-where-it-hung.js'
 import { pairedDevices } from './migrations/0030-paired-devices.js'
 import { lowMiddles } from './migrations/0031-low-middles.js'
+import { scrapsOwnThickness } from './migrations/0032-scraps-own-thickness.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -66,6 +67,7 @@ export const migrations = [
   whereItHung,
   pairedDevices,
   lowMiddles,
+  scrapsOwnThickness,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

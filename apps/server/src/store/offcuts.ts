@@ -51,6 +51,7 @@ const toOffcutRows = async (stored: readonly OffcutModel[], transaction: Transac
       sheetId: offcut.sheetId,
       loops: offcut.loops,
       source: offcut.source,
+      caliperMm: offcut.caliperMm,
       fromRunId: offcut.fromRunId,
       note: offcut.note,
       sheetName: sheets.get(offcut.sheetId) ?? '',

@@ -152,7 +152,7 @@ export const touchedBy: Readonly<Record<Kind, readonly string[]>> = {
   jobs: ['jobs', 'runs', 'plan', 'offcuts', 'builds', 'evenings', 'made-evenings'],
   runs: ['runs', 'jobs', 'plan', 'sheets', 'offcuts', 'builds', 'made-charts', 'evenings', 'made-evenings'],
   recipes: ['recipes'],
-  offcuts: ['offcuts', 'made-evenings'],
+  offcuts: ['offcuts', 'plan', 'made-evenings'],
   builds: ['builds', 'jobs'],
   charts: ['charts', 'made-charts'],
   evenings: ['evenings'],

@@ -47,6 +47,7 @@ export const KeepLeftOver = ({
         sheetId,
         loops: kept,
         source: 'left-over',
+        caliperMm: from?.caliperMm ?? null,
         fromRunId: runId,
         note: '',
       },

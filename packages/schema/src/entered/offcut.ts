@@ -2,6 +2,7 @@ import { signedAreaOf } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { idField, nameField, noteField, shelfRowFields } from './fields.js'
+import { sheetFields } from './sheet.js'
 
 /** mm². Less is no leftover. */
 const LEAST_MM2 = 25
@@ -29,6 +30,8 @@ const offcutFields = {
   sheetId: idField,
   loops: offcutLoops,
   source: z.enum(offcutSources).default('typed'),
+  /** How thick it is itself, mm, where that was measured; null: as its sheet. */
+  caliperMm: sheetFields.caliperMm.nullable().default(null),
   /** The run that left it over; undoing that run takes it away again. */
   fromRunId: idField.nullable().default(null),
   note: noteField,

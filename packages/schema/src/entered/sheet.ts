@@ -41,7 +41,7 @@ export const sheetTable = {
   colour: field.text(shortTextField),
   note: field.text(noteField),
 } satisfies FieldTable
-const sheetFields = zodOf(sheetTable)
+export const sheetFields = zodOf(sheetTable)
 
 /** What a user enters for a kind of sheet. Lengths in mm. */
 export const sheetInput = z.object({

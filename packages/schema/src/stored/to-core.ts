@@ -23,6 +23,7 @@ import {
 } from '@bold-heron/core'
 import type { DieEntry } from '../entered/die.js'
 import type { HouseRulesInput } from '../entered/house-rules.js'
+import type { OffcutInput } from '../entered/offcut.js'
 import type { PlateInput } from '../entered/plate.js'
 import type { KnownGoodStackRow, PressInput } from '../entered/press.js'
 import type { SheetInput } from '../entered/sheet.js'
@@ -89,6 +90,12 @@ export const toDie = (
 
 /** A stored sheet as the planner takes it; a caliper worked out from the weight keeps that estimate's spread. */
 export const toSheet = (row: SheetInput & Named): Sheet => compositeOf(plainSheet(row), row.parts ?? [])
+
+/** A stored sheet as one of its leftovers is: as thick as that was measured, where it was. */
+export const asLeftover = <Row extends SheetInput>(
+  row: Row,
+  leftover: Pick<OffcutInput, 'caliperMm'> | undefined,
+): Row => (leftover?.caliperMm ? { ...row, caliperMm: leftover.caliperMm, caliperBy: 'caliper' } : row)
 
 const plainSheet = (row: SheetInput & Named): Sheet => ({
   id: row.id,

@@ -19,6 +19,8 @@ export const planQuestion = z.preprocess(
     onlyOne: z.boolean().default(false),
     /** Whether it is pressed once in each place, as a border is. */
     once: z.boolean().default(false),
+    /** The leftover that it is cut from, which may be as thick as was measured; null: a whole sheet. */
+    offcutId: idField.nullable().default(null),
   }),
 )
 export type PlanQuestion = Of<typeof planQuestion>
@@ -35,4 +37,5 @@ export const questionOfRun = (job: Pick<JobInput, 'pressId'>, run: PressRun) =>
     bladeSide: run.bladeSide,
     onlyOne: run.onlyOne,
     once: run.border !== null,
+    offcutId: run.cutFrom?.offcutId ?? null,
   }) satisfies PlanQuestion

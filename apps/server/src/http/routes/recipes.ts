@@ -154,6 +154,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
           bladeSide,
           onlyOne: false,
           once: false,
+          offcutId: null,
         },
         { brought: { dies: dies.map((die) => toDie(die, die.outline?.lines)), sheet: toSheet(sheet) } },
       )

@@ -9,6 +9,7 @@ export class OffcutModel extends ShelfModel {
   declare loops: OffcutInput['loops']
   declare areaMm2: number
   declare source: OffcutInput['source']
+  declare caliperMm: number | null
   declare fromRunId: string | null
   declare note: string
 }
@@ -22,6 +23,7 @@ export const defineOffcuts = (sequelize: Sequelize): void => {
       loops: { type: DataTypes.JSONB, allowNull: false },
       areaMm2: { ...real(), field: 'area_mm2' },
       source: text(),
+      caliperMm: { type: DataTypes.DOUBLE, allowNull: true },
       fromRunId: { type: DataTypes.UUID, allowNull: true },
       note: text(),
     },

@@ -165,6 +165,9 @@ const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
                         size: source.offcut ? lengths.area(source.offcut.lengthMm, source.offcut.widthMm) : '',
                       })}
                     </p>
+                    {source.offcut?.caliperMm != null && (
+                      <p>{t('jobs.leftover.thick', { thickness: lengths.thickness(source.offcut.caliperMm) })}</p>
+                    )}
                     {others.length > 0 && (
                       <p className="rounded-md border border-warn bg-warn-wash px-2 py-1">
                         <span aria-hidden>▲ </span>

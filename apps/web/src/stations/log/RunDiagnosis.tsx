@@ -50,7 +50,7 @@ const OfRequest = ({ run, request }: { readonly run: RunRow; readonly request: P
 
 const RunDiagnosis = ({ run }: { readonly run: RunRow }) => {
   const { t } = useTranslation()
-  const { technique, region, pressId, dieIds, sheetId, sheetCount, bladeSide } = run
+  const { technique, region, pressId, dieIds, sheetId, sheetCount, bladeSide, cutFrom } = run
   const request = useBenchRequest(run.jobId, [run.id], {
     technique,
     region,
@@ -58,6 +58,7 @@ const RunDiagnosis = ({ run }: { readonly run: RunRow }) => {
     dieIds,
     sheetId,
     sheetCount,
+    offcutId: cutFrom?.offcutId ?? null,
     bladeSide,
     onlyOne: false,
     once: run.joins !== null,

@@ -10,6 +10,7 @@ import { useMarkRow, useRow } from '../../data/rows.js'
 import { SeenPicture } from '../../drawing/SeenPicture.js'
 import { sayTime } from '../../text/dates.js'
 import { useLengths } from '../../text/lengths.js'
+import { KeepBesideStrip } from '../../pressing/KeepBesideStrip.js'
 import { KeepLeftOver } from '../../pressing/KeepLeftOver.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { Panel } from '../../ui/Panel.js'
@@ -25,6 +26,13 @@ const RunDiagnosis = lazy(() => import('./RunDiagnosis.js'))
 const isAskable = ({ rounds, placement }: RunRow): boolean => {
   const last = rounds.at(-1)
   return placement === null && last !== undefined && last.seen !== NOT_LOOKED && !cameOutAsWanted(last)
+}
+
+/** What is left of the sheet that a border's strip was cut from. */
+const BesideStrip = ({ run }: { readonly run: RunRow }) => {
+  const pressRuns = useRow('jobs', run.jobId).data?.runs ?? []
+  const border = pressRuns.find(({ id }) => id === run.pressRunId)?.border
+  return border ? <KeepBesideStrip runId={run.id} sheetId={run.sheetId} border={border} /> : null
 }
 
 const RunDetail = ({ run }: { readonly run: RunRow }) => {
@@ -105,6 +113,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
               </tbody>
             </table>
           </Panel>
+          <BesideStrip run={run} />
           {run.cutFrom && <KeepLeftOver runId={run.id} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
           <PhotosPanel of={{ kind: 'runs', id: run.id }} />
         </div>

@@ -133,5 +133,7 @@ export const common = {
     isKept: 'What is left is kept among the leftovers.',
     name: '{{sheet}}, left over',
     spoken: 'What is left of the sheet',
+    keepSize: 'Keep {{size}}',
+    sizeIsKept: '{{size}} is kept among the leftovers.',
   },
 } as const

@@ -122,6 +122,7 @@ export const jobs = {
     wholeSheet: 'A whole sheet of {{sheet}}',
     takes_one: 'Takes {{count}} piece; {{share}} % of it is used. {{size}}',
     takes_other: 'Takes {{count}} pieces; {{share}} % of it is used. {{size}}',
+    thick: 'It is {{thickness}} thick, as measured: the plan goes by that.',
     claimed: 'Meant for {{jobs}} already.',
     take: 'Cut from this',
     takeNamed: 'Cut from {{name}}',

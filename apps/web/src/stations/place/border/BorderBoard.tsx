@@ -1,5 +1,12 @@
 import { borderKindOf, borderMarks } from '@bold-heron/core'
-import { type BorderOfRun, inputOfJob, type JobRow, type PlaceRequest, withRibbon } from '@bold-heron/schema'
+import {
+  type BorderOfRun,
+  inputOfJob,
+  type JobRow,
+  type PlaceRequest,
+  runInHandOf,
+  withRibbon,
+} from '@bold-heron/schema'
 import { Check, X } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -11,6 +18,7 @@ import { useSayTrouble } from '../../../ui/use-say-trouble.js'
 import { BorderSettings } from './BorderSettings.js'
 import { BorderStrip } from './BorderStrip.js'
 import { EdgesBeside } from './EdgesBeside.js'
+import { StripsOfSheet } from './StripsOfSheet.js'
 import { useRibbon } from './use-ribbon.js'
 
 /** A border along a strip, or a ribbon of several runs: where each cut starts, and marks of true size to lie beside the strip. */
@@ -97,6 +105,11 @@ export const BorderBoard = ({
           if (change.edges) setShown(0)
         }}
       >
+        <StripsOfSheet
+          sheetId={runInHandOf(job).sheetId}
+          lengthMm={border.stripLengthMm}
+          widthMm={border.stripWidthMm}
+        />
         <div className="flex flex-wrap gap-2">
           <Button
             look="next"

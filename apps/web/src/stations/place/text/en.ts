@@ -284,6 +284,16 @@ export const place = {
     plan: 'Plan the stack',
     drop: 'No border',
     mend: 'Mend what is marked, and the cuts appear here.',
+    strips: {
+      title: 'Cut from the sheet',
+      none: '{{sheet}} ({{size}}) gives no strip that long and wide. Glue two ends, or take a longer sheet.',
+      gives_one: '{{sheet}} ({{size}}) gives {{count}} strip along its {{side}}:',
+      gives_other: '{{sheet}} ({{size}}) gives {{count}} strips along its {{side}}:',
+      along: { length: 'length', width: 'width' },
+      withGrain: 'along the grain, so it tears straight and curls least.',
+      acrossGrain: 'across the grain, so it curls along the strip and cracks where it is bent.',
+      grainUnknown: 'nobody has noted which way its grain runs.',
+    },
     strip: 'The strip',
     spoken: 'The strip with {{count}} cuts, each where the die is laid',
     kind: {

@@ -3,8 +3,8 @@ import { type OffcutInput, offcutInput } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { RowPicker } from '../../../drawing/pick/RowPicker.js'
-import { asItIs, choice, text } from '../../../ui/form/codec.js'
-import { NoteField, TextField } from '../../../ui/form/fields.js'
+import { asItIs, choice, optionalLength, text } from '../../../ui/form/codec.js'
+import { LengthField, NoteField, TextField } from '../../../ui/form/fields.js'
 import { Field } from '../../../ui/Field.js'
 import { rowForm } from '../../../ui/form/row-form.js'
 import { FitPanel } from '../offcuts/FitPanel.js'
@@ -38,6 +38,12 @@ const OffcutFields = () => {
       <TextField name="name" label={t('shelf.field.name')} />
       <SheetField />
       <LoopsField />
+      <LengthField
+        name="caliperMm"
+        measures="thickness"
+        label={t('shelf.field.ownThickness')}
+        hint={t('shelf.hint.ownThickness')}
+      />
       <NoteField name="note" label={t('shelf.field.note')} />
     </div>
   )
@@ -52,6 +58,7 @@ export const offcutsRoom: Room<'offcuts'> = {
       sheetId: choice(),
       loops: asItIs(),
       source: choice(),
+      caliperMm: optionalLength('thickness'),
       fromRunId: asItIs(),
       note: text,
     },
@@ -61,10 +68,19 @@ export const offcutsRoom: Room<'offcuts'> = {
     sheetId: '',
     loops: [rectangle({ fromX: 0, fromY: 0, toX: 120, toY: 80 })],
     source: 'typed',
+    caliperMm: null,
     fromRunId: null,
     note: '',
   },
-  inputOf: ({ name, sheetId, loops, source, fromRunId, note }) => ({ name, sheetId, loops, source, fromRunId, note }),
+  inputOf: ({ name, sheetId, loops, source, caliperMm, fromRunId, note }) => ({
+    name,
+    sheetId,
+    loops,
+    source,
+    caliperMm,
+    fromRunId,
+    note,
+  }),
   columns: (t, lengths) => [
     { id: 'sheet', header: t('shelf.columns.sheet'), accessorFn: (row) => row.sheetName },
     {

@@ -90,6 +90,7 @@ export const shelf = {
     bladeHeightMm: 'Blade above the body',
     bodyStripMm: 'Body beside the blade',
     lowMiddleMm: 'Low in the middle by',
+    ownThickness: 'Its own thickness',
     laciness: 'How lacy',
     outline: 'Cutting lines',
     numbers: 'What is known of its build',
@@ -216,6 +217,7 @@ export const shelf = {
     mirrored: 'Shapes that are mirror images of others, as of two that face each other.',
     owned: 'A word that needs a letter more often is pressed in several runs.',
     condition: 'A new die takes a pass more at first; a blunt one too, as long as it is used.',
+    ownThickness: 'As you measured this very piece. Left empty: as its sheet is noted.',
     lowMiddleMm:
       'Where the middle of what you cut hangs on this press time and again: so much paper under the middle mends it. Left empty: as good as level. Every cut and crease reckons with it.',
     bodyStripMm: 'How wide the strip of body is that squashes the card. Left empty: {{usual}}, as usual for the class.',

@@ -1,0 +1,63 @@
+import type { Box } from '../geometry/box.js'
+import { rectangle } from '../geometry/rectangle.js'
+
+/** Which way the fibres of a sheet run: along its length, along its width, or nobody knows. */
+type Grain = 'along-length' | 'along-width' | 'unknown'
+
+/** A rectangle, mm along the sheet's length and width. */
+interface Size {
+  readonly lengthMm: number
+  readonly widthMm: number
+}
+
+/** One way to cut strips from a sheet. */
+export interface StripWay {
+  /** The side of the sheet that strips lie along. */
+  readonly along: 'length' | 'width'
+  /** Whether they lie along its fibres: then they bend and curl least across their width; undefined where nobody knows. */
+  readonly withGrain: boolean | undefined
+  /** Whole strips that a sheet gives. */
+  readonly strips: number
+}
+
+/** mm. What is a hair less than a strip still gives one. */
+const HAIR_MM = 1e-6
+
+const gives = (longMm: number, wideMm: number, strip: Size): number =>
+  longMm + HAIR_MM < strip.lengthMm ? 0 : Math.floor((wideMm + HAIR_MM) / strip.widthMm)
+
+/**
+ * How many whole strips a sheet gives, cut along its length and along its width: along the fibres first, as a strip tears and curls least so
+ * (common practice, no source), then whatever gives more. Ways that give none are left out. Lengths in mm.
+ */
+export const waysToCutStrips = (sheet: Size & { readonly grain: Grain }, strip: Size): StripWay[] =>
+  (['length', 'width'] as const)
+    .map((along): StripWay => {
+      const [longMm, wideMm] = along === 'length' ? [sheet.lengthMm, sheet.widthMm] : [sheet.widthMm, sheet.lengthMm]
+      return {
+        along,
+        withGrain: sheet.grain === 'unknown' ? undefined : sheet.grain === `along-${along}`,
+        strips: gives(longMm, wideMm, strip),
+      }
+    })
+    .filter(({ strips }) => strips > 0)
+    .sort((one, other) => Number(other.withGrain ?? 0) - Number(one.withGrain ?? 0) || other.strips - one.strips)
+
+/**
+ * What is left of a sheet when so many strips are cut from one side of it: beside them, and at their ends, each a rectangle at the sheet's own
+ * corner, mm; a part that is not there is left out. One long cut first, so that what is beside them stays as long as the sheet.
+ */
+export const leftBesideStrips = (sheet: Size, strip: Size, along: StripWay['along'], taken: number): number[][] => {
+  const [longMm, wideMm] = along === 'length' ? [sheet.lengthMm, sheet.widthMm] : [sheet.widthMm, sheet.lengthMm]
+  const takenMm = Math.min(wideMm, taken * strip.widthMm)
+  const parts: readonly Size[] = [
+    { lengthMm: longMm, widthMm: wideMm - takenMm },
+    { lengthMm: longMm - strip.lengthMm, widthMm: takenMm },
+  ]
+  return parts
+    .filter(({ lengthMm, widthMm }) => lengthMm > HAIR_MM && widthMm > HAIR_MM)
+    .map(({ lengthMm, widthMm }) => {
+      const [toX, toY] = along === 'length' ? [lengthMm, widthMm] : [widthMm, lengthMm]
+      return rectangle({ fromX: 0, fromY: 0, toX, toY } satisfies Box)
+    })
+}
