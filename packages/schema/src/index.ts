@@ -46,7 +46,7 @@ export {
 } from './entered/photo.js'
 export type { CardLayout } from './entered/placement.js'
 export { type PlateInput, plateInput, type PlateRow, plateRow, plateTable } from './entered/plate.js'
-export { pressedHowFields, type PressRun, type PressRunRow } from './entered/press-run.js'
+export { pressedHowFields, type PressRun, type PressRunRow, type WaxedPaper } from './entered/press-run.js'
 export {
   knownFrom,
   knownGoodStack,
@@ -116,13 +116,13 @@ export {
 export { dieThumbnails, MOST_THUMBNAILS } from './wire/die-thumbnails.js'
 export { type RibbonEdges, ribbonOfRun, type RibbonRuns, withRibbon } from './stored/ribbon-of-job.js'
 export {
-  asLeftover,
   mechanicsOf,
   toDie,
   toHouseRules,
   platesById,
   toPlate,
   toPlates,
+  sheetOfRun,
   toPress,
   toSheet,
 } from './stored/to-core.js'

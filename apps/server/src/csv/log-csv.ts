@@ -48,6 +48,9 @@ const headings = [
   'pieces',
   'spoilt',
   'also',
+  'keeps_counters',
+  'waxed_paper_runs',
+  'waxed_paper_mm',
   'set_aside',
   'round',
   'passes',
@@ -90,6 +93,9 @@ const linesOf = (run: RunRow): string[][] =>
       pieces: String(run.pieces),
       spoilt: String(run.spoilt),
       also: run.also.map(({ jobId, pieces, spoilt }) => `${jobId} ${pieces} ${spoilt}`).join(' | '),
+      keeps_counters: run.keepsCounters ? 'yes' : 'no',
+      waxed_paper_runs: String(run.waxedPaper?.runsEach ?? ''),
+      waxed_paper_mm: String(run.waxedPaper?.caliperMm ?? ''),
       set_aside: run.setAside ? 'yes' : 'no',
       round: String(index + 1),
       passes: String(round.passes),
@@ -236,6 +242,8 @@ const readRun = async (lines: readonly CsvRow[], find: Finding): Promise<ReadRow
     pieces: numberOf(cells, 'pieces') ?? 0,
     spoilt: numberOf(cells, 'spoilt') ?? 0,
     also: alsoOf(textOf(cells, 'also')),
+    keepsCounters: textOf(cells, 'keeps_counters') === 'yes',
+    waxedPaper: waxedPaperOf(cells),
     note: textOf(cells, 'note'),
   }
   if (faults.length > 0) return { errors: faults }
@@ -243,6 +251,12 @@ const readRun = async (lines: readonly CsvRow[], find: Finding): Promise<ReadRow
   if (!input.success) return { errors: faultsOf(input.error, fields) }
   const id = idField.safeParse(textOf(cells, 'run'))
   return { ...(id.success ? { id: id.data.toLowerCase() } : {}), input: input.data }
+}
+
+/** Waxed paper, where it says for how many runs a piece of it served. */
+const waxedPaperOf = (cells: CsvRow['cells']) => {
+  const runsEach = numberOf(cells, 'waxed_paper_runs')
+  return runsEach === undefined ? null : { runsEach, caliperMm: numberOf(cells, 'waxed_paper_mm') ?? null }
 }
 
 /** Pieces for other jobs, as they are written: `job pieces spoilt | …`. */

@@ -1,5 +1,5 @@
 import { type BladeSide, type CauseId, type EdgePhase, type TechniqueId, USUAL_STRETCH } from '@bold-heron/core'
-import type { BorderOfRun } from '@bold-heron/schema'
+import type { BorderOfRun, PressRun } from '@bold-heron/schema'
 import type { DemoDie } from './shelf/dies.js'
 import type { DemoPressKey } from './shelf/presses.js'
 import type { DemoPlacementKey } from './placements.js'
@@ -33,6 +33,8 @@ export interface DemoJob {
   readonly placement?: DemoPlacementKey
   /** Laid many times along a strip, as a border is. */
   readonly border?: BorderOfRun
+  /** What goes with it beside its stack. */
+  readonly with?: Partial<Pick<PressRun, 'waxedPaper' | 'keepsCounters'>>
   /** A die that cuts both edges of the border's strip in a run of its own. */
   readonly edges?: { readonly die: DemoDie; readonly widthMm: number; readonly toMiddle: EdgePhase }
   /** What went wrong in a run of its own, and what the volunteers wrote of it. */
@@ -178,6 +180,7 @@ export const demoJobs: readonly DemoJob[] = [
     recipe: { name: 'Pier numbers in foam', note: 'Foam springs back: hold the sheet down while lifting.' },
     runs: 3,
     yield: 1,
+    with: { keepsCounters: true },
     note: '',
   },
   {
@@ -204,6 +207,7 @@ export const demoJobs: readonly DemoJob[] = [
     state: 'planned',
     runs: 0,
     yield: 0,
+    with: { waxedPaper: { caliperMm: null, runsEach: 6 } },
     note: '',
   },
   {

@@ -38,6 +38,7 @@ import {
   toDie,
   toPlates,
   toPress,
+  sheetOfRun,
   toSheet,
   withPlacement,
   withRibbon,
@@ -121,7 +122,7 @@ const requestOf = (job: DemoJob, shelf: DemoShelf): PlanRequest => {
   const cut = asPressed(technique, {
     press: toPress(shelf.presses[job.press], new Map(plates.map((plate) => [plate.id, plate]))),
     dies: job.dies.map((key) => toDie(shelf.dies[key], demoOutlines[key])),
-    sheet: toSheet(shelf.sheets[job.sheet]),
+    sheet: sheetOfRun(shelf.sheets[job.sheet], { leftover: undefined, waxedPaper: job.with?.waxedPaper ?? null }),
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,
     rules: defaultHouseRules,
@@ -179,6 +180,8 @@ const runOf = (
     joins: null,
     also: [],
     cutFrom: null,
+    waxedPaper: job.with?.waxedPaper ?? plainRun.waxedPaper,
+    keepsCounters: job.with?.keepsCounters ?? plainRun.keepsCounters,
     finishes: plainRun.finishes,
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,
@@ -267,6 +270,7 @@ const loadJob = async (
     bladeSide: job.bladeSide,
     layers: best && job.state !== 'waiting' ? referenceOf(best.stack) : [],
     border: job.border ?? null,
+    ...job.with,
   }
   const plain: JobInput = {
     name: job.name,

@@ -120,6 +120,21 @@ describe('leftovers', () => {
     expect(thin.body).toMatchObject({ errors: [{ path: 'caliperMm', value: 0.001 }] })
   })
 
+  it('under waxed paper are as thick as both, in the plan and in what is learnt', async () => {
+    const cutOf = async (more: object) => {
+      const job = await add('jobs', jobOf(more))
+      return ((await server.api.get(`/api/jobs/${job}/plan-request`)).body as PlanRequest).cut.sheet
+    }
+    const [plain, waxed] = [await cutOf({}), await cutOf({ waxedPaper: { caliperMm: 0.05 } })]
+    expect(waxed.caliper.valueMm).toBeCloseTo(plain.caliper.valueMm + 0.05, 9)
+    expect(waxed.parts!.map(({ part }) => part)).toEqual(['sheet', 'waxed-paper'])
+    const run = await add('runs', runOf({ waxedPaper: { caliperMm: 0.05 }, keepsCounters: true }))
+    expect(await read<RunRow>('runs', run)).toMatchObject({
+      waxedPaper: { caliperMm: 0.05, runsEach: 5 },
+      keepsCounters: true,
+    })
+  })
+
   it('that a run left over go when it is undone, and come back with it', async () => {
     const run = await add('runs', runOf())
     const id = await add('offcuts', offcut({ source: 'left-over', fromRunId: run }))

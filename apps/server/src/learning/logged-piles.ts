@@ -17,7 +17,7 @@ import {
   type TechniqueId,
   type TriedRound,
 } from '@bold-heron/core'
-import { asLeftover, platesById, type RunRow, toHouseRules, toPress, toSheet } from '@bold-heron/schema'
+import { platesById, type RunRow, toHouseRules, sheetOfRun, toPress } from '@bold-heron/schema'
 import { Op, type Transaction } from 'sequelize'
 import { diesWithLines } from '../store/dies.js'
 import { readHouseRules } from '../store/house-rules.js'
@@ -135,7 +135,8 @@ export const loggedPiles = async (piles: readonly PileOfRuns[], transaction: Tra
     if (!last) return []
     const press = presses.get(last.pressId)
     const row = sheets.get(last.sheetId)
-    const sheet = row && toSheet(asLeftover(row, leftovers.get(last.cutFrom?.offcutId ?? '')))
+    const leftover = leftovers.get(last.cutFrom?.offcutId ?? '')
+    const sheet = row && sheetOfRun(row, { leftover, waxedPaper: last.waxedPaper })
     const found = last.dieIds.flatMap((id) => dies.get(id) ?? [])
     if (!press || !sheet || found.length < last.dieIds.length) return []
     const { bladeSide, sheetCount } = last

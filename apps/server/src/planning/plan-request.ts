@@ -17,10 +17,10 @@ import {
   type Sheet,
 } from '@bold-heron/core'
 import {
-  asLeftover,
   type PlanQuestion,
   platesById,
   type PlateRow,
+  sheetOfRun,
   toHouseRules,
   toPress,
   toSheet,
@@ -81,7 +81,7 @@ export const stacksThatWorked = async (
 
 /** The dies of a question with their lines, and its sheet, as the shelf has them; undefined where one is not there. */
 const fromShelf = async (
-  { dieIds, sheetId, offcutId }: PlanQuestion,
+  { dieIds, sheetId, offcutId, waxedPaper }: PlanQuestion,
   transaction: Transaction,
 ): Promise<Pick<CutContext, 'dies' | 'sheet'> | undefined> => {
   const sheet = await SheetModel.findByPk(sheetId, { transaction })
@@ -89,7 +89,7 @@ const fromShelf = async (
   const dies = dieIds.flatMap((id) => found.get(id) ?? [])
   const leftover = offcutId === null ? null : await OffcutModel.findByPk(offcutId, { transaction })
   return sheet && dies.length === dieIds.length
-    ? { dies, sheet: toSheet(asLeftover(toSheetRow(sheet), leftover ?? undefined)) }
+    ? { dies, sheet: sheetOfRun(toSheetRow(sheet), { leftover, waxedPaper }) }
     : undefined
 }
 

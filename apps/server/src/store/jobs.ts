@@ -77,6 +77,8 @@ const runsOf = async (jobs: readonly JobModel[], transaction: Transaction): Prom
           placed: run.placed,
           border: run.border,
           cutFrom: run.cutFrom,
+          waxedPaper: run.waxedPaper,
+          keepsCounters: run.keepsCounters,
           pressName: pressNames.get(pressIdOfRun(run)) ?? '',
           dieNames: dieIds.map((id) => dieNames.get(id) ?? ''),
           sheetName: sheetNames.get(run.sheetId) ?? '',

@@ -32,6 +32,7 @@ import { whereItHung } from './migrations/0029-where-it-hung.js'
 import { pairedDevices } from './migrations/0030-paired-devices.js'
 import { lowMiddles } from './migrations/0031-low-middles.js'
 import { scrapsOwnThickness } from './migrations/0032-scraps-own-thickness.js'
+import { besideWhatIsPressed } from './migrations/0033-beside-what-is-pressed.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -68,6 +69,7 @@ export const migrations = [
   pairedDevices,
   lowMiddles,
   scrapsOwnThickness,
+  besideWhatIsPressed,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

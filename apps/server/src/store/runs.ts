@@ -119,6 +119,8 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
       placement: run.placement,
       joins: run.joins,
       cutFrom: run.cutFrom,
+      waxedPaper: run.waxedPaper,
+      keepsCounters: run.keepsCounters,
       also: (alsoByRun.get(run.id) ?? []).map(({ jobId, pieces, spoilt }) => ({ jobId, pieces, spoilt })),
       stockTaken: run.stockTaken,
       jobName: names.job.get(run.jobId) ?? '',

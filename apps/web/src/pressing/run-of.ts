@@ -64,5 +64,7 @@ export const runOf = (
   placement: placeOf(job, run),
   joins: outcome.joins ?? null,
   cutFrom: run.cutFrom,
+  waxedPaper: run.waxedPaper,
+  keepsCounters: run.keepsCounters,
   also: [...(outcome.also ?? [])],
 })

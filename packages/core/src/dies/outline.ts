@@ -39,12 +39,15 @@ const LACE_LINE_PER_MM2 = 0.12
 /** mm. Bridges wider than this do not matter. */
 const BRIDGE_WITHIN_MM = 10
 
+/** How many openings lines have, each of which falls out by itself: the counters of letters, the holes of lace. */
+export const openingsIn = (lines: readonly Polyline[]): number =>
+  depthsOf(lines.filter(isClosed)).filter((depth) => depth % 2 === 1).length
+
 /** Measures an outline; undefined where it has no line. */
 export const measureOutline = (lines: readonly Polyline[]): OutlineMeasures | undefined => {
   const box = boxAround(lines)
   if (!box) return undefined
-  const loops = lines.filter(isClosed)
-  const openings = depthsOf(loops).filter((depth) => depth % 2 === 1).length
+  const openings = openingsIn(lines)
   const lineMm = lines.reduce((sum, line) => sum + lengthOf(line), 0)
   const area = widthOf(box) * heightOfBox(box)
   const dense = area > 0 && lineMm / area > LACE_LINE_PER_MM2

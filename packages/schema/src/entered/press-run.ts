@@ -16,6 +16,21 @@ export const pressedHowFields = {
 /** Whether lines and shapes pressed into a mat stand up on the sheet's face or sink into it. */
 export const showsField = z.enum(['raised', 'sunk']).default('raised')
 
+/** Waxed paper that is laid between card and die, so that what is cut lets go of it: how thick, mm, and for how many runs a piece of it serves. */
+const waxedPaper = z.object({
+  /** Null: as usual. */
+  caliperMm: z.number().min(0.01).max(0.5).nullable().default(null),
+  runsEach: z.int().min(1).max(100).default(5),
+})
+export type WaxedPaper = Of<typeof waxedPaper>
+
+/** What a press run has beside what is pressed. */
+export const besideFields = {
+  waxedPaper: waxedPaper.nullable().default(null),
+  /** Whether what falls out of the openings is kept, such as the counters of letters. */
+  keepsCounters: z.boolean().default(false),
+}
+
 /** What a press run takes: dies, a pile of sheets, and which way the blades look. */
 export const pressedWhatFields = {
   dieIds: z.array(idField).min(1).max(24),
@@ -46,6 +61,7 @@ export const pressRun = z.object({
   border: borderOfRun.nullable().default(null),
   /** The leftover or sheet it is cut from, and where the dies lie on it; null: wherever the hand lays them. */
   cutFrom: cutFrom.nullable().default(null),
+  ...besideFields,
 })
 export type PressRun = Of<typeof pressRun>
 

@@ -6,7 +6,7 @@ import { toldJoins } from './border-of-run.js'
 import { cutFrom } from './offcut.js'
 import { runFromOlder } from './older.js'
 import { placementInput, pressRunIdField } from './placement.js'
-import { pressedHowFields, pressedWhatFields, showsField } from './press-run.js'
+import { besideFields, pressedHowFields, pressedWhatFields, showsField } from './press-run.js'
 
 /** A stretch of line that hung, mm from the first point of one of its die's lines; which die is told by its id in the plan. */
 const hangingStretch = z
@@ -98,6 +98,7 @@ const runFields = {
   joins: toldJoins.nullable().default(null),
   /** The leftover or sheet it was cut from. */
   cutFrom: cutFrom.nullable().default(null),
+  ...besideFields,
   /** Pieces that came out of it for other jobs, whose dies lay beside. */
   also: z
     .array(z.object({ jobId: idField, pieces: countField, spoilt: countField.default(0) }))

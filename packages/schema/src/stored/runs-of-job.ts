@@ -24,6 +24,8 @@ export const plainRun = {
   placed: null,
   border: null,
   cutFrom: null,
+  waxedPaper: null,
+  keepsCounters: false,
 } satisfies Partial<PressRun>
 
 /** A job of one press run, for one piece: planned where its run has a stack, else waiting for one. */

@@ -26,6 +26,7 @@ import type { HouseRulesInput } from '../entered/house-rules.js'
 import type { OffcutInput } from '../entered/offcut.js'
 import type { PlateInput } from '../entered/plate.js'
 import type { KnownGoodStackRow, PressInput } from '../entered/press.js'
+import type { WaxedPaper } from '../entered/press-run.js'
 import type { SheetInput } from '../entered/sheet.js'
 
 /** What a row has once it is stored, or named in a file. */
@@ -91,11 +92,21 @@ export const toDie = (
 /** A stored sheet as the planner takes it; a caliper worked out from the weight keeps that estimate's spread. */
 export const toSheet = (row: SheetInput & Named): Sheet => compositeOf(plainSheet(row), row.parts ?? [])
 
-/** A stored sheet as one of its leftovers is: as thick as that was measured, where it was. */
-export const asLeftover = <Row extends SheetInput>(
-  row: Row,
-  leftover: Pick<OffcutInput, 'caliperMm'> | undefined,
-): Row => (leftover?.caliperMm ? { ...row, caliperMm: leftover.caliperMm, caliperBy: 'caliper' } : row)
+/** A stored sheet as a run takes it: as thick as its leftover was measured, where that was, and with the waxed paper that is laid on it. */
+export const sheetOfRun = (
+  row: SheetInput & Named,
+  {
+    leftover,
+    waxedPaper,
+  }: { readonly leftover: Pick<OffcutInput, 'caliperMm'> | null | undefined; readonly waxedPaper: WaxedPaper | null },
+): Sheet =>
+  toSheet({
+    ...row,
+    ...(leftover?.caliperMm ? { caliperMm: leftover.caliperMm, caliperBy: 'caliper' as const } : {}),
+    ...(waxedPaper
+      ? { parts: [...(row.parts ?? []), { part: 'waxed-paper' as const, caliperMm: waxedPaper.caliperMm }] }
+      : {}),
+  })
 
 const plainSheet = (row: SheetInput & Named): Sheet => ({
   id: row.id,

@@ -48,6 +48,8 @@ export const jottedRun = (
     shows: run.shows,
     joins: null,
     cutFrom: null,
+    waxedPaper: run.waxedPaper,
+    keepsCounters: run.keepsCounters,
     also: [],
     finishes: run.finishes,
     pressId: run.pressId,

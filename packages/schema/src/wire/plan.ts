@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { idField } from '../entered/fields.js'
 import type { JobInput } from '../entered/job.js'
-import { type PressRun, pressedHowFields, pressedWhatFields } from '../entered/press-run.js'
+import { besideFields, type PressRun, pressedHowFields, pressedWhatFields } from '../entered/press-run.js'
 import { pressIdOf } from '../stored/runs-of-job.js'
 import { fromOlderTechnique } from '../entered/older.js'
 
@@ -21,6 +21,8 @@ export const planQuestion = z.preprocess(
     once: z.boolean().default(false),
     /** The leftover that it is cut from, which may be as thick as was measured; null: a whole sheet. */
     offcutId: idField.nullable().default(null),
+    /** Waxed paper between card and die; null: none. */
+    waxedPaper: besideFields.waxedPaper,
   }),
 )
 export type PlanQuestion = Of<typeof planQuestion>
@@ -38,4 +40,5 @@ export const questionOfRun = (job: Pick<JobInput, 'pressId'>, run: PressRun) =>
     onlyOne: run.onlyOne,
     once: run.border !== null,
     offcutId: run.cutFrom?.offcutId ?? null,
+    waxedPaper: run.waxedPaper,
   }) satisfies PlanQuestion

@@ -155,6 +155,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
           onlyOne: false,
           once: false,
           offcutId: null,
+          waxedPaper: null,
         },
         { brought: { dies: dies.map((die) => toDie(die, die.outline?.lines)), sheet: toSheet(sheet) } },
       )

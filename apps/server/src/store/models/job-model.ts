@@ -33,6 +33,8 @@ export class JobRunModel extends Model {
   declare placed: PressRun['placed']
   declare border: PressRun['border']
   declare cutFrom: PressRun['cutFrom']
+  declare waxedPaper: PressRun['waxedPaper']
+  declare keepsCounters: boolean
 }
 
 export class JobDieModel extends Model {
@@ -92,6 +94,8 @@ export const defineJobs = (sequelize: Sequelize): void => {
       placed: { type: DataTypes.JSONB, allowNull: true },
       border: { type: DataTypes.JSONB, allowNull: true },
       cutFrom: { type: DataTypes.JSONB, allowNull: true },
+      waxedPaper: { type: DataTypes.JSONB, allowNull: true },
+      keepsCounters: flag(),
     },
     { sequelize, tableName: 'job_runs' },
   )

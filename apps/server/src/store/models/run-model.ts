@@ -40,6 +40,8 @@ export class RunModel extends RowModel {
   declare placement: Placement | null
   declare joins: RunInput['joins']
   declare cutFrom: RunInput['cutFrom']
+  declare waxedPaper: RunInput['waxedPaper']
+  declare keepsCounters: boolean
   /** Sheets that it took from the stock; the database counts them (migration 0019). */
   declare stockTaken: number
 }
@@ -119,6 +121,8 @@ export const defineRuns = (sequelize: Sequelize): void => {
       placement: { type: DataTypes.JSONB, allowNull: true },
       joins: { type: DataTypes.JSONB, allowNull: true },
       cutFrom: { type: DataTypes.JSONB, allowNull: true },
+      waxedPaper: { type: DataTypes.JSONB, allowNull: true },
+      keepsCounters: flag(),
       stockTaken: { ...whole(), defaultValue: 0 },
     },
     { sequelize, tableName: 'runs' },

@@ -1,3 +1,4 @@
+import { runInHandOf } from '@bold-heron/schema'
 import { Check } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { sayLeaves } from '../../pressing/say-leaves.js'
@@ -13,9 +14,10 @@ import { type Counted, TellStep } from './TellStep.js'
 import type { RoundAtBench } from './use-round.js'
 
 /** What is to be minded of a stack that one knows, in a few lines. */
-const Mind = ({ stack, assessment }: Pick<AtBench, 'stack' | 'assessment'>) => {
+const Mind = ({ job, stack, assessment }: Pick<AtBench, 'job' | 'stack' | 'assessment'>) => {
   const { t } = useTranslation()
   const lengths = useLengths()
+  const { waxedPaper, keepsCounters } = runInHandOf(job)
   const leaves = stack.flatMap((layer) => (layer.is === 'plate' ? (sayLeaves(t, layer.plate) ?? []) : []))
   return (
     <ul className="space-y-0.5 text-base leading-snug">
@@ -24,6 +26,8 @@ const Mind = ({ stack, assessment }: Pick<AtBench, 'stack' | 'assessment'>) => {
           {each}
         </li>
       ))}
+      {waxedPaper && <li>{t('bench.waxed.title')}</li>}
+      {keepsCounters && <li>{t('bench.tray.title')}</li>}
       {turnedPads(t, stack).map(({ name, lie }) => (
         <li key={name}>
           {name}: {lie}
@@ -59,7 +63,7 @@ export const GlanceStage = ({
   return (
     <div className="flex flex-col gap-4">
       <BenchTitle>{t('bench.glance.title', { count: passes })}</BenchTitle>
-      <Mind stack={atBench.stack} assessment={atBench.assessment} />
+      <Mind job={atBench.job} stack={atBench.stack} assessment={atBench.assessment} />
       <div className="flex flex-wrap gap-3" role="group" aria-label={t('bench.glance.passes')}>
         {Array.from({ length: passes }, (_, at) => {
           const isDone = at < atBench.passesDone

@@ -53,6 +53,26 @@ describe('the steps of a round', () => {
     expect(steps(stack, round('nothing', true), guide)[0]).toBe('fresh-sheets')
   })
 
+  it('lay waxed paper over card or die, whichever lies lower, and over fresh sheets', () => {
+    const waxed = { isLaidOut: false, piece: 'any', waxed: true } as const
+    const after = (laidFirst: 'dies' | 'sheets', of: typeof stack) => {
+      const met = stepsOfRound(of, round('all'), guide, waxed)
+      const at = met.findIndex((step) => step.is === 'lay' && of[step.layer]!.is === laidFirst)
+      return met.slice(at + 1, at + 2 + guide.afterDies.length).map(({ is }) => is)
+    }
+    expect(after('sheets', stack)).toContain('waxed-paper')
+    expect(after('dies', [...stack].reverse())).toContain('waxed-paper')
+    const all = steps(stack, round('all'), guide, waxed)
+    expect(all.filter((is) => is === 'waxed-paper')).toHaveLength(1)
+    expect(steps(stack, round('change'), guide, waxed).slice(0, 3)).toEqual(['change', 'fresh-sheets', 'waxed-paper'])
+    expect(steps(stack, round('nothing', false), guide, waxed)).not.toContain('waxed-paper')
+  })
+
+  it('put a tray under it before anything is lifted, where counters are kept', () => {
+    const met = steps(stack, round('nothing', false), guide, { isLaidOut: false, piece: 'any', keepsCounters: true })
+    expect(met).toEqual(['press', 'tray', ...guide.finally, 'tell'])
+  })
+
   it('put a folder’s sheet in by opening the folder, and never lay it by itself', () => {
     const folder = techniqueOf('folder').guide
     const met = stepsOfRound(stack, round('all'), folder)

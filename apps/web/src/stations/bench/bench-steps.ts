@@ -19,7 +19,11 @@ export type BenchStep =
   /** Mark the strip for a border, and each laying of the die after the first, counted from 0. */
   | { readonly is: 'border-marks' }
   | { readonly is: 'border-cut'; readonly join: number }
+  /** Waxed paper over what lies there of card and die. */
+  | { readonly is: 'waxed-paper' }
   | { readonly is: 'press' }
+  /** A tray under it before anything is lifted, for what falls out of the openings. */
+  | { readonly is: 'tray' }
   | { readonly is: 'tell' }
 
 /** Whether the card was laid out in Place, and what is pressed: any sheet, scrap to rehearse on, or the only piece there is. */
@@ -28,6 +32,9 @@ interface LaidHow {
   readonly piece: 'any' | 'scrap' | 'only'
   /** How often the die is laid anew along a strip, where it is a border. */
   readonly joins?: number | undefined
+  /** Whether waxed paper lies between card and die, and whether what falls out of the openings is kept. */
+  readonly waxed?: boolean
+  readonly keepsCounters?: boolean
 }
 
 const asked = (steps: readonly GuideStep[]): BenchStep[] => steps.map((is) => ({ is }))
@@ -37,16 +44,27 @@ export const stepsOfRound = (
   stack: Stack,
   { laying, freshSheets }: RoundInHand,
   guide: BenchGuide,
-  { isLaidOut, piece, joins }: LaidHow = { isLaidOut: false, piece: 'any' },
+  { isLaidOut, piece, joins, waxed = false, keepsCounters = false }: LaidHow = { isLaidOut: false, piece: 'any' },
 ): BenchStep[] => {
   const then = asked(guide.then)
   const along = Array.from({ length: joins ?? 0 }, (_, join): BenchStep => ({ is: 'border-cut', join }))
-  const press: BenchStep[] = [{ is: 'press' }, ...along, ...asked(guide.finally), { is: 'tell' }]
+  const press: BenchStep[] = [
+    { is: 'press' },
+    ...along,
+    ...(keepsCounters ? [{ is: 'tray' } as const] : []),
+    ...asked(guide.finally),
+    { is: 'tell' },
+  ]
+  const wax: BenchStep[] = waxed ? [{ is: 'waxed-paper' }] : []
+  /** Card or die, whichever is laid first. */
+  const under = stack.find(({ is }) => is !== 'plate')?.is
   const within = guide.sheetWithin
   const freshStep: BenchStep = piece === 'only' ? { is: 'one-piece' } : within ? { is: within } : { is: 'fresh-sheets' }
-  const fresh: BenchStep[] = freshSheets ? [freshStep] : []
-  const afterLayer = ({ is }: Stack[number]): BenchStep[] =>
-    is === 'dies' ? asked(guide.afterDies) : is === 'sheets' ? asked(guide.afterSheets ?? []) : []
+  const fresh: BenchStep[] = freshSheets ? [freshStep, ...wax] : []
+  const afterLayer = ({ is }: Stack[number]): BenchStep[] => [
+    ...(is === 'dies' ? asked(guide.afterDies) : is === 'sheets' ? asked(guide.afterSheets ?? []) : []),
+    ...(is === under ? wax : []),
+  ]
   const isLaid = ({ is }: Stack[number]): boolean => is !== 'sheets' || !within
   switch (laying) {
     case 'all':

@@ -100,7 +100,7 @@ export const AskStack = () => {
         }
       : undefined
   const question: PlanQuestion | undefined =
-    run && pressId ? { ...run, pressId, onlyOne: false, once: false, offcutId: null } : undefined
+    run && pressId ? { ...run, pressId, onlyOne: false, once: false, offcutId: null, waxedPaper: null } : undefined
   const { plan, failed, request, progress } = useAskedPlan(question)
   const make = async (step: JobStep) => {
     if (!run || !die) return

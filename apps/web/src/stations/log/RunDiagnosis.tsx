@@ -50,7 +50,7 @@ const OfRequest = ({ run, request }: { readonly run: RunRow; readonly request: P
 
 const RunDiagnosis = ({ run }: { readonly run: RunRow }) => {
   const { t } = useTranslation()
-  const { technique, region, pressId, dieIds, sheetId, sheetCount, bladeSide, cutFrom } = run
+  const { technique, region, pressId, dieIds, sheetId, sheetCount, bladeSide, cutFrom, waxedPaper } = run
   const request = useBenchRequest(run.jobId, [run.id], {
     technique,
     region,
@@ -59,6 +59,7 @@ const RunDiagnosis = ({ run }: { readonly run: RunRow }) => {
     sheetId,
     sheetCount,
     offcutId: cutFrom?.offcutId ?? null,
+    waxedPaper,
     bladeSide,
     onlyOne: false,
     once: run.joins !== null,

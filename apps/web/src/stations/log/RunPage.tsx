@@ -6,10 +6,11 @@ import { jobPath } from '../../data/job-address.js'
 import { PhotosPanel } from '../../drawing/photos/PhotosPanel.js'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
-import { useMarkRow, useRow } from '../../data/rows.js'
+import { useMarkRow, useRow, useRowsById } from '../../data/rows.js'
 import { SeenPicture } from '../../drawing/SeenPicture.js'
 import { sayTime } from '../../text/dates.js'
 import { useLengths } from '../../text/lengths.js'
+import { countersOf } from '../../pressing/counters-of.js'
 import { KeepBesideStrip } from '../../pressing/KeepBesideStrip.js'
 import { KeepLeftOver } from '../../pressing/KeepLeftOver.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
@@ -38,6 +39,7 @@ const BesideStrip = ({ run }: { readonly run: RunRow }) => {
 const RunDetail = ({ run }: { readonly run: RunRow }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
+  const dies = useRowsById('dies')
   const navigate = useNavigate()
   const say = useSay()
   const mark = useMarkRow('runs')
@@ -82,6 +84,8 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
             ))}
           </ol>
           <p className="mt-3 font-bold">{t('log.goodPieces', { count: run.pieces })}</p>
+          {run.waxedPaper && <p>{t('log.waxed')}</p>}
+          {run.keepsCounters && run.pieces > 0 && <p>{t('log.counters', { count: countersOf(run, dies) })}</p>}
           <div className="mt-3">
             <RunNote key={run.version} run={run} />
           </div>

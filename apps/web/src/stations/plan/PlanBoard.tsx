@@ -9,6 +9,7 @@ import { Loading } from '../../ui/states.js'
 import { LeavesOrBeside } from '../../ui/TabbedPanel.js'
 import { useIsBroad } from '../../ui/use-is-broad.js'
 import { BandPanel } from './BandPanel.js'
+import { BesidePanel } from './BesidePanel.js'
 import { FormLeaf } from './cut/FormLeaf.js'
 import { CutDialog } from './CutDialog.js'
 import { FindingsPanel } from './FindingsPanel.js'
@@ -106,6 +107,7 @@ export const PlanBoard = ({
           </div>
           <BandPanel assessment={assessment} request={request} jobId={job.id} />
           <FindingsPanel assessment={assessment} />
+          <BesidePanel job={job} request={request} />
         </div>
       </div>
       <PlanSheet job={job} assessment={assessment} request={request} />

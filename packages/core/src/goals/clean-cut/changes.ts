@@ -66,5 +66,6 @@ export const cutChanges: Computed['changesTo'] = (
   const face = bedFaceOf(stack)
   if (face === 'scored' || face === 'lined')
     weighed.push({ proposal: { code: 'fresh-face' }, bed: { ...bed, indentStiffness: FRESH_PAD_STIFFNESS } })
-  return { weighed, saidAnyway: factsOfDieClass(dieClassOf(cut)).lacy ? [{ code: 'waxed-paper' }] : [] }
+  const isWaxed = cut.sheet.parts?.some(({ part }) => part === 'waxed-paper')
+  return { weighed, saidAnyway: factsOfDieClass(dieClassOf(cut)).lacy && !isWaxed ? [{ code: 'waxed-paper' }] : [] }
 }

@@ -16,6 +16,8 @@ import { Rehearse } from './Rehearse.js'
 import { saidSteps } from './said-steps.js'
 import type { ShownStep } from './step.js'
 import { Tell } from './Tell.js'
+import { Tray } from './Tray.js'
+import { WaxedPaper } from './WaxedPaper.js'
 
 /** Every step that the Bench can show. */
 export const shownSteps: { readonly [Is in BenchStep['is']]: ShownStep<Is> } = {
@@ -31,7 +33,9 @@ export const shownSteps: { readonly [Is in BenchStep['is']]: ShownStep<Is> } = {
   hold: Hold,
   arrow: Arrow,
   feed: Feed,
+  'waxed-paper': WaxedPaper,
   press: Press,
+  tray: Tray,
   look: Look,
   tell: Tell,
   ...saidSteps,

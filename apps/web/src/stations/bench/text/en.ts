@@ -107,9 +107,30 @@ export const bench = {
     sheets_one: '{{count}} sheet of {{name}}',
     sheets_other: '{{count}} sheets of {{name}}',
   },
+  waxed: {
+    title: 'Lay waxed paper between card and die',
+    fresh_one: 'A fresh piece, larger than the die all round. It serves {{count}} run.',
+    fresh_other: 'A fresh piece, larger than the die all round. It serves {{count}} runs.',
+    shifted_one: 'The same piece, shifted by a finger’s breadth: it has been through {{count}} of {{of}} runs.',
+    shifted_other: 'The same piece, shifted by a finger’s breadth: it has been through {{count}} of {{of}} runs.',
+    how: 'Waxed side to the die, no folds. It is cut with the card and lifts off with it.',
+    counted: 'The sum has it: {{thickness}}.',
+  },
+  tray: {
+    title: 'A tray under it first',
+    text_one:
+      'Slide the plates onto a tray before you lift anything: {{count}} counter falls out. Keep it with its piece.',
+    text_other:
+      'Slide the plates onto a tray before you lift anything: {{count}} counters fall out. Keep them with their piece.',
+  },
   afterParts: {
     peel: { title: 'Adhesive', text: 'Peel the backing off when the piece is placed, not before.' },
     'lift-off': { title: 'Waxed paper', text: 'Lift it off, with what stayed in it.' },
+    counters: {
+      title: 'Counters',
+      text_one: '{{count}} in the tray: glue it in once the piece is down.',
+      text_other: '{{count}} in the tray: glue them in once the piece is down.',
+    },
     separate: {
       title: 'Folded sheet',
       text: 'Part the two pieces slowly: foil that was cut doubled clings. The lower one is cut a little smaller.',

@@ -95,6 +95,9 @@ export const log = {
     ask: 'What went wrong?',
     noStack: 'A plate of that stack is no longer on the shelf, so it cannot be pressed again in thought.',
   },
+  waxed: 'With waxed paper between card and die.',
+  counters_one: '{{count}} counter kept.',
+  counters_other: '{{count}} counters kept.',
   goodPieces_one: '{{count}} good piece',
   goodPieces_other: '{{count}} good pieces',
 } as const

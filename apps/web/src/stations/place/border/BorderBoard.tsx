@@ -73,15 +73,22 @@ export const BorderBoard = ({
   const wasKept = job.runs[ribbon.runs.middle]?.border
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
-      <BorderStrip
-        name={job.name}
-        kind={kind}
-        parts={ribbon.parts}
-        part={part}
-        marks={marks}
-        onShow={setShown}
-        onChange={ribbon.set}
-      />
+      <div className="space-y-4">
+        <BorderStrip
+          name={job.name}
+          kind={kind}
+          parts={ribbon.parts}
+          part={part}
+          marks={marks}
+          onShow={setShown}
+          onChange={ribbon.set}
+        />
+        <StripsOfSheet
+          sheetId={runInHandOf(job).sheetId}
+          lengthMm={border.stripLengthMm}
+          widthMm={border.stripWidthMm}
+        />
+      </div>
       <BorderSettings
         border={border}
         faults={faults.length > 0 ? faults : edgeFaults}
@@ -105,11 +112,6 @@ export const BorderBoard = ({
           if (change.edges) setShown(0)
         }}
       >
-        <StripsOfSheet
-          sheetId={runInHandOf(job).sheetId}
-          lengthMm={border.stripLengthMm}
-          widthMm={border.stripWidthMm}
-        />
         <div className="flex flex-wrap gap-2">
           <Button
             look="next"

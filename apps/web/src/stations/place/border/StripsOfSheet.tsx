@@ -2,6 +2,7 @@ import { waysToCutStrips } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { useRow } from '../../../data/rows.js'
 import { useLengths } from '../../../text/lengths.js'
+import { Panel } from '../../../ui/Panel.js'
 
 /** How many strips a sheet gives, which way they are cut from it, and what that means for its fibres. */
 export const StripsOfSheet = ({
@@ -20,8 +21,7 @@ export const StripsOfSheet = ({
   const ways = waysToCutStrips(sheet, { lengthMm, widthMm })
   const size = lengths.area(sheet.lengthMm, sheet.widthMm)
   return (
-    <section aria-label={t('place.border.strips.title')}>
-      <h3 className="font-bold">{t('place.border.strips.title')}</h3>
+    <Panel title={t('place.border.strips.title')}>
       {ways.length === 0 && <p>{t('place.border.strips.none', { sheet: sheet.name, size })}</p>}
       <ul>
         {ways.map(({ along, withGrain, strips }) => (
@@ -42,6 +42,6 @@ export const StripsOfSheet = ({
           </li>
         ))}
       </ul>
-    </section>
+    </Panel>
   )
 }

@@ -286,7 +286,16 @@ export const plan = {
     'fewer-layers': 'One layer fewer in the shape',
     fewerLayersWhy: 'This sheet hardly bears the shape as it is. Common practice, no source.',
     'waxed-paper': 'Waxed paper between sheet and die',
-    waxedPaperWhy: 'Lets lace go from the die. It does not change the cut. Common practice, no source.',
+    waxedPaperWhy:
+      'Lets lace go from the die. Ticked under “With it”, its thickness is counted. Common practice, no source.',
+  },
+  beside: {
+    title: 'With it',
+    waxed: 'Waxed paper between card and die, so that lace lets go',
+    thickness: 'It is thick',
+    runsEach: 'Runs a piece serves',
+    counters_one: 'Keep the counter: {{count}} falls out of each cut',
+    counters_other: 'Keep the counters: {{count}} fall out of each cut',
   },
   gain: {
     fewer_one: '{{count}} pass fewer',
