@@ -16,6 +16,10 @@ const SELDOM = /@radix-ui\/react-(slider|progress|toggle-group|tabs|alert-dialog
 /** Heavy, and needed on some pages only, however many pieces name it. */
 const NOT_SHARED = /clipper2-ts|react-hook-form|core\/src\/(geometry\/polygons|goals\/|press\/)|web\/src\/ui\/form\//
 
+/** A few hundred bytes each, and on nearly every page: one piece. */
+const SMALL =
+  /web\/src\/(text\/(i18n|languages|say-pressed|say-finding)|data\/(sharing|who|job-in-hand|job-steps|kept\/\w+)|ui\/(SeverityMark|SeenBadge|Why|form\/(Tick|LengthInput|NumberBox))|pressing\/stack\/layer-name)\.tsx?$/
+
 /** The piece that a file of words goes into. */
 const wordsOf = (id: string): string => `words-${/\/text\/([\w-]+)/.exec(id)?.[1] ?? ''}`
 
@@ -38,6 +42,7 @@ export default defineConfig({
               test: /node_modules\/(react|react-dom|react-router|scheduler|@tanstack\/(react-query|query-core)|i18next|react-i18next|html-parse-stringify|void-elements|cookie)\//,
               priority: 3,
             },
+            { name: 'base', test: SMALL, priority: 2 },
             { name: 'icons', test: /node_modules\/lucide-react\//, priority: 2 },
             {
               name: 'controls',

@@ -91,6 +91,8 @@ const dieOf = (random: RandomSource, at: number) => {
     heightMeasuredBy: 'caliper',
     bladeHeightMm: 0.6,
     bodyStripMm: null,
+    overDieId: null,
+    madeOf: null,
     laciness: null,
     fitForFoam: false,
     note: '',

@@ -222,7 +222,7 @@ export { contains } from './geometry/nesting-depth.js'
 export { circleAt, closedLoop, isClosed, lengthOf, type Polyline, signedAreaOf } from './geometry/polyline.js'
 export { measureOutline, openingsIn, type Outline, type OutlineMeasures, outlineSources } from './dies/outline.js'
 export { standInOutline } from './dies/stand-in.js'
-export { GLUE_MM, shapeHeightMm } from './dies/shape-height.js'
+export { MOST_SHAPE_LAYERS, shapeHeightMm, type ShapeJoin, shapeJoins } from './dies/shape-height.js'
 export { type Bed } from './press/bed.js'
 export type { BladeLaw, BladeShape } from './press/laws/blade.js'
 
@@ -386,7 +386,8 @@ export { bareOf, feltAfter, gripsBare, nextFeeling, type NextFeeling } from './p
 export { envelopeTemplate, type EnvelopeFlaps, flapsOf, foldingSteps } from './cards/envelope-fold.js'
 export { envelopesThatHold, type StandardEnvelope } from './cards/standard-envelopes.js'
 export { cutUp, matOf, type PanelSize, scoresFor } from './cards/panels.js'
-export { type LayerJoin, layerJoins } from './materials/joins.js'
+export { factsOfJoin, type LayerJoin, layerJoins } from './materials/joins.js'
+export { linesOfShape } from './dies/shape-of-die.js'
 export {
   type BuildLayer,
   type BuildSection,

@@ -161,6 +161,7 @@ export { placeRequest, type PlaceRequest, planRequest } from './wire/plan-reques
 export { planQuestion, type PlanQuestion, questionOfRun } from './wire/plan.js'
 export { problem, type Problem, type ProblemCode, problemCodes, type ProblemField } from './wire/problem.js'
 export { setupInput, type SetupInput } from './wire/setup.js'
+export { madePair, pairInput, type PairInput, raisedJobInput, type RaisedJobInput } from './wire/made-together.js'
 export { answerOfBorder, borderAnswer, type BorderAnswer, borderFile } from './files/border-file.js'
 export { answerOfCard, type CardAnswer, cardAnswer, cardFile, type CardFile } from './files/card-file.js'
 export { type ChartFile, chartFile } from './files/chart-file.js'

@@ -25,6 +25,7 @@ import { fileRoutes } from './routes/files.js'
 import { healthRoutes } from './routes/health.js'
 import { houseRuleRoutes } from './routes/house-rules.js'
 import { learningRoutes } from './routes/learning.js'
+import { madeTogetherRoutes } from './routes/made-together.js'
 import { outlineRoutes } from './routes/outlines.js'
 import { padRoutes } from './routes/pads.js'
 import { photoRoutes } from './routes/photos.js'
@@ -83,6 +84,7 @@ const routesOf = (
   ...runNoteRoutes(workshop),
   ...causeRoutes(workshop),
   ...setupRoutes(workshop),
+  ...madeTogetherRoutes(workshop),
   ...planRoutes(workshop, work),
   ...outlineRoutes(workshop, work),
   ...houseRuleRoutes(workshop),

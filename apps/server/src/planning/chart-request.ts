@@ -57,6 +57,8 @@ const usualDie = (dieClass: DieClass): Die => {
     heightMeasuredBy: 'table',
     bladeHeightMm,
     bodyStripMm: null,
+    overDieId: null,
+    madeOf: null,
     laciness: null,
     fitForFoam: cased,
     condition: 'used',

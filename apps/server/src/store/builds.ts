@@ -37,9 +37,14 @@ const toBuildRows = async (stored: readonly BuildModel[], transaction: Transacti
   }))
 }
 
-/** The count of a build gives its jobs how many pieces they want. */
+/** The counts of all builds that a job cuts layers for give it how many pieces it wants. */
 const wantOfJobs = async (build: BuildInput, transaction: Transaction): Promise<void> => {
-  for (const [id, wanted] of wantedOfJobs(build)) {
+  const its = new Set(jobIdsOf(build))
+  const builds = await BuildModel.findAll({ where: { deletedAt: null }, transaction })
+  const sums = new Map<string, number>()
+  for (const each of builds)
+    for (const [id, pieces] of wantedOfJobs(each)) if (its.has(id)) sums.set(id, (sums.get(id) ?? 0) + pieces)
+  for (const [id, wanted] of sums) {
     const changed = { wanted, version: literal('version + 1'), updatedAt: new Date() }
     await JobModel.update(changed, {
       where: literal(`id = ${JobModel.sequelize?.escape(id) ?? ''} AND wanted <> ${wanted}`),

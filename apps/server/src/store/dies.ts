@@ -4,6 +4,7 @@ import type { Transaction } from 'sequelize'
 import { insertAll } from './children.js'
 import { fieldsOf } from './models/field-columns.js'
 import { DieModel, DieOutlineModel } from './models/die-model.js'
+import { SheetModel } from './models/sheet-model.js'
 import { type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import type { TableSpec } from './table.js'
 
@@ -33,6 +34,8 @@ export const toDieRows = async (stored: readonly DieModel[], transaction: Transa
   return stored.map((die) => ({
     ...shelfRowShape(die),
     ...fieldsOf(dieTable, die),
+    overDieId: die.overDieId,
+    madeOf: die.madeOf,
     outline: summaryOf(byDie.get(die.id)),
   }))
 }
@@ -113,5 +116,14 @@ export const diesTable = (measure: Measure): TableSpec<DieModel, DieInput, DieRo
   columns: ({ outline: _, ...columns }) => columns,
   rows: toDieRows,
   saveChildren: (id, input, transaction) => saveOutline(id, input, measure, transaction),
+  references: ({ overDieId, madeOf }) => [
+    ...(overDieId ? [{ path: 'overDieId', id: overDieId, model: DieModel, what: 'die' }] : []),
+    ...(madeOf
+      ? [
+          { path: 'madeOf.dieId', id: madeOf.dieId, model: DieModel, what: 'die' },
+          { path: 'madeOf.sheetId', id: madeOf.sheetId, model: SheetModel, what: 'sheet' },
+        ]
+      : []),
+  ],
   where: shelfWhere,
 })

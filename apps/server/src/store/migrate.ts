@@ -33,6 +33,7 @@ import { pairedDevices } from './migrations/0030-paired-devices.js'
 import { lowMiddles } from './migrations/0031-low-middles.js'
 import { scrapsOwnThickness } from './migrations/0032-scraps-own-thickness.js'
 import { besideWhatIsPressed } from './migrations/0033-beside-what-is-pressed.js'
+import { diesOfDies } from './migrations/0034-dies-of-dies.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -70,6 +71,7 @@ export const migrations = [
   lowMiddles,
   scrapsOwnThickness,
   besideWhatIsPressed,
+  diesOfDies,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

@@ -90,6 +90,8 @@ export const dieInputs = {
     heightMeasuredBy: 'caliper',
     bladeHeightMm: 0.6,
     bodyStripMm: null,
+    overDieId: null,
+    madeOf: null,
     laciness: null,
     fitForFoam: false,
     condition: 'used',

@@ -1,5 +1,6 @@
 import { createBrowserRouter, redirect, type RouteObject } from 'react-router'
 import { jobPath } from '../data/job-address.js'
+import { speakOf } from '../text/i18n.js'
 import { Loading } from '../ui/states.js'
 import { Frame } from './Frame.js'
 import { JobFrame, JobGoesOn } from './JobFrame.js'
@@ -26,6 +27,16 @@ const before: readonly RouteObject[] = stepStations.flatMap(({ id }): RouteObjec
       ],
 )
 
+/** A station's pages with the words that only they say. */
+const withOwnWords = (station: string, routes: readonly RouteObject[]): RouteObject[] =>
+  routes.map((route) => {
+    const { lazy, children } = route
+    const inner = children && { children: withOwnWords(station, children) }
+    if (typeof lazy !== 'function') return { ...route, ...inner } as RouteObject
+    const both = async () => (await Promise.all([lazy(), speakOf(station)]))[0]
+    return { ...route, ...inner, lazy: both } as RouteObject
+  })
+
 /** Every address; each station is fetched when it is first opened. */
 export const router = createBrowserRouter([
   {
@@ -36,7 +47,7 @@ export const router = createBrowserRouter([
       { index: true, loader: () => redirect('/jobs') },
       ...before,
       ofAJob,
-      ...stations.flatMap(({ id, routes }) => (routes ? [{ path: id, children: [...routes] }] : [])),
+      ...stations.flatMap(({ id, routes }) => (routes ? [{ path: id, children: withOwnWords(id, routes) }] : [])),
       { path: '*', lazy: () => import('../ui/NotThere.js') },
     ],
   },

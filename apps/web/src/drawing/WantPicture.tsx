@@ -96,6 +96,22 @@ const pictures: { readonly [Want in WantId]?: ReactNode } = {
       <circle cx={36} cy={20} r={12} {...piece} />
     </>
   ),
+  // Layers on one another, and the sheet that stands up over them.
+  'cut-glue-raise': (
+    <>
+      <path d="M8 30h20v3H8zm0 4h20v3H8zm0 4h20v3H8z" {...piece} strokeWidth={1.2} />
+      <path d="M32 32h6m-3-3 3 3-3 3" {...line} strokeWidth={1.4} />
+      <path d="M38 38h5q2-12 8-12t8 12h3" {...line} />
+      <path d="M44 38h14" {...line} strokeDasharray="2 2" strokeWidth={1.2} />
+    </>
+  ),
+  pair: (
+    <>
+      <circle cx={30} cy={24} r={17} {...piece} />
+      <circle cx={34} cy={20} r={12} {...card} />
+      <path d="M28 20h12M34 14v12" {...line} strokeWidth={1.2} />
+    </>
+  ),
   'cut-form': (
     <>
       <circle cx={18} cy={22} r={12} {...piece} />

@@ -2,10 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { MemoryRouter } from 'react-router'
-import { startSpeaking } from '../text/i18n.js'
+import './speaking.js'
 import { Toasts } from '../ui/toasts.js'
-
-await startSpeaking('en')
 
 type LengthUnit = 'mm' | 'in'
 

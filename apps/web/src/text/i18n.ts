@@ -1,15 +1,32 @@
 import i18next from 'i18next'
 import { initReactI18next } from 'react-i18next'
 import { preference } from '../data/preference.js'
-import { FIRST_LANGUAGE, languages, wordsOf } from './languages.js'
+import { FIRST_LANGUAGE, languages, ownWordsOf, wordsOf } from './languages.js'
 
 const KEPT_AS = 'language'
 
 const known = (code: string | undefined): string | undefined =>
   code !== undefined && languages.includes(code) ? code : undefined
 
+/** Stations whose own words were asked for. */
+const spokenOf = new Set<string>()
+
+const addOwnWords = async (language: string, station: string): Promise<void> => {
+  i18next.addResourceBundle(language, 'app', await ownWordsOf(language, station), true, true)
+}
+
 const addWords = async (language: string): Promise<void> => {
-  if (!i18next.hasResourceBundle(language, 'app')) i18next.addResourceBundle(language, 'app', await wordsOf(language))
+  if (i18next.hasResourceBundle(language, 'app')) return
+  i18next.addResourceBundle(language, 'app', await wordsOf(language))
+  await Promise.all([...spokenOf].map((station) => addOwnWords(language, station)))
+}
+
+/** Fetches what is said on the pages of a station alone, in every language that is spoken now. */
+export const speakOf = async (station: string): Promise<void> => {
+  if (spokenOf.has(station)) return
+  const spoken = [...new Set([i18next.language, FIRST_LANGUAGE])]
+  await Promise.all(spoken.map((language) => addOwnWords(language, station)))
+  spokenOf.add(station)
 }
 
 /** Fetches the words of a language, and of the first language for what that one leaves out. */

@@ -6,13 +6,12 @@ import { sayArea, sayPlacementFinding } from '../pressing/placed/say-placement-f
 import { sayLie, turnedPads } from '../pressing/say-lie.js'
 import { layerName } from '../pressing/stack/layer-name.js'
 import { sayClock, sayDay, sayTime } from './dates.js'
-import { startSpeaking } from './i18n.js'
+import '../testing/speaking.js'
 import { lengthsIn } from './lengths.js'
 import { sayMethod } from './say-method.js'
 import { sayPressed } from './say-pressed.js'
 import { sayGain, sayProposal } from './say-suggestion.js'
 
-await startSpeaking('en')
 const t = i18next.getFixedT(null, 'app')
 const mm = lengthsIn({ unit: 'mm', denominator: 16 })
 const inches = lengthsIn({ unit: 'in', denominator: 16 })

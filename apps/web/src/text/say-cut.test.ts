@@ -1,11 +1,10 @@
 import type { OwnFigures } from '@bold-heron/core'
 import i18next from 'i18next'
 import { describe, expect, it } from 'vitest'
-import { startSpeaking } from './i18n.js'
+import '../testing/speaking.js'
 import { lengthsIn } from './lengths.js'
 import { percent, sayChance, sayCut, sayShare, signChance } from './say-cut.js'
 
-await startSpeaking('en')
 const t = i18next.getFixedT(null, 'app')
 const mm = lengthsIn({ unit: 'mm', denominator: 16 })
 const inches = lengthsIn({ unit: 'in', denominator: 16 })

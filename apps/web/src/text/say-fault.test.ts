@@ -1,10 +1,9 @@
 import i18next from 'i18next'
 import { describe, expect, it } from 'vitest'
-import { startSpeaking } from './i18n.js'
+import '../testing/speaking.js'
 import { lengthsIn } from './lengths.js'
 import { sayFault } from './say-fault.js'
 
-await startSpeaking('en')
 const t = i18next.getFixedT(null, 'app')
 const mm = lengthsIn({ unit: 'mm', denominator: 16 })
 const inches = lengthsIn({ unit: 'in', denominator: 16 })

@@ -2,13 +2,13 @@ import { findingCodes } from '@bold-heron/core'
 import i18next from 'i18next'
 import { describe, expect, it } from 'vitest'
 import { findings } from './en/findings.js'
-import { startSpeaking } from './i18n.js'
+import '../testing/speaking.js'
+import { stationsWithOwnWords } from './languages.js'
 import { lengthsIn } from './lengths.js'
 import { sayDifference } from './say-difference.js'
 import { sayFault } from './say-fault.js'
 import { sayFinding } from './say-finding.js'
 
-await startSpeaking('en')
 const t = i18next.getFixedT(null, 'app')
 const mm = lengthsIn({ unit: 'mm', denominator: 16 })
 const inches = lengthsIn({ unit: 'in', denominator: 16 })
@@ -75,5 +75,24 @@ describe('faults in words', () => {
       'This must be at most 196 7/8 in.',
     )
     expect(sayFault(t, inches, { code: 'length-not-read', measures: 'size' })).toContain('3 1/4 in')
+  })
+})
+
+describe('words of a station alone', () => {
+  const sources = import.meta.glob<string>(['../**/*.ts', '../**/*.tsx', '!../**/*.test.*', '!../**/text/**'], {
+    query: '?raw',
+    import: 'default',
+    eager: true,
+  })
+
+  it.each(stationsWithOwnWords)('of %s are said nowhere but on its pages, which fetch them', (station) => {
+    const says = new RegExp(`['"\`]${station}\\.(?!nav\\b|go\\b)[a-z]`)
+    const elsewhere = Object.entries(sources).filter(
+      ([path, source]) => !path.startsWith(`../stations/${station}/`) && says.test(source),
+    )
+    expect(elsewhere.map(([path]) => path)).toEqual([])
+    expect(Object.entries(sources).some(([path, source]) => path.includes(`/${station}/`) && says.test(source))).toBe(
+      true,
+    )
   })
 })

@@ -52,7 +52,7 @@ const SAME_MM = 1e-9
 
 /** How long the wet glue of a layer dries, that under it and that between its sheets, minutes. */
 const dryingOf = ({ join, sheets }: BuildLayer, at: number): number =>
-  ((at > 0 && join === 'wet-glue' ? 1 : 0) + (sheets > 1 ? 1 : 0)) * factsOfJoin('wet-glue').dryingMinutes
+  (at > 0 ? factsOfJoin(join).dryingMinutes : 0) + (sheets > 1 ? factsOfJoin('wet-glue').dryingMinutes : 0)
 
 const joinMmOf = ({ join, joinMm }: BuildLayer): number => joinMm ?? factsOfJoin(join).heightMm
 

@@ -2,7 +2,8 @@ import { type StartKind, startKinds } from '../placement/starts/list.js'
 import { type TechniqueId, techniqueIds } from './list.js'
 
 /** What somebody wants who begins a job, by name. */
-export type WantId = 'whole' | StartKind | Exclude<TechniqueId, 'cut'> | 'cut-crease' | 'cut-form' | 'border'
+export type WantId =
+  'whole' | StartKind | Exclude<TechniqueId, 'cut'> | 'cut-crease' | 'cut-form' | 'cut-glue-raise' | 'pair' | 'border'
 
 /** What may be wanted of a job: its technique, how its card is begun in Place where it is laid out, and what is done after it. */
 export interface Want {
@@ -21,4 +22,7 @@ export const wants: readonly Want[] = [
   ...techniqueIds.flatMap((technique): Want[] => (technique === 'cut' ? [] : [{ id: technique, technique }])),
   { id: 'cut-crease', technique: 'cut', then: 'crease' },
   { id: 'cut-form', technique: 'cut', then: 'folder' },
+  { id: 'cut-glue-raise', technique: 'cut', then: 'raise' },
+  // A base and what lies over it, in every mix of their sheets.
+  { id: 'pair', technique: 'cut' },
 ]

@@ -1,9 +1,17 @@
-import { dieClasses, dieConditions, enteredFeedEnds, measuringWays } from '@bold-heron/core'
+import { dieClasses, dieConditions, enteredFeedEnds, measuringWays, shapeJoins } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
-import { nameField, noteField, shelfRowFields } from './fields.js'
+import { idField, nameField, noteField, shelfRowFields } from './fields.js'
 import { outlineInput, outlineSummary } from './outline.js'
+
+/** Layers of what a die cuts of a sheet, joined into a shape. */
+const gluedUp = z.object({
+  dieId: idField,
+  sheetId: idField,
+  layers: z.int().min(1).max(12),
+  join: z.enum(shapeJoins),
+})
 
 /** Shapes of one die. */
 const MOST_SHAPES = 60
@@ -31,6 +39,10 @@ export const dieTable = {
   mirrored: field.whole(z.int().min(0).max(MOST_SHAPES).default(0)),
   /** How many of it there are: one run cannot lay more. */
   owned: field.whole(z.int().min(1).max(MOST_SHAPES).default(1)),
+  /** The die that it lies over: what it cuts is glued onto what that one cuts; null: none. */
+  overDieId: field.structure(idField.nullable().default(null)),
+  /** What a shape is glued up of: layers of what a die cuts; null where nobody noted it. */
+  madeOf: field.structure(gluedUp.nullable().default(null)),
   note: field.text(noteField),
 } satisfies FieldTable
 export const dieFields = zodOf(dieTable)

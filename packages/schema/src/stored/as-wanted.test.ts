@@ -24,13 +24,13 @@ describe('what may be wanted of a job', () => {
   })
 
   it('is one press run, of the technique', () => {
-    const { runs } = asWanted(input, want('crease'), undefined)
+    const { runs } = asWanted(input, want('crease'))
     expect(runs.map(({ technique }) => technique)).toEqual(['crease'])
     expect(runs[0]).toMatchObject({ dieIds: ['gull'], sheetId: 'ivory', sheetCount: 2 })
   })
 
   it('cut, then creased with the same die, finishes with the crease, one sheet at a time', () => {
-    const { runs } = asWanted(input, want('cut-crease'), undefined)
+    const { runs } = asWanted(input, want('cut-crease'))
     expect(
       runs.map(({ technique, finishes, dieIds, sheetCount, bladeSide }) => ({
         technique,
@@ -47,7 +47,10 @@ describe('what may be wanted of a job', () => {
   })
 
   it('cut, then formed, takes its folder for the second run', () => {
-    expect(asWanted(input, want('cut-form'), 'tide').runs.map(({ dieIds }) => dieIds)).toEqual([['gull'], ['tide']])
-    expect(asWanted(input, want('cut-form'), undefined).runs[1]!.dieIds).toEqual(['gull'])
+    expect(asWanted(input, want('cut-form'), { dieId: 'tide' }).runs.map(({ dieIds }) => dieIds)).toEqual([
+      ['gull'],
+      ['tide'],
+    ])
+    expect(asWanted(input, want('cut-form')).runs[1]!.dieIds).toEqual(['gull'])
   })
 })

@@ -63,6 +63,8 @@ const remedies = {
   'named-twice': 'must be named once only',
   'die-not-in-file': 'must be the id of a die in the file',
   'sheet-not-in-file': 'must be the id of a sheet in the file',
+  'names-a-sheet-twice': 'must name each sheet once',
+  'die-over-itself': 'must be another die than the base',
   'names-two-layers': 'must name one layer only',
   'too-many-pieces': 'must leave at most {{limit}} pieces to be cut in all',
   'not-an-outline': 'must be a closed outline with an area, at least three points that do not cross one another',

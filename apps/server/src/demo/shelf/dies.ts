@@ -17,6 +17,8 @@ const die = (key: keyof typeof demoOutlines, line: DieLine): DieInput => {
     heightMeasuredBy: 'caliper',
     bladeHeightMm,
     bodyStripMm: null,
+    overDieId: null,
+    madeOf: null,
     laciness: null,
     fitForFoam: cased,
     condition: 'used',

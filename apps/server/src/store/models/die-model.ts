@@ -1,9 +1,12 @@
-import { dieTable, type OutlineInput } from '@bold-heron/schema'
+import { type DieInput, dieTable, type OutlineInput } from '@bold-heron/schema'
 import { DataTypes, Model, type Sequelize } from 'sequelize'
 import { fieldColumns, shelfModelOf } from './field-columns.js'
 import { optionalReal, real, shelfColumns, text, whole } from './row-model.js'
 
-export class DieModel extends shelfModelOf(dieTable) {}
+export class DieModel extends shelfModelOf(dieTable) {
+  declare overDieId: DieInput['overDieId']
+  declare madeOf: DieInput['madeOf']
+}
 
 /** The cutting lines of a die that has its own, with what was measured on them. */
 export class DieOutlineModel extends Model {
@@ -17,7 +20,15 @@ export class DieOutlineModel extends Model {
 }
 
 export const defineDies = (sequelize: Sequelize): void => {
-  DieModel.init({ ...shelfColumns(), ...fieldColumns(dieTable) }, { sequelize, tableName: 'dies' })
+  DieModel.init(
+    {
+      ...shelfColumns(),
+      ...fieldColumns(dieTable),
+      overDieId: { type: DataTypes.UUID, allowNull: true },
+      madeOf: { type: DataTypes.JSONB, allowNull: true },
+    },
+    { sequelize, tableName: 'dies' },
+  )
   DieOutlineModel.init(
     {
       dieId: { type: DataTypes.UUID, primaryKey: true },

@@ -10,6 +10,7 @@ import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { KeepBesideStrip } from '../../pressing/KeepBesideStrip.js'
 import { KeepLeftOver } from '../../pressing/KeepLeftOver.js'
 import { AfterParts } from './finishing/AfterParts.js'
+import { GlueUp } from './finishing/GlueUp.js'
 import { shownFinishing } from './finishing/list.js'
 import { BenchTitle } from './steps/BenchTitle.js'
 
@@ -80,6 +81,7 @@ export const FinishStage = ({
         const Shown = shownFinishing[step]
         return <Shown key={step} job={job} />
       })}
+      <GlueUp job={job} />
       <AfterParts job={job} />
       {run.cutFrom && runId && <KeepLeftOver runId={runId} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
       {run.border && runId && <KeepBesideStrip runId={runId} sheetId={run.sheetId} border={run.border} />}

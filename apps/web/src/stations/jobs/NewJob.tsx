@@ -12,6 +12,7 @@ import { Panel } from '../../ui/Panel.js'
 import { Loaded } from '../../ui/states.js'
 import { JobFormFields, jobForm } from './job-form.js'
 import { WantChoice } from './WantChoice.js'
+import { useMadeTogether } from './wants/use-made-together.js'
 import { wayOn } from './way-on.js'
 
 const blankJob = (bladeSide: BladeSide): JobInput =>
@@ -20,15 +21,20 @@ const blankJob = (bladeSide: BladeSide): JobInput =>
 const NewJobForm = ({ start }: { readonly start: JobInput }) => {
   const { t } = useTranslation()
   const navigate = useNavigate()
-  const add = useAddRow('jobs')
   const form = useRowForm(jobForm, start)
   const folder = useEveryRow('dies').data?.find(({ dieClass }) => isFolder(dieClass))
   const [want, setWant] = useState(wants[0] as Want)
-  const save = async (input: JobInput) => {
-    const job = await add.mutateAsync(asWanted(input, want, folder?.id)).catch(() => undefined)
-    if (!job) return
+  const together = useMadeTogether(want.id, form.watch('dieIds') as readonly string[])
+  const add = useAddRow('jobs')
+  const make = async (input: JobInput): Promise<string | undefined> => {
+    if (together.makes) return together.make(input)
+    const job = await add.mutateAsync(asWanted(input, want, want.then === 'folder' ? { dieId: folder?.id } : {}))
     takeJobInHand(job.id)
-    await navigate(wayOn(want, job.id))
+    return wayOn(want, job.id)
+  }
+  const save = async (input: JobInput) => {
+    const next = await make(input).catch(() => undefined)
+    if (next) await navigate(next)
   }
   return (
     <Panel title={t('jobs.newTitle')} heading="h1" className="mx-auto max-w-3xl">
@@ -36,7 +42,7 @@ const NewJobForm = ({ start }: { readonly start: JobInput }) => {
         form={form}
         label={t('jobs.newTitle')}
         onSave={save}
-        error={add.error}
+        error={add.error ?? together.error}
         saveText={t('jobs.create')}
       >
         <WantChoice
@@ -47,6 +53,7 @@ const NewJobForm = ({ start }: { readonly start: JobInput }) => {
             form.setValue('bladeSide', techniqueOf(next.technique).bladeSide ?? runInHandOf(start).bladeSide)
           }}
         />
+        {together.fields}
         <JobFormFields withState={false} technique={want.technique} />
       </RowFormFrame>
     </Panel>

@@ -1,7 +1,7 @@
 import { exerciseIds, exerciseOf } from '@bold-heron/core'
 import { jobRow } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
-import { practice } from './text/en.js'
+import { practice } from './own-words/en.js'
 import { jobOfExercise } from './practice-job.js'
 
 describe('an exercise as the Bench takes it', () => {

@@ -1,9 +1,10 @@
 import { Dumbbell } from 'lucide-react'
 import type { Station, StationNav } from '../station.js'
+import type { practice as ownWords } from './own-words/en.js'
 import type { practice as words } from './text/en.js'
 
 /** Exercises at a simulated press. */
-export const practice: Station<'practice', { practice: typeof words }, StationNav<'rest'>> = {
+export const practice: Station<'practice', { practice: typeof words & typeof ownWords }, StationNav<'rest'>> = {
   id: 'practice',
   nav: { at: 'rest', key: 'x', icon: Dumbbell },
   routes: [

@@ -1,10 +1,11 @@
 import { LayoutGrid } from 'lucide-react'
 import { redirect } from 'react-router'
 import type { Station, StationNav } from '../station.js'
+import type { wall as ownWords } from './own-words/en.js'
 import type { wall as words } from './text/en.js'
 
 /** What hangs on the wall: what a press cuts, and an evening's work in order. */
-export const wall: Station<'wall', { wall: typeof words }, StationNav<'door'>> = {
+export const wall: Station<'wall', { wall: typeof words & typeof ownWords }, StationNav<'door'>> = {
   id: 'wall',
   nav: { at: 'door', key: 'e', icon: LayoutGrid },
   routes: [

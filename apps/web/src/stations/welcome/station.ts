@@ -1,5 +1,5 @@
 import type { Station } from '../station.js'
-import type { welcome as words } from './text/en.js'
+import type { welcome as words } from './own-words/en.js'
 
 /** A minute to set up, before there is anything. */
 export const welcome: Station<'welcome', { welcome: typeof words }, undefined> = {

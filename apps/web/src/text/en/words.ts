@@ -72,6 +72,8 @@ export const words = {
     tape: 'tape',
     hinge: 'hinge along one edge',
     'adhesive-sheet': 'adhesive sheet',
+    'middle-only': 'wet glue in the middle only',
+    dots: 'dots of glue',
     'foam-pad': 'foam pads',
     loose: 'laid in loose',
   },

@@ -123,6 +123,11 @@ export const bench = {
     text_other:
       'Slide the plates onto a tray before you lift anything: {{count}} counters fall out. Keep them with their piece.',
   },
+  glueUp: {
+    title: 'Glue {{count}} of them up into the shape',
+    'wet-glue': 'One on another, edges flush, under a book while it dries: wet glue is squeezed out in the press.',
+    tape: 'One on another, edges flush, with tape between. It can be pressed at once.',
+  },
   afterParts: {
     peel: { title: 'Adhesive', text: 'Peel the backing off when the piece is placed, not before.' },
     'lift-off': { title: 'Waxed paper', text: 'Lift it off, with what stayed in it.' },

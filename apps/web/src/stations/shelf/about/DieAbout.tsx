@@ -1,5 +1,7 @@
 import type { DieRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { useRow, useRowsById } from '../../../data/rows.js'
 import { useStoredOutline } from '../../../data/outlines.js'
 import { OutlineDrawing } from '../../../drawing/outline/OutlineDrawing.js'
 import { useLengths } from '../../../text/lengths.js'
@@ -8,6 +10,41 @@ import { JobsWith } from './JobsWith.js'
 
 /** Room that the drawing leaves round the lines, as a share of the longer side on either side. */
 const MARGIN = 0.05
+
+/** What a shape is glued up of, and the die that it lies over or that lies over it. */
+const MadeOf = ({ row: { id, madeOf, overDieId } }: { readonly row: DieRow }) => {
+  const { t } = useTranslation()
+  const dies = useRowsById('dies')
+  const sheet = useRow('sheets', madeOf?.sheetId).data
+  const under = overDieId && dies.get(overDieId)
+  const over = [...dies.values()].filter((die) => die.overDieId === id)
+  const linked = (die: DieRow) => <Link to={`/shelf/dies/${die.id}`}>{die.name}</Link>
+  const cutBy = madeOf && dies.get(madeOf.dieId)
+  return (
+    <>
+      {madeOf && cutBy && (
+        <span className="block">
+          {t('shelf.about.madeOf', {
+            count: madeOf.layers,
+            sheet: sheet?.name ?? '',
+            join: t(`words.layerJoin.${madeOf.join}`),
+          })}{' '}
+          {linked(cutBy)}
+        </span>
+      )}
+      {under && (
+        <span className="block">
+          {t('shelf.about.liesOver')} {linked(under)}
+        </span>
+      )}
+      {over.map((die) => (
+        <span key={die.id} className="block">
+          {t('shelf.about.liesUnder')} {linked(die)}
+        </span>
+      ))}
+    </>
+  )
+}
 
 /** A die by sight, as large as it is by what the screen calls a millimetre. */
 const InTrueSize = ({ row }: { readonly row: DieRow }) => {
@@ -33,6 +70,7 @@ const InTrueSize = ({ row }: { readonly row: DieRow }) => {
               {t('shelf.about.pieces', { count: row.pieces })}
             </>
           )}
+          <MadeOf row={row} />
         </p>
       </div>
     </Panel>

@@ -12,6 +12,8 @@ const die: DieInput = {
   heightMeasuredBy: 'caliper',
   bladeHeightMm: 0.6,
   bodyStripMm: null,
+  overDieId: null,
+  madeOf: null,
   laciness: null,
   fitForFoam: false,
   condition: 'used',

@@ -1,4 +1,4 @@
-import { GLUE_MM, shapeHeightMm } from '@bold-heron/core'
+import { factsOfJoin, shapeHeightMm } from '@bold-heron/core'
 import { useState } from 'react'
 import { useFormContext } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
@@ -52,7 +52,7 @@ export const LayersOfShape = () => {
             {t('shelf.layers.sum', {
               layers,
               sheet: lengths.thickness(sheet?.caliperMm ?? 0),
-              glue: lengths.thickness(GLUE_MM),
+              glue: lengths.thickness(factsOfJoin('wet-glue').heightMm),
               height: lengths.thickness(heightMm),
             })}
           </span>

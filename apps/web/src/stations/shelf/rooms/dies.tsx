@@ -24,6 +24,7 @@ import { FolderWearPanel } from '../wear/MatWearPanel.js'
 import { DieAbout } from '../about/DieAbout.js'
 import { HowItWasCut } from '../about/HowItWasCut.js'
 import { LayersOfShape } from './LayersOfShape.js'
+import { OverField } from './OverField.js'
 import type { Room } from './room.js'
 
 const thickness = length('thickness')
@@ -147,6 +148,7 @@ const DieFields = ({ row }: { readonly row?: DieRow | undefined }) => {
       />
       {use === 'shape' && <LayersOfShape />}
       {use === 'die' && <BladeFields />}
+      {use === 'die' && <OverField row={row} />}
       {use !== 'shape' && <PiecesFields />}
       {use.endsWith('folder') && <FeedEndField />}
       <OutlineField row={row} />
@@ -167,6 +169,8 @@ export const diesRoom: Room<'dies'> = {
     heightMeasuredBy: 'table',
     bladeHeightMm: factsOfDieClass('thin-outline').bladeHeightMm,
     bodyStripMm: null,
+    overDieId: null,
+    madeOf: null,
     laciness: null,
     fitForFoam: false,
     condition: 'used',

@@ -1,12 +1,11 @@
 import type { ChartAnswer, ChartCellAnswer, ComputedChart } from '@bold-heron/schema'
 import i18next from 'i18next'
 import { describe, expect, it } from 'vitest'
-import { startSpeaking } from '../../../text/i18n.js'
+import '../../../testing/speaking.js'
 import { lengthsIn } from '../../../text/lengths.js'
 import { printedChart, tableOfChart } from './printed-chart.js'
 import { sayCell, sayColumn, sayRow } from './said.js'
 
-await startSpeaking('en')
 const t = i18next.getFixedT(null, 'app')
 const mm = lengthsIn({ unit: 'mm', denominator: 16 })
 const inches = lengthsIn({ unit: 'in', denominator: 16 })

@@ -1,11 +1,10 @@
 import type { ChartAnswer, ChartCellAnswer } from '@bold-heron/schema'
 import i18next from 'i18next'
 import { describe, expect, it } from 'vitest'
-import { startSpeaking } from '../../../text/i18n.js'
+import '../../../testing/speaking.js'
 import { lengthsIn } from '../../../text/lengths.js'
 import { platesOfChart, sayCell, sayColumn, sayFeel, sayPasses, sayRow, sayShims } from './said.js'
 
-await startSpeaking('en')
 const t = i18next.getFixedT(null, 'app')
 const mm = lengthsIn({ unit: 'mm', denominator: 16 })
 const inches = lengthsIn({ unit: 'in', denominator: 16 })

@@ -1,10 +1,9 @@
 import type { QueuedRunsAnswer } from '@bold-heron/schema'
 import i18next from 'i18next'
 import { describe, expect, it } from 'vitest'
-import { startSpeaking } from '../../../text/i18n.js'
+import '../../../testing/speaking.js'
 import { sayChanges, sayJobs, sayMinutes, sayMoment } from './said.js'
 
-await startSpeaking('en')
 const t = i18next.getFixedT(null, 'app')
 const names = { pad: 'Clear pad', paper: 'Copy paper', gulls: 'Gulls', kites: 'Kites' }
 const plates = (...ids: string[]) => ids.map((plateId) => ({ plateId }))

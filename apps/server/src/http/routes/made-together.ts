@@ -1,0 +1,36 @@
+import { jobRow, madePair, pairInput, raisedJobInput } from '@bold-heron/schema'
+import { refuseFields } from '../../refusals/refusal.js'
+import { savePair, saveRaisedJob } from '../../store/made-together.js'
+import type { Workshop } from '../../store/workshop.js'
+import { refusedFields } from '../answers.js'
+import { Reply, route, type Route } from '../route.js'
+
+/** Things that are made together, all of them or none. */
+export const madeTogetherRoutes = (workshop: Workshop): Route[] => [
+  route({
+    method: 'post',
+    path: '/api/raised-jobs',
+    for: 'helper',
+    summary:
+      'Cut layers, glue them up into a shape, and raise a sheet over it: the shape on the shelf and a job of two runs',
+    body: raisedJobInput,
+    answers: { 201: { says: 'The job', schema: jobRow }, 422: refusedFields },
+    async handle({ body }) {
+      const made = await saveRaisedJob(workshop, body)
+      return 'errors' in made ? refuseFields([...made.errors]) : new Reply(201, made)
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/pairs',
+    for: 'helper',
+    summary:
+      'A base and what lies over it, in every mix of some sheets: a job for each die and sheet, and a card for each mix',
+    body: pairInput,
+    answers: { 201: { says: 'What was made', schema: madePair }, 422: refusedFields },
+    async handle({ body }) {
+      const made = await savePair(workshop, body)
+      return 'errors' in made ? refuseFields([...made.errors]) : new Reply(201, made)
+    },
+  }),
+]
