@@ -1,6 +1,7 @@
 import { createBrowserRouter, redirect, type RouteObject } from 'react-router'
 import { jobPath } from '../data/job-address.js'
 import { speakOf } from '../text/i18n.js'
+import { stationsWithOwnWords } from '../text/languages.js'
 import { Loading } from '../ui/states.js'
 import { Frame } from './Frame.js'
 import { JobFrame, JobGoesOn } from './JobFrame.js'
@@ -47,7 +48,11 @@ export const router = createBrowserRouter([
       { index: true, loader: () => redirect('/jobs') },
       ...before,
       ofAJob,
-      ...stations.flatMap(({ id, routes }) => (routes ? [{ path: id, children: withOwnWords(id, routes) }] : [])),
+      ...stations.flatMap(({ id, routes }) =>
+        routes
+          ? [{ path: id, children: stationsWithOwnWords.includes(id) ? withOwnWords(id, routes) : [...routes] }]
+          : [],
+      ),
       { path: '*', lazy: () => import('../ui/NotThere.js') },
     ],
   },

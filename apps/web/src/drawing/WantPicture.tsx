@@ -98,12 +98,12 @@ const pictures: { readonly [Want in WantId]?: ReactNode } = {
   ),
   // Layers on one another, and the sheet that stands up over them.
   'cut-glue-raise': (
-    <>
+    <g transform="translate(0 -11)">
       <path d="M8 30h20v3H8zm0 4h20v3H8zm0 4h20v3H8z" {...piece} strokeWidth={1.2} />
       <path d="M32 32h6m-3-3 3 3-3 3" {...line} strokeWidth={1.4} />
       <path d="M38 38h5q2-12 8-12t8 12h3" {...line} />
       <path d="M44 38h14" {...line} strokeDasharray="2 2" strokeWidth={1.2} />
-    </>
+    </g>
   ),
   pair: (
     <>

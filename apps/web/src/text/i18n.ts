@@ -8,6 +8,12 @@ const KEPT_AS = 'language'
 const known = (code: string | undefined): string | undefined =>
   code !== undefined && languages.includes(code) ? code : undefined
 
+let begin = (): void => undefined
+/** Pages are fetched before it is known in which language. */
+const begun = new Promise<void>((resolve) => {
+  begin = resolve
+})
+
 /** Stations whose own words were asked for. */
 const spokenOf = new Set<string>()
 
@@ -23,6 +29,7 @@ const addWords = async (language: string): Promise<void> => {
 
 /** Fetches what is said on the pages of a station alone, in every language that is spoken now. */
 export const speakOf = async (station: string): Promise<void> => {
+  await begun
   if (spokenOf.has(station)) return
   const spoken = [...new Set([i18next.language, FIRST_LANGUAGE])]
   await Promise.all(spoken.map((language) => addOwnWords(language, station)))
@@ -41,6 +48,7 @@ export const startSpeaking = async (language: string): Promise<void> => {
     returnNull: false,
   })
   await Promise.all([...new Set([language, FIRST_LANGUAGE])].map(addWords))
+  begin()
 }
 
 /** The language that was chosen in this browser. */

@@ -53,8 +53,8 @@ const NewJobForm = ({ start }: { readonly start: JobInput }) => {
             form.setValue('bladeSide', techniqueOf(next.technique).bladeSide ?? runInHandOf(start).bladeSide)
           }}
         />
-        {together.fields}
         <JobFormFields withState={false} technique={want.technique} />
+        {together.fields}
       </RowFormFrame>
     </Panel>
   )

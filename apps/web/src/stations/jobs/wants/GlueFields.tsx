@@ -34,7 +34,7 @@ export const GlueFields = ({
   const lengths = useLengths()
   const cutFrom = useRow('sheets', (useWatch({ name: 'sheetId' }) as string) || undefined).data
   return (
-    <fieldset className="mb-4 space-y-3 rounded-lg border border-line p-3">
+    <fieldset className="mt-4 space-y-3 rounded-lg border border-line p-3">
       <legend className="px-1 font-bold">{t('jobs.glue.title')}</legend>
       <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
         <span className="flex items-center gap-2">

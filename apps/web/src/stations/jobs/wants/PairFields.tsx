@@ -39,7 +39,7 @@ export const PairFields = ({
   const bases = 1 + pairing.moreBaseSheetIds.length
   const overs = pairing.overSheetIds.length
   return (
-    <fieldset className="mb-4 space-y-3 rounded-lg border border-line p-3">
+    <fieldset className="mt-4 space-y-3 rounded-lg border border-line p-3">
       <legend className="px-1 font-bold">{t('jobs.pair.title')}</legend>
       <Field label={t('jobs.pair.over')} fault={fault}>
         {(ids) => (
