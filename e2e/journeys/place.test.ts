@@ -1,9 +1,10 @@
 import type { Placement } from '@bold-heron/core'
-import { type JobRow, type Page, placementOf as placementOfJob } from '@bold-heron/schema'
+import { type JobRow, type Page, placementOf as placementOfJob, type PlateRow } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { Key } from '../fixtures/keys.js'
-import { button, buttonThatBegins, css, field, type Spot } from '../fixtures/spot.js'
+import { button, buttonThatBegins, css, field, type Spot, tab } from '../fixtures/spot.js'
+import { en } from '../fixtures/words.js'
 
 const { application, browser } = await setOut(withDemo)
 
@@ -138,6 +139,21 @@ describe('the window with the lighthouse', () => {
   it('was laid without a complaint', async () => {
     expect(await browser.complaints()).toEqual([])
   })
+})
+
+it('every block of the shelf is compared, and one that was glued up is kept there as high as it was built', async () => {
+  const job = await jobNamed('Cover with its rim')
+  const { blocks } = en.place
+  await browser.go(`/jobs/${job.id}/place`)
+  await browser.press(blocks.compare)
+  await browser.says(blocks.title)
+  await browser.button(blocks.takeNamed.replace('{{name}}', 'Clear block'))
+  await browser.click(tab(en.place.tabs.press))
+  await browser.enter(blocks.built, '1.7 mm')
+  await browser.press(blocks.keep)
+  await browser.says(blocks.isKept.replace('{{name}} is', 'is').trim())
+  const { items } = (await (await fetch(`${application.address}/api/plates?q=Ivory card 250`)).json()) as Page<PlateRow>
+  expect(items).toMatchObject([{ kind: 'press-block', thicknessMm: 1.7, measuredBy: 'caliper' }])
 })
 
 it('the Bench leads through the lay-out before anything is stacked', async () => {

@@ -270,7 +270,7 @@ export {
 export { boxInPress, liesMirrored, cardToPressDrawing } from './placement/press-view.js'
 export { outlineOfBlock, type PadOnLine, padOnLine } from './placement/pressed-region.js'
 export { type PlacementFinding, type PlacementReading, readPlacement } from './placement/read-placement.js'
-export { insideRim } from './placement/rim-saved.js'
+export { insideRim, roundBlock } from './placement/rim-saved.js'
 export { type ByHand, byHandOf } from './placement/by-hand.js'
 export { type Surer, surerBy } from './planner/surer.js'
 export { type StartKind, startKinds, startPlacement } from './placement/starts/list.js'
@@ -402,6 +402,7 @@ export { pieceOf } from './nesting/piece-of.js'
 export { isUseful, leftOver } from './nesting/left-over.js'
 export { planRibbon, type RibbonEdge, ribbonFaults, type RibbonWanted } from './borders/ribbon.js'
 export { exactLengths } from './borders/exact-lengths.js'
+export { blockOfMaterial, type ComparedBlock, compareBlocksSteps } from './planner/compare-blocks.js'
 export { leftBesideStrips, type StripWay, waysToCutStrips } from './borders/strips.js'
 export {
   type Edit,

@@ -23,3 +23,10 @@ export const byHandKey = (things: PlaceRequest | undefined, placement: Placement
 /** Of a placement only the card and the run in hand are pressed. */
 export const placedPlanKey = (things: PlaceRequest, { card, runs, runInHand }: Placement) =>
   ['worked-out', 'placed-plan', editionOf(things), card, runs[runInHand]] as const
+
+/** As for the plan; but of what the blocks are is tried. */
+export const comparedBlocksKey = (things: PlaceRequest, { card, runs, runInHand }: Placement) => {
+  const run = runs[runInHand]
+  const blocks = run?.blocks.map(({ material: _, ...laid }) => laid)
+  return ['worked-out', 'blocks', editionOf(things), card, { ...run, blocks }] as const
+}

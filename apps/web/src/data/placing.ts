@@ -1,4 +1,4 @@
-import type { ByHand, Fitting, PlacedPlan, Placement } from '@bold-heron/core'
+import type { ByHand, ComparedBlock, Fitting, PlacedPlan, Placement } from '@bold-heron/core'
 import { type PlaceRequest, placeRequest } from '@bold-heron/schema'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useMemo } from 'react'
@@ -7,7 +7,7 @@ import type { PlacementView } from '../workers/view-of.js'
 import { longWork, planner } from '../workers/planner.js'
 import { ask } from './client.js'
 import { useLengthStyle } from './house-rules.js'
-import { byHandKey, placedPlanKey, placementViewKey, withoutPicture } from './placing-keys.js'
+import { byHandKey, comparedBlocksKey, placedPlanKey, placementViewKey, withoutPicture } from './placing-keys.js'
 
 const caliperOf = (things: PlaceRequest | undefined): number => things?.request.cut.sheet.caliper.valueMm ?? 0
 
@@ -50,6 +50,24 @@ export const useByHand = (things: PlaceRequest | undefined, placement: Placement
     enabled: things !== undefined,
     staleTime: Infinity,
     gcTime: 10_000,
+    retry: false,
+  })
+}
+
+/** Every block of the shelf tried for the run in hand; asked for only while `wanted`. */
+export const useComparedBlocks = (things: PlaceRequest, placement: Placement, wanted: boolean) => {
+  const asked = withoutPicture(placement)
+  const { request, dies, sheets } = things
+  return useQuery<ComparedBlock[]>({
+    queryKey: comparedBlocksKey(things, asked),
+    queryFn: ({ signal }) =>
+      longWork((task, onProgress) => planner().compareBlocks(task, request, asked, { dies, sheets }, onProgress), {
+        signal,
+      }),
+    enabled: wanted,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
     retry: false,
   })
 }

@@ -4,6 +4,7 @@ import {
   type Answers,
   type Assessment,
   assessStack,
+  compareBlocksSteps,
   gapStoryOf,
   type Die,
   type HelpedBy,
@@ -72,6 +73,14 @@ const planner = {
     things: { readonly dies: readonly Die[]; readonly sheets: readonly Sheet[] },
     onProgress: (share: number) => unknown,
   ) => inSlices(task, placedPlanSteps(request, placement, things, responses), onProgress),
+  /** Every block of the shelf tried for a placement's run in hand. */
+  compareBlocks: (
+    task: number,
+    request: PlanRequest,
+    placement: Placement,
+    things: { readonly dies: readonly Die[]; readonly sheets: readonly Sheet[] },
+    onProgress: (share: number) => unknown,
+  ) => inSlices(task, compareBlocksSteps(request, placement, things, responses), onProgress),
   /** What would make a stack cut better. */
   suggest: (task: number, request: PlanRequest, assessment: Assessment, onProgress: (share: number) => unknown) =>
     inSlices(task, suggestionSteps(request, assessment, responses), onProgress),

@@ -5,7 +5,7 @@ import { transformed } from '../geometry/affine.js'
 import type { BladeSide } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import type { RunCut } from './cut-of-run.js'
-import type { Placement } from './placed-run.js'
+import type { LaidBlock, PlacedRun, Placement } from './placed-run.js'
 import { padOnLine } from './pressed-region.js'
 import { sizeInPress, cardToPress } from './press-view.js'
 import type { PlacementFinding } from './read-placement.js'
@@ -18,6 +18,39 @@ export interface Fitting {
 }
 
 const SMALL_MM = 0.01
+/** mm. Blocks that differ by no more press alike. From memory: half of what a press takes up. */
+const BLOCKS_ALIKE_MM = 0.05
+
+/** What speaks against several blocks in one run: they must be as high as one another, and there must be as many. */
+const blockFindings = (
+  { blocks }: PlacedRun,
+  plates: Fitting['plates'],
+): Pick<PlacementFinding, 'code' | 'severity' | 'values'>[] => {
+  const plateOf = ({ material }: LaidBlock): Plate | undefined =>
+    material.is === 'plate' ? plates.find(({ id }) => id === material.plateId) : undefined
+  const heights = blocks.flatMap((block) => plateOf(block)?.thickness.valueMm ?? [])
+  const differMm = Math.max(...heights) - Math.min(...heights)
+  const kinds = new Set(blocks.map(({ material }) => (material.is === 'plate' ? 'plate' : material.sheetId)))
+  const short = blocks
+    .flatMap((block) => plateOf(block) ?? [])
+    .find((plate) => blocks.filter((block) => plateOf(block) === plate).length > plate.count)
+  return [
+    ...(differMm > BLOCKS_ALIKE_MM
+      ? [{ code: 'blocks-differ' as const, severity: 'stop' as const, values: { differMm } }]
+      : []),
+    // How many cards are glued up is found out, so they cannot be laid beside anything else.
+    ...(kinds.size > 1 ? [{ code: 'blocks-mixed' as const, severity: 'stop' as const, values: {} }] : []),
+    ...(short
+      ? [
+          {
+            code: 'blocks-too-few' as const,
+            severity: 'stop' as const,
+            values: { plate: short.name, count: short.count },
+          },
+        ]
+      : []),
+  ]
+}
 
 /** What does not fit of a placement: card and dies through the throat, pads over what they are to press, dies side by side. */
 export const fitFindings = (
@@ -47,6 +80,8 @@ export const fitFindings = (
     const heights = run.dies.flatMap((laid) => dieOf(laid.dieId)?.height.valueMm ?? [])
     const differMm = Math.max(...heights) - Math.min(...heights)
     if (differMm > SAME_DIE_HEIGHT_MM) found.push(own('dies-differ', 'stop', { differMm }))
+    if (run.region === 'under-block')
+      found.push(...blockFindings(run, plates).map(({ code, severity, values }) => own(code, severity, values)))
     const pad = plates.find((plate) => plate.id === run.padId)
     if (run.region !== 'to-line' || !run.line || !pad || pressed.length === 0) return found
     const { bevelMm, sparesAlongMm, sparesAcrossMm } = padOnLine(pad, run.line, pressed)

@@ -1,6 +1,14 @@
-import { isClosed, type Polyline, signedAreaOf } from '../geometry/polyline.js'
+import { circleAt, isClosed, type Polyline, signedAreaOf } from '../geometry/polyline.js'
 import { depthsOf } from '../geometry/nesting-depth.js'
 import { offsetOf } from '../geometry/polygons.js'
+
+/** mm. How far a round block's outline may be off a circle. */
+const ROUND_WITHIN_MM = 0.05
+
+/** The outline of a round block, in its own box. */
+export const roundBlock = (diameterMm: number): number[][] => [
+  circleAt(diameterMm / 2, diameterMm / 2, diameterMm / 2, ROUND_WITHIN_MM),
+]
 
 /** mm. How much smaller than the die's inner rim the card is cut, so that the outer blade is not pressed. From memory. */
 const RIM_CLEARANCE_MM = 2

@@ -1,23 +1,11 @@
 import { useLengths } from '../../text/lengths.js'
-import {
-  boxAround,
-  editBlock,
-  editRun,
-  freshId,
-  keyOfThing,
-  type LaidBlock,
-  type PlacedRun,
-  takeThing,
-} from '@bold-heron/core'
+import { editBlock, keyOfThing, type LaidBlock, type PlacedRun, takeThing } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
-import { Button } from '../../ui/Button.js'
 import { Field } from '../../ui/Field.js'
 import { LengthInput } from '../../ui/form/LengthInput.js'
 import { type Pickable, Picker } from '../../ui/picker/Picker.js'
-import { useSay } from '../../ui/toasts.js'
-import { useSayTrouble } from '../../ui/use-say-trouble.js'
-import { placeWorker } from '../../workers/place.js'
-import { dieFinder } from './dies-of.js'
+import { AddBlocks } from './AddBlocks.js'
+import { CompareBlocks } from './CompareBlocks.js'
 import type { PanelProps } from './panel-props.js'
 import { PoseFields } from './PoseFields.js'
 import { ThingHead } from './ThingHead.js'
@@ -25,49 +13,12 @@ import { ThingHead } from './ThingHead.js'
 /** The press blocks of the run in hand. */
 export const BlockRows = (props: PanelProps) => {
   const { t } = useTranslation()
-  const say = useSay()
-  const sayTrouble = useSayTrouble()
   const { placement, things, selected, onSelect, onChange } = props
   const lengths = useLengths()
-  const dieOf = dieFinder(props)
   const run = placement.runs[placement.runInHand] as PlacedRun
   if (run.region !== 'under-block') return null
   const plates = things.request.shelf.filter((plate) => plate.kind === 'press-block')
   const [laid] = run.dies
-  const die = laid && dieOf(laid.dieId)
-  const fallback: LaidBlock['material'] | undefined = plates[0]
-    ? { is: 'plate', plateId: plates[0].id }
-    : things.sheets[0] && { is: 'cards', sheetId: things.sheets[0].id }
-  const add = (outline: LaidBlock['outline']) => {
-    const box = outline && boxAround(outline)
-    const first = plates[0]
-    const card = things.sheets.find((sheet) => sheet.id === things.request.cut.sheet.id) ?? things.sheets[0]
-    const material = outline && card ? { is: 'cards' as const, sheetId: card.id } : fallback
-    if (!material) return
-    onChange((now) =>
-      editRun((each) => ({
-        ...each,
-        blocks: [
-          ...each.blocks,
-          {
-            id: freshId(now, 'block'),
-            xMm: laid?.xMm ?? now.card.widthMm / 2,
-            yMm: laid?.yMm ?? now.card.heightMm / 2,
-            rotationDeg: outline ? (laid?.rotationDeg ?? 0) : 0,
-            material,
-            widthMm: box ? box.toX - box.fromX : (first?.lengthMm ?? 40),
-            heightMm: box ? box.toY - box.fromY : (first?.widthMm ?? 40),
-            outline,
-          },
-        ],
-      }))(now),
-    )
-  }
-  const addRim = async () => {
-    const outline = die ? await placeWorker().rim(die.id) : []
-    if (outline.length === 0) return say(t('place.things.rimNone'), { tone: 'danger' })
-    add(outline)
-  }
   const materials: readonly Pickable[] = [
     ...plates.map(({ id, name }) => ({ id: `p ${id}`, name: t('place.things.ofPlate', { name }) })),
     ...things.sheets.map(({ id, name }) => ({ id: `s ${id}`, name: t('place.things.ofCards', { name }) })),
@@ -134,14 +85,8 @@ export const BlockRows = (props: PanelProps) => {
           )
         })}
       </ul>
-      <div className="flex flex-wrap gap-2">
-        <Button disabled={!fallback} onClick={() => add(null)}>
-          {t('place.things.addBlock')}
-        </Button>
-        <Button disabled={!die} onClick={() => void addRim().catch(sayTrouble)}>
-          {t('place.things.addRim')}
-        </Button>
-      </div>
+      <AddBlocks things={things} laid={laid} onChange={onChange} />
+      <CompareBlocks {...props} />
     </section>
   )
 }

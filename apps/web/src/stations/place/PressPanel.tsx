@@ -10,6 +10,7 @@ import { sayFinding } from '../../text/say-finding.js'
 import { ButtonLink } from '../../ui/Button.js'
 import { SeverityMark } from '../../ui/SeverityMark.js'
 import { Loaded } from '../../ui/states.js'
+import { KeepBlock } from './KeepBlock.js'
 
 const Found = ({
   planned: { plan, beside },
@@ -42,6 +43,9 @@ const Found = ({
   const last = best.prediction?.passes[passes - 1]
   const glued = best.stack.flatMap((layer) => (layer.is === 'plate' ? (gluedCount(layer.plate.id) ?? []) : []))[0]
   const order = glued && gluingOrder(glued.count)
+  const gluedBlock = best.stack.flatMap((layer) =>
+    layer.is === 'plate' && gluedCount(layer.plate.id) ? [layer.plate] : [],
+  )[0]
   return (
     <div className="space-y-2">
       <p className="text-lg font-bold">
@@ -68,6 +72,7 @@ const Found = ({
           <span className="text-sm text-ink-soft">{t('place.press.glueCommon')}</span>
         </p>
       )}
+      {gluedBlock && <KeepBlock key={gluedBlock.id} block={gluedBlock} />}
       {beside && (
         <section>
           <h2 className="font-bold text-base">{t('place.press.beside')}</h2>

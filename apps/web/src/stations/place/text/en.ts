@@ -123,6 +123,9 @@ export const place = {
     addBlock: 'Add a block',
     addRim: 'Block inside the die’s rim',
     rimNone: 'The die is too small for that.',
+    addRound: 'A round block',
+    addTraced: 'Trace a block…',
+    diameter: 'Round, across',
     ofPlate: '{{name}} from the shelf',
     ofCards: 'cards glued up: {{name}}',
     material: 'Block is',
@@ -193,6 +196,21 @@ export const place = {
     marksClear: 'Take all marks back',
     crease: 'Crease: {{left}} of {{of}} is left.',
     away: 'Waste here',
+  },
+  blocks: {
+    compare: 'Compare all blocks',
+    comparing: 'Trying every block…',
+    title: 'Every block for this run',
+    leaves: 'Leaves the stack: {{pieces}}.',
+    fills: 'Fills it up: {{pieces}}.',
+    comesOut_one: '{{count}} pass, as wanted in {{chance}} of 100.',
+    comesOut_other: '{{count}} passes, as wanted in {{chance}} of 100.',
+    none: 'No stack of the shelf serves with it.',
+    take: 'Take it',
+    takeNamed: 'Take {{name}}',
+    built: 'It came out high',
+    keep: 'It is built: keep it on the shelf',
+    isKept: '{{name}} is on the shelf, among plates and shims.',
   },
   press: {
     plan: 'Plan this run',
@@ -499,6 +517,18 @@ export const place = {
     'pad-too-narrow': {
       say: '{{plate}} is too narrow by {{byMm}}.',
       why: 'The pad must reach over all that is to be cut, away from the line.',
+    },
+    'blocks-differ': {
+      say: 'These blocks differ in height by {{differMm}}.',
+      why: 'The higher one presses and the lower one does not. Give each height a run of its own.',
+    },
+    'blocks-mixed': {
+      say: 'Blocks of the shelf and cards glued up lie in one run.',
+      why: 'How many cards are glued up is found out by trying, and then they are hardly as high as the other. Give each a run of its own.',
+    },
+    'blocks-too-few': {
+      say: 'There are only {{count}} of {{plate}}.',
+      why: 'One run lays no more blocks than there are. Press one place after the other.',
     },
     'pad-has-bevel': {
       say: '{{plate}} has a bevel of {{bevelMm}}.',
