@@ -96,6 +96,17 @@ it('layers are cut, glued up and raised by one want, and a pair is made in every
   await browser.untilPath(/^\/cards/)
   await browser.says('Kraft card 280 / Ivory card 250')
   expect((await rows('/api/builds?q=/ Ivory card')).total).toBe(2)
+
+  const { inlay } = en.jobs
+  await browser.go('/jobs/new')
+  await browser.choose(field.dieIds, 'Box kite outline')
+  await browser.says('Kraft card 280')
+  await browser.click(label(want.inlay))
+  await browser.choose(inlay.piece, 'Ivory card 250')
+  await browser.says(inlay.order)
+  await browser.press(en.jobs.create)
+  await browser.untilPath(/^\/jobs\/.+\/plan$/)
+  await browser.says(inlay.run.recess)
 })
 
 it('what cannot go through the press stays in the list, with the reason', async () => {

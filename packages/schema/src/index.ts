@@ -99,6 +99,7 @@ export {
   sheetRow,
   sheetTable,
 } from './entered/sheet.js'
+export { asInlay, type Inlay } from './stored/inlay.js'
 export { asWanted } from './stored/as-wanted.js'
 export {
   faceFor,

@@ -112,6 +112,14 @@ const pictures: { readonly [Want in WantId]?: ReactNode } = {
       <path d="M28 20h12M34 14v12" {...line} strokeWidth={1.2} />
     </>
   ),
+  inlay: (
+    <>
+      <path d="M4 4h36v36H4z" {...card} />
+      <circle cx={22} cy={22} r={11} {...hole} />
+      <path d="M42 22h-6m3-3-3 3 3 3" {...line} strokeWidth={1.4} />
+      <circle cx={52} cy={22} r={9} {...piece} />
+    </>
+  ),
   'cut-form': (
     <>
       <circle cx={18} cy={22} r={12} {...piece} />

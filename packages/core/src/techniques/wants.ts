@@ -3,7 +3,7 @@ import { type TechniqueId, techniqueIds } from './list.js'
 
 /** What somebody wants who begins a job, by name. */
 export type WantId =
-  'whole' | StartKind | Exclude<TechniqueId, 'cut'> | 'cut-crease' | 'cut-form' | 'cut-glue-raise' | 'pair' | 'border'
+  'whole' | StartKind | Exclude<TechniqueId, 'cut'> | 'cut-crease' | 'cut-form' | 'cut-glue-raise' | 'pair' | 'inlay' | 'border'
 
 /** What may be wanted of a job: its technique, how its card is begun in Place where it is laid out, and what is done after it. */
 export interface Want {
@@ -25,4 +25,6 @@ export const wants: readonly Want[] = [
   { id: 'cut-glue-raise', technique: 'cut', then: 'raise' },
   // A base and what lies over it, in every mix of their sheets.
   { id: 'pair', technique: 'cut' },
+  // A recess and the piece that is let into it, from one die.
+  { id: 'inlay', technique: 'cut' },
 ]

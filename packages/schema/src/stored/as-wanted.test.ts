@@ -1,6 +1,7 @@
 import { startKinds, techniqueIds, techniqueOf, wants } from '@bold-heron/core'
 import { describe, expect, it } from 'vitest'
 import { asWanted } from './as-wanted.js'
+import { asInlay } from './inlay.js'
 import type { JobInput } from '../entered/job.js'
 import { plainRun } from './runs-of-job.js'
 
@@ -10,6 +11,26 @@ const input = {
   runs: [{ ...plainRun, dieIds: ['gull'], sheetId: 'ivory', sheetCount: 2, bladeSide: 'down' }],
 } as unknown as JobInput
 const want = (id: string) => wants.find((each) => each.id === id)!
+
+describe('a piece let into another', () => {
+  const names = { mask: 'Mask', recess: 'Recess', piece: 'Piece' }
+  const runsOf = (maskSheetId: string | null) =>
+    asInlay(input, { pieceSheetId: 'slate', maskSheetId, names }).runs.map(({ name, sheetId, dieIds, finishes }) => [
+      name,
+      sheetId,
+      dieIds[0],
+      finishes,
+    ])
+
+  it('is cut by one die: the mask first, then the recess in the job’s sheet, then the piece, which finishes', () => {
+    expect(runsOf('film')).toEqual([
+      ['Mask', 'film', 'gull', false],
+      ['Recess', 'ivory', 'gull', false],
+      ['Piece', 'slate', 'gull', true],
+    ])
+    expect(runsOf(null).map(([name]) => name)).toEqual(['Recess', 'Piece'])
+  })
+})
 
 describe('what may be wanted of a job', () => {
   it('holds every technique and every way to lay out a card, each once', () => {

@@ -79,6 +79,20 @@ export const jobs = {
     many: 'Over {{count}} layers most card cracks. Take fewer, or try it on scrap.',
     shapeName: '{{die}}, {{layers}} layers',
   },
+  inlay: {
+    title: 'What is let in',
+    piece: 'Sheet of the piece',
+    mask: 'Sheet of the mask',
+    masked: 'Masked: film or paper of low tack keeps ink and glue off the rim',
+    noSheet: 'Choose the sheet of the piece, and that of the mask where there is one.',
+    flush: 'It comes out flush.',
+    proud: 'It stands out by {{by}}: press it in, or line the recess with nothing.',
+    deep: 'It lies {{by}} deep: line the recess with that much paper.',
+    order: 'In this order, with the same die: first the recess, then the piece.',
+    orderMasked:
+      'In this order, with the same die: first the mask, laid where the recess is to be; then the recess, through the mask’s opening; then the piece.',
+    run: { mask: 'Mask', recess: 'Recess', piece: 'Piece' },
+  },
   pair: {
     title: 'What lies over it',
     over: 'Die that lies over',
@@ -138,6 +152,7 @@ export const jobs = {
     'cut-form': 'Cut, then formed',
     'cut-glue-raise': 'Cut, glued up, raised',
     pair: 'A pair, one over the other',
+    inlay: 'A piece let into another',
     crease: 'A crease',
     raise: 'A raised or sunk shape',
     folder: 'A folder’s pattern',

@@ -1,12 +1,13 @@
 import type { WantId } from '@bold-heron/core'
-import { type JobInput, runInHandOf } from '@bold-heron/schema'
+import { asInlay, type JobInput, runInHandOf } from '@bold-heron/schema'
 import { type ReactNode, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { jobPath } from '../../../data/job-address.js'
 import { takeJobInHand } from '../../../data/job-in-hand.js'
 import { useMakePair, useMakeRaisedJob } from '../../../data/made-together.js'
-import { useRowsById } from '../../../data/rows.js'
+import { useAddRow, useRowsById } from '../../../data/rows.js'
 import { GlueFields, usualGlued } from './GlueFields.js'
+import { InlayFields, usualInlaid } from './InlayFields.js'
 import { PairFields, useOverDie, usualPairing } from './PairFields.js'
 
 /** A want that is more than a job of its own: what it asks beside the job's fields, and how all of it is made at once. */
@@ -18,12 +19,14 @@ interface MadeTogether {
   make(input: JobInput): Promise<string | undefined>
 }
 
-/** Layers glued up into a shape, and a base with what lies over it: made together with their jobs. */
+/** Layers glued up into a shape, a base with what lies over it, and an inlay: made together with their jobs. */
 export const useMadeTogether = (want: WantId, dieIds: readonly string[]): MadeTogether => {
   const { t } = useTranslation()
   const dies = useRowsById('dies')
   const [glued, setGlued] = useState(usualGlued)
   const [pairing, setPairing] = useState(usualPairing)
+  const [inlaid, setInlaid] = useState(usualInlaid)
+  const add = useAddRow('jobs')
   const [fault, setFault] = useState<string>()
   const overDie = useOverDie(dieIds[0])
   const raising = useMakeRaisedJob()
@@ -52,6 +55,25 @@ export const useMadeTogether = (want: WantId, dieIds: readonly string[]): MadeTo
     await pair.mutateAsync({ ...input, each: wanted, join: pairing.join, bladeSide })
     return '/cards'
   }
+  const letIn = async (job: JobInput) => {
+    const { pieceSheetId, maskSheetId } = inlaid
+    if (pieceSheetId === '' || maskSheetId === '') return lacking(t('jobs.inlay.noSheet'))
+    const names = {
+      mask: t('jobs.inlay.run.mask'),
+      recess: t('jobs.inlay.run.recess'),
+      piece: t('jobs.inlay.run.piece'),
+    }
+    const made = await add.mutateAsync(asInlay(job, { pieceSheetId, maskSheetId, names }))
+    takeJobInHand(made.id)
+    return jobPath(made.id, 'plan')
+  }
+  if (want === 'inlay')
+    return {
+      makes: true,
+      fields: <InlayFields inlaid={inlaid} fault={fault} onChange={setInlaid} />,
+      error: add.error,
+      make: letIn,
+    }
   if (want === 'cut-glue-raise')
     return {
       makes: true,
