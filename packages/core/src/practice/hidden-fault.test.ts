@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { causeIds } from '../diagnosis/cause-ids.js'
 import { diagnosisSteps } from '../diagnosis/diagnose.js'
 import type { Answers } from '../diagnosis/questions.js'
 import type { ToldRound } from '../diagnosis/told-round.js'
@@ -43,6 +44,11 @@ const playByDiagnosis = (exercise: Exercise, seed: number) => {
     played.push({ stack, passes, remedy: id, centreShimMm, freshSheets: remedy.freshSheets || !sheetsGoOn(look) })
   }
 }
+
+it('every cause that there is can be met in an exercise', () => {
+  const met = new Set(faultExerciseIds.flatMap((id) => exerciseOf(id, (thing) => thing).faults ?? []))
+  expect(causeIds.filter((id) => !met.has(id))).toEqual([])
+})
 
 describe.each(faultExerciseIds)('the exercise %s', (id) => {
   const exercise = exerciseOf(id, (thing) => thing)
