@@ -92,6 +92,7 @@ const dieOf = (random: RandomSource, at: number) => {
     bladeHeightMm: 0.6,
     bodyStripMm: null,
     overDieId: null,
+    guide: null,
     madeOf: null,
     laciness: null,
     fitForFoam: false,

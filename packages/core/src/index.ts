@@ -250,7 +250,7 @@ export { type Crease } from './placement/crease.js'
 export { type DieCut, type Hinge, type RunCut } from './placement/cut-of-run.js'
 export { type PlacementFindingCode } from './placement/finding-code.js'
 export { fitFindings, type Fitting } from './placement/fit-findings.js'
-export { guideTrim } from './placement/guide-trim.js'
+export { GUIDE_MARGIN_MM, guideTrim } from './placement/guide-trim.js'
 export { type KnifeCut, type KnifePlan } from './placement/knife-plan.js'
 export {
   type CardEdge,

@@ -58,6 +58,7 @@ const usualDie = (dieClass: DieClass): Die => {
     bladeHeightMm,
     bodyStripMm: null,
     overDieId: null,
+    guide: null,
     madeOf: null,
     laciness: null,
     fitForFoam: cased,

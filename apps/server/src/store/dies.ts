@@ -35,6 +35,7 @@ export const toDieRows = async (stored: readonly DieModel[], transaction: Transa
     ...shelfRowShape(die),
     ...fieldsOf(dieTable, die),
     overDieId: die.overDieId,
+    guide: die.guide,
     madeOf: die.madeOf,
     outline: summaryOf(byDie.get(die.id)),
   }))

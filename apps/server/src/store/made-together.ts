@@ -72,6 +72,7 @@ const shapeOf = (
     owned: 1,
     note: '',
     overDieId: null,
+    guide: null,
     madeOf: { dieId: die.id, sheetId: sheet.id, layers, join },
     outline,
   }

@@ -34,6 +34,7 @@ import { lowMiddles } from './migrations/0031-low-middles.js'
 import { scrapsOwnThickness } from './migrations/0032-scraps-own-thickness.js'
 import { besideWhatIsPressed } from './migrations/0033-beside-what-is-pressed.js'
 import { diesOfDies } from './migrations/0034-dies-of-dies.js'
+import { guides } from './migrations/0035-guides.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -72,6 +73,7 @@ export const migrations = [
   scrapsOwnThickness,
   besideWhatIsPressed,
   diesOfDies,
+  guides,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

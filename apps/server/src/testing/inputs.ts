@@ -91,6 +91,7 @@ export const dieInputs = {
     bladeHeightMm: 0.6,
     bodyStripMm: null,
     overDieId: null,
+    guide: null,
     madeOf: null,
     laciness: null,
     fitForFoam: false,

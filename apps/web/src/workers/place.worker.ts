@@ -24,6 +24,7 @@ export interface TemplateQuestion {
   readonly runAt: number | undefined
   readonly inPress: boolean
   readonly guides: boolean
+  readonly guideMarginMm: number
   readonly words: TemplateWords
   /** The ending of a format's files. */
   readonly format: string
@@ -53,12 +54,12 @@ const place = {
 
   /** A template as a file's content. */
   template: async (question: TemplateQuestion): Promise<string | ArrayBuffer> => {
-    const { placement, caliperMm, pads, blade, runAt, inPress, guides, words, format, paper } = question
+    const { placement, caliperMm, pads, blade, runAt, inPress, guides, guideMarginMm, words, format, paper } = question
     const lines = templateOf(
       placement,
       readPlacement(placement, dieOf, caliperMm),
       (id) => pads.find((pad) => pad.id === id),
-      { runAt, inPress, blade, guides },
+      { runAt, inPress, blade, guides, guideMarginMm },
     )
     const write = await formats.find(({ ending }) => ending === format)?.template?.()
     if (!write) throw new Error(`a template cannot be written as ${format}`)

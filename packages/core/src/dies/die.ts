@@ -26,6 +26,8 @@ export interface Die {
   readonly mirrored?: number
   /** How many of it there are; 1 where absent. One run cannot lay more. */
   readonly owned?: number
+  /** Whether a guide for it is made, by which it is laid without a pencil. */
+  readonly hasGuide?: true
   /** Its cutting lines, or a stand-in for them. */
   readonly outline: Outline
 }

@@ -18,6 +18,7 @@ export type PlacementFindingCode =
   | 'card-wider-than-throat'
   | 'no-line'
   | 'no-block'
+  | 'guides-overlap'
   | 'blocks-differ'
   | 'blocks-mixed'
   | 'blocks-too-few'

@@ -1,11 +1,12 @@
 import type { Die } from '../dies/die.js'
 import { SAME_DIE_HEIGHT_MM } from '../dies/die.js'
-import { boxAround, heightOfBox } from '../geometry/box.js'
+import { type Box, boxAround, heightOfBox } from '../geometry/box.js'
 import { transformed } from '../geometry/affine.js'
 import type { BladeSide } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import type { RunCut } from './cut-of-run.js'
-import type { LaidBlock, PlacedRun, Placement } from './placed-run.js'
+import { guideTrim } from './guide-trim.js'
+import { type LaidBlock, linesOnCard, type PlacedRun, type Placement } from './placed-run.js'
 import { padOnLine } from './pressed-region.js'
 import { sizeInPress, cardToPress } from './press-view.js'
 import type { PlacementFinding } from './read-placement.js'
@@ -52,6 +53,32 @@ const blockFindings = (
   ]
 }
 
+/** Whether two boxes share a place. */
+const overlap = (one: Box, other: Box): boolean =>
+  one.fromX < other.toX && other.fromX < one.toX && one.fromY < other.toY && other.fromY < one.toY
+
+/** Guides that lie over their neighbours', with the tape that holds them: laid one after the other, then. */
+const guideFindings = (
+  { dies, face }: PlacedRun,
+  dieOf: (id: string) => Die | undefined,
+): Pick<PlacementFinding, 'code' | 'severity' | 'values'>[] => {
+  const guided = dies.flatMap((laid) => {
+    const die = dieOf(laid.dieId)
+    const trim = die?.hasGuide && guideTrim(linesOnCard(die, laid, face))
+    return die && trim ? [{ name: die.name, trim }] : []
+  })
+  return guided.flatMap(({ name, trim }, at) =>
+    guided
+      .slice(at + 1)
+      .filter((other) => overlap(trim, other.trim))
+      .map((other) => ({
+        code: 'guides-overlap' as const,
+        severity: 'note' as const,
+        values: { one: name, other: other.name },
+      })),
+  )
+}
+
 /** What does not fit of a placement: card and dies through the throat, pads over what they are to press, dies side by side. */
 export const fitFindings = (
   { card, runs }: Placement,
@@ -80,6 +107,7 @@ export const fitFindings = (
     const heights = run.dies.flatMap((laid) => dieOf(laid.dieId)?.height.valueMm ?? [])
     const differMm = Math.max(...heights) - Math.min(...heights)
     if (differMm > SAME_DIE_HEIGHT_MM) found.push(own('dies-differ', 'stop', { differMm }))
+    found.push(...guideFindings(run, dieOf).map(({ code, severity, values }) => own(code, severity, values)))
     if (run.region === 'under-block')
       found.push(...blockFindings(run, plates).map(({ code, severity, values }) => own(code, severity, values)))
     const pad = plates.find((plate) => plate.id === run.padId)

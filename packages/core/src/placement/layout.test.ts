@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { transformed } from '../geometry/affine.js'
-import { boxAround } from '../geometry/box.js'
+import type { Die } from '../dies/die.js'
+import { boxAround, sizeOf } from '../geometry/box.js'
 import { areaOf, offsetOf } from '../geometry/polygons.js'
 import { rectangle } from '../geometry/rectangle.js'
 import { circleAt } from '../geometry/polyline.js'
@@ -11,6 +12,8 @@ import { matOf } from '../cards/panels.js'
 import { cardOfFront, frontOf, usualFronts } from './card.js'
 import { gluedBlock, gluedCount, gluingOrder } from './card-stack.js'
 import { clearOfCrease } from './crease.js'
+import { cutOfRun } from './cut-of-run.js'
+import { fitFindings } from './fit-findings.js'
 import { guideFor } from './guide.js'
 import { cardEdges, linesOnCard } from './placed-run.js'
 import { liesMirrored, sizeInPress, cardToPress, cardToPressDrawing } from './press-view.js'
@@ -187,6 +190,44 @@ it('a cut’s distance from a crease is that of its nearest point, nothing where
   const fold = { runs: 'upright' as const, atMm: 50 }
   expect(clearOfCrease([[60, 0, 54, 20, 70, 30]], fold)).toBe(4)
   expect(clearOfCrease([[60, 0, 40, 20]], fold)).toBe(0)
+})
+
+it('the window for what is printed is as large as the print, and guides are trimmed as wide as is wanted', () => {
+  const motif = {
+    name: 'Print',
+    xMm: 50,
+    yMm: 40,
+    widthMm: 30,
+    heightMm: 20,
+    rotationDeg: 0,
+    on: 'front' as const,
+    picture: null,
+  }
+  const placement = aPlacement({ motif, runs: [aRun({ dies: [] })] })
+  const reading = readPlacement(placement, () => undefined, 0.3)
+  const choice = { inPress: false, blade: 'down', guides: true, guideMarginMm: 7 } as const
+  const guides = templateOf(placement, reading, () => undefined, choice).filter(({ part }) => part === 'guide')
+  expect(guides.map(({ line }) => sizeOf(line))).toEqual([
+    [30 + 2 * 7, 20 + 2 * 7],
+    [30, 20],
+  ])
+})
+
+it('guides of neighbours that lie over one another are found, where they are made', () => {
+  const disc = { ...dieOfLines('disc', [circleAt(0, 0, 10, 0.01)]), hasGuide: true as const }
+  const codes = (apartMm: number, die: Die) => {
+    const laid = (id: string, xMm: number) => ({ id, dieId: 'disc', xMm, yMm: 30, rotationDeg: 0 })
+    const run = aRun({ dies: [laid('a', 20), laid('b', 20 + apartMm)] })
+    const placement = aPlacement({ runs: [run] })
+    const cuts = [cutOfRun(run, placement.card, () => die)]
+    const fitting = { throatMm: 165, blade: 'down', plates: [] } as const
+    return fitFindings(placement, cuts, () => die, fitting).map(({ code }) => code)
+  }
+  // Twenty across and twelve of card on either side.
+  expect(codes(43, disc)).toEqual(['guides-overlap'])
+  expect(codes(45, disc)).toEqual([])
+  const { hasGuide: _, ...bare } = disc
+  expect(codes(43, bare)).toEqual([])
 })
 
 describe('templates', () => {

@@ -22,6 +22,8 @@ export interface TemplateChoice {
   readonly blade: BladeSide
   /** With the guide for each die. */
   readonly guides: boolean
+  /** mm of card that is left round each; as usual where absent. */
+  readonly guideMarginMm?: number | undefined
 }
 
 type PadSize = Parameters<typeof padOnLine>[0]
@@ -31,7 +33,7 @@ export const templateOf = (
   placement: Placement,
   reading: PlacementReading,
   padOf: (id: string) => PadSize | undefined,
-  { runAt, inPress, blade, guides }: TemplateChoice,
+  { runAt, inPress, blade, guides, guideMarginMm }: TemplateChoice,
 ): TemplateLine[] => {
   const { card, motif } = placement
   const lines: TemplateLine[] = [{ part: 'card', line: outlineOfCard(card) }]
@@ -40,7 +42,11 @@ export const templateOf = (
   add('score', reading.crease?.left ?? [])
   if (motif) {
     const [w, h] = [motif.widthMm / 2, motif.heightMm / 2]
-    add('motif', [rectangle({ fromX: motif.xMm - w, fromY: motif.yMm - h, toX: motif.xMm + w, toY: motif.yMm + h })])
+    const print = rectangle({ fromX: motif.xMm - w, fromY: motif.yMm - h, toX: motif.xMm + w, toY: motif.yMm + h })
+    add('motif', [print])
+    // A window to lay over what is printed, trimmed as wide round it as the guides are.
+    const window = guides ? guideFor([print], guideMarginMm) : undefined
+    if (window) add('guide', [window.trim, ...window.opening])
   }
   const shown = runAt === undefined ? reading.runs : reading.runs.slice(runAt, runAt + 1)
   for (const { run, dies } of shown) {
@@ -60,7 +66,7 @@ export const templateOf = (
     if (run.region === 'under-block') add('block', run.blocks.flatMap(outlineOfBlock))
     if (guides)
       for (const die of dies) {
-        const guide = guideFor(die.lines)
+        const guide = guideFor(die.lines, guideMarginMm)
         if (guide) add('guide', [guide.trim])
       }
   }

@@ -3,7 +3,15 @@ import { type TechniqueId, techniqueIds } from './list.js'
 
 /** What somebody wants who begins a job, by name. */
 export type WantId =
-  'whole' | StartKind | Exclude<TechniqueId, 'cut'> | 'cut-crease' | 'cut-form' | 'cut-glue-raise' | 'pair' | 'inlay' | 'border'
+  | 'whole'
+  | StartKind
+  | Exclude<TechniqueId, 'cut'>
+  | 'cut-crease'
+  | 'cut-form'
+  | 'cut-glue-raise'
+  | 'pair'
+  | 'inlay'
+  | 'border'
 
 /** What may be wanted of a job: its technique, how its card is begun in Place where it is laid out, and what is done after it. */
 export interface Want {

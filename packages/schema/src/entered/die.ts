@@ -2,7 +2,7 @@ import { dieClasses, dieConditions, enteredFeedEnds, measuringWays, shapeJoins }
 import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { field, type FieldTable, zodOf } from './field-table.js'
-import { idField, nameField, noteField, shelfRowFields } from './fields.js'
+import { idField, nameField, noteField, shelfRowFields, shortTextField } from './fields.js'
 import { outlineInput, outlineSummary } from './outline.js'
 
 /** Layers of what a die cuts of a sheet, joined into a shape. */
@@ -12,6 +12,9 @@ const gluedUp = z.object({
   layers: z.int().min(1).max(12),
   join: z.enum(shapeJoins),
 })
+
+/** A guide that is kept. */
+const guide = z.object({ hangs: shortTextField, made: z.boolean().default(false) })
 
 /** Shapes of one die. */
 const MOST_SHAPES = 60
@@ -41,6 +44,8 @@ export const dieTable = {
   owned: field.whole(z.int().min(1).max(MOST_SHAPES).default(1)),
   /** The die that it lies over: what it cuts is glued onto what that one cuts; null: none. */
   overDieId: field.structure(idField.nullable().default(null)),
+  /** Its guide, the negative of it cut of thin contrasting card: where it hangs, and whether it is made; null: none. */
+  guide: field.structure(guide.nullable().default(null)),
   /** What a shape is glued up of: layers of what a die cuts; null where nobody noted it. */
   madeOf: field.structure(gluedUp.nullable().default(null)),
   note: field.text(noteField),

@@ -83,6 +83,7 @@ export const toDie = (
   ...(row.pieces === 1 ? {} : { pieces: row.pieces }),
   ...(row.mirrored === 0 ? {} : { mirrored: row.mirrored }),
   ...(row.owned === 1 ? {} : { owned: row.owned }),
+  ...(row.guide?.made ? { hasGuide: true as const } : {}),
   outline:
     lines && row.outline
       ? { source: row.outline.source, lines }

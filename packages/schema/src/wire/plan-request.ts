@@ -63,6 +63,7 @@ const die = z.object({
   pieces: z.int().exactOptional(),
   mirrored: z.int().exactOptional(),
   owned: z.int().exactOptional(),
+  hasGuide: z.literal(true).exactOptional(),
   outline: z.object({ source: z.enum(outlineSources), lines }),
 })
 

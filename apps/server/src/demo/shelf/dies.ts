@@ -18,6 +18,7 @@ const die = (key: keyof typeof demoOutlines, line: DieLine): DieInput => {
     bladeHeightMm,
     bodyStripMm: null,
     overDieId: null,
+    guide: null,
     madeOf: null,
     laciness: null,
     fitForFoam: cased,

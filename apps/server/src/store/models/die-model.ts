@@ -5,6 +5,7 @@ import { optionalReal, real, shelfColumns, text, whole } from './row-model.js'
 
 export class DieModel extends shelfModelOf(dieTable) {
   declare overDieId: DieInput['overDieId']
+  declare guide: DieInput['guide']
   declare madeOf: DieInput['madeOf']
 }
 
@@ -25,6 +26,7 @@ export const defineDies = (sequelize: Sequelize): void => {
       ...shelfColumns(),
       ...fieldColumns(dieTable),
       overDieId: { type: DataTypes.UUID, allowNull: true },
+      guide: { type: DataTypes.JSONB, allowNull: true },
       madeOf: { type: DataTypes.JSONB, allowNull: true },
     },
     { sequelize, tableName: 'dies' },

@@ -68,6 +68,14 @@ describe('the steps of a round', () => {
     expect(steps(stack, round('nothing', false), guide, waxed)).not.toContain('waxed-paper')
   })
 
+  it('lay the guide before the die and lift it once the die is held', () => {
+    const met = stepsOfRound(stack, round('all'), guide, { isLaidOut: true, piece: 'only', guided: true })
+    const dies = met.findIndex((step) => step.is === 'lay' && stack[step.layer]!.is === 'dies')
+    expect(met[dies - 1]!.is).toBe('guide-lay')
+    expect(met[dies + 1 + guide.afterDies.length]!.is).toBe('guide-lift')
+    expect(steps(stack, round('all'), guide)).not.toContain('guide-lay')
+  })
+
   it('put a tray under it before anything is lifted, where counters are kept', () => {
     const met = steps(stack, round('nothing', false), guide, { isLaidOut: false, piece: 'any', keepsCounters: true })
     expect(met).toEqual(['press', 'tray', ...guide.finally, 'tell'])

@@ -21,6 +21,9 @@ export type BenchStep =
   | { readonly is: 'border-cut'; readonly join: number }
   /** Waxed paper over what lies there of card and die. */
   | { readonly is: 'waxed-paper' }
+  /** The guide over the card, by which the die is laid, and off again. */
+  | { readonly is: 'guide-lay' }
+  | { readonly is: 'guide-lift' }
   | { readonly is: 'press' }
   /** A tray under it before anything is lifted, for what falls out of the openings. */
   | { readonly is: 'tray' }
@@ -35,6 +38,8 @@ interface LaidHow {
   /** Whether waxed paper lies between card and die, and whether what falls out of the openings is kept. */
   readonly waxed?: boolean
   readonly keepsCounters?: boolean
+  /** Whether dies are laid by their guides. */
+  readonly guided?: boolean
 }
 
 const asked = (steps: readonly GuideStep[]): BenchStep[] => steps.map((is) => ({ is }))
@@ -44,7 +49,10 @@ export const stepsOfRound = (
   stack: Stack,
   { laying, freshSheets }: RoundInHand,
   guide: BenchGuide,
-  { isLaidOut, piece, joins, waxed = false, keepsCounters = false }: LaidHow = { isLaidOut: false, piece: 'any' },
+  { isLaidOut, piece, joins, waxed = false, keepsCounters = false, guided = false }: LaidHow = {
+    isLaidOut: false,
+    piece: 'any',
+  },
 ): BenchStep[] => {
   const then = asked(guide.then)
   const along = Array.from({ length: joins ?? 0 }, (_, join): BenchStep => ({ is: 'border-cut', join }))
@@ -65,6 +73,11 @@ export const stepsOfRound = (
     ...(is === 'dies' ? asked(guide.afterDies) : is === 'sheets' ? asked(guide.afterSheets ?? []) : []),
     ...(is === under ? wax : []),
   ]
+  const lay = (layer: number): BenchStep[] => {
+    const { is } = stack[layer] as Stack[number]
+    const its: BenchStep[] = [{ is: 'lay', layer }, ...afterLayer({ is } as Stack[number])]
+    return guided && is === 'dies' ? [{ is: 'guide-lay' }, ...its, { is: 'guide-lift' }] : its
+  }
   const isLaid = ({ is }: Stack[number]): boolean => is !== 'sheets' || !within
   switch (laying) {
     case 'all':
@@ -73,9 +86,7 @@ export const stepsOfRound = (
         ...(piece === 'scrap' ? [{ is: 'rehearse' } as const] : piece === 'only' ? [{ is: 'one-piece' } as const] : []),
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),
-        ...stack.flatMap((layer, at): BenchStep[] =>
-          isLaid(layer) ? [{ is: 'lay', layer: at }, ...afterLayer(layer)] : [],
-        ),
+        ...stack.flatMap((layer, at): BenchStep[] => (isLaid(layer) ? lay(at) : [])),
         ...then,
         ...press,
       ]
@@ -89,9 +100,7 @@ export const stepsOfRound = (
         ...(laying === 'onto' ? [{ is: 'change' } as const] : []),
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),
-        ...stack.flatMap((layer, at): BenchStep[] =>
-          layer.is === 'plate' || !isLaid(layer) ? [] : [{ is: 'lay', layer: at }, ...afterLayer(layer)],
-        ),
+        ...stack.flatMap((layer, at): BenchStep[] => (layer.is === 'plate' || !isLaid(layer) ? [] : lay(at))),
         ...then,
         ...press,
       ]

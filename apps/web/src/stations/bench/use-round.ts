@@ -14,6 +14,7 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { layRun } from '../../data/bench-outbox.js'
 import { runOf } from '../../pressing/run-of.js'
 import { type BenchStep, stepsOfRound } from './bench-steps.js'
+import { isGuided } from './is-guided.js'
 import { joinsOf } from './ribbon-of.js'
 import {
   type BenchSession,
@@ -114,6 +115,7 @@ export const useRound = ({
     joins: border ? joinsOf(border, request.cut.dies).length : undefined,
     waxed: waxedPaper !== null,
     keepsCounters,
+    guided: isGuided(job, request),
   })
   const step = steps[Math.min(session.step, steps.length - 1)] as BenchStep
   const { passes } = session.round

@@ -1,5 +1,13 @@
 import { useLengths } from '../../text/lengths.js'
-import { type BladeSide, guideTrim, heightOfBox, linesOnCard, templateParts, widthOf } from '@bold-heron/core'
+import {
+  type BladeSide,
+  GUIDE_MARGIN_MM,
+  guideTrim,
+  heightOfBox,
+  linesOnCard,
+  templateParts,
+  widthOf,
+} from '@bold-heron/core'
 import { type Format, formats, type Paper, type TemplateWords } from '@bold-heron/formats'
 import { Download, Printer } from 'lucide-react'
 import { useState } from 'react'
@@ -9,6 +17,7 @@ import { sayFormat } from '../../text/say-format.js'
 import { Button } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { boxClass, Field } from '../../ui/Field.js'
+import { LengthInput } from '../../ui/form/LengthInput.js'
 import { saveFile } from '../../ui/save-file.js'
 import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { placeWorker } from '../../workers/place.js'
@@ -29,6 +38,7 @@ export const PrintPanel = ({
   const [which, setWhich] = useState<'all' | number>('all')
   const [inPress, setInPress] = useState(false)
   const [guides, setGuides] = useState(false)
+  const [guideMarginMm, setGuideMargin] = useState(GUIDE_MARGIN_MM)
   const [paper, setPaper] = useState<Paper>('a4')
   const words: TemplateWords = {
     title: name,
@@ -49,6 +59,7 @@ export const PrintPanel = ({
         runAt: which === 'all' ? undefined : which,
         inPress,
         guides,
+        guideMarginMm,
         words,
         format: ending,
         paper,
@@ -62,7 +73,7 @@ export const PrintPanel = ({
   const guided = (run ? [run] : placement.runs).flatMap((each) =>
     each.dies.flatMap((laid) => {
       const die = things.dies.find((one) => one.id === laid.dieId)
-      const guide = die && guideTrim(linesOnCard(die, laid, each.face))
+      const guide = die && guideTrim(linesOnCard(die, laid, each.face), guideMarginMm)
       return die && guide ? [{ id: laid.id, name: die.name, guide }] : []
     }),
   )
@@ -104,6 +115,9 @@ export const PrintPanel = ({
         />
         {t('place.print.guides')}
       </label>
+      {guides && (
+        <LengthInput label={t('place.print.guideMargin')} mm={guideMarginMm} leastMm={1} onChange={setGuideMargin} />
+      )}
       {guides && (
         <ul className="space-y-1 text-sm">
           {guided.map(({ id, name: die, guide }) => (

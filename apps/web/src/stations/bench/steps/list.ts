@@ -5,6 +5,7 @@ import { BorderMarks } from './BorderMarks.js'
 import { Change } from './Change.js'
 import { Check } from './Check.js'
 import { Feed } from './Feed.js'
+import { GuideLay, GuideLift } from './Guide.js'
 import { FreshSheets } from './FreshSheets.js'
 import { Hold } from './Hold.js'
 import { Lay } from './Lay.js'
@@ -34,6 +35,8 @@ export const shownSteps: { readonly [Is in BenchStep['is']]: ShownStep<Is> } = {
   arrow: Arrow,
   feed: Feed,
   'waxed-paper': WaxedPaper,
+  'guide-lay': GuideLay,
+  'guide-lift': GuideLift,
   press: Press,
   tray: Tray,
   look: Look,

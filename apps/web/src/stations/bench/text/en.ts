@@ -123,6 +123,13 @@ export const bench = {
     text_other:
       'Slide the plates onto a tray before you lift anything: {{count}} counters fall out. Keep them with their piece.',
   },
+  guide: {
+    layTitle: 'Lay the guide, and tape it',
+    lay: 'Its opening shows what the die is going to cut: shift it until that is right, then tape it on two sides, the tape’s tack taken off first. No pencil.',
+    hangs: 'It hangs here: {{where}}.',
+    liftTitle: 'Lift the guide off',
+    lift: 'The die lies in its opening and is taped to the card. Take the guide’s tape off slowly, lift it straight up, and hang it back: what is left in would be pressed too.',
+  },
   glueUp: {
     title: 'Glue {{count}} of them up into the shape',
     'wet-glue': 'One on another, edges flush, under a book while it dries: wet glue is squeezed out in the press.',
@@ -222,6 +229,7 @@ export const bench = {
   },
   onePiece: {
     title: 'Now the one piece',
+    byGuide: 'Lay the guide where the die goes, and tape it: no pencil on the only piece.',
     mark: 'Mark where the die goes, lightly, in pencil.',
     tape: 'Four strips of tape in place of two, clear of the blade.',
     check: 'The same side up as the scrap, the die where the marks say, every layer in.',

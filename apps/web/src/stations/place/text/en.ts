@@ -356,6 +356,7 @@ export const place = {
     all: 'all runs',
     inPress: 'as it lies in the press',
     guides: 'with a guide for each die',
+    guideMargin: 'Card left round each guide, and round the window for what is printed',
     guideText:
       'Guide {{name}}: cut it once from thin contrasting card with the die itself, trim it to {{size}}, lay its opening over the picture, put the die in and tape the guide at its two sides.',
     maskText:
@@ -517,6 +518,10 @@ export const place = {
     'pad-too-narrow': {
       say: '{{plate}} is too narrow by {{byMm}}.',
       why: 'The pad must reach over all that is to be cut, away from the line.',
+    },
+    'guides-overlap': {
+      say: 'The guides of {{one}} and {{other}} lie over each other.',
+      why: 'Guides and their tape would shift one another. Lay one die by its guide, tape the die, lift the guide, then the next.',
     },
     'blocks-differ': {
       say: 'These blocks differ in height by {{differMm}}.',

@@ -6,6 +6,7 @@ import { useStoredOutline } from '../../../data/outlines.js'
 import { OutlineDrawing } from '../../../drawing/outline/OutlineDrawing.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Panel } from '../../../ui/Panel.js'
+import { GuidePanel } from './GuidePanel.js'
 import { JobsWith } from './JobsWith.js'
 
 /** Room that the drawing leaves round the lines, as a share of the longer side on either side. */
@@ -81,6 +82,7 @@ const InTrueSize = ({ row }: { readonly row: DieRow }) => {
 export const DieAbout = ({ row }: { readonly row: DieRow }) => (
   <>
     <InTrueSize row={row} />
+    <GuidePanel key={row.id} row={row} />
     <JobsWith of="die" id={row.id} />
   </>
 )

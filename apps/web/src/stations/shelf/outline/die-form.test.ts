@@ -13,6 +13,7 @@ const die: DieInput = {
   bladeHeightMm: 0.6,
   bodyStripMm: null,
   overDieId: null,
+  guide: null,
   madeOf: null,
   laciness: null,
   fitForFoam: false,

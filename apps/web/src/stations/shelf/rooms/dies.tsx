@@ -170,6 +170,7 @@ export const diesRoom: Room<'dies'> = {
     bladeHeightMm: factsOfDieClass('thin-outline').bladeHeightMm,
     bodyStripMm: null,
     overDieId: null,
+    guide: null,
     madeOf: null,
     laciness: null,
     fitForFoam: false,

@@ -119,6 +119,17 @@ export const shelf = {
     fromRunId: 'Left over by',
     colour: 'Colour',
   },
+  guide: {
+    title: 'Its guide',
+    what: 'A guide is the negative of the die in thin card of another colour. Laid over a print, its opening shows what the die is going to cut, so that nothing is marked in pencil.',
+    sheet: 'Thin card of another colour',
+    cut: 'Cut a guide',
+    job: 'Guide for {{die}}',
+    jobNote: 'Keep what is left round the piece: it is the guide. Trim it a finger’s breadth wide, and hang it up.',
+    made: 'It is made',
+    hangs: 'Where it hangs',
+    gone: 'There is none any more',
+  },
   offcut: {
     spoken: 'The leftover’s outline',
     length: 'Length',
