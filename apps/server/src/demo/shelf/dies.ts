@@ -39,7 +39,11 @@ const die = (key: keyof typeof demoOutlines, line: DieLine): DieInput => {
 
 /** Dies of the Harbour Kite Weekend: an invented workshop with invented things. */
 export const demoDies = {
-  boxKite: die('boxKite', { name: 'Box kite outline', dieClass: 'thin-outline' }),
+  boxKite: die('boxKite', {
+    name: 'Box kite outline',
+    dieClass: 'thin-outline',
+    guide: { hangs: 'On the nail beside the window', made: true },
+  }),
   sailLace: die('sailLace', {
     name: 'Lattice sail lace',
     dieClass: 'thin-lace',
