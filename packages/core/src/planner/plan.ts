@@ -4,7 +4,7 @@ import { type Ledger, ledgerOf } from '../layers/ledger.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
 import type { FindingCode } from '../techniques/finding-code.js'
-import { inspectStack } from '../techniques/inspect.js'
+import { inspectStack, toldOnce } from '../techniques/inspect.js'
 import { timesCameOut } from './times-came-out.js'
 import { computedOf } from '../techniques/computed-of.js'
 import { methodOf, type PressedHow } from '../techniques/method.js'
@@ -95,7 +95,7 @@ export const describeStack = (
     window,
     fit: fitOf(ledger.squeezeMm, window),
     certainty: certaintyOf(stack, ledger.squeezeMm, window),
-    findings: inspectStack(methodOf(request), stack, request.cut),
+    findings: toldOnce(inspectStack(methodOf(request), stack, request.cut)),
     passes: advice.passes(request.cut, stack),
     workedBefore: timesCameOut(request, stack) > 0,
   }

@@ -5,7 +5,7 @@ import type { Method } from './method.js'
 import type { CutContext } from '../job/cut-context.js'
 
 /** Of findings that say the same of the same thing, as of two pieces of one plate, the first. */
-const toldOnce = (found: readonly Finding<FindingCode>[]): Finding<FindingCode>[] => {
+export const toldOnce = (found: readonly Finding<FindingCode>[]): Finding<FindingCode>[] => {
   const told = new Set<string>()
   return found.filter(({ code, values }) => {
     const said = JSON.stringify([code, values])
@@ -22,5 +22,5 @@ export const inspectStack = (method: Method, stack: Stack, cut: CutContext): Fin
     for (const above of stack.slice(layerIndex + 1))
       if (above.is === 'plate') found.push(...method.ofPair(layer.plate, above.plate, cut))
   })
-  return gravestFirst(toldOnce(found))
+  return gravestFirst(found)
 }
