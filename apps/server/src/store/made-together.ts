@@ -1,6 +1,7 @@
 import { linesOfShape, shapeHeightMm } from '@bold-heron/core'
 import {
   asWanted,
+  dieInput,
   type BuildRow,
   type DieInput,
   type DieRow,
@@ -156,8 +157,10 @@ export const savePair = (workshop: Workshop, input: PairInput) =>
         builds.push(savedOf(await workshop.builds.createIn(build, transaction), (where) => where))
       }
     if (over.overDieId !== base.id) {
+      // Its lines are left as they are.
       const { outline: _, ...kept } = over
-      await workshop.dies.updateIn(over.id, over.version, { ...kept, overDieId: base.id }, transaction)
+      const paired = dieInput.parse({ ...kept, overDieId: base.id })
+      await workshop.dies.updateIn(over.id, over.version, paired, transaction)
     }
     return { jobs: [...bases, ...overs], builds }
   })
