@@ -113,7 +113,7 @@ export function* diagnosisFrom(
   return {
     causes: ranked(all, weights).map(told),
     remedies: worthTrying(tried, theirs),
-    question: bestQuestion(tried, hypotheses, theirs, answers, scene.rounds.length),
+    question: bestQuestion(tried, hypotheses, theirs, answers),
   }
 }
 

@@ -8,19 +8,18 @@ export interface WorthAsking {
   readonly gain: number
 }
 
-/** Asking costs as much as this chance; so many questions are asked at most after each look. From memory, and diagnosis notes. */
+/** Asking costs as much as this chance; so many questions are asked at most. From memory, and diagnosis notes. */
 const A_QUESTION = 0.01
 export const MOST_QUESTIONS = 3
 
-/** The question whose answer is worth most after so many looks, if any is worth asking. */
+/** The question whose answer is worth most, if any is worth asking. */
 export const bestQuestion = (
   tried: readonly Tried[],
   hypotheses: readonly Hypothesis[],
   weights: Float64Array,
   answers: Answers,
-  looks: number,
 ): WorthAsking | undefined => {
-  if (Object.keys(answers).length >= MOST_QUESTIONS * looks) return undefined
+  if (Object.keys(answers).length >= MOST_QUESTIONS) return undefined
   const now = bestGain(tried, weights)
   let best: WorthAsking | undefined
   for (const id of questionIds) {
