@@ -26,6 +26,13 @@ interface View {
   prepare?(browser: Browser): Promise<void>
 }
 
+/** A plan that is settled, with what is chosen in its sentence named: its lists may come after it. */
+const settledPlan = async (browser: Browser): Promise<void> => {
+  await new PlanPage(browser).settled()
+  const named = `return !document.querySelector('main').innerText.includes('Choose…')`
+  await browser.until(() => browser.inPage<boolean>(named), 'what is chosen')
+}
+
 const views: readonly View[] = [
   {
     name: 'jobs',
@@ -44,14 +51,14 @@ const views: readonly View[] = [
     name: 'plan',
     path: async (application) => `/jobs/${await idOf(application, 'jobs', 'Sail lace')}/plan`,
     words: 'At worst:',
-    prepare: (browser) => new PlanPage(browser).settled(),
+    prepare: settledPlan,
   },
   {
     name: 'cut',
     path: async (application) => `/jobs/${await idOf(application, 'jobs', 'Sail lace')}/plan`,
     words: 'At worst:',
     prepare: async (browser) => {
-      await new PlanPage(browser).settled()
+      await settledPlan(browser)
       await browser.open('The cut')
       await browser.says('seen from above')
       await browser.slide('After pass', Key.HOME)
