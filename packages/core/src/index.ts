@@ -220,7 +220,7 @@ export { appendCubic, appendQuadratic, arcLine, type Point } from './geometry/fl
 export { joinLines } from './geometry/join.js'
 export { contains } from './geometry/nesting-depth.js'
 export { circleAt, closedLoop, isClosed, lengthOf, type Polyline, signedAreaOf } from './geometry/polyline.js'
-export { measureOutline, openingsIn, type Outline, type OutlineMeasures, outlineSources } from './dies/outline.js'
+export { measureOutline, countersOf, type Outline, type OutlineMeasures, outlineSources } from './dies/outline.js'
 export { standInOutline } from './dies/stand-in.js'
 export { MOST_SHAPE_LAYERS, shapeHeightMm, type ShapeJoin, shapeJoins } from './dies/shape-height.js'
 export { type Bed } from './press/bed.js'

@@ -1,5 +1,5 @@
 import { type BuildInput, type BuildRow, wantedOfJobs } from '@bold-heron/schema'
-import { literal, type Transaction } from 'sequelize'
+import { literal, Op, type Transaction, type WhereOptions } from 'sequelize'
 import { BuildModel } from './models/build-model.js'
 import { JobModel } from './models/job-model.js'
 import { SheetModel } from './models/sheet-model.js'
@@ -40,7 +40,9 @@ const toBuildRows = async (stored: readonly BuildModel[], transaction: Transacti
 /** The counts of all builds that a job cuts layers for give it how many pieces it wants. */
 const wantOfJobs = async (build: BuildInput, transaction: Transaction): Promise<void> => {
   const its = new Set(jobIdsOf(build))
-  const builds = await BuildModel.findAll({ where: { deletedAt: null }, transaction })
+  const sharing = [...its].map((jobId) => ({ layers: { [Op.contains]: [{ jobId }] } }))
+  const where = { deletedAt: null, [Op.or]: sharing } as WhereOptions
+  const builds = its.size === 0 ? [] : await BuildModel.findAll({ where, transaction })
   const sums = new Map<string, number>()
   for (const each of builds)
     for (const [id, pieces] of wantedOfJobs(each)) if (its.has(id)) sums.set(id, (sums.get(id) ?? 0) + pieces)

@@ -15,6 +15,9 @@ import {
 } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import { outlinesOf } from './dies.js'
+import { DieModel } from './models/die-model.js'
+import { SheetModel } from './models/sheet-model.js'
+import { faultOfMissing, type Reference } from './row-shape.js'
 import type { Saved } from './table.js'
 import { inWriting } from './transactions.js'
 import type { Workshop } from './workshop.js'
@@ -27,7 +30,11 @@ class NotMade extends Error {
   }
 }
 
-const unknown = (path: string, value: string): NotMade => new NotMade([{ path, code: 'unknown-id', value }])
+/** What names a die or sheet that is not there. */
+const missing = (path: string, id: string, { model, what }: Pick<Reference, 'model' | 'what'>): NotMade =>
+  new NotMade([faultOfMissing({ path, id, model, what })])
+const dieIs = { model: DieModel, what: 'die' }
+const sheetIs = { model: SheetModel, what: 'sheet' }
 
 /** The row that was saved; what is refused is refused at the field that it came from. */
 const savedOf = <Row>(saved: Saved<Row>, at: (path: string) => string): Row => {
@@ -85,9 +92,9 @@ export const saveRaisedJob = (workshop: Workshop, input: RaisedJobInput) =>
     const { dieIds, sheetId } = runInHandOf(input.job)
     const [dieId = ''] = dieIds
     const die = await workshop.dies.findIn(dieId, transaction)
-    if (!die) throw unknown('job.runs.0.dieIds.0', dieId)
+    if (!die) throw missing('job.runs.0.dieIds.0', dieId, dieIs)
     const sheet = await workshop.sheets.findIn(sheetId, transaction)
-    if (!sheet) throw unknown('job.runs.0.sheetId', sheetId)
+    if (!sheet) throw missing('job.runs.0.sheetId', sheetId, sheetIs)
     const drawn = (await outlinesOf([dieId], transaction)).get(dieId)
     const lines = drawn ? linesOfShape(drawn.lines, input.shows) : []
     const outline = drawn && lines.length > 0 ? { source: drawn.source, fileName: drawn.fileName, lines } : null
@@ -108,7 +115,7 @@ export const savePair = (workshop: Workshop, input: PairInput) =>
     const { name, pressId, each, join, bladeSide, baseSheetIds, overSheetIds } = input
     const dieAt = async (path: 'baseDieId' | 'overDieId'): Promise<DieRow> => {
       const die = await workshop.dies.findIn(input[path], transaction)
-      if (!die) throw unknown(path, input[path])
+      if (!die) throw missing(path, input[path], dieIs)
       return die
     }
     const [base, over] = [await dieAt('baseDieId'), await dieAt('overDieId')]
@@ -116,7 +123,7 @@ export const savePair = (workshop: Workshop, input: PairInput) =>
       const made: JobRow[] = []
       for (const [at, sheetId] of sheetIds.entries()) {
         const sheet = await workshop.sheets.findIn(sheetId, transaction)
-        if (!sheet) throw unknown(`${path}.${at}`, sheetId)
+        if (!sheet) throw missing(`${path}.${at}`, sheetId, sheetIs)
         const job = jobOfRun(
           { name: `${name}: ${die.name}, ${sheet.name}`.slice(0, 120), pressId },
           { dieIds: [die.id], sheetId, sheetCount: 1, bladeSide },

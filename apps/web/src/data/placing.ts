@@ -1,12 +1,14 @@
 import type { ByHand, ComparedBlock, Fitting, PlacedPlan, Placement } from '@bold-heron/core'
 import { type PlaceRequest, placeRequest } from '@bold-heron/schema'
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { keepPreviousData, type QueryKey, useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useMemo } from 'react'
 import { knowDies, placeWorker } from '../workers/place.js'
+import type { PlannerWorker } from '../workers/planner.worker.js'
 import type { PlacementView } from '../workers/view-of.js'
 import { longWork, planner } from '../workers/planner.js'
 import { ask } from './client.js'
 import { useLengthStyle } from './house-rules.js'
+import { forGood } from './plan.js'
 import { byHandKey, comparedBlocksKey, placedPlanKey, placementViewKey, withoutPicture } from './placing-keys.js'
 
 const caliperOf = (things: PlaceRequest | undefined): number => things?.request.cut.sheet.caliper.valueMm ?? 0
@@ -54,38 +56,30 @@ export const useByHand = (things: PlaceRequest | undefined, placement: Placement
   })
 }
 
-/** Every block of the shelf tried for the run in hand; asked for only while `wanted`. */
-export const useComparedBlocks = (things: PlaceRequest, placement: Placement, wanted: boolean) => {
+/** What the planner works out of a placement's run in hand; asked for only while `wanted`. */
+const usePlacedWork = <Made>(
+  { things, placement, wanted }: { things: PlaceRequest; placement: Placement; wanted: boolean },
+  keyOf: (things: PlaceRequest, placement: Placement) => QueryKey,
+  start: (...given: Parameters<PlannerWorker['planPlaced']>) => Promise<Made | undefined>,
+) => {
   const asked = withoutPicture(placement)
   const { request, dies, sheets } = things
-  return useQuery<ComparedBlock[]>({
-    queryKey: comparedBlocksKey(things, asked),
+  return useQuery<Made>({
+    queryKey: keyOf(things, asked),
     queryFn: ({ signal }) =>
-      longWork((task, onProgress) => planner().compareBlocks(task, request, asked, { dies, sheets }, onProgress), {
-        signal,
-      }),
+      longWork((task, onProgress) => start(task, request, asked, { dies, sheets }, onProgress), { signal }),
     enabled: wanted,
     placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    gcTime: 60_000,
-    retry: false,
+    ...forGood,
   })
 }
 
+/** Every block of the shelf tried for the run in hand; asked for only while `wanted`. */
+export const useComparedBlocks = (things: PlaceRequest, placement: Placement, wanted: boolean) =>
+  usePlacedWork<ComparedBlock[]>({ things, placement, wanted }, comparedBlocksKey, (...given) =>
+    planner().compareBlocks(...given),
+  )
+
 /** The plan of the run in hand with the press simulated; asked for only while `wanted`. */
-export const usePlacedPlan = (things: PlaceRequest, placement: Placement, wanted: boolean) => {
-  const asked = withoutPicture(placement)
-  const { request, dies, sheets } = things
-  return useQuery<PlacedPlan>({
-    queryKey: placedPlanKey(things, asked),
-    queryFn: ({ signal }) =>
-      longWork((task, onProgress) => planner().planPlaced(task, request, asked, { dies, sheets }, onProgress), {
-        signal,
-      }),
-    enabled: wanted,
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    gcTime: 60_000,
-    retry: false,
-  })
-}
+export const usePlacedPlan = (things: PlaceRequest, placement: Placement, wanted: boolean) =>
+  usePlacedWork<PlacedPlan>({ things, placement, wanted }, placedPlanKey, (...given) => planner().planPlaced(...given))

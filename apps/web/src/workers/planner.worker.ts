@@ -33,10 +33,10 @@ import { expose } from 'comlink'
 const responses = new Responses()
 const cancelled = new Set<number>()
 
-/** Lets messages in between two slices of work. */
 /** ms between two breaths: slices may be far shorter, and each breath costs some. */
 const BREATH_MS = 12
 let breathed = 0
+/** Lets messages in between two slices of work. */
 const breathe = async (): Promise<void> => {
   if (performance.now() - breathed < BREATH_MS) return
   await new Promise((resolve) => setTimeout(resolve))
@@ -59,6 +59,18 @@ const inSlices = async <Made>(
   }
 }
 
+/** What is worked out of a placement's run in hand, by its steps. */
+const ofPlacement =
+  <Made>(stepsOf: (...given: Parameters<typeof placedPlanSteps>) => Steps<Made>) =>
+  (
+    task: number,
+    request: PlanRequest,
+    placement: Placement,
+    things: { readonly dies: readonly Die[]; readonly sheets: readonly Sheet[] },
+    onProgress: (share: number) => unknown,
+  ) =>
+    inSlices(task, stepsOf(request, placement, things, responses), onProgress)
+
 const planner = {
   /** The first answer, by rules of thumb. */
   quickPlan: (request: PlanRequest) => quickPlan(request),
@@ -66,21 +78,9 @@ const planner = {
   plan: (task: number, request: PlanRequest, onProgress: (share: number) => unknown) =>
     inSlices(task, planSteps(request, responses), onProgress),
   /** The plan of a placement's run in hand, and the cut on the card. */
-  planPlaced: (
-    task: number,
-    request: PlanRequest,
-    placement: Placement,
-    things: { readonly dies: readonly Die[]; readonly sheets: readonly Sheet[] },
-    onProgress: (share: number) => unknown,
-  ) => inSlices(task, placedPlanSteps(request, placement, things, responses), onProgress),
+  planPlaced: ofPlacement(placedPlanSteps),
   /** Every block of the shelf tried for a placement's run in hand. */
-  compareBlocks: (
-    task: number,
-    request: PlanRequest,
-    placement: Placement,
-    things: { readonly dies: readonly Die[]; readonly sheets: readonly Sheet[] },
-    onProgress: (share: number) => unknown,
-  ) => inSlices(task, compareBlocksSteps(request, placement, things, responses), onProgress),
+  compareBlocks: ofPlacement(compareBlocksSteps),
   /** What would make a stack cut better. */
   suggest: (task: number, request: PlanRequest, assessment: Assessment, onProgress: (share: number) => unknown) =>
     inSlices(task, suggestionSteps(request, assessment, responses), onProgress),

@@ -1,4 +1,3 @@
-import type { Box } from '../geometry/box.js'
 import { rectangle } from '../geometry/rectangle.js'
 
 /** Which way the fibres of a sheet run: along its length, along its width, or nobody knows. */
@@ -23,6 +22,10 @@ export interface StripWay {
 /** mm. What is a hair less than a strip still gives one. */
 const HAIR_MM = 1e-6
 
+/** A sheet's side that strips lie along, and the other one, mm. */
+const sidesOf = ({ lengthMm, widthMm }: Size, along: StripWay['along']): readonly [longMm: number, wideMm: number] =>
+  along === 'length' ? [lengthMm, widthMm] : [widthMm, lengthMm]
+
 const gives = (longMm: number, wideMm: number, strip: Size): number =>
   longMm + HAIR_MM < strip.lengthMm ? 0 : Math.floor((wideMm + HAIR_MM) / strip.widthMm)
 
@@ -33,7 +36,7 @@ const gives = (longMm: number, wideMm: number, strip: Size): number =>
 export const waysToCutStrips = (sheet: Size & { readonly grain: Grain }, strip: Size): StripWay[] =>
   (['length', 'width'] as const)
     .map((along): StripWay => {
-      const [longMm, wideMm] = along === 'length' ? [sheet.lengthMm, sheet.widthMm] : [sheet.widthMm, sheet.lengthMm]
+      const [longMm, wideMm] = sidesOf(sheet, along)
       return {
         along,
         withGrain: sheet.grain === 'unknown' ? undefined : sheet.grain === `along-${along}`,
@@ -48,7 +51,7 @@ export const waysToCutStrips = (sheet: Size & { readonly grain: Grain }, strip: 
  * corner, mm; a part that is not there is left out. One long cut first, so that what is beside them stays as long as the sheet.
  */
 export const leftBesideStrips = (sheet: Size, strip: Size, along: StripWay['along'], taken: number): number[][] => {
-  const [longMm, wideMm] = along === 'length' ? [sheet.lengthMm, sheet.widthMm] : [sheet.widthMm, sheet.lengthMm]
+  const [longMm, wideMm] = sidesOf(sheet, along)
   const takenMm = Math.min(wideMm, taken * strip.widthMm)
   const parts: readonly Size[] = [
     { lengthMm: longMm, widthMm: wideMm - takenMm },
@@ -56,8 +59,8 @@ export const leftBesideStrips = (sheet: Size, strip: Size, along: StripWay['alon
   ]
   return parts
     .filter(({ lengthMm, widthMm }) => lengthMm > HAIR_MM && widthMm > HAIR_MM)
-    .map(({ lengthMm, widthMm }) => {
-      const [toX, toY] = along === 'length' ? [lengthMm, widthMm] : [widthMm, lengthMm]
-      return rectangle({ fromX: 0, fromY: 0, toX, toY } satisfies Box)
+    .map((part) => {
+      const [toX, toY] = sidesOf(part, along)
+      return rectangle({ fromX: 0, fromY: 0, toX, toY })
     })
 }

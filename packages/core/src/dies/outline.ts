@@ -40,8 +40,12 @@ const LACE_LINE_PER_MM2 = 0.12
 const BRIDGE_WITHIN_MM = 10
 
 /** How many openings lines have, each of which falls out by itself: the counters of letters, the holes of lace. */
-export const openingsIn = (lines: readonly Polyline[]): number =>
+const openingsIn = (lines: readonly Polyline[]): number =>
   depthsOf(lines.filter(isClosed)).filter((depth) => depth % 2 === 1).length
+
+/** How many counters fall out of a cut of one sheet: of every opening of its dies. */
+export const countersOf = (dies: readonly { readonly outline: Outline }[]): number =>
+  dies.reduce((sum, { outline }) => sum + openingsIn(outline.lines), 0)
 
 /** Measures an outline; undefined where it has no line. */
 export const measureOutline = (lines: readonly Polyline[]): OutlineMeasures | undefined => {

@@ -1,4 +1,4 @@
-import { type BladeSide, errorSourceOf, type Layer, thicknessOf } from './layer.js'
+import { type BladeSide, errorSourceOf, type Layer, type Role, thicknessOf } from './layer.js'
 import type { MeasuredMm } from '../units/measured.js'
 import type { Plate } from './plate.js'
 
@@ -7,6 +7,10 @@ export type Stack = readonly Layer[]
 
 /** The plates of a stack, bottom to top, a piece each. */
 export const platesIn = (stack: Stack): Plate[] => stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plate] : []))
+
+/** The plates of a stack that are there for one thing, bottom to top. */
+export const platesInRole = (stack: Stack, role: Role): Plate[] =>
+  stack.flatMap((layer) => (layer.is === 'plate' && layer.role === role ? [layer.plate] : []))
 
 /**
  * Height of a stack in mm and its spread. Pieces of one shelf entry err together, so their spreads add straight; different

@@ -22,11 +22,11 @@ const SMALL_MM = 0.01
 /** mm. Blocks that differ by no more press alike. From memory: half of what a press takes up. */
 const BLOCKS_ALIKE_MM = 0.05
 
+/** What is found of a run, before it is said of which. */
+type Found = Omit<PlacementFinding, 'runId'>
+
 /** What speaks against several blocks in one run: they must be as high as one another, and there must be as many. */
-const blockFindings = (
-  { blocks }: PlacedRun,
-  plates: Fitting['plates'],
-): Pick<PlacementFinding, 'code' | 'severity' | 'values'>[] => {
+const blockFindings = ({ blocks }: PlacedRun, plates: Fitting['plates']): Found[] => {
   const plateOf = ({ material }: LaidBlock): Plate | undefined =>
     material.is === 'plate' ? plates.find(({ id }) => id === material.plateId) : undefined
   const heights = blocks.flatMap((block) => plateOf(block)?.thickness.valueMm ?? [])
@@ -58,10 +58,7 @@ const overlap = (one: Box, other: Box): boolean =>
   one.fromX < other.toX && other.fromX < one.toX && one.fromY < other.toY && other.fromY < one.toY
 
 /** Guides that lie over their neighbours', with the tape that holds them: laid one after the other, then. */
-const guideFindings = (
-  { dies, face }: PlacedRun,
-  dieOf: (id: string) => Die | undefined,
-): Pick<PlacementFinding, 'code' | 'severity' | 'values'>[] => {
+const guideFindings = ({ dies, face }: PlacedRun, dieOf: (id: string) => Die | undefined): Found[] => {
   const guided = dies.flatMap((laid) => {
     const die = dieOf(laid.dieId)
     const trim = die?.hasGuide && guideTrim(linesOnCard(die, laid, face))
@@ -107,9 +104,8 @@ export const fitFindings = (
     const heights = run.dies.flatMap((laid) => dieOf(laid.dieId)?.height.valueMm ?? [])
     const differMm = Math.max(...heights) - Math.min(...heights)
     if (differMm > SAME_DIE_HEIGHT_MM) found.push(own('dies-differ', 'stop', { differMm }))
-    found.push(...guideFindings(run, dieOf).map(({ code, severity, values }) => own(code, severity, values)))
-    if (run.region === 'under-block')
-      found.push(...blockFindings(run, plates).map(({ code, severity, values }) => own(code, severity, values)))
+    const more = [...guideFindings(run, dieOf), ...(run.region === 'under-block' ? blockFindings(run, plates) : [])]
+    found.push(...more.map((each) => ({ ...each, runId: run.id })))
     const pad = plates.find((plate) => plate.id === run.padId)
     if (run.region !== 'to-line' || !run.line || !pad || pressed.length === 0) return found
     const { bevelMm, sparesAlongMm, sparesAcrossMm } = padOnLine(pad, run.line, pressed)

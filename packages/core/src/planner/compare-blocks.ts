@@ -1,7 +1,7 @@
 import { type StackDifference, differenceOf } from '../layers/stack-changes.js'
 import type { Die } from '../dies/die.js'
 import type { Plate } from '../layers/plate.js'
-import type { Stack } from '../layers/stack.js'
+import { platesInRole } from '../layers/stack.js'
 import type { Sheet } from '../materials/sheet.js'
 import type { LaidBlock, Placement } from '../placement/placed-run.js'
 import { placedPlanSteps } from './placed-cut.js'
@@ -29,9 +29,6 @@ export interface ComparedBlock {
 
 /** How often it comes out as wanted with nothing dented beside; below 0 where nothing serves. */
 const worthOf = ({ found }: ComparedBlock): number => (found ? found.chance * (1 - found.dentChance) : -1)
-
-const blockOf = (stack: Stack) =>
-  stack.flatMap((layer) => (layer.is === 'plate' && layer.role === 'block' ? [layer.plate] : []))[0]
 
 /** A block where it lies, of something else: one of the shelf as large as it is, cards cut to what lies there. */
 export const blockOfMaterial = (
@@ -78,10 +75,11 @@ export function* compareBlocksSteps(
     const from = share * (at + 1)
     const { plan, beside } = yield* within(placedPlanSteps(request, tried, things, responses), [from, from + share])
     const { best } = plan
-    const block = best && blockOf(best.stack)
-    const last = best?.prediction?.passes[best.prediction.recommended - 1]
+    const [block] = best ? platesInRole(best.stack, 'block') : []
+    const passes = best?.prediction?.recommended
+    const last = passes === undefined ? undefined : best?.prediction?.passes[passes - 1]
     compared.push(
-      best && block && last
+      best && block && passes !== undefined && last
         ? {
             ...choice,
             name: block.name,
@@ -91,7 +89,7 @@ export function* compareBlocksSteps(
                 whole,
                 best.stack.filter((layer) => layer.is !== 'plate' || layer.role !== 'block'),
               ),
-              passes: best.prediction?.recommended ?? best.passes.passes,
+              passes,
               chance: last.chance,
               dentChance: beside?.dentChance ?? 0,
             },

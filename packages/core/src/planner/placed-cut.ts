@@ -2,9 +2,9 @@ import { type Die, tallest } from '../dies/die.js'
 import { type Affine, transformed } from '../geometry/affine.js'
 import { boxAround, heightOfBox, middleOf, widthOf } from '../geometry/box.js'
 import type { Computed } from '../goals/computed.js'
-import type { BladeSide, Role } from '../layers/layer.js'
+import type { BladeSide } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
-import type { Stack } from '../layers/stack.js'
+import { platesInRole, type Stack } from '../layers/stack.js'
 import type { Sheet } from '../materials/sheet.js'
 import { normalBelow } from '../numerics/normal.js'
 import { gluedBlock, MOST_GLUED } from '../placement/card-stack.js'
@@ -120,11 +120,7 @@ export const placedRequest = (
 }
 
 /** The plate that presses on the back of the die: the block, or the pad that ends on a line. */
-const behindDie = (stack: Stack): Plate | undefined => {
-  const inRole = (role: Role) =>
-    stack.flatMap((layer) => (layer.is === 'plate' && layer.role === role ? [layer.plate] : []))
-  return inRole('block')[0] ?? inRole('pad')[0]
-}
+const behindDie = (stack: Stack): Plate | undefined => platesInRole(stack, 'block')[0] ?? platesInRole(stack, 'pad')[0]
 
 /** What the stack does beside what is pressed. Lengths in mm. */
 export interface BesidePressed {

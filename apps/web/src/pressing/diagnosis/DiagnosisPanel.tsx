@@ -2,7 +2,7 @@ import type { Answers, HangingStretch, PlanRequest, QuestionId, RankedRemedy, To
 import { useMemo } from 'react'
 import { useDiagnosis, useHelped } from '../../data/diagnosis.js'
 import { stretchPaths } from '../../paths/stretch-paths.js'
-import { Loaded, Loading } from '../../ui/states.js'
+import { Loaded } from '../../ui/states.js'
 import { Asked } from './Asked.js'
 import { Causes } from './Causes.js'
 import { FromPhoto } from './FromPhoto.js'
@@ -64,30 +64,26 @@ export const DiagnosisPanel = ({
               <FromPhoto words={said} paths={paths} onRead={(next) => onPaint(toldOf(dies, next))} />
             </>
           )}
-          {diagnosis.isPending && first ? (
-            <Loading what={said.thinking} />
-          ) : (
-            <Loaded query={diagnosis} what={said.thinking}>
-              {(found) => (
-                <div className="space-y-5" aria-busy={isOld}>
-                  <Asked
-                    words={said}
-                    question={found.question?.id}
-                    answers={answers}
-                    lookUp={lookUp}
-                    onAnswer={onAnswer}
-                  />
-                  <Remedies
-                    words={said}
-                    remedies={found.remedies}
-                    likeliest={found.causes[0]?.causes[0]}
-                    isOld={isOld}
-                    onTry={onTry}
-                  />
-                </div>
-              )}
-            </Loaded>
-          )}
+          <Loaded query={diagnosis} what={said.thinking}>
+            {(found) => (
+              <div className="space-y-5" aria-busy={isOld}>
+                <Asked
+                  words={said}
+                  question={found.question?.id}
+                  answers={answers}
+                  lookUp={lookUp}
+                  onAnswer={onAnswer}
+                />
+                <Remedies
+                  words={said}
+                  remedies={found.remedies}
+                  likeliest={found.causes[0]?.causes[0]}
+                  isOld={isOld}
+                  onTry={onTry}
+                />
+              </div>
+            )}
+          </Loaded>
           {ranked && (
             <Causes
               words={said}

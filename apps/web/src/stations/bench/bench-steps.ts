@@ -73,10 +73,9 @@ export const stepsOfRound = (
     ...(is === 'dies' ? asked(guide.afterDies) : is === 'sheets' ? asked(guide.afterSheets ?? []) : []),
     ...(is === under ? wax : []),
   ]
-  const lay = (layer: number): BenchStep[] => {
-    const { is } = stack[layer] as Stack[number]
-    const its: BenchStep[] = [{ is: 'lay', layer }, ...afterLayer({ is } as Stack[number])]
-    return guided && is === 'dies' ? [{ is: 'guide-lay' }, ...its, { is: 'guide-lift' }] : its
+  const lay = (layer: Stack[number], at: number): BenchStep[] => {
+    const its: BenchStep[] = [{ is: 'lay', layer: at }, ...afterLayer(layer)]
+    return guided && layer.is === 'dies' ? [{ is: 'guide-lay' }, ...its, { is: 'guide-lift' }] : its
   }
   const isLaid = ({ is }: Stack[number]): boolean => is !== 'sheets' || !within
   switch (laying) {
@@ -86,7 +85,7 @@ export const stepsOfRound = (
         ...(piece === 'scrap' ? [{ is: 'rehearse' } as const] : piece === 'only' ? [{ is: 'one-piece' } as const] : []),
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),
-        ...stack.flatMap((layer, at): BenchStep[] => (isLaid(layer) ? lay(at) : [])),
+        ...stack.flatMap((layer, at): BenchStep[] => (isLaid(layer) ? lay(layer, at) : [])),
         ...then,
         ...press,
       ]
@@ -100,7 +99,7 @@ export const stepsOfRound = (
         ...(laying === 'onto' ? [{ is: 'change' } as const] : []),
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),
-        ...stack.flatMap((layer, at): BenchStep[] => (layer.is === 'plate' || !isLaid(layer) ? [] : lay(at))),
+        ...stack.flatMap((layer, at): BenchStep[] => (layer.is === 'plate' || !isLaid(layer) ? [] : lay(layer, at))),
         ...then,
         ...press,
       ]

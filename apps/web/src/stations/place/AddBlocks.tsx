@@ -1,5 +1,4 @@
-import { boxAround, type LaidBlock, type LaidDie, roundBlock } from '@bold-heron/core'
-import { editRun, freshId } from '@bold-heron/core'
+import { boxAround, editRun, freshId, type LaidBlock, type LaidDie, roundBlock } from '@bold-heron/core'
 import { lazy, Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
@@ -31,7 +30,7 @@ export const AddBlocks = ({
   const sayTrouble = useSayTrouble()
   const [diameterMm, setDiameter] = useState(USUAL_MM)
   const [tracing, setTracing] = useState(false)
-  const [first] = things.request.shelf.filter((plate) => plate.kind === 'press-block')
+  const first = things.request.shelf.find((plate) => plate.kind === 'press-block')
   const card = things.sheets.find((sheet) => sheet.id === things.request.cut.sheet.id) ?? things.sheets[0]
   const glued: LaidBlock['material'] | undefined = card && { is: 'cards', sheetId: card.id }
   const fromShelf: LaidBlock['material'] | undefined = first ? { is: 'plate', plateId: first.id } : glued

@@ -1,4 +1,4 @@
-import { type Plate } from '@bold-heron/core'
+import type { Plate } from '@bold-heron/core'
 import { PackageCheck } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'

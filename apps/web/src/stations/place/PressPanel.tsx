@@ -1,4 +1,4 @@
-import { type CutContext, gluedCount, gluingOrder, type PlacedPlan } from '@bold-heron/core'
+import { type CutContext, gluedCount, gluingOrder, type PlacedPlan, platesIn } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { jobPath } from '../../data/job-address.js'
 import { SurerBy } from '../../pressing/SurerBy.js'
@@ -41,11 +41,9 @@ const Found = ({
     )
   const passes = best.prediction?.recommended ?? best.passes.passes
   const last = best.prediction?.passes[passes - 1]
-  const glued = best.stack.flatMap((layer) => (layer.is === 'plate' ? (gluedCount(layer.plate.id) ?? []) : []))[0]
+  const gluedBlock = platesIn(best.stack).find(({ id }) => gluedCount(id))
+  const glued = gluedBlock && gluedCount(gluedBlock.id)
   const order = glued && gluingOrder(glued.count)
-  const gluedBlock = best.stack.flatMap((layer) =>
-    layer.is === 'plate' && gluedCount(layer.plate.id) ? [layer.plate] : [],
-  )[0]
   return (
     <div className="space-y-2">
       <p className="text-lg font-bold">

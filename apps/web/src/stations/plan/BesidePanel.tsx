@@ -1,4 +1,4 @@
-import { factsOfPart, isCut, openingsIn, type PlanRequest } from '@bold-heron/core'
+import { countersOf, factsOfPart, isCut, type PlanRequest } from '@bold-heron/core'
 import { type JobRow, runInHandOf, type WaxedPaper } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
@@ -50,7 +50,7 @@ export const BesidePanel = ({ job, request }: { readonly job: JobRow; readonly r
   const { changeRun } = useChangeJob(job)
   const run = runInHandOf(job)
   if (!isCut(run)) return null
-  const counters = request.cut.dies.reduce((sum, { outline }) => sum + openingsIn(outline.lines), 0)
+  const counters = countersOf(request.cut.dies)
   // Another thickness between the plates wants another stack.
   const wax = (waxedPaper: WaxedPaper | null) => changeRun({ waxedPaper, layers: [] })
   return (

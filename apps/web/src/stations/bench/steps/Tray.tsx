@@ -1,4 +1,4 @@
-import { openingsIn } from '@bold-heron/core'
+import { countersOf } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { BenchTitle } from './BenchTitle.js'
 import type { ShownStep } from './step.js'
@@ -6,7 +6,7 @@ import type { ShownStep } from './step.js'
 /** A tray under it all before anything is lifted, so that nothing of what falls out is lost. */
 export const Tray: ShownStep<'tray'> = ({ request: { cut } }) => {
   const { t } = useTranslation()
-  const count = cut.sheetCount * cut.dies.reduce((sum, { outline }) => sum + openingsIn(outline.lines), 0)
+  const count = cut.sheetCount * countersOf(cut.dies)
   return (
     <>
       <BenchTitle>{t('bench.tray.title')}</BenchTitle>
