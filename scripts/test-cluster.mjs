@@ -11,8 +11,8 @@ const tidy = async (url, template) => {
   const client = new pg.Client({ connectionString: url })
   await client.connect()
   const { rows } = await client.query(
-    `SELECT datname FROM pg_database WHERE (datname LIKE 'test\\_%' OR datname LIKE 'demo\\_%') AND datname <> $1`,
-    [template],
+    `SELECT datname FROM pg_database WHERE (datname LIKE 'test\\_%' OR datname LIKE 'demo\\_%') AND datname NOT IN ($1, $2)`,
+    [template, `${template}_empty`],
   )
   for (const { datname } of rows) {
     await client.query(`ALTER DATABASE ${datname} WITH IS_TEMPLATE false`)

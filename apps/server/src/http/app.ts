@@ -59,7 +59,7 @@ export interface AppOptions {
   /** After so many milliseconds a request is answered whatever the database does; {@link DEADLINE_MS} unless given. */
   readonly deadlineMs?: number
   /** Sees every answer with the document that describes it: what a test checks. */
-  readonly watch?: (document: object) => RequestHandler
+  readonly watch?: (document: () => object) => RequestHandler
 }
 
 /** Every operation of the API; those with a longer address come before those that it might be taken for. */
@@ -128,7 +128,9 @@ export const createApp = (workshop: Workshop, options: AppOptions): Express => {
   app.disable('x-powered-by')
   app.set('query parser', 'simple')
   const routes = routesOf(workshop, options)
-  const document = documentOf(routes)
+  // Made when it is first asked for: a start does not wait for it.
+  let described: object | undefined
+  const document = () => (described ??= documentOf(routes))
   if (options.watch) app.use(options.watch(document))
   app.use(pinoHttp({ logger: options.logger, useLevel: 'debug' }))
   addGuards(app, {
@@ -141,7 +143,7 @@ export const createApp = (workshop: Workshop, options: AppOptions): Express => {
   wakeAfterChanges(app, options.learner)
   options.live?.mount(app)
   serve(app, routes, (what) => writeDown(workshop.sequelize, what))
-  app.get('/api/openapi.json', (_request, response) => void response.json(document))
+  app.get('/api/openapi.json', (_request, response) => void response.json(document()))
   app.use('/api/{*path}', () => refuse(404, 'no-such-address'))
   addPages(app, options.pagesFolder)
   app.use(errorAnswer)

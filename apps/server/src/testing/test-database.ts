@@ -23,7 +23,7 @@ const DEMO_LOCK = 4_310
 const urlOf = (clusterUrl: string, name: string): string =>
   Object.assign(new URL(clusterUrl), { pathname: `/${name}` }).href
 
-/** Named by whoever started the cluster, after the sources that the demo is made of: so it is kept from run to run, and never stale. */
+/** Named by whoever started the cluster, after the sources that it is made of: so it is kept from run to run, and never stale. */
 const templateName = (): string => process.env['DEMO_TEMPLATE'] ?? 'demo_once'
 
 /** Learns from the whole log, so that servers on a copy have nothing to do at their start. */
@@ -39,9 +39,20 @@ const learnAll = async (sequelize: Sequelize): Promise<void> => {
 const patientCluster = (clusterUrl: string): Sequelize =>
   new Sequelize(clusterUrl, { dialect: 'postgres', logging: false, pool: { max: 4, idle: 1000, acquire: 600_000 } })
 
-/** The demo in a database of its own, made by whichever test comes first and copied by all: working it out takes many seconds. */
-const demoTemplate = async (cluster: Sequelize, clusterUrl: string): Promise<string> => {
-  const name = templateName()
+const fillEmpty = async (sequelize: Sequelize): Promise<void> => {
+  defineModels(sequelize)
+  await migrate(sequelize)
+}
+
+const fillDemo = async (sequelize: Sequelize): Promise<void> => {
+  await fillEmpty(sequelize)
+  await loadDemoOnce(openWorkshop(sequelize), DEMO_TIME)
+  await learnAll(sequelize)
+}
+
+/** A workshop in a database of its own, empty or with the demo, made by whichever test comes first and copied by all. */
+const templateOf = async (demo: boolean, cluster: Sequelize, clusterUrl: string): Promise<string> => {
+  const name = demo ? templateName() : `${templateName()}_empty`
   await cluster.transaction(async (transaction) => {
     // However long whoever makes it takes.
     await cluster.query('SELECT pg_advisory_xact_lock(:key)', { replacements: { key: DEMO_LOCK }, transaction })
@@ -53,12 +64,9 @@ const demoTemplate = async (cluster: Sequelize, clusterUrl: string): Promise<str
     if (there.length > 0) return
     await cluster.query(`DROP DATABASE IF EXISTS ${name}`)
     await cluster.query(`CREATE DATABASE ${name}`)
-    const demo = openDatabase(urlOf(clusterUrl, name))
-    defineModels(demo)
-    await migrate(demo)
-    await loadDemoOnce(openWorkshop(demo), DEMO_TIME)
-    await learnAll(demo)
-    await demo.close()
+    const filling = openDatabase(urlOf(clusterUrl, name))
+    await (demo ? fillDemo : fillEmpty)(filling)
+    await filling.close()
     await cluster.query(`ALTER DATABASE ${name} WITH IS_TEMPLATE true`)
   })
   return name
@@ -77,8 +85,7 @@ export const createTestDatabase = async ({
   if (!clusterUrl) throw new Error('TEST_DATABASE_URL is not set; run the tests with "npm test".')
   const name = `test_${randomBytes(6).toString('hex')}`
   const cluster = patientCluster(clusterUrl)
-  const template = demo ? ` TEMPLATE ${await demoTemplate(cluster, clusterUrl)}` : ''
-  await cluster.query(`CREATE DATABASE ${name}${template}`)
+  await cluster.query(`CREATE DATABASE ${name} TEMPLATE ${await templateOf(demo, cluster, clusterUrl)}`)
   const url = urlOf(clusterUrl, name)
   const sequelize = openDatabase(through(url))
   return {

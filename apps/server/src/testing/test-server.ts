@@ -4,7 +4,6 @@ import supertest from 'supertest'
 import { createApp } from '../http/app.js'
 import { Live } from '../http/live.js'
 import { type Evaluating, Learner } from '../learning/learner.js'
-import { migrate } from '../store/migrate.js'
 import { defineModels } from '../store/models/define.js'
 import { openWorkshop, type Workshop } from '../store/workshop.js'
 import { measureOn } from '../work/measure.js'
@@ -53,7 +52,6 @@ export const startTestServer = async ({
 } = {}): Promise<TestServer> => {
   const database = await createTestDatabase({ demo, ...(through ? { through } : {}) })
   defineModels(database.sequelize)
-  await migrate(database.sequelize)
   const work = new Work()
   const workshop = openWorkshop(database.sequelize, measureOn(work))
   const learner = new Learner(database.sequelize, learns ? learnOn(work) : tellsNothing)

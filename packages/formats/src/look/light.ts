@@ -31,39 +31,35 @@ export const awayAt = ({ width, height, away, most }: Distances, x: number, y: n
  * distance transformations in digital images, 1986; its plain weights).
  */
 export const distanceTo = ({ width, height, values }: Gray, level: number, most: number): Distances => {
-  const away = Float32Array.from(values, (value) => (value >= level ? 0 : most))
-  const relax = (at: number, other: number, step: number) => {
-    const through = (away[other] as number) + step
-    if (through < (away[at] as number)) away[at] = through
+  const away = new Float32Array(values.length)
+  for (let at = 0; at < away.length; at++) away[at] = (values[at] as number) >= level ? 0 : most
+  // Every pixel is no farther than its neighbours that were swept before it, and a step; each row's own neighbour comes last.
+  const sweep = (y: number, before: number, step: 1 | -1) => {
+    const row = y * width
+    const isFirst = before < 0 || before >= height
+    const beside = isFirst ? row : before * width
+    let last = Infinity
+    for (let count = 0, x = step === 1 ? 0 : width - 1; count < width; count++, x += step) {
+      let least = Math.min(away[row + x] as number, last + 1)
+      if (!isFirst) {
+        least = Math.min(least, (away[beside + x] as number) + 1)
+        if (x > 0) least = Math.min(least, (away[beside + x - 1] as number) + Math.SQRT2)
+        if (x < width - 1) least = Math.min(least, (away[beside + x + 1] as number) + Math.SQRT2)
+      }
+      away[row + x] = least
+      last = away[row + x] as number
+    }
   }
-  for (let y = 0; y < height; y++)
-    for (let x = 0; x < width; x++) {
-      const at = y * width + x
-      if (x > 0) relax(at, at - 1, 1)
-      if (y === 0) continue
-      relax(at, at - width, 1)
-      if (x > 0) relax(at, at - width - 1, Math.SQRT2)
-      if (x < width - 1) relax(at, at - width + 1, Math.SQRT2)
-    }
-  for (let y = height - 1; y >= 0; y--)
-    for (let x = width - 1; x >= 0; x--) {
-      const at = y * width + x
-      if (x < width - 1) relax(at, at + 1, 1)
-      if (y === height - 1) continue
-      relax(at, at + width, 1)
-      if (x < width - 1) relax(at, at + width + 1, Math.SQRT2)
-      if (x > 0) relax(at, at + width - 1, Math.SQRT2)
-    }
+  for (let y = 0; y < height; y++) sweep(y, y - 1, 1)
+  for (let y = height - 1; y >= 0; y--) sweep(y, y + 1, -1)
   return { width, height, away, most }
 }
 
 /** What stands out by more than this is no noise: some times what a fifth of all pixels do, and some greys at the least. */
 export const noiseOf = ({ values }: Gray): number => {
   const count = Math.min(values.length, 40_000)
-  const some = Float32Array.from(
-    { length: count },
-    (_, at) => values[Math.floor((at * values.length) / count)] as number,
-  )
+  const some = new Float32Array(count)
+  for (let at = 0; at < count; at++) some[at] = values[Math.floor((at * values.length) / count)] as number
   some.sort()
   return Math.max(4, 2.5 * (some[Math.floor(0.8 * count)] as number))
 }

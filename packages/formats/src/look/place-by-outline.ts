@@ -86,11 +86,12 @@ const posesIn = (field: Distances, points: Float64Array, sizeMm: number): Pose[]
           x <= Math.max(field.width / 2, field.width - 0.9 * reachX);
           x += SHIFT_PX
         ) {
-          let cost = 0
-          for (let at = 0; at < count; at++)
-            cost += awayAt(field, x + (laid[2 * at] as number), y + (laid[2 * at + 1] as number))
-          cost /= count
-          if (!best || cost < best.cost) best = { scale, turnDeg, x, y, cost }
+          // What lies worse already than the best of this turn is not added up to its end.
+          const worse = best ? best.cost * count : Infinity
+          let sum = 0
+          for (let at = 0; at < count && sum < worse; at++)
+            sum += awayAt(field, x + (laid[2 * at] as number), y + (laid[2 * at + 1] as number))
+          if (sum < worse) best = { scale, turnDeg, x, y, cost: sum / count }
         }
       if (best) ofSize.push(best)
     }

@@ -20,17 +20,29 @@ export const movedPlace = (
   return [mx + c * dx - s * dy + xMm, my + s * dx + c * dy + yMm]
 }
 
-/** Mean distance of lines to what stands out, pixels; what is farther than `most` counts as that, so hanging stretches do not pull. */
-const costOf = (samples: Samples, every: number, map: Homography, moved: Moved, distances: Distances): number => {
+/**
+ * Mean distance of lines to what stands out, pixels; what is farther than `most` counts as that, so hanging stretches do not pull. Infinity
+ * where it is no less than `least`: such a sum is not added up to its end.
+ */
+const costOf = (
+  { x, y, count, middle: [mx, my] }: Samples,
+  every: number,
+  map: Homography,
+  { xMm, yMm, turnDeg }: Moved,
+  distances: Distances,
+  least: number,
+): number => {
+  const [c, s] = [Math.cos((turnDeg * Math.PI) / 180), Math.sin((turnDeg * Math.PI) / 180)]
+  const some = Math.ceil(count / every)
+  const worse = least * some
   let sum = 0
-  let count = 0
-  for (let at = 0; at < samples.count; at += every) {
-    const [x, y] = movedPlace(samples, at, moved)
-    const pixel = mapped(map, x, y)
+  for (let at = 0; at < count; at += every) {
+    const [dx, dy] = [(x[at] as number) - mx, (y[at] as number) - my]
+    const pixel = mapped(map, mx + c * dx - s * dy + xMm, my + s * dx + c * dy + yMm)
     sum += awayAt(distances, pixel.x, pixel.y)
-    count++
+    if (sum >= worse) return Infinity
   }
-  return sum / count
+  return sum / some
 }
 
 /** mm and degrees. How far off the told place lines are looked for, and in which steps, coarse to fine. */
@@ -57,7 +69,7 @@ export const bestPlace = (
       for (let yMm = -reachMm; yMm <= reachMm + 1e-9; yMm += stepMm)
         for (let xMm = -reachMm; xMm <= reachMm + 1e-9; xMm += stepMm) {
           const moved = { xMm: from.xMm + xMm, yMm: from.yMm + yMm, turnDeg: from.turnDeg + turnDeg }
-          const cost = costOf(samples, sparse, map, moved, distances)
+          const cost = costOf(samples, sparse, map, moved, distances, best.cost)
           if (cost < best.cost) best = { moved, cost }
         }
   })

@@ -28,24 +28,24 @@ const sheetMask = (gray: Gray, isSheetDark: boolean): Uint8Array => {
   let best = -1
   let bestSize = 0
   const queue = new Int32Array(is.length)
-  for (let seed = 0, name = 0; seed < is.length; seed++) {
+  let name = 0
+  let tail = 0
+  const take = (at: number) => {
+    if (!is[at] || piece[at] !== -1) return
+    piece[at] = name
+    queue[tail++] = at
+  }
+  for (let seed = 0; seed < is.length; seed++) {
     if (!is[seed] || piece[seed] !== -1) continue
-    let [head, tail] = [0, 0]
-    queue[tail++] = seed
-    piece[seed] = name
-    while (head < tail) {
-      const at = queue[head++] as number
+    tail = 0
+    take(seed)
+    for (let head = 0; head < tail; head++) {
+      const at = queue[head] as number
       const x = at % width
-      for (const [next, ok] of [
-        [at - 1, x > 0],
-        [at + 1, x < width - 1],
-        [at - width, at >= width],
-        [at + width, at < width * (height - 1)],
-      ] as const) {
-        if (!ok || !is[next] || piece[next] !== -1) continue
-        piece[next] = name
-        queue[tail++] = next
-      }
+      if (x > 0) take(at - 1)
+      if (x < width - 1) take(at + 1)
+      if (at >= width) take(at - width)
+      if (at < width * (height - 1)) take(at + width)
     }
     if (tail > bestSize) [best, bestSize] = [name, tail]
     name++
@@ -88,11 +88,13 @@ const outlineOf = (mask: Uint8Array, width: number, height: number): Pixel[] => 
 const strongest = (points: readonly Pixel[], reach: number): Edge | undefined => {
   const most = Math.ceil(reach)
   const votes = new Uint16Array(ANGLES * (2 * most + 1))
+  const [cosines, sines] = [Math.cos, Math.sin].map((of) =>
+    Float64Array.from({ length: ANGLES }, (_, turn) => of((Math.PI * turn) / ANGLES)),
+  ) as [Float64Array, Float64Array]
   let best = 0
   for (const { x, y } of points)
     for (let turn = 0; turn < ANGLES; turn++) {
-      const angle = (Math.PI * turn) / ANGLES
-      const away = Math.round(x * Math.cos(angle) + y * Math.sin(angle))
+      const away = Math.round(x * (cosines[turn] as number) + y * (sines[turn] as number))
       const at = turn * (2 * most + 1) + away + most
       const count = ++votes[at]!
       if (count > (votes[best] as number)) best = at
