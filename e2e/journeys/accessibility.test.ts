@@ -15,15 +15,10 @@ const screens: readonly Screen[] = [
   ['New job', () => '/jobs/new', 'Make the job and plan it'],
   ['A press', async () => `/shelf/presses/${await idOf('presses', 'Library')}`, 'Stacks known to do well'],
   ['A die', async () => `/shelf/dies/${await idOf('dies', 'Gull')}`, 'How it was cut'],
-  ['Leftovers', () => '/shelf/offcuts', 'Film, a corner'],
   ['A border', async () => `/jobs/${await idOf('jobs', 'Rope')}/place`, 'The last cut ends'],
-  ['A build', async () => `/cards/builds/${await idOf('builds', 'kite')}`, 'Goes into a bought'],
   ['Log', () => '/log', 'Good pieces'],
-  ['The log in pictures', () => '/log?view=pictures', 'beyond the sheets'],
   ['Bench', async () => `/jobs/${await idOf('jobs', 'Sail')}/bench`, 'Get these out'],
   ['A run', async () => `/log/${await idOf('runs')}`, 'The stack, top to bottom'],
-  ['Workshop', () => '/workshop', 'House rules'],
-  ['Welcome', () => '/welcome', 'What kind of press is it?'],
 ]
 
 areAccessible(browser, screens)
@@ -42,21 +37,4 @@ it('the leaves and dialogs of a plan have nothing either', async () => {
   await browser.heading('How did it come out?')
   expect(await browser.accessibilityFaults()).toEqual([])
   await browser.press('Close')
-  await browser.press('More')
-  await browser.press('Shortcuts')
-  await browser.heading('Keys')
-  expect(await browser.accessibilityFaults()).toEqual([])
-  await browser.press('Close')
-  await browser.press('Jot down a run')
-  await browser.says('What did you see?')
-  expect(await browser.accessibilityFaults()).toEqual([])
-})
-
-it('the leaves of Place have nothing either', async () => {
-  await browser.go(`/jobs/${await idOf('jobs', 'Window with')}/place`)
-  await browser.says('Kept')
-  for (const tab of ['Lay', 'Card', 'Result', 'Press', 'Print']) {
-    await browser.open(tab)
-    expect(await browser.accessibilityFaults(), tab).toEqual([])
-  }
 })

@@ -1,3 +1,4 @@
+import { expect, it } from 'vitest'
 import { areAccessible, type Screen } from '../../e2e/fixtures/accessible.js'
 import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
 import { workshopAt } from '../../e2e/fixtures/workshop-at.js'
@@ -16,6 +17,31 @@ const screens: readonly Screen[] = [
   ['Bases and mats', () => '/cards/panels', 'A mat of'],
   ['An envelope', () => '/cards/envelope', 'Cut a square of'],
   ['What went wrong', () => '/words/symptoms', 'Thin foil paper tears'],
+  ['Leftovers', () => '/shelf/offcuts', 'Film, a corner'],
+  ['A build', async () => `/cards/builds/${await idOf('builds', 'kite')}`, 'Goes into a bought'],
+  ['The log in pictures', () => '/log?view=pictures', 'beyond the sheets'],
+  ['Workshop', () => '/workshop', 'House rules'],
+  ['Welcome', () => '/welcome', 'What kind of press is it?'],
 ]
 
 areAccessible(browser, screens)
+
+it('the leaves of Place have nothing either', async () => {
+  await browser.go(`/jobs/${await idOf('jobs', 'Window with')}/place`)
+  await browser.says('Kept')
+  for (const tab of ['Lay', 'Card', 'Result', 'Press', 'Print']) {
+    await browser.open(tab)
+    expect(await browser.accessibilityFaults(), tab).toEqual([])
+  }
+})
+
+it('nor have the dialogs that every page has', async () => {
+  await browser.press('More')
+  await browser.press('Shortcuts')
+  await browser.heading('Keys')
+  expect(await browser.accessibilityFaults()).toEqual([])
+  await browser.press('Close')
+  await browser.press('Jot down a run')
+  await browser.says('What did you see?')
+  expect(await browser.accessibilityFaults()).toEqual([])
+})

@@ -1,16 +1,43 @@
 import { expect, it } from 'vitest'
 import { en } from '../../e2e/fixtures/words.js'
 import { setOut, whenEmpty } from '../../e2e/fixtures/journey.js'
+import { css } from '../../e2e/fixtures/spot.js'
 import { BenchPage } from '../../e2e/pages/bench-page.js'
 import { FirstExercise } from '../../e2e/pages/first-exercise.js'
 import { PlanPage } from '../../e2e/pages/plan-page.js'
 
-const { browser } = await setOut(whenEmpty)
+const { application, browser } = await setOut(whenEmpty)
 const plan = new PlanPage(browser)
 const bench = new BenchPage(browser, 'practice-first-clean')
 const exercise = new FirstExercise(browser)
 
 const { practice, bench: benchWords } = en
+
+const MOST_ROUNDS = 8
+
+it('leads by looks and advice to a clean cut on a hidden press, and grades it', async () => {
+  await exercise.begin(1)
+  await browser.press(practice.set.start)
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    await bench.goOnTo(benchWords.tell.title)
+    const look = await exercise.shown()
+    await bench.tell(look)
+    await browser.until(async () => (await bench.title()) !== benchWords.tell.title, 'an answer to the look')
+    if (look.seen === 'clean') break
+    await browser.press(benchWords.nextTry.doIt)
+  }
+  expect([practice.result.mastered, practice.result.passed]).toContain(await bench.title())
+  await browser.go('/practice')
+  await browser.until(
+    async () => /mastered|passed/.test(await browser.text(css('main ol > li'))),
+    'the grade among the exercises',
+  )
+})
+
+it('writes nothing into the log', async () => {
+  const runs = (await (await fetch(`${application.address}/api/runs`)).json()) as { total: number }
+  expect(runs.total).toBe(0)
+})
 
 it('finds out who says clean when it is not', async () => {
   await exercise.begin(2)

@@ -9,6 +9,7 @@ import { seededRandom } from '../numerics/random.js'
 import { aChart } from '../testing/charts.js'
 import { basesByInteger } from '../testing/bases-solver.js'
 import { aPlate, aSheet } from '../testing/makers.js'
+import { asked } from '../testing/thorough.js'
 import { measured } from '../units/measured.js'
 import type { StackReference } from '../layers/stack-reference.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
@@ -45,8 +46,8 @@ describe('a wall chart', () => {
       .filter(({ cell }) => cell.is !== 'empty')
     expect(served.length).toBeGreaterThan(9)
     for (const { cell, row, column } of served) {
-      const asked = requestAt(request, row, column)
-      const { prediction, findings } = assessStack(asked, stackIn(cell.stack!, asked), live)
+      const its = requestAt(request, row, column)
+      const { prediction, findings } = assessStack(its, stackIn(cell.stack!, its), live)
       expect(prediction?.recommended).toBe(cell.figures!.passes)
       expect(prediction?.passes[cell.figures!.passes - 1]?.chance).toBeCloseTo(cell.figures!.chance, 9)
       expect(prediction!.stops).toBeLessThanOrEqual(request.rules.mostStopChance)
@@ -141,7 +142,7 @@ describe('a wall chart', () => {
     for (const { passes, fromMm, toMm } of spans.slice(0, 2)) {
       const mm = Math.round(50 * (fromMm + toMm)) / 100
       const sheet = aSheet({ id: 'plain', mm })
-      const asked = cellRequest(request, request.rows[row]!, { id: 'plain', name: 'plain', sheet })
+      const its = cellRequest(request, request.rows[row]!, { id: 'plain', name: 'plain', sheet })
       const beforeBed = plates.findIndex((layer) => layer.is === 'plate' && layer.role === 'bed')
       const stack = stackIn(
         [
@@ -149,16 +150,16 @@ describe('a wall chart', () => {
           ...shimIds.map((plateId) => ({ is: 'plate' as const, plateId, role: 'shim' as const })),
           ...plates.slice(beforeBed),
         ],
-        asked,
+        its,
       )
-      expect(assessStack(asked, stack, live).prediction?.recommended, `${mm} mm`).toBe(passes)
+      expect(assessStack(its, stack, live).prediction?.recommended, `${mm} mm`).toBe(passes)
     }
   })
 })
 
 describe('what to buy or cut next', () => {
   it('fills the cells that it says, once it is on the shelf', () => {
-    const request = poorer(aChart(seededRandom(2), 4, 4))
+    const request = poorer(aChart(seededRandom(2), asked(4, 3), asked(4, 3)))
     const answers: KeptByName = new Map()
     const live = new Responses()
     const { chart } = finish(wholeChartSteps(request, answers, live))
@@ -199,7 +200,7 @@ describe('what to buy or cut next', () => {
 
 describe('a leaf of creases', () => {
   it('counts what lies behind the mat, as the plan of a stack does', () => {
-    const cutting = aChart(seededRandom(1), 2, 3)
+    const cutting = aChart(seededRandom(1), asked(2, 1), asked(3, 2))
     const request: ChartRequest = {
       ...cutting,
       technique: 'crease',
@@ -213,8 +214,8 @@ describe('a leaf of creases', () => {
     const served = shown.filter(({ cell }) => cell.is !== 'empty')
     expect(served.length).toBeGreaterThan(0)
     for (const { cell, row, column } of served) {
-      const asked = requestAt(request, row, column)
-      const { prediction } = assessStack(asked, stackIn(cell.stack!, asked), live)
+      const its = requestAt(request, row, column)
+      const { prediction } = assessStack(its, stackIn(cell.stack!, its), live)
       expect(prediction?.recommended).toBe(cell.figures!.passes)
       expect(prediction?.passes[cell.figures!.passes - 1]?.chance).toBeCloseTo(cell.figures!.chance, 9)
     }

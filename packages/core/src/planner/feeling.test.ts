@@ -60,7 +60,7 @@ describe('feeling out a gap', () => {
         expect(Math.abs(momentsAfter(felt).mean - gapMm)).toBeLessThan(0.1)
         expect(momentsAfter(felt).spread).toBeLessThan(0.1)
       }),
-      { numRuns: asked(15, 5) },
+      { numRuns: asked(15, 3) },
     )
   })
 
@@ -71,7 +71,7 @@ describe('feeling out a gap', () => {
         expect(felt.leads.length).toBeLessThanOrEqual(7)
         expect(Math.abs(momentsAfter(felt).mean - gapMm)).toBeLessThan(0.25)
       }),
-      { numRuns: asked(15, 5) },
+      { numRuns: asked(15, 3) },
     )
   })
 
@@ -130,7 +130,7 @@ describe('feeling out a gap', () => {
 
   it('plays on presses with hidden traits: nine in ten are found within two spreads', () => {
     let within = 0
-    const presses = asked(30, 12)
+    const presses = asked(30, 8)
     for (let seed = 0; seed < presses; seed++) {
       const traits = drawTraits(seededRandom(seed), 'small-hand')
       const blind = new BlindPress(traits, seededRandom(1000 + seed))

@@ -50,6 +50,9 @@ it('every cause that there is can be met in an exercise', () => {
   expect(causeIds.filter((id) => !met.has(id))).toEqual([])
 })
 
+/** Those that are played to their end: every third at every run. */
+const played = new Set(faultExerciseIds.filter((_, at) => at % asked(1, 3) === 0))
+
 describe.each(faultExerciseIds)('the exercise %s', (id) => {
   const exercise = exerciseOf(id, (thing) => thing)
 
@@ -61,7 +64,7 @@ describe.each(faultExerciseIds)('the exercise %s', (id) => {
     expect(exercise.faults).toContain(faultOf(exercise.request, exercise.bare, exercise.faults!, 5).cause.id)
   })
 
-  it('is solved as the diagnosis says, with no handle stopped on the way', () => {
+  it.runIf(played.has(id))('is solved as the diagnosis says, with no handle stopped on the way', () => {
     const attempts = Array.from({ length: asked(3, 1) }, (_, at) => playByDiagnosis(exercise, at + 1))
     for (const { outcomes, cause } of attempts) {
       expect(outcomes.at(-1)!.isGood, cause).toBe(true)

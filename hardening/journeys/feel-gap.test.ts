@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { setOut, withDemo } from '../fixtures/journey.js'
+import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
 
 const { application, browser } = await setOut(withDemo)
 
