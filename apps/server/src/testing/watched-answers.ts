@@ -27,9 +27,7 @@ const checkingBy = (document: object): Checking => {
     pattern: new RegExp(`^${path.replace(/\{\w+\}/g, '[^/]+')}$`),
   }))
   // A longer address comes before one that it might be taken for.
-  patterns.sort(
-    (a, b) => Number(a.path.includes('{')) - Number(b.path.includes('{')) || b.path.length - a.path.length,
-  )
+  patterns.sort((a, b) => Number(a.path.includes('{')) - Number(b.path.includes('{')) || b.path.length - a.path.length)
   const known = new Map<string, ValidateFunction>()
   return (method, at, status, body) => {
     const path = patterns.find(({ pattern, path: each }) => pattern.test(at) && paths[each]?.[method])?.path
