@@ -1,9 +1,9 @@
 import type { JobRow, Page, RunRow } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
-import { en } from '../fixtures/words.js'
-import { setOut, withDemo } from '../fixtures/journey.js'
-import { workshopAt } from '../fixtures/workshop-at.js'
-import { BenchPage } from '../pages/bench-page.js'
+import { en } from '../../e2e/fixtures/words.js'
+import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
+import { workshopAt } from '../../e2e/fixtures/workshop-at.js'
+import { BenchPage } from '../../e2e/pages/bench-page.js'
 
 const { application, browser } = await setOut(withDemo)
 const { ask, addKiteJob } = workshopAt(() => application.address)
