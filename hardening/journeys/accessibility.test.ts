@@ -17,6 +17,7 @@ const screens: readonly Screen[] = [
   ['Bases and mats', () => '/cards/panels', 'A mat of'],
   ['An envelope', () => '/cards/envelope', 'Cut a square of'],
   ['What went wrong', () => '/words/symptoms', 'Thin foil paper tears'],
+  ['A leaf of blocks', () => '/wall/blocks', 'as wanted in'],
   ['Leftovers', () => '/shelf/offcuts', 'Film, a corner'],
   ['A build', async () => `/cards/builds/${await idOf('builds', 'kite')}`, 'Goes into a bought'],
   ['The log in pictures', () => '/log?view=pictures', 'beyond the sheets'],

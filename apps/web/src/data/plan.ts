@@ -1,5 +1,6 @@
 import {
   type Assessment,
+  type ComparedBlock,
   keyOfStack,
   type Plan,
   type PlanRequest,
@@ -84,16 +85,30 @@ const usePlanOf = ({ name, request }: Asked) => {
 /** The plan of a job. What was planned before stays in view until there is something newer. */
 export const usePlan = (jobId: string) => usePlanOf({ name: jobId, request: useRequest(jobId) })
 
+/** Everything the planner needs for something that no job is made of. */
+const useAskedRequest = (question: PlanQuestion | undefined) =>
+  useQuery({
+    queryKey: ['plan', 'asked', question ?? null],
+    queryFn: ({ signal }) => ask('/api/plan-requests', planRequest, { signal, method: 'POST', body: question }),
+    enabled: question !== undefined,
+  })
+
 /** The plan of something that no job is made of; none while nothing is asked. */
 export const useAskedPlan = (question: PlanQuestion | undefined) =>
-  usePlanOf({
-    name: JSON.stringify(question),
-    request: useQuery({
-      queryKey: ['plan', 'asked', question ?? null],
-      queryFn: ({ signal }) => ask('/api/plan-requests', planRequest, { signal, method: 'POST', body: question }),
-      enabled: question !== undefined,
-    }),
+  usePlanOf({ name: JSON.stringify(question), request: useAskedRequest(question) })
+
+/** Every block of the shelf under half of a die, worked out in the worker. */
+export const useBlockRow = (question: PlanQuestion) => {
+  const request = useAskedRequest(question)
+  const row = useQuery<ComparedBlock[]>({
+    queryKey: [WORKED_OUT, 'block-row', editionOf(request.data)],
+    queryFn: ({ signal }) =>
+      longWork((task, onProgress) => planner().blockRow(task, request.data as PlanRequest, onProgress), { signal }),
+    enabled: request.data !== undefined,
+    ...forGood,
   })
+  return { data: row.data, error: request.error ?? row.error, refetch: () => (request.error ? request : row).refetch() }
+}
 
 const roundsKey = (rounds: readonly TriedRound[] | undefined) =>
   rounds?.map(({ stack, look }) => [keyOfStack(stack), look])

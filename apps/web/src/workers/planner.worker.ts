@@ -4,6 +4,7 @@ import {
   type Answers,
   type Assessment,
   assessStack,
+  blockRowSteps,
   compareBlocksSteps,
   gapStoryOf,
   type Die,
@@ -81,6 +82,9 @@ const planner = {
   planPlaced: ofPlacement(placedPlanSteps),
   /** Every block of the shelf tried for a placement's run in hand. */
   compareBlocks: ofPlacement(compareBlocksSteps),
+  /** Every block of the shelf under half of a request's die. */
+  blockRow: (task: number, request: PlanRequest, onProgress: (share: number) => unknown) =>
+    inSlices(task, blockRowSteps(request, responses), onProgress),
   /** What would make a stack cut better. */
   suggest: (task: number, request: PlanRequest, assessment: Assessment, onProgress: (share: number) => unknown) =>
     inSlices(task, suggestionSteps(request, assessment, responses), onProgress),

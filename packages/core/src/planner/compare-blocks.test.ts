@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { boxAround } from '../geometry/box.js'
 import { lengthOf, type Polyline } from '../geometry/polyline.js'
 import { circleAt } from '../geometry/polyline.js'
+import type { PieceCount } from '../layers/stack-changes.js'
 import { defaultHouseRules } from '../job/house-rules.js'
 import { cutOfRun } from '../placement/cut-of-run.js'
 import { fitFindings } from '../placement/fit-findings.js'
@@ -11,6 +12,7 @@ import type { LaidBlock, Placement } from '../placement/placed-run.js'
 import { roundBlock } from '../placement/rim-saved.js'
 import { aPlate, aPress, aSheet } from '../testing/makers.js'
 import { aPlacement, aRun, dieOfLines } from '../testing/placed.js'
+import { blockRowSteps, blockUnderHalf, diesOfClasses } from './block-leaf.js'
 import { blockOfMaterial, compareBlocksSteps } from './compare-blocks.js'
 import type { PlanRequest } from './plan.js'
 import { Responses } from './responses.js'
@@ -57,21 +59,22 @@ const cards = { is: 'cards' as const, sheetId: 'card' }
 const under = (...blocks: LaidBlock[]): Placement =>
   aPlacement({ runs: [aRun({ region: 'under-block', dies: [laid], blocks })] })
 
+const request: PlanRequest = {
+  technique: 'cut',
+  region: 'all',
+  cut: {
+    press: aPress({ gap: { mm: 14, from: 'measured' } }),
+    dies: [round],
+    sheet: card,
+    sheetCount: 1,
+    bladeSide: 'down',
+    rules: defaultHouseRules,
+  },
+  shelf,
+  workedBefore: [],
+}
+
 describe('blocks compared for a run', () => {
-  const request: PlanRequest = {
-    technique: 'cut',
-    region: 'all',
-    cut: {
-      press: aPress({ gap: { mm: 14, from: 'measured' } }),
-      dies: [round],
-      sheet: card,
-      sheetCount: 1,
-      bladeSide: 'down',
-      rules: defaultHouseRules,
-    },
-    shelf,
-    workedBefore: [],
-  }
   const compared = finish(
     compareBlocksSteps(request, under(block('b', plateIs('high'))), { dies: [round], sheets: [card] }, new Responses()),
   )
@@ -99,6 +102,54 @@ describe('blocks compared for a run', () => {
     expect(named('Thin block').found!.dentChance).toBeGreaterThan(0.5)
     expect(compared.filter(({ found }) => found).at(-1)!.name).toBe('Thin block')
     expect(named('Card').found!.heightMm).toBeGreaterThan(0.9)
+  })
+})
+
+describe('a leaf of blocks', () => {
+  const sized = (
+    id: string,
+    dieClass: 'thin-outline' | 'thin-lace' | 'flat-folder',
+    lengthMm: number,
+    widthMm: number,
+  ) => ({
+    id,
+    dieClass,
+    lengthMm,
+    widthMm,
+  })
+
+  it('has the largest die of every class that cuts and goes through the press', () => {
+    const dies = [
+      sized('small', 'thin-outline', 30, 30),
+      sized('large', 'thin-outline', 120, 90),
+      sized('too wide', 'thin-outline', 300, 200),
+      sized('folder', 'flat-folder', 100, 100),
+      sized('lace', 'thin-lace', 60, 60),
+    ]
+    expect(diesOfClasses(dies, { throatMm: 165 }).map(({ id }) => id)).toEqual(['large', 'lace'])
+  })
+
+  it('lays a block under half of the die, whose lines there are all that is cut', () => {
+    const { runs, card } = blockUnderHalf(round, 'card')
+    const { dies } = cutOfRun(runs[0]!, card, dieOf)
+    const cutMm = dies.flatMap(({ cut }) => [...cut]).reduce((sum, each) => sum + lengthOf(each), 0)
+    expect(cutMm).toBeCloseTo(Math.PI * 25, 0)
+  })
+
+  it('says of every block what leaves the stack and what fills: together about as much as it is high', () => {
+    const row = finish(blockRowSteps(request, new Responses()))
+    const heightOf = (pieces: readonly PieceCount[]): number =>
+      pieces.reduce(
+        (sum, { name, count }) => sum + count * shelf.find((plate) => plate.name === name)!.thickness.valueMm,
+        0,
+      )
+    for (const [name, mm] of [
+      ['High block', 8],
+      ['Low block', 5],
+    ] as const) {
+      const { change } = row.find((each) => each.name === name)!.found!
+      expect(Math.abs(heightOf(change.out) - heightOf(change.into) - mm), name).toBeLessThan(0.6)
+    }
   })
 })
 

@@ -12,6 +12,7 @@ export const Component = () => {
           label={t('wall.title')}
           tabs={[
             { to: '/wall/charts', text: t('wall.charts') },
+            { to: '/wall/blocks', text: t('wall.blocks.tab') },
             { to: '/wall/evenings', text: t('wall.evenings') },
           ]}
         />

@@ -15,6 +15,7 @@ export const wall: Station<'wall', { wall: typeof words & typeof ownWords }, Sta
         { index: true, loader: () => redirect('/wall/charts') },
         { path: 'charts', lazy: () => import('./chart/ChartList.js') },
         { path: 'charts/:chartId', lazy: () => import('./chart/ChartPage.js') },
+        { path: 'blocks', lazy: () => import('./blocks/BlockLeaf.js') },
         { path: 'evenings', lazy: () => import('./evening/EveningList.js') },
         { path: 'evenings/:eveningId', lazy: () => import('./evening/EveningPage.js') },
       ],
