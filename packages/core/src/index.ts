@@ -403,6 +403,7 @@ export { isUseful, leftOver } from './nesting/left-over.js'
 export { planRibbon, type RibbonEdge, ribbonFaults, type RibbonWanted } from './borders/ribbon.js'
 export { exactLengths } from './borders/exact-lengths.js'
 export { blockOfMaterial, type ComparedBlock, compareBlocksSteps } from './planner/compare-blocks.js'
+export { jobsTogether } from './builds/jobs-together.js'
 export { blockRowSteps, diesOfClasses } from './planner/block-leaf.js'
 export { leftBesideStrips, type StripWay, waysToCutStrips } from './borders/strips.js'
 export {

@@ -80,10 +80,25 @@ const layer = (line: Pick<DemoLayer, 'id' | 'name' | 'sheet'> & Partial<DemoLaye
   ...line,
 })
 
+type DemoBuild = Omit<BuildInput, 'layers'> & { readonly layers: readonly DemoLayer[] }
+
+/** A lantern of one colour, and the rose that lies over it. */
+const lantern = (colour: string, sheet: DemoSheet): DemoBuild => ({
+  name: `Lantern with a rose, ${colour}`,
+  wanted: 4,
+  base: 'panel',
+  frontWidthMm: 128,
+  frontHeightMm: 90,
+  mostHighMm: null,
+  layers: [
+    layer({ id: 'base', name: 'Lantern', sheet, job: `Lanterns with a rose, ${colour}` }),
+    layer({ id: 'over', name: 'Rose', sheet: 'film', job: 'Roses over the lanterns', join: 'middle-only' }),
+  ],
+  note: '',
+})
+
 /** What is built of several layers for the Harbour Kite Weekend. */
-export const demoBuilds: Readonly<
-  Record<string, Omit<BuildInput, 'layers'> & { readonly layers: readonly DemoLayer[] }>
-> = {
+export const demoBuilds: Readonly<Record<string, DemoBuild>> = {
   kiteCard: {
     name: 'The kite card',
     wanted: 24,
@@ -114,4 +129,7 @@ export const demoBuilds: Readonly<
     ],
     note: 'Lift the flap, and the sky goes dark.',
   },
+  lanternIvory: lantern('ivory', 'ivory'),
+  lanternSlate: lantern('slate', 'slate'),
+  lanternSand: lantern('sand', 'sand'),
 }

@@ -1,5 +1,6 @@
 import { factsOfDieClass, measureOutline } from '@bold-heron/core'
 import type { DieInput } from '@bold-heron/schema'
+import { demoId } from '../demo-id.js'
 import { demoOutlines } from '../outlines.js'
 
 type DieLine = Pick<DieInput, 'name' | 'dieClass'> & Partial<DieInput>
@@ -56,10 +57,14 @@ export const demoDies = {
   tideEdge: die('tideEdge', { name: 'Tide-wave edge', dieClass: 'thin-border' }),
   netCells: die('netCells', { name: 'Net of diamonds', dieClass: 'thin-border' }),
   halfKite: die('halfKite', { name: 'Half kite', dieClass: 'thin-outline' }),
-  compassLace: die('compassLace', { name: 'Compass rose lace', dieClass: 'thin-lace' }),
   tailLace: die('tailLace', { name: 'Kite tail lace', dieClass: 'thin-lace' }),
   coverFrame: die('coverFrame', { name: 'Programme cover frame', dieClass: 'thin-outline', heightMm: 1.05 }),
   lanternFrame: die('lanternFrame', { name: 'Lantern window frame', dieClass: 'thin-outline' }),
+  compassLace: die('compassLace', {
+    name: 'Compass rose lace',
+    dieClass: 'thin-lace',
+    overDieId: demoId('die', 'lanternFrame'),
+  }),
   tagBlock: die('tagBlock', { name: 'Anchor tag', dieClass: 'small-cased' }),
   pennantBlock: die('pennantBlock', { name: 'Pennant row', dieClass: 'small-cased' }),
   buoyBlock: die('buoyBlock', {

@@ -1,83 +1,110 @@
-import type { EveningInput } from '@bold-heron/schema'
+import { jobsTogether } from '@bold-heron/core'
+import type { EveningInput, JobRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useEveryRow } from '../../../data/rows.js'
+import { Button } from '../../../ui/Button.js'
 import { NumberBox } from '../../../ui/form/NumberBox.js'
 import { Tick } from '../../../ui/form/Tick.js'
 
 type Chosen = EveningInput['jobs']
 
-/** The jobs of an evening: which, due when, with how many dies, and whether alone. */
-export const JobChoices = ({
-  chosen,
-  onChange,
-}: {
+interface Choosing {
   readonly chosen: Chosen
   readonly onChange: (chosen: Chosen) => void
-}) => {
+}
+
+const asOffered = ({ id }: JobRow): Chosen[number] => ({
+  jobId: id,
+  dueMin: null,
+  copies: 1,
+  alone: false,
+  sheetsAtMost: null,
+})
+
+/** A job: whether it is of the evening, due when, with how many dies, and whether alone. */
+const JobChoice = ({ job, chosen, onChange }: Choosing & { readonly job: JobRow }) => {
+  const { t } = useTranslation()
+  const its = chosen.find(({ jobId }) => jobId === job.id)
+  const set = (part: Partial<Chosen[number]>) =>
+    onChange(chosen.map((each) => (each.jobId === job.id ? { ...each, ...part } : each)))
+  return (
+    <li className="flex flex-wrap items-center gap-3">
+      <Tick
+        className="min-w-64 flex-1"
+        checked={its !== undefined}
+        onChange={() => onChange(its ? chosen.filter(({ jobId }) => jobId !== job.id) : [...chosen, asOffered(job)])}
+      >
+        {job.name}{' '}
+        <span className="text-ink-soft">{t('wall.evening.cutOf', { cut: job.cut, wanted: job.wanted })}</span>
+      </Tick>
+      {its && (
+        <>
+          <label className="flex items-center gap-1 text-sm">
+            {t('wall.evening.due')}
+            <NumberBox
+              least={0}
+              most={1440}
+              step={5}
+              className="min-h-11 w-20 rounded border border-ink/50 bg-field px-2"
+              value={its.dueMin}
+              onChange={(dueMin) => set({ dueMin })}
+              onEmpty={() => set({ dueMin: null })}
+            />
+          </label>
+          <label className="flex items-center gap-1 text-sm">
+            {t('wall.evening.copies')}
+            <NumberBox
+              least={1}
+              most={12}
+              className="min-h-11 w-16 rounded border border-ink/50 bg-field px-2"
+              value={its.copies}
+              onChange={(copies) => set({ copies })}
+            />
+          </label>
+          <label className="flex items-center gap-1 text-sm">
+            {t('wall.evening.sheetsAtMost')}
+            <NumberBox
+              least={1}
+              most={12}
+              className="min-h-11 w-16 rounded border border-ink/50 bg-field px-2"
+              value={its.sheetsAtMost}
+              onChange={(sheetsAtMost) => set({ sheetsAtMost })}
+              onEmpty={() => set({ sheetsAtMost: null })}
+            />
+          </label>
+          <Tick className="text-sm" checked={its.alone} onChange={() => set({ alone: !its.alone })}>
+            {t('wall.evening.alone')}
+          </Tick>
+        </>
+      )}
+    </li>
+  )
+}
+
+/** The jobs of an evening; those that are layers of the same cards stand together, and are taken in one tap. */
+export const JobChoices = ({ chosen, onChange }: Choosing) => {
   const { t } = useTranslation()
   const jobs = (useEveryRow('jobs').data ?? []).filter(({ state }) => state !== 'set-aside')
-  const setJob = (jobId: string, part: Partial<Chosen[number]>) =>
-    onChange(chosen.map((each) => (each.jobId === jobId ? { ...each, ...part } : each)))
+  const builds = useEveryRow('builds').data ?? []
   return (
     <ul className="max-h-72 space-y-1 overflow-y-auto">
-      {jobs.map((job) => {
-        const its = chosen.find(({ jobId }) => jobId === job.id)
+      {jobsTogether(jobs, builds).map(({ jobs: its, cards }) => {
+        const left = its.filter(({ id }) => !chosen.some(({ jobId }) => jobId === id))
+        const choices = its.map((job) => <JobChoice key={job.id} job={job} chosen={chosen} onChange={onChange} />)
+        if (cards.length === 0) return choices
         return (
-          <li key={job.id} className="flex flex-wrap items-center gap-3">
-            <Tick
-              className="min-w-64 flex-1"
-              checked={its !== undefined}
-              onChange={() =>
-                onChange(
-                  its
-                    ? chosen.filter(({ jobId }) => jobId !== job.id)
-                    : [...chosen, { jobId: job.id, dueMin: null, copies: 1, alone: false, sheetsAtMost: null }],
-                )
-              }
-            >
-              {job.name}{' '}
-              <span className="text-ink-soft">{t('wall.evening.cutOf', { cut: job.cut, wanted: job.wanted })}</span>
-            </Tick>
-            {its && (
-              <>
-                <label className="flex items-center gap-1 text-sm">
-                  {t('wall.evening.due')}
-                  <NumberBox
-                    least={0}
-                    most={1440}
-                    step={5}
-                    className="min-h-11 w-20 rounded border border-ink/50 bg-field px-2"
-                    value={its.dueMin}
-                    onChange={(dueMin) => setJob(job.id, { dueMin })}
-                    onEmpty={() => setJob(job.id, { dueMin: null })}
-                  />
-                </label>
-                <label className="flex items-center gap-1 text-sm">
-                  {t('wall.evening.copies')}
-                  <NumberBox
-                    least={1}
-                    most={12}
-                    className="min-h-11 w-16 rounded border border-ink/50 bg-field px-2"
-                    value={its.copies}
-                    onChange={(copies) => setJob(job.id, { copies })}
-                  />
-                </label>
-                <label className="flex items-center gap-1 text-sm">
-                  {t('wall.evening.sheetsAtMost')}
-                  <NumberBox
-                    least={1}
-                    most={12}
-                    className="min-h-11 w-16 rounded border border-ink/50 bg-field px-2"
-                    value={its.sheetsAtMost}
-                    onChange={(sheetsAtMost) => setJob(job.id, { sheetsAtMost })}
-                    onEmpty={() => setJob(job.id, { sheetsAtMost: null })}
-                  />
-                </label>
-                <Tick className="text-sm" checked={its.alone} onChange={() => setJob(job.id, { alone: !its.alone })}>
-                  {t('wall.evening.alone')}
-                </Tick>
-              </>
-            )}
+          <li key={its[0]?.id} className="rounded border border-line px-2 pb-1">
+            <div className="flex flex-wrap items-center justify-between gap-2">
+              <p className="text-sm text-ink-soft">
+                {t('wall.evening.together', { card: cards[0], count: cards.length - 1 })}
+              </p>
+              {left.length > 0 && (
+                <Button look="quiet" onClick={() => onChange([...chosen, ...left.map(asOffered)])}>
+                  {t('wall.evening.takeTogether', { count: its.length })}
+                </Button>
+              )}
+            </div>
+            <ul className="space-y-1">{choices}</ul>
           </li>
         )
       })}
