@@ -80,6 +80,30 @@ it('lines are taken away, and had back before saving', async () => {
   await browser.says('ring.svg')
 })
 
+it('a collage of connected pieces says where it is parted', async () => {
+  const line = [0, 0, 40, 0, 40, 18, 60, 18, 60, 0, 100, 0, 100, 40, 60, 40, 60, 22, 40, 22, 40, 40, 0, 40, 0, 0]
+  const answer = await fetch(`${application.address}/api/dies`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({
+      name: 'Two squares on a bar',
+      dieClass: 'thin-outline',
+      lengthMm: 100,
+      widthMm: 40,
+      heightMm: 1,
+      heightMeasuredBy: 'caliper',
+      bladeHeightMm: 0.6,
+      fitForFoam: false,
+      note: '',
+      outline: { source: 'drawing', fileName: 'two.svg', lines: [line] },
+    }),
+  })
+  const { id } = (await answer.json()) as { id: string }
+  await browser.go(`/shelf/dies/${id}`)
+  await browser.says('Part it at one place')
+  await browser.says('necks of 4 mm')
+})
+
 it('nothing was complained of', async () => {
   expect(await browser.complaints()).toEqual([])
 })

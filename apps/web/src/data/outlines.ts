@@ -20,6 +20,17 @@ export const useStoredOutline = (row: DieRow | undefined) =>
     staleTime: Infinity,
   })
 
+/** Where what a stored die cuts is parted, if it is a collage of connected pieces. */
+export const useParting = (row: DieRow) => {
+  const stored = useStoredOutline(row).data
+  return useQuery({
+    queryKey: ['dies', 'parting', row.id, row.version],
+    queryFn: () => drawing().parting(stored?.outline.lines ?? []),
+    enabled: stored !== undefined,
+    staleTime: Infinity,
+  })
+}
+
 /** The stand-in for a die without lines of its own, ready to be shown. */
 export const useStandIn = (
   what: { readonly dieClass: DieClass; readonly lengthMm: number; readonly widthMm: number; readonly laciness: number },

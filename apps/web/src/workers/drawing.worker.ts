@@ -1,4 +1,4 @@
-import { type DieClass, type Fault, type Polyline, standInOutline, type TemplateLine } from '@bold-heron/core'
+import { type DieClass, type Fault, partingPlaces, type Polyline, standInOutline, type TemplateLine } from '@bold-heron/core'
 import {
   type ChartPaper,
   chartWriter,
@@ -41,6 +41,8 @@ const drawing = {
     return { ok: true, lines, notes: read.value.notes, view }
   },
   view: viewOf,
+  /** Where a collage of connected pieces is parted. */
+  parting: partingPlaces,
   standIn: (dieClass: DieClass, lengthMm: number, widthMm: number, laciness: number) =>
     viewOf(standInOutline(dieClass, lengthMm, widthMm, laciness).lines),
   /** The text of a drawing; the name of its file says in what format. */

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import type { OutlineView } from '../../paths/outline-view.js'
 
 const MARGIN = 0.05
@@ -7,11 +8,14 @@ export const OutlineDrawing = ({
   view: { d, box },
   spoken,
   className,
+  children,
 }: {
   readonly view: Pick<OutlineView, 'd' | 'box'>
   /** Absent where the drawing only decorates what is said beside it. */
   readonly spoken?: string
   readonly className?: string
+  /** What is drawn over the lines, mm. */
+  readonly children?: ReactNode
 }) => {
   const margin = MARGIN * Math.max(box.width, box.height)
   return (
@@ -21,6 +25,7 @@ export const OutlineDrawing = ({
       className={className}
     >
       <path d={d} fill="none" stroke="var(--color-ink)" strokeWidth={1.3} vectorEffect="non-scaling-stroke" />
+      {children}
     </svg>
   )
 }

@@ -127,6 +127,12 @@ export const common = {
     noneYet: 'No reading yet.',
     take: 'Take this thickness',
   },
+  parting: {
+    title_one: 'Part it at one place',
+    title_other: 'Part it at {{count}} places',
+    text: 'Its parts hang together by necks of {{across}}. Snip them with fine scissors, away from the hand that holds it; what is left of a neck is trimmed along the part.',
+    spoken: '{{name}}, with the places where it is parted',
+  },
   leftOver: {
     title: 'What is left over is worth keeping',
     keep: 'Keep what is left',

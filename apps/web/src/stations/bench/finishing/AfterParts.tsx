@@ -1,7 +1,8 @@
-import { afterwardsOf } from '@bold-heron/core'
+import { afterwardsOf, isCut } from '@bold-heron/core'
 import { runInHandOf, sheetOfRun } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useRow, useRowsById } from '../../../data/rows.js'
+import { Parting } from '../../../drawing/outline/Parting.js'
 import { countersOf } from '../../../pressing/counters-of.js'
 import type { ShownFinishing } from './finishing.js'
 
@@ -21,6 +22,10 @@ export const AfterParts: ShownFinishing = ({ job }) => {
           <p>{t(`bench.afterParts.${each}.text`)}</p>
         </div>
       ))}
+      {[...new Set(run.dieIds)].flatMap((id) => {
+        const die = dies.get(id)
+        return isCut(run) && die ? [<Parting key={id} row={die} />] : []
+      })}
       {run.keepsCounters && (
         <div>
           <h3 className="font-bold">{t('bench.afterParts.counters.title')}</h3>

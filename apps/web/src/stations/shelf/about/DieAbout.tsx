@@ -4,6 +4,7 @@ import { Link } from 'react-router'
 import { useRow, useRowsById } from '../../../data/rows.js'
 import { useStoredOutline } from '../../../data/outlines.js'
 import { OutlineDrawing } from '../../../drawing/outline/OutlineDrawing.js'
+import { Parting } from '../../../drawing/outline/Parting.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Panel } from '../../../ui/Panel.js'
 import { GuidePanel } from './GuidePanel.js'
@@ -74,6 +75,7 @@ const InTrueSize = ({ row }: { readonly row: DieRow }) => {
           <MadeOf row={row} />
         </p>
       </div>
+      <Parting row={row} />
     </Panel>
   )
 }

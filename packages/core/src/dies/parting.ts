@@ -1,0 +1,111 @@
+import { placesAlong } from '../geometry/along.js'
+import { contains } from '../geometry/nesting-depth.js'
+import { isClosed, lengthOf, type Polyline, signedAreaOf } from '../geometry/polyline.js'
+import { isInRegion } from '../geometry/region.js'
+
+/** Where a piece of several connected parts is snipped: from one place of its edge straight to another, mm in the drawing. */
+export interface PartingPlace {
+  readonly from: readonly [xMm: number, yMm: number]
+  readonly to: readonly [xMm: number, yMm: number]
+  readonly acrossMm: number
+}
+
+/** Places that an edge is looked at, and mm that they are apart at the least. From memory: finer than a snip is laid. */
+const MOST_PLACES = 320
+const LEAST_STEP_MM = 0.5
+/** A neck is no wider than this share of the smaller part, as if that were round. From memory. */
+const NECK_SHARE = 0.3
+/** mm. What is narrower holds no card: it comes apart by itself. From memory. */
+const LEAST_NECK_MM = 0.6
+/** What comes away is a part, and no mere corner, from this share of the whole on. From memory. */
+const LEAST_PART = 0.08
+/** The way round along the edge is so many times the way across: beside a notch it is not. From memory. */
+const LEAST_DETOUR = 4
+
+interface Candidate extends PartingPlace {
+  /** Where on the edge, by the places in their order. */
+  readonly at: readonly [number, number]
+  /** Its width beside the smaller part; less is a clearer neck. */
+  readonly share: number
+}
+
+/** An edge at even steps, and twice the area swept from its first place up to each, for areas of any part. */
+const placesOn = (edge: Polyline) => {
+  const length = lengthOf(edge)
+  const count = Math.max(8, Math.min(MOST_PLACES, Math.floor(length / LEAST_STEP_MM)))
+  const points = placesAlong(
+    edge,
+    Array.from({ length: count }, (_, at) => (at * length) / count),
+  ).map(({ x, y }): PartingPlace['from'] => [x, y])
+  const swept = [0]
+  points.forEach(([x, y], at) => {
+    const [nextX, nextY] = points[(at + 1) % count] as PartingPlace['from']
+    swept.push((swept[at] as number) + x * nextY - nextX * y)
+  })
+  return { points, swept, stepMm: length / count }
+}
+
+/** Whether the straight way between two places of an edge lies in the piece, across no hole of it. */
+const isWithin = (
+  edge: Polyline,
+  holes: readonly Polyline[],
+  [ax, ay]: readonly number[],
+  [bx, by]: readonly number[],
+) =>
+  [0.1, 0.3, 0.5, 0.7, 0.9].every((share) => {
+    const x = (ax as number) + share * ((bx as number) - (ax as number))
+    const y = (ay as number) + share * ((by as number) - (ay as number))
+    return contains(edge, x, y) && !isInRegion(holes, x, y)
+  })
+
+const necksOf = (edge: Polyline, holes: readonly Polyline[]): PartingPlace[] => {
+  const { points, swept, stepMm } = placesOn(edge)
+  const count = points.length
+  const whole = Math.abs(swept[count] as number) / 2
+  const found: Candidate[] = []
+  for (let one = 0; one < count; one++)
+    for (let other = one + 2; other < count; other++) {
+      const [from, to] = [points[one], points[other]] as [PartingPlace['from'], PartingPlace['to']]
+      const acrossMm = Math.hypot(to[0] - from[0], to[1] - from[1])
+      const roundMm = stepMm * Math.min(other - one, count - other + one)
+      if (acrossMm < LEAST_NECK_MM || roundMm < LEAST_DETOUR * acrossMm) continue
+      // The part's edge closed by the way across (shoelace formula).
+      const part = Math.abs((swept[other] as number) - (swept[one] as number) + to[0] * from[1] - from[0] * to[1]) / 2
+      const smaller = Math.min(part, whole - part)
+      if (smaller < LEAST_PART * whole) continue
+      const share = acrossMm / Math.sqrt((4 * smaller) / Math.PI)
+      if (share < NECK_SHARE) found.push({ from, to, acrossMm, at: [one, other], share })
+    }
+  found.sort((a, b) => a.share - b.share || a.acrossMm - b.acrossMm)
+  const kept: Candidate[] = []
+  /** Places of one neck lie beside one another on both of its sides, or cross. */
+  const isApart = (each: Candidate, other: Candidate): boolean => {
+    const inside = ({ at: [a, b] }: Candidate, place: number): boolean => place > a && place < b
+    if (inside(other, each.at[0]) !== inside(other, each.at[1])) return false
+    const away = (a: number, b: number): number => stepMm * Math.min(Math.abs(a - b), count - Math.abs(a - b))
+    const [[a, b], [c, d]] = [each.at, other.at]
+    const near = Math.min(Math.max(away(a, c), away(b, d)), Math.max(away(a, d), away(b, c)))
+    return near > 2 * Math.max(each.acrossMm, other.acrossMm) + 4 * stepMm
+  }
+  for (const each of found)
+    if (kept.every((other) => isApart(each, other)) && isWithin(edge, holes, each.from, each.to)) kept.push(each)
+  return kept.map(({ from, to, acrossMm }) => ({ from, to, acrossMm }))
+}
+
+/**
+ * Where a collage of connected pieces is parted: the necks between its parts, narrowest for their parts first. `lines` are a die's cutting
+ * lines, mm; what is open, or of one part, is parted nowhere.
+ */
+export const partingPlaces = (lines: readonly Polyline[]): PartingPlace[] => {
+  const loops = lines.filter((line) => isClosed(line) && Math.abs(signedAreaOf(line)) > 1)
+  const isWithinOther = (loop: Polyline, other: Polyline): boolean =>
+    other !== loop && contains(other, loop[0] as number, loop[1] as number)
+  return loops
+    .filter((loop) => !loops.some((other) => isWithinOther(loop, other)))
+    .flatMap((edge) =>
+      necksOf(
+        edge,
+        loops.filter((loop) => isWithinOther(loop, edge)),
+      ),
+    )
+}
