@@ -1,5 +1,5 @@
-import { chartOverCores, type Keeping } from '../apps/server/src/over-cores/chart.js'
-import type { NamedAnswers } from '../apps/server/src/over-cores/kept-answers.js'
+import { chartInParallel, type Keeping } from '../apps/server/src/parallel/chart.js'
+import type { NamedRecords } from '../apps/server/src/parallel/computed-cache.js'
 import { turns } from '../apps/server/src/work/tasks.js'
 import { Work } from '../apps/server/src/work/work.js'
 import { type ChartRequest, isAnswerFor } from '../packages/core/src/index.js'
@@ -14,7 +14,7 @@ const SHEETS = 12
 /** A wall chart over all cores: cold, with nothing changed, and with one shim measured anew. */
 export const benchChart = async (seed: number): Promise<void> => {
   const work = new Work()
-  const kept = new Map<string, NamedAnswers[number][1]>()
+  const kept = new Map<string, NamedRecords[number][1]>()
   let made: { readonly chart: unknown } | undefined
   let madeFor = ''
   /** What the server does: a chart that rests on the same is given as it was kept. */
@@ -32,7 +32,7 @@ export const benchChart = async (seed: number): Promise<void> => {
       },
       cells: undefined,
     }
-    made = await chartOverCores(work, request, keeping, {
+    made = await chartInParallel(work, request, keeping, {
       onCell: (at) => {
         if (at < request.columns.length && ++first === request.columns.length) firstRowMs = performance.now() - from
       },

@@ -1,4 +1,4 @@
-import { eveningSteps, finish, Responses } from '../packages/core/src/index.js'
+import { eveningSteps, finish, SimulatedResponses } from '../packages/core/src/index.js'
 import { Numbered } from '../packages/core/src/evening/numbered.js'
 import { isBetter, type Queued, type Schedule, type ScheduleWanted } from '../packages/core/src/evening/schedule.js'
 import { annealed } from '../packages/core/src/evening/anneal.js'
@@ -78,7 +78,7 @@ const median = (values: readonly number[]): number =>
 /** An evening of twelve jobs on two presses: cold, with answers kept, its distance from the bound, and layers changed against other orders. */
 export const benchEvening = (seed: number): Promise<void> => {
   const request = anEveningRequest(seededRandom(seed), JOBS)
-  const live = new Responses()
+  const live = new SimulatedResponses()
   let from = performance.now()
   const { plan, made } = finish(eveningSteps(request, new Map(), live))
   const coldMs = performance.now() - from

@@ -1,4 +1,4 @@
-import { Responses } from '../packages/core/src/planner/responses.js'
+import { SimulatedResponses } from '../packages/core/src/planner/simulated-responses.js'
 import { mean } from './blind/tally.js'
 import { bestPossible } from './faults/best-possible.js'
 import { aCase } from './faults/case.js'
@@ -18,7 +18,7 @@ const row = (name: string, all: readonly Outcome[]): void =>
 
 /** Hidden faults: how often the true cause is found, before any question and after those asked, and how soon it is cured. */
 export const benchHiddenFaults = (seed: number, faults = FAULTS): Promise<void> => {
-  const responses = new Responses()
+  const responses = new SimulatedResponses()
   for (const forming of [false, true]) {
     const all: Outcome[] = []
     const byCause = new Map<string, Outcome[]>()

@@ -1,4 +1,4 @@
-import { quickPlan, planSteps, finish, Responses, type PlanRequest } from '../packages/core/src/index.js'
+import { quickPlan, planSteps, finish, SimulatedResponses, type PlanRequest } from '../packages/core/src/index.js'
 import { seededRandom } from '../packages/core/src/numerics/random.js'
 import { aCut, aDie, randomShelf } from '../packages/core/src/testing/makers.js'
 import { laceAt } from '../packages/core/src/testing/shapes.js'
@@ -32,8 +32,8 @@ export const benchPlanner = async (seed: number): Promise<void> => {
   const request = (turn: number) => requests[turn % SHELVES] as PlanRequest
   const quickMs = await medianMs(SHELVES, (turn) => quickPlan(request(turn)))
   // A new model each time: nothing is remembered from the plan before.
-  const fullMs = await medianMs(SHELVES, (turn) => finish(planSteps(request(turn), new Responses())))
-  const plans = requests.map((each) => finish(planSteps(each, new Responses())))
+  const fullMs = await medianMs(SHELVES, (turn) => finish(planSteps(request(turn), new SimulatedResponses())))
+  const plans = requests.map((each) => finish(planSteps(each, new SimulatedResponses())))
   const predicted = plans.map(
     (plan) =>
       [plan.best, ...plan.alternatives.map((each) => each.assessment)].filter((each) => each?.prediction).length,

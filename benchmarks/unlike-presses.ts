@@ -10,7 +10,7 @@ import { heightSpreadMm } from '../packages/core/src/learning/pieces.js'
 import { evidenceForPair, type RunEvidence } from '../packages/core/src/learning/run-evidence.js'
 import { type RandomSource, randomItem, randomNormal, seededRandom } from '../packages/core/src/numerics/random.js'
 import { squeezesOfKnown } from '../packages/core/src/planner/known-stack.js'
-import { Responses } from '../packages/core/src/planner/responses.js'
+import { SimulatedResponses } from '../packages/core/src/planner/simulated-responses.js'
 import { evidenceOfTrial } from '../packages/core/src/planner/trial.js'
 import { BlindPress, drawTraits, type HiddenTraits } from '../packages/core/src/practice/blind-press.js'
 import { gapOfClass } from '../packages/core/src/press/press-class.js'
@@ -26,7 +26,7 @@ const PRESSES = 400
 const LEAST_GAP_MM = 9
 const MOST_GAP_MM = 28
 const CARD_MM = 0.3
-const responses = new Responses()
+const responses = new SimulatedResponses()
 
 /** A press, what lies beside it, and what of both nobody knows. */
 interface Scene {

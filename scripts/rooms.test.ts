@@ -43,7 +43,7 @@ const houses = {
     'csv',
     'demo',
     'work',
-    'over-cores',
+    'parallel',
     'sharing',
     'http',
   ],

@@ -5,7 +5,7 @@ import { sheetsGoOn } from '../../packages/core/src/goals/looks.js'
 import type { Learnt } from '../../packages/core/src/learning/learnt.js'
 import { lastTryOf, learntFromTrial, type TriedRound } from '../../packages/core/src/planner/trial.js'
 import { nextTrySteps } from '../../packages/core/src/planner/next-try.js'
-import { Responses } from '../../packages/core/src/planner/responses.js'
+import { SimulatedResponses } from '../../packages/core/src/planner/simulated-responses.js'
 import { searchStacks } from '../../packages/core/src/planner/search.js'
 import { ruleOfThumb } from '../../packages/core/src/goals/clean-cut/rule-of-thumb.js'
 import { gapOfClass } from '../../packages/core/src/press/press-class.js'
@@ -24,7 +24,7 @@ export interface Situation {
 /** What somebody does next, after the rounds so far; undefined where they are at their wits' end. */
 export type Way = (situation: Situation, rounds: readonly TriedRound[]) => { stack: Stack; passes: number } | undefined
 
-const model = new Responses()
+const model = new SimulatedResponses()
 
 /** Ours: what is learnt after every round, and the best allowed try. */
 export const ourWay =

@@ -1,7 +1,7 @@
 import { variationsIn } from '../../packages/core/src/diagnosis/hypotheses.js'
 import { besideMm, replayOf } from '../../packages/core/src/diagnosis/replay-of.js'
 import { sceneOf } from '../../packages/core/src/diagnosis/scene.js'
-import type { Responses } from '../../packages/core/src/planner/responses.js'
+import type { SimulatedResponses } from '../../packages/core/src/planner/simulated-responses.js'
 import { randomNormal, seededRandom } from '../../packages/core/src/numerics/random.js'
 import { type Case, drawFault, drawn } from './case.js'
 import { causesOf, placeOf } from './play.js'
@@ -13,7 +13,11 @@ const DRAWS = 2500
  * Which place the true cause has where every fault that may be there is weighed as often as it is there: drawn from the very chances that the case
  * was drawn from, at any place and of any size, with gap and strength as continuous as they are believed. No way of ranking does better on average.
  */
-export const bestPossible = ({ request, stack, fault, first }: Case, responses: Responses, seed: number): number => {
+export const bestPossible = (
+  { request, stack, fault, first }: Case,
+  responses: SimulatedResponses,
+  seed: number,
+): number => {
   const random = seededRandom(seed)
   const scene = sceneOf(request, [{ stack, look: first, freshSheets: true }])
   if (!scene) return Infinity

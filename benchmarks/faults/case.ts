@@ -6,7 +6,7 @@ import { TWO_AT_ONCE } from '../../packages/core/src/diagnosis/weighing.js'
 import { type RandomSource, randomNormal, seededRandom } from '../../packages/core/src/numerics/random.js'
 import { planSteps } from '../../packages/core/src/planner/model-plan.js'
 import type { PlanRequest } from '../../packages/core/src/planner/plan.js'
-import type { Responses } from '../../packages/core/src/planner/responses.js'
+import type { SimulatedResponses } from '../../packages/core/src/planner/simulated-responses.js'
 import { finish } from '../../packages/core/src/planner/steps.js'
 import { BlindPress, drawTraits, type HiddenTraits } from '../../packages/core/src/practice/blind-press.js'
 import { gapOfClass } from '../../packages/core/src/press/press-class.js'
@@ -86,7 +86,7 @@ const aJob = (forming: boolean, random: RandomSource) => {
 }
 
 /** A case in which the fault shows; undefined where none did in a few dozen tries. */
-export const aCase = (seed: number, forming: boolean, responses: Responses): Case | undefined => {
+export const aCase = (seed: number, forming: boolean, responses: SimulatedResponses): Case | undefined => {
   const random = seededRandom(seed)
   for (let tries = 0; tries < 40; tries++) {
     const { request, traits } = aJob(forming, random)

@@ -4,10 +4,10 @@ import { diagnosisSteps } from '../../packages/core/src/diagnosis/diagnose.js'
 import type { RankedRemedy } from '../../packages/core/src/diagnosis/gains.js'
 import { chanceOfYes } from '../../packages/core/src/diagnosis/hypotheses.js'
 import { type Scene, sceneOf } from '../../packages/core/src/diagnosis/scene.js'
-import type { ToldRound } from '../../packages/core/src/diagnosis/told-round.js'
+import type { ReportedRound } from '../../packages/core/src/diagnosis/reported-round.js'
 import { asMeant, bothOf, type Variation } from '../../packages/core/src/diagnosis/variation.js'
 import { sheetsGoOn } from '../../packages/core/src/goals/looks.js'
-import type { Responses } from '../../packages/core/src/planner/responses.js'
+import type { SimulatedResponses } from '../../packages/core/src/planner/simulated-responses.js'
 import { finish } from '../../packages/core/src/planner/steps.js'
 import { trialAdviceSteps } from '../../packages/core/src/planner/trial-advice.js'
 import { type Case, type Fault, lookedAt, variationOfFault } from './case.js'
@@ -40,8 +40,8 @@ export interface Outcome {
 }
 
 /** Asks, tries and looks again until it is as wanted. */
-export const play = ({ request, stack, fault, first, blind, random }: Case, responses: Responses): Outcome => {
-  const rounds: ToldRound[] = [{ stack, look: first, freshSheets: true }]
+export const play = ({ request, stack, fault, first, blind, random }: Case, responses: SimulatedResponses): Outcome => {
+  const rounds: ReportedRound[] = [{ stack, look: first, freshSheets: true }]
   let answers: Answers = {}
   const diagnose = () => {
     const { next } = finish(trialAdviceSteps(request, rounds, responses))
@@ -74,7 +74,7 @@ export const play = ({ request, stack, fault, first, blind, random }: Case, resp
     const remedy: RankedRemedy | undefined = diagnosis.remedies[0]
     if (!remedy) break
     tries++
-    const last = rounds.at(-1) as ToldRound
+    const last = rounds.at(-1) as ReportedRound
     left = left.filter(({ cause }) => !(remedy.id === cause.id && random() < cause.remedy.cures))
     if (remedy.centreShimMm) shims = { ...asMeant, heights: scene.centreShim(remedy.centreShimMm) }
     blind.goesWrong(bothOf(variationOfFault(left), shims))

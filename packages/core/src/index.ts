@@ -111,7 +111,7 @@ export { type Assessment, type Plan, quickPlan, type PlanRequest } from './plann
 export { assessStack, planSteps } from './planner/model-plan.js'
 export { cleanerStack } from './planner/cleaner-stack.js'
 export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps, within } from './planner/steps.js'
-export { Responses } from './planner/responses.js'
+export { SimulatedResponses } from './planner/simulated-responses.js'
 export { cutIn } from './planner/learnt-cut.js'
 export {
   keyOfReference,
@@ -121,8 +121,8 @@ export {
   resolvedStack,
   type StackReference,
 } from './layers/stack-reference.js'
-export type { KeptAnswers } from './goals/kept-response.js'
-export { type Cell, emptyReasons, type KeptByName, isAnswerFor } from './chart/cell.js'
+export type { ResponseRecord } from './goals/response-record.js'
+export { type Cell, emptyReasons, type ResponseRecords, isAnswerFor } from './chart/cell.js'
 export { type ChartRequest, type ChartRow as RowOfChart, USUAL_PER_BASE } from './chart/chart-request.js'
 export { betterIn, type Candidate, type Chart } from './chart/read-chart.js'
 export { PASS_COST } from './chart/serve-cell.js'
@@ -449,6 +449,6 @@ export type { HangingStretch } from './outcomes/hanging-stretch.js'
 export { laidStretches } from './outcomes/laid-stretches.js'
 export { hangingOf, shareHanging, stretchesOf } from './outcomes/stretches.js'
 export { lookPointedOut } from './diagnosis/pointed-out.js'
-export type { ToldRound } from './diagnosis/told-round.js'
+export type { ReportedRound } from './diagnosis/reported-round.js'
 export type { HelpedBy } from './diagnosis/helped.js'
 export { faultOf, lookedUp } from './practice/hidden-fault.js'

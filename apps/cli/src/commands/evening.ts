@@ -1,5 +1,5 @@
 import { dirname } from 'node:path'
-import { type EveningRequest, eveningSteps, finish, putInOrder, Responses } from '@bold-heron/core'
+import { type EveningRequest, eveningSteps, finish, putInOrder, SimulatedResponses } from '@bold-heron/core'
 import {
   answerOfEvening,
   answerOfOrder,
@@ -44,6 +44,6 @@ export const evening = async (file: string): Promise<EveningAnswer | OrderAnswer
     return answerOfOrder(asked, schedule)
   }
   const request = await requestOf(judged(eveningWholeFile, input), dirname(file))
-  const { plan } = finish(eveningSteps(request, new Map(), new Responses()))
+  const { plan } = finish(eveningSteps(request, new Map(), new SimulatedResponses()))
   return answerOfEvening(request, plan)
 }

@@ -1,5 +1,5 @@
 import { dirname } from 'node:path'
-import { finish, type PlanRequest, planSteps, Responses } from '@bold-heron/core'
+import { finish, type PlanRequest, planSteps, SimulatedResponses } from '@bold-heron/core'
 import { answerOfPlan, type PlanAnswer, type PlanFile, planFile, requestOfPlanFile } from '@bold-heron/schema'
 import { linesOfDrawings } from '../drawings.js'
 import { Faults } from '../faults.js'
@@ -18,5 +18,5 @@ export const requestOf = async (input: PlanFile, folder: string): Promise<PlanRe
 /** Works out the best stacks of a plan's file, the press simulated. */
 export const plan = async (file: string): Promise<PlanAnswer> => {
   const request = await requestOf(judged(planFile, readJson(file)), dirname(file))
-  return answerOfPlan(finish(planSteps(request, new Responses())))
+  return answerOfPlan(finish(planSteps(request, new SimulatedResponses())))
 }

@@ -12,7 +12,7 @@ import {
   type Placement,
   type PlanRequest,
   planSteps,
-  Responses,
+  SimulatedResponses,
   randomInteger,
   type RandomSource,
   referenceOf,
@@ -248,7 +248,7 @@ const loadJob = async (
   job: DemoJob,
   now: Date,
   random: RandomSource,
-  responses: Responses,
+  responses: SimulatedResponses,
   press: BlindPress,
   transaction: Transaction,
 ): Promise<void> => {
@@ -355,7 +355,7 @@ export const loadDemoOnce = (workshop: Workshop, now: Date): Promise<boolean> =>
     if (!reached) return false
     const random = seededRandom(SEED)
     const shelf = await loadShelf(workshop, transaction)
-    const responses = new Responses()
+    const responses = new SimulatedResponses()
     const presses = new Map<DemoPressKey, BlindPress>()
     for (const job of demoJobs) {
       const press = presses.get(job.press) ?? demoPress(requestOf(job, shelf).cut.press, responses, random)

@@ -6,7 +6,7 @@ import {
   sheetsGoOn,
   type PlanRequest,
   type Press,
-  type Responses,
+  type SimulatedResponses,
   type RandomSource,
   seededRandom,
 } from '@bold-heron/core'
@@ -21,7 +21,7 @@ const OFF_MM = 0.07
  * The demo's presses as they really are: simulated, with traits that nobody there knows. Their gap is near what the known stacks
  * say, so that a year of use looks like one.
  */
-export const demoPress = (press: Press, responses: Responses, random: RandomSource): BlindPress => {
+export const demoPress = (press: Press, responses: SimulatedResponses, random: RandomSource): BlindPress => {
   const gapMm = responses.gapOf(press).gapMm + (random() < 0.5 ? OFF_MM : -OFF_MM)
   const traits = { ...drawTraits(random, press.pressClass), gapMm }
   // What is felt has a source of its own, so that when the volunteers met does not hang on it.

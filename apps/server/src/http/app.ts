@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import express, { type Express, type RequestHandler } from 'express'
 import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
-import { KeptResults } from '../over-cores/kept-answers.js'
+import { ComputedCache } from '../parallel/computed-cache.js'
 import type { Learner } from '../learning/learner.js'
 import { writeDown } from '../store/audited-deeds.js'
 import type { Workshop } from '../store/workshop.js'
@@ -66,7 +66,7 @@ export interface AppOptions {
 const routesOf = (
   workshop: Workshop,
   { work, databaseUrl, learner, caliperUrl, door, sharingFolder, live }: AppOptions,
-  kept = new KeptResults(workshop.sequelize),
+  kept = new ComputedCache(workshop.sequelize),
 ): Route[] => [
   ...healthRoutes(workshop),
   ...deviceRoutes(caliperUrl),

@@ -8,7 +8,7 @@ import { toldRefusal } from './problems.js'
 const LINES = 'application/x-ndjson'
 
 /** How an answer of heavy work is given. */
-interface Answering<Name extends TaskName> {
+interface ResponseCache<Name extends TaskName> {
   /** What is answered; the work's own answer unless this says otherwise. */
   readonly tell?: (answer: AnswerOf<Name>) => unknown
   /** The status, by the answer; 200 unless this says otherwise. Answers in lines have begun with 200 already. */
@@ -80,7 +80,7 @@ export const answerHeavily = <Name extends TaskName>(
   input: InputOf<Name>,
   request: Request,
   response: Response,
-  answering: Answering<Name> = {},
+  answering: ResponseCache<Name> = {},
 ): Promise<void> =>
   answerInLines(request, response, ({ signal, onProgress }) => work.run(name, input, { signal, onProgress }), answering)
 

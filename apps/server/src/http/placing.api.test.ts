@@ -1,4 +1,4 @@
-import { finish, gluedCount, type Placement, type PlanRequest, Responses, planSteps } from '@bold-heron/core'
+import { finish, gluedCount, type Placement, type PlanRequest, SimulatedResponses, planSteps } from '@bold-heron/core'
 import {
   inputOfJob,
   type JobInput,
@@ -58,7 +58,7 @@ describe('a job with a placement', () => {
   it('may be pressed under cards glued up: their stack is kept with the job, and logged as a height', async () => {
     const job = await jobNamed('rim saved')
     const request = await requestOf(job)
-    const { best } = finish(planSteps(request, new Responses()))
+    const { best } = finish(planSteps(request, new SimulatedResponses()))
     const layers = best!.stack.map((layer) =>
       layer.is === 'plate' ? { is: 'plate' as const, plateId: layer.plate.id, role: layer.role } : { is: layer.is },
     )

@@ -8,8 +8,8 @@ import {
   type EveningRequest,
   eveningSteps,
   foundLaysSteps,
-  type KeptAnswers,
-  type KeptByName,
+  type ResponseRecord,
+  type ResponseRecords,
   measureOutline,
   nestFor,
   type NestLimits,
@@ -73,7 +73,7 @@ const toTheEnd = <Made>(steps: Steps<Made>, tell: Hands['tell']): Made => {
   }
 }
 
-type Answers = readonly (readonly [name: string, answers: KeptAnswers])[]
+type Answers = readonly (readonly [name: string, answers: ResponseRecord])[]
 
 /** Some cells of a chart, by their places row by row, with what is known of their dies already. */
 interface ChartPart {
@@ -102,8 +102,8 @@ export const tasks = {
     nestFor(wanted, limits, () => performance.now()),
   ),
   chartCells: task('cores', ({ request, at, answers }: ChartPart, { responses, tell }) => {
-    const known: KeptByName = new Map(answers)
-    const fresh: [string, KeptAnswers][] = []
+    const known: ResponseRecords = new Map(answers)
+    const fresh: [string, ResponseRecord][] = []
     const cells = at.map((each, done) => {
       const { cell, made } = toTheEnd(chartCellSteps(request, each, known, responses), (share) =>
         tell((done + share) / at.length),

@@ -1,4 +1,4 @@
-import { inHundredths, Responses } from '@bold-heron/core'
+import { inHundredths, SimulatedResponses } from '@bold-heron/core'
 import { refusalOfDatabase } from '../refusals/of-database.js'
 import { Refused } from '../refusals/refusal.js'
 import { BEGUN, type Sent } from '../threads/pool.js'
@@ -6,7 +6,7 @@ import type { Hands } from './hands.js'
 import { type TaskName, tasks } from './tasks.js'
 import type { Outcome, Told } from './work.js'
 
-const responses = new Responses()
+const responses = new SimulatedResponses()
 
 /** What a thread of the pool does with what it is sent. */
 const doTask = async ({ name, input, port }: Sent): Promise<Outcome> => {

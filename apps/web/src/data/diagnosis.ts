@@ -5,7 +5,7 @@ import {
   keyOfStack,
   type PlanRequest,
   type RankedCause,
-  type ToldRound,
+  type ReportedRound,
 } from '@bold-heron/core'
 import { type HelpedAnswer, helpedAnswer, type PointedOutInput, runRow } from '@bold-heron/schema'
 import { keepPreviousData, skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
@@ -40,7 +40,7 @@ const helpedBy = (helped: HelpedAnswer | undefined): HelpedBy =>
 export const useDiagnosis = (
   name: string,
   request: PlanRequest | undefined,
-  rounds: readonly ToldRound[],
+  rounds: readonly ReportedRound[],
   answers: Answers,
   helped: HelpedAnswer | undefined,
 ) => {

@@ -1,4 +1,4 @@
-import { type Assessment, finish, planSteps, Responses, type Round } from '@bold-heron/core'
+import { type Assessment, finish, planSteps, SimulatedResponses, type Round } from '@bold-heron/core'
 import { type JobRow, plainRun, runInput } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
 import { aCut, aPlate } from '../../../../packages/core/src/testing/makers.js'
@@ -11,7 +11,7 @@ const shelf = [
   aPlate({ id: uuid(3), name: 'Card', kind: 'shim', mm: 0.3, count: 6 }),
 ]
 const request = { technique: 'cut', region: 'all', cut: aCut(), shelf, workedBefore: [] } as const
-const assessment = finish(planSteps(request, new Responses())).best as Assessment
+const assessment = finish(planSteps(request, new SimulatedResponses())).best as Assessment
 const run = {
   ...plainRun,
   dieIds: [uuid(4)],

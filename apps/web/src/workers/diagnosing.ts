@@ -6,9 +6,9 @@ import {
   firstRankingSteps,
   type PlanRequest,
   type RankedCause,
-  type Responses,
+  type SimulatedResponses,
   type Steps,
-  type ToldRound,
+  type ReportedRound,
   trialAdviceSteps,
   within,
 } from '@bold-heron/core'
@@ -20,10 +20,10 @@ const ADVISED = 0.6
 /** What went wrong, told first by each cause alone and then as a whole, with the stack that would be tried next if nothing had. Fetched when it is first asked. */
 export function* diagnosing(
   request: PlanRequest,
-  rounds: readonly ToldRound[],
+  rounds: readonly ReportedRound[],
   answers: Answers,
   helped: HelpedBy,
-  responses: Responses,
+  responses: SimulatedResponses,
   onFirst: (causes: readonly RankedCause[]) => void,
 ): Steps<Diagnosis | undefined> {
   const first = yield* within(firstRankingSteps(request, rounds, answers, responses, helped), [0, RANKED])

@@ -1,4 +1,11 @@
-import { type DieClass, type Fault, partingPlaces, type Polyline, standInOutline, type TemplateLine } from '@bold-heron/core'
+import {
+  type DieClass,
+  type Fault,
+  partingPlaces,
+  type Polyline,
+  standInOutline,
+  type TemplateLine,
+} from '@bold-heron/core'
 import {
   type ChartPaper,
   chartWriter,

@@ -16,7 +16,7 @@ import {
   type PlanRequest,
   planSteps,
   type Press,
-  Responses,
+  SimulatedResponses,
   type ProvenCut,
   type RankedCause,
   type Sheet,
@@ -24,14 +24,14 @@ import {
   type Stack,
   type Steps,
   suggestionSteps,
-  type ToldRound,
+  type ReportedRound,
   trialAdviceSteps,
   type TriedRound,
 } from '@bold-heron/core'
 import { expose } from 'comlink'
 
 /** Remembered for as long as the page lives, so that what was simulated once is known. */
-const responses = new Responses()
+const responses = new SimulatedResponses()
 const cancelled = new Set<number>()
 
 /** ms between two breaths: slices may be far shorter, and each breath costs some. */
@@ -95,7 +95,7 @@ const planner = {
   diagnose: async (
     task: number,
     request: PlanRequest,
-    rounds: readonly ToldRound[],
+    rounds: readonly ReportedRound[],
     answers: Answers,
     helped: HelpedBy,
     onFirst: (causes: readonly RankedCause[]) => unknown,

@@ -2,7 +2,7 @@ import type { Die } from '../dies/die.js'
 import { countOf } from '../faults/finding.js'
 import { fingerprintOf } from '../geometry/fingerprint.js'
 import type { Outlook } from '../goals/outlook.js'
-import { type KeptAnswers, KeptResponse, keptAnswersOf } from '../goals/kept-response.js'
+import { type ResponseRecord, ResponseOfRecord, recordOf } from '../goals/response-record.js'
 import type { Response } from '../goals/response.js'
 import type { Computed } from '../goals/computed.js'
 import { type CutContext, pileMmOf } from '../job/cut-context.js'
@@ -11,7 +11,7 @@ import type { Learnt } from '../learning/learnt.js'
 import type { LearntGap } from '../learning/learnt-gap.js'
 import { missingRolesOf, type PlanRequest } from '../planner/plan.js'
 import { rankSteps, type Ranking } from '../planner/rank-stacks.js'
-import { type Answering, nameOfResponse, type Responses } from '../planner/responses.js'
+import { type ResponseCache, nameOfResponse, type SimulatedResponses } from '../planner/simulated-responses.js'
 import type { Steps } from '../planner/steps.js'
 import type { Bed } from '../press/bed.js'
 import type { Press } from '../press/press.js'
@@ -20,8 +20,8 @@ import { inspectStack } from '../techniques/inspect.js'
 import type { TechniqueId } from '../techniques/list.js'
 import { methodOf } from '../techniques/method.js'
 
-/** Answers of responses by what they depend on. */
-export type KeptByName = Map<string, KeptAnswers>
+/** Records of responses by what they depend on. */
+export type ResponseRecords = Map<string, ResponseRecord>
 
 /** Whether answers of this name are for one of some dies, alone or with others. */
 export const isAnswerFor = (dies: readonly Die[]): ((name: string) => boolean) => {
@@ -33,25 +33,25 @@ export const isAnswerFor = (dies: readonly Die[]): ((name: string) => boolean) =
 const nameOf = (technique: TechniqueId, cut: CutContext, bed: Bed): string =>
   `${goalOf({ technique }).id} ${cut.rules.handShare} ${nameOfResponse(cut, bed)}`
 
-/** Answers from what is kept, and has simulated what is not; `made` is what it had to simulate. */
-export class KeepingResponses implements Answering {
-  readonly made: KeptByName = new Map()
+/** Answers from records, and has simulated what is in none; `made` is what it had to simulate. */
+export class RecordedResponses implements ResponseCache {
+  readonly made: ResponseRecords = new Map()
 
   constructor(
     private readonly technique: TechniqueId,
-    private readonly kept: ReadonlyMap<string, KeptAnswers>,
-    private readonly live: Responses,
+    private readonly kept: ReadonlyMap<string, ResponseRecord>,
+    private readonly live: SimulatedResponses,
   ) {}
 
   of(goal: Computed, cut: CutContext, bed: Bed): Response {
-    return new KeptResponse(this.answersOf(goal, cut, bed))
+    return new ResponseOfRecord(this.answersOf(goal, cut, bed))
   }
 
-  answersOf(goal: Computed, cut: CutContext, bed: Bed): KeptAnswers {
+  answersOf(goal: Computed, cut: CutContext, bed: Bed): ResponseRecord {
     const name = nameOf(this.technique, cut, bed)
     const known = this.kept.get(name) ?? this.made.get(name)
     if (known) return known
-    const answers = keptAnswersOf(this.live.of(goal, cut, bed), cut.rules)
+    const answers = recordOf(this.live.of(goal, cut, bed), cut.rules)
     this.made.set(name, answers)
     return answers
   }
@@ -118,7 +118,7 @@ const whyEmpty = (request: PlanRequest, { ranked, stoppedBy, tooHeavy }: Ranking
 }
 
 /** Works out one cell: how it answers on every bed of the shelf, and the best stack for it alone, which is the best of its plan. */
-export function* cellSteps(request: PlanRequest, answering: Answering): Steps<Cell> {
+export function* cellSteps(request: PlanRequest, answering: ResponseCache): Steps<Cell> {
   const ranking = yield* rankSteps(request, answering)
   const { cut } = ranking.request
   const best = ranking.ranked[0]

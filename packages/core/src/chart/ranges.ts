@@ -1,15 +1,15 @@
-import { type KeptAnswers, KeptResponse } from '../goals/kept-response.js'
+import { type ResponseRecord, ResponseOfRecord } from '../goals/response-record.js'
 import type { Computed } from '../goals/computed.js'
 import type { Between, Response } from '../goals/response.js'
 import type { CutContext } from '../job/cut-context.js'
 import type { Learnt } from '../learning/learnt.js'
 import type { LearntGap } from '../learning/learnt-gap.js'
 import type { Sheet } from '../materials/sheet.js'
-import type { Answering } from '../planner/responses.js'
+import type { ResponseCache } from '../planner/simulated-responses.js'
 import type { Steps } from '../planner/steps.js'
 import type { Bed } from '../press/bed.js'
 import type { Press } from '../press/press.js'
-import type { KeepingResponses } from './cell.js'
+import type { RecordedResponses } from './cell.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
 import type { Candidate, Chart } from './read-chart.js'
 import { CellReader } from './serve-cell.js'
@@ -42,7 +42,7 @@ const blendKept = (
 ): number | null => (one === null || other === null ? null : mm + blend(one - oneMm, other - otherMm, share))
 
 /** Answers for a pile between two that are known, each threshold by what it is over the pile. mm. */
-const answersBetween = (one: KeptAnswers, other: KeptAnswers, pileMm: number): KeptAnswers => {
+const answersBetween = (one: ResponseRecord, other: ResponseRecord, pileMm: number): ResponseRecord => {
   const share = (pileMm - one.pileMm) / (other.pileMm - one.pileMm)
   const kept = (a: number | null, b: number | null | undefined): number | null =>
     blendKept(a, b ?? null, share, one.pileMm, other.pileMm, pileMm)
@@ -70,20 +70,20 @@ const answersBetween = (one: KeptAnswers, other: KeptAnswers, pileMm: number): K
 }
 
 /** Answers for any thickness of one kind of sheet, simulated at a few. */
-class AtThicknesses implements Answering {
-  constructor(private readonly answering: KeepingResponses) {}
+class AtThicknesses implements ResponseCache {
+  constructor(private readonly answering: RecordedResponses) {}
 
   of(goal: Computed, cut: CutContext, bed: Bed): Response {
     const mm = cut.sheet.caliper.valueMm
     const next = SIMULATED_MM.findIndex((each) => each >= mm)
     const [low, high] = [SIMULATED_MM[Math.max(0, next - 1)] as number, SIMULATED_MM[next] as number]
-    const at = (valueMm: number): KeptAnswers =>
+    const at = (valueMm: number): ResponseRecord =>
       this.answering.answersOf(
         goal,
         { ...cut, sheet: { ...cut.sheet, caliper: { ...cut.sheet.caliper, valueMm } } },
         bed,
       )
-    return new KeptResponse(low === high || mm === high ? at(high) : answersBetween(at(low), at(high), mm))
+    return new ResponseOfRecord(low === high || mm === high ? at(high) : answersBetween(at(low), at(high), mm))
   }
 
   gapOf(press: Press, learnt?: Learnt): LearntGap {
@@ -119,7 +119,7 @@ export function* rangeSteps(
   chart: Chart,
   kept: readonly Candidate[],
   sheet: Sheet,
-  answering: KeepingResponses,
+  answering: RecordedResponses,
 ): Steps<RangeBar[]> {
   const at = new AtThicknesses(answering)
   const bars: RangeBar[] = []

@@ -1,12 +1,12 @@
-import type { KeptAnswers } from '../goals/kept-response.js'
+import type { ResponseRecord } from '../goals/response-record.js'
 import type { Plate } from '../layers/plate.js'
 import type { Stack } from '../layers/stack.js'
 import { type StackReference, referenceOf } from '../layers/stack-reference.js'
-import type { Responses } from '../planner/responses.js'
+import type { SimulatedResponses } from '../planner/simulated-responses.js'
 import type { Steps } from '../planner/steps.js'
 import type { Place } from '../techniques/technique.js'
 import { type BaseStack, basesIn } from './base-stacks.js'
-import { type Cell, type CellFigures, type EmptyReason, KeepingResponses } from './cell.js'
+import { type Cell, type CellFigures, type EmptyReason, RecordedResponses } from './cell.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
 import { type ChosenBases, chooseBases } from './fewest-bases.js'
 import { CellReader, PASS_COST, type Served, type SharedBase } from './serve-cell.js'
@@ -68,10 +68,10 @@ const CAUTION_IN_TIES = 0.5
 /** The readers of all cells, row by row in one list. */
 function* readersOf(
   request: ChartRequest,
-  kept: ReadonlyMap<string, KeptAnswers>,
-  live: Responses,
+  kept: ReadonlyMap<string, ResponseRecord>,
+  live: SimulatedResponses,
 ): Steps<CellReader[]> {
-  const answering = new KeepingResponses(request.technique, kept, live)
+  const answering = new RecordedResponses(request.technique, kept, live)
   const readers: CellReader[] = []
   for (const row of request.rows)
     for (const column of request.columns) {
@@ -269,8 +269,8 @@ export interface ReadChart {
 export function* readChartSteps(
   request: ChartRequest,
   cells: readonly Cell[],
-  answers: ReadonlyMap<string, KeptAnswers>,
-  live: Responses,
+  answers: ReadonlyMap<string, ResponseRecord>,
+  live: SimulatedResponses,
 ): Steps<ReadChart> {
   const readers = yield* readersOf(request, answers, live)
   const candidates = yield* baseCandidateSteps(readers, request.shelf)

@@ -16,7 +16,7 @@ import { asLearnt } from '../planner/learnt-cut.js'
 import type { PlanRequest } from '../planner/plan.js'
 import { costOfPiece } from '../planner/ranking.js'
 import { bedsOf } from '../planner/rank-stacks.js'
-import type { Answering } from '../planner/responses.js'
+import type { ResponseCache } from '../planner/simulated-responses.js'
 import type { Bed } from '../press/bed.js'
 import { computedOf } from '../techniques/computed-of.js'
 import { inspectStack } from '../techniques/inspect.js'
@@ -91,7 +91,7 @@ export class CellReader {
 
   constructor(
     readonly request: PlanRequest,
-    private readonly answering: Answering,
+    private readonly answering: ResponseCache,
     /** Only so many beds, the soundest; all where it says nothing. */
     mostBeds = Infinity,
     private readonly mostShims = MOST_SHIMS_ON_BASE,

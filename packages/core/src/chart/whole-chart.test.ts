@@ -1,8 +1,8 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { resolvedStack } from '../layers/stack-reference.js'
-import type { KeptByName } from './cell.js'
+import type { ResponseRecords } from './cell.js'
 import { assessStack, planSteps } from '../planner/model-plan.js'
-import { Responses } from '../planner/responses.js'
+import { SimulatedResponses } from '../planner/simulated-responses.js'
 import { finish } from '../planner/steps.js'
 import type { PlanRequest } from '../planner/plan.js'
 import { seededRandom } from '../numerics/random.js'
@@ -29,8 +29,8 @@ const poorer = (request: ChartRequest): ChartRequest => ({
 })
 
 describe('a wall chart', () => {
-  const live = new Responses()
-  const answers: KeptByName = new Map()
+  const live = new SimulatedResponses()
+  const answers: ResponseRecords = new Map()
   const request = aChart(seededRandom(1), 3, 4)
   let chart: WholeChart
   let candidates: readonly Candidate[]
@@ -160,8 +160,8 @@ describe('a wall chart', () => {
 describe('what to buy or cut next', () => {
   it('fills the cells that it says, once it is on the shelf', () => {
     const request = poorer(aChart(seededRandom(2), asked(4, 3), asked(4, 3)))
-    const answers: KeptByName = new Map()
-    const live = new Responses()
+    const answers: ResponseRecords = new Map()
+    const live = new SimulatedResponses()
     const { chart } = finish(wholeChartSteps(request, answers, live))
     expect(chart.cells.flat().filter(({ is }) => is !== 'base').length).toBeGreaterThan(0)
     const [wish] = chart.wishes
@@ -185,7 +185,7 @@ describe('what to buy or cut next', () => {
     const cell = finish(wholeChartSteps(request)).chart.cells[0]![0]!
     expect(cell.is).not.toBe('empty')
     expect(cell.figures!.cautions).toContain('die-not-for-foam')
-    const { best } = finish(planSteps(requestAt(request, 0, 0), new Responses()))
+    const { best } = finish(planSteps(requestAt(request, 0, 0), new SimulatedResponses()))
     expect(best!.findings.map(({ code }) => code)).toContain('die-not-for-foam')
   })
 
@@ -208,7 +208,7 @@ describe('a leaf of creases', () => {
       shelf: [...cutting.shelf, aPlate({ id: 'silicone', kind: 'embossing-mat', mm: 1.05, count: 1 })],
       perBase: 0.5,
     }
-    const live = new Responses()
+    const live = new SimulatedResponses()
     const { chart } = finish(wholeChartSteps(request, new Map(), live))
     const shown = chart.cells.flatMap((cells, row) => cells.map((cell, column) => ({ cell, row, column })))
     const served = shown.filter(({ cell }) => cell.is !== 'empty')

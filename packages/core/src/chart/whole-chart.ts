@@ -1,9 +1,9 @@
-import type { KeptAnswers } from '../goals/kept-response.js'
+import type { ResponseRecord } from '../goals/response-record.js'
 import { strengthOfKind } from '../materials/sheet-kind.js'
 import type { Sheet } from '../materials/sheet.js'
-import { Responses } from '../planner/responses.js'
+import { SimulatedResponses } from '../planner/simulated-responses.js'
 import { type Steps, within } from '../planner/steps.js'
-import { type Cell, cellSteps, KeepingResponses, type KeptByName } from './cell.js'
+import { type Cell, cellSteps, RecordedResponses, type ResponseRecords } from './cell.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
 import { type RangeBar, rangeSteps } from './ranges.js'
 import { type Candidate, type Chart, readChartSteps, sharedBasesOf } from './read-chart.js'
@@ -29,13 +29,13 @@ const plainCard: Sheet = {
 export function* chartCellSteps(
   request: ChartRequest,
   at: number,
-  answers: ReadonlyMap<string, KeptAnswers>,
-  live: Responses,
-): Steps<{ readonly cell: Cell; readonly made: KeptByName }> {
+  answers: ReadonlyMap<string, ResponseRecord>,
+  live: SimulatedResponses,
+): Steps<{ readonly cell: Cell; readonly made: ResponseRecords }> {
   const row = request.rows[Math.floor(at / request.columns.length)]
   const column = request.columns[at % request.columns.length]
   if (!row || !column) return { cell: { why: 'nothing-fits' }, made: new Map() }
-  const answering = new KeepingResponses(request.technique, answers, live)
+  const answering = new RecordedResponses(request.technique, answers, live)
   const asked = cellRequest(request, row, column)
   const cell = yield* cellSteps(asked, answering)
   const reader = new CellReader(asked, answering)
@@ -52,12 +52,12 @@ export function* chartCellSteps(
 export function* chartRestSteps(
   request: ChartRequest,
   cells: readonly Cell[],
-  answers: ReadonlyMap<string, KeptAnswers>,
-  live: Responses,
-): Steps<{ readonly chart: WholeChart; readonly candidates: readonly Candidate[]; readonly made: KeptByName }> {
+  answers: ReadonlyMap<string, ResponseRecord>,
+  live: SimulatedResponses,
+): Steps<{ readonly chart: WholeChart; readonly candidates: readonly Candidate[]; readonly made: ResponseRecords }> {
   const { chart, candidates, kept } = yield* within(readChartSteps(request, cells, answers, live), [0, 0.3])
   const wishes = yield* within(wishSteps(request, chart, kept, answers, live), [0.3, 0.5])
-  const answering = new KeepingResponses(request.technique, answers, live)
+  const answering = new RecordedResponses(request.technique, answers, live)
   const ranges = yield* within(rangeSteps(request, chart, kept, plainCard, answering), [0.5, 1])
   return { chart: { ...chart, ranges, wishes }, candidates, made: answering.made }
 }
@@ -65,12 +65,12 @@ export function* chartRestSteps(
 /** A whole chart on one thread; `answers` grows by what had to be simulated. */
 export function* wholeChartSteps(
   request: ChartRequest,
-  answers: KeptByName = new Map(),
-  live = new Responses(),
+  answers: ResponseRecords = new Map(),
+  live = new SimulatedResponses(),
 ): Steps<{ readonly chart: WholeChart; readonly candidates: readonly Candidate[] }> {
   const all = request.rows.length * request.columns.length
   const cells: Cell[] = []
-  const keep = (made: KeptByName): void => made.forEach((each, name) => answers.set(name, each))
+  const keep = (made: ResponseRecords): void => made.forEach((each, name) => answers.set(name, each))
   for (let at = 0; at < all; at++) {
     const { cell, made } = yield* within(chartCellSteps(request, at, answers, live), [
       (0.9 * at) / all,

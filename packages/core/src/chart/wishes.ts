@@ -1,10 +1,10 @@
-import type { KeptAnswers } from '../goals/kept-response.js'
+import type { ResponseRecord } from '../goals/response-record.js'
 import type { Plate } from '../layers/plate.js'
-import type { Responses } from '../planner/responses.js'
+import type { SimulatedResponses } from '../planner/simulated-responses.js'
 import type { Steps } from '../planner/steps.js'
 import { measured } from '../units/measured.js'
 import type { BaseStack } from './base-stacks.js'
-import { KeepingResponses } from './cell.js'
+import { RecordedResponses } from './cell.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
 import { type Candidate, type Chart } from './read-chart.js'
 import { CellReader, type SharedBase } from './serve-cell.js'
@@ -75,11 +75,11 @@ export function* wishSteps(
   request: ChartRequest,
   chart: Chart,
   kept: readonly Candidate[],
-  answers: ReadonlyMap<string, KeptAnswers>,
-  live: Responses,
+  answers: ReadonlyMap<string, ResponseRecord>,
+  live: SimulatedResponses,
 ): Steps<Wish[]> {
   const wished = wishPlates(request.shelf)
-  const answering = new KeepingResponses(request.technique, answers, live)
+  const answering = new RecordedResponses(request.technique, answers, live)
   const shelf = [...request.shelf, ...wished.map(({ plate }) => plate)]
   const isWish = new Set(wished.map(({ plate }) => plate.id))
   const filled = new Map<string, [number, number][]>()

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { Responses } from '../planner/responses.js'
+import { SimulatedResponses } from '../planner/simulated-responses.js'
 import { askedCut, diagnosed, toldOf } from '../testing/diagnosing.js'
 import { doubtSteps } from './doubt-steps.js'
 import { priorOf, variationOf, waysIn } from './hypotheses.js'
@@ -14,7 +14,7 @@ const byBruteForce = (...told: Parameters<typeof toldOf>) => {
   const [request] = told
   const rounds = [toldOf(...told)]
   const scene = sceneOf(request, rounds)!
-  const gap = new Responses().gapOf(request.cut.press)
+  const gap = new SimulatedResponses().gapOf(request.cut.press)
   const replay = new ReplayOfCut(request.cut, rounds, gap.gapMm)
   const chances = new Map<string, number>()
   for (const parts of waysIn(scene))
@@ -48,7 +48,7 @@ it.each([
 })
 
 it('few steps of doubt have the mean and the spread of all of it', () => {
-  const { doubt } = new Responses().gapOf(askedCut().cut.press)
+  const { doubt } = new SimulatedResponses().gapOf(askedCut().cut.press)
   const steps = doubtSteps(doubt, BESIDE_MM)
   const mean = (of: (step: (typeof steps)[number]) => number) =>
     steps.reduce((sum, step) => sum + step.weight * of(step), 0)

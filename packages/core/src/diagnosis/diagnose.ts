@@ -1,4 +1,4 @@
-import type { Answering } from '../planner/responses.js'
+import type { ResponseCache } from '../planner/simulated-responses.js'
 import type { PlanRequest } from '../planner/plan.js'
 import type { Steps } from '../planner/steps.js'
 import { doubtSteps } from './doubt-steps.js'
@@ -12,7 +12,7 @@ import { type OtherStack, remediesIn } from './remedies.js'
 import { besideMm, replayOf } from './replay-of.js'
 import type { Replay } from './replay.js'
 import { sceneOf } from './scene.js'
-import type { ToldRound } from './told-round.js'
+import type { ReportedRound } from './reported-round.js'
 import { weighAll, type Weighed, type Weighing, weighPairs, weightsOf } from './weighing.js'
 import { bestQuestion, type WorthAsking } from './worth-asking.js'
 
@@ -60,9 +60,9 @@ export interface FirstRanking {
  */
 export function* firstRankingSteps(
   request: PlanRequest,
-  rounds: readonly ToldRound[],
+  rounds: readonly ReportedRound[],
   answers: Answers,
-  responses: Pick<Answering, 'gapOf'>,
+  responses: Pick<ResponseCache, 'gapOf'>,
   helped?: HelpedBy,
 ): Steps<FirstRanking | undefined> {
   const scene = sceneOf(request, rounds, helped)
@@ -120,9 +120,9 @@ export function* diagnosisFrom(
 /** Works out what went wrong in rounds that were told, from the first ranking to what to try: `firstRankingSteps` and `diagnosisFrom` in one. */
 export function* diagnosisSteps(
   request: PlanRequest,
-  rounds: readonly ToldRound[],
+  rounds: readonly ReportedRound[],
   answers: Answers,
-  responses: Pick<Answering, 'gapOf'>,
+  responses: Pick<ResponseCache, 'gapOf'>,
   { next, helped }: { readonly next?: OtherStack | undefined; readonly helped?: HelpedBy | undefined } = {},
 ): Steps<Diagnosis | undefined> {
   const first = yield* firstRankingSteps(request, rounds, answers, responses, helped)

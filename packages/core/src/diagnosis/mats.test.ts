@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { exerciseOf } from '../practice/exercises.js'
-import { Responses } from '../planner/responses.js'
+import { SimulatedResponses } from '../planner/simulated-responses.js'
 import { finish } from '../planner/steps.js'
 import type { Round } from '../goals/looks.js'
 import { diagnosisSteps } from './diagnose.js'
@@ -14,7 +14,7 @@ const diagnosed = (look: Pick<Round, 'seen' | 'feel'>, answers: Answers = {}) =>
       request,
       [{ stack: bare, freshSheets: true, look: { passes: 1, hangingShare: null, hangingPlace: null, ...look } }],
       answers,
-      new Responses(),
+      new SimulatedResponses(),
     ),
   )!
 

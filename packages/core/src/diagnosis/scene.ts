@@ -10,7 +10,7 @@ import { linesLaid } from '../placement/lines-laid.js'
 import type { PlanRequest } from '../planner/plan.js'
 import type { HeightMap } from '../press/nip/contact-cells.js'
 import type { HelpedBy } from './helped.js'
-import type { ToldRound } from './told-round.js'
+import type { ReportedRound } from './reported-round.js'
 import { timesCameOut } from '../planner/times-came-out.js'
 import { goalOf } from '../techniques/goal-of.js'
 
@@ -28,7 +28,7 @@ export interface Scene {
   readonly request: PlanRequest
   readonly cut: CutContext
   readonly goalId: GoalId
-  readonly rounds: readonly ToldRound[]
+  readonly rounds: readonly ReportedRound[]
   readonly stack: Stack
   /** The dies' box where they lie in the press; of no size where there is no line. */
   readonly box: Box
@@ -120,9 +120,9 @@ const centreShims = (box: Box, throatMm: number, hangs: Box | undefined): Scene[
 
 /** The box around what was pointed out in the first round of which that was told. */
 const boxOfHanging = (
-  rounds: readonly ToldRound[],
+  rounds: readonly ReportedRound[],
   { middles }: LaidStretches,
-  sharesOf: (round: ToldRound) => Float64Array | undefined,
+  sharesOf: (round: ReportedRound) => Float64Array | undefined,
 ): Box | undefined => {
   const shares = rounds.map(sharesOf).find((each) => each !== undefined)
   if (!shares) return undefined
@@ -136,7 +136,7 @@ const boxOfHanging = (
 /** Sets the scene of rounds that were told; undefined before any. */
 export const sceneOf = (
   request: PlanRequest,
-  rounds: readonly ToldRound[],
+  rounds: readonly ReportedRound[],
   helped: HelpedBy = {},
 ): Scene | undefined => {
   const last = rounds.at(-1)
@@ -145,7 +145,7 @@ export const sceneOf = (
   const lines = linesLaid(cut.dies, cut.press.throatMm)
   const box = boxAround(lines.flat()) ?? { fromX: 0, fromY: 0, toX: 0, toY: 0 }
   const laid = laidStretches(cut.dies, lines)
-  const sharesOf = ({ look }: ToldRound) => look.hangingAt && shareHanging(laid.stretches, cut.dies, look.hangingAt)
+  const sharesOf = ({ look }: ReportedRound) => look.hangingAt && shareHanging(laid.stretches, cut.dies, look.hangingAt)
   const painted = sharesOf(last)
   return {
     request,

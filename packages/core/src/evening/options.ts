@@ -1,13 +1,13 @@
 import { factsOfDieClass } from '../dies/classes/list.js'
-import type { KeptAnswers } from '../goals/kept-response.js'
-import { type KeptByName, type CellFigures, KeepingResponses } from '../chart/cell.js'
+import type { ResponseRecord } from '../goals/response-record.js'
+import { type ResponseRecords, type CellFigures, RecordedResponses } from '../chart/cell.js'
 import { cellRequest, type ChartRow } from '../chart/chart-request.js'
 import { baseCandidateSteps, type Candidate, chooseAmong, sharedBasesOf } from '../chart/read-chart.js'
 import { CellReader, type SharedBase } from '../chart/serve-cell.js'
 import { type HouseRules, rulesForOnce } from '../job/house-rules.js'
 import { faceStates, liesAt, type Plate } from '../layers/plate.js'
 import { keyOfReference, keyOfStack, referenceOf, type StackReference } from '../layers/stack-reference.js'
-import type { Responses } from '../planner/responses.js'
+import type { SimulatedResponses } from '../planner/simulated-responses.js'
 import type { Steps } from '../planner/steps.js'
 import { methodOf } from '../techniques/method.js'
 import { type EveningPress, type EveningRequest } from './evening-request.js'
@@ -148,13 +148,13 @@ const freedom = (reader: CellReader, { request, ...its }: LayAsked): 'free' | 'f
 /** Reads a lay with as many sheets at once as some stack that is not forbidden is sure of. */
 function* readLaySteps(
   asked: LayAsked,
-  answers: ReadonlyMap<string, KeptAnswers>,
-  live: Responses,
+  answers: ReadonlyMap<string, ResponseRecord>,
+  live: SimulatedResponses,
   share: number,
-): Steps<{ readonly read?: ReadLay; readonly why: NoOptionReason; readonly made: KeptByName }> {
+): Steps<{ readonly read?: ReadLay; readonly why: NoOptionReason; readonly made: ResponseRecords }> {
   const { request, on, lay, laid, rules } = asked
   const [{ job }] = lay.jobs as [Lay['jobs'][number]]
-  const made: KeptByName = new Map()
+  const made: ResponseRecords = new Map()
   const known = new Map(answers)
   let isForbidden = false
   for (const sheetCount of sheetsToTry(lay)) {
@@ -182,7 +182,7 @@ function* readLaySteps(
     for (const [at, { beds, shims }] of reaches.entries()) {
       if (at > 0 && sheetCount > 1 && !isForbidden) break
       yield share
-      const answering = new KeepingResponses(job.technique, known, live)
+      const answering = new RecordedResponses(job.technique, known, live)
       const reader = new CellReader(cell, answering, beds, shims)
       const has = freedom(reader, asked)
       answering.made.forEach((each, name) => {
@@ -206,9 +206,9 @@ export function* optionSteps(
   on: EveningPress,
   lays: readonly Lay[],
   layOuts: LayOuts,
-  answers: ReadonlyMap<string, KeptAnswers>,
-  live: Responses,
-): Steps<{ readonly options: OptionsOfLay[]; readonly made: KeptByName }> {
+  answers: ReadonlyMap<string, ResponseRecord>,
+  live: SimulatedResponses,
+): Steps<{ readonly options: OptionsOfLay[]; readonly made: ResponseRecords }> {
   const { press } = on
   const request = { ...asked, shelf: asked.shelf.filter((plate) => liesAt(plate, press.id)) }
   const person = request.people.find(({ id }) => id === on.personId)
@@ -220,7 +220,7 @@ export function* optionSteps(
   const pads = request.shelf
     .filter(({ kind, widthMm }) => kind === 'cutting-pad' && widthMm <= press.throatMm)
     .sort((a, b) => b.lengthMm * b.fullThicknessWidthMm - a.lengthMm * a.fullThicknessWidthMm)
-  const made: KeptByName = new Map()
+  const made: ResponseRecords = new Map()
   const read: ReadLay[] = []
   const whyNot = new Map<Lay, NoOptionReason>()
   const answersNow = new Map(answers)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { boxAround } from '../geometry/box.js'
-import { Responses } from '../planner/responses.js'
+import { SimulatedResponses } from '../planner/simulated-responses.js'
 import { finish } from '../planner/steps.js'
 import { assessStack } from '../planner/model-plan.js'
 import { resolvedStack } from '../layers/stack-reference.js'
@@ -8,7 +8,7 @@ import { seededRandom } from '../numerics/random.js'
 import { anEveningRequest } from '../testing/evenings.js'
 import { aDie, aPress, aSheet } from '../testing/makers.js'
 import { cellRequest } from '../chart/chart-request.js'
-import type { KeptByName } from '../chart/cell.js'
+import type { ResponseRecords } from '../chart/cell.js'
 import { keyOfPlates, type LaidPlate, layerChanges, platesOf } from '../layers/stack-changes.js'
 import { LayOuts, laysTogether } from './lays.js'
 import { blanksFrom } from './blanks.js'
@@ -17,8 +17,8 @@ import { type EveningPlan, eveningSteps } from './plan-evening.js'
 import { learntTiming, minutesOfRun, turnsOfHandle, usualTiming } from './timing.js'
 import { type EveningRequest, noPins } from './evening-request.js'
 
-const live = new Responses()
-const answers: KeptByName = new Map()
+const live = new SimulatedResponses()
+const answers: ResponseRecords = new Map()
 const planOf = (request: EveningRequest): EveningPlan => {
   const { plan, made } = finish(eveningSteps(request, answers, live))
   made.forEach((each, name) => answers.set(name, each))

@@ -1,7 +1,7 @@
 import { factsOfDieClass } from '../dies/classes/list.js'
-import type { KeptAnswers } from '../goals/kept-response.js'
-import type { KeptByName } from '../chart/cell.js'
-import type { Responses } from '../planner/responses.js'
+import type { ResponseRecord } from '../goals/response-record.js'
+import type { ResponseRecords } from '../chart/cell.js'
+import type { SimulatedResponses } from '../planner/simulated-responses.js'
 import { type Steps, within } from '../planner/steps.js'
 import { type EveningRequest, noPins } from './evening-request.js'
 import { chosenLays } from './choose-lays.js'
@@ -253,19 +253,19 @@ interface FoundLays {
   /** Of each group the ways that are worth putting in order. */
   readonly groups: readonly LayGroup[]
   readonly optionsOf: (lays: readonly Lay[]) => OptionsOfLay[]
-  readonly made: KeptByName
+  readonly made: ResponseRecords
 }
 
 /** Lays the jobs side by side and alone, and finds the stacks that are sure on each press for whoever stands there. */
 export function* foundLaysSteps(
   request: EveningRequest,
-  answers: ReadonlyMap<string, KeptAnswers>,
-  live: Responses,
+  answers: ReadonlyMap<string, ResponseRecord>,
+  live: SimulatedResponses,
 ): Steps<FoundLays> {
   const pad = largestPad(request.shelf, request.presses) ?? [0, 0]
   const layOuts = new LayOuts()
   const groups = laysOf(request.jobs, pad, request.gapMm, layOuts)
-  const made: KeptByName = new Map()
+  const made: ResponseRecords = new Map()
   const known = new Map(answers)
   const byLay = new Map<string, OptionsOfLay>()
   /** Finds the ways of lays that have not been asked for yet, on every press. */
@@ -320,9 +320,9 @@ export function* foundLaysSteps(
  */
 export function* eveningSteps(
   request: EveningRequest,
-  answers: ReadonlyMap<string, KeptAnswers>,
-  live: Responses,
-): Steps<{ readonly plan: EveningPlan; readonly made: KeptByName }> {
+  answers: ReadonlyMap<string, ResponseRecord>,
+  live: SimulatedResponses,
+): Steps<{ readonly plan: EveningPlan; readonly made: ResponseRecords }> {
   const { groups, optionsOf, made } = yield* foundLaysSteps(request, answers, live)
   const chosen = optionsOf(
     chosenLays(request, groups, (lays) => {

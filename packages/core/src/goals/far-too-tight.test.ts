@@ -1,15 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { heightOf, type Stack } from '../layers/stack.js'
 import { assessStack } from '../planner/model-plan.js'
-import { Responses } from '../planner/responses.js'
+import { SimulatedResponses } from '../planner/simulated-responses.js'
 import { aCut, aDie, aPlate, aPress, aKnownGood, plateLayer } from '../testing/makers.js'
 import { jobLayer } from '../job/cut-context.js'
 import { beds } from '../testing/shapes.js'
-import { KeptResponse, keptAnswersOf } from './kept-response.js'
+import { ResponseOfRecord, recordOf } from './response-record.js'
 import { computedOf } from '../techniques/computed-of.js'
 
 const known = aKnownGood({ plates: [aPlate({ id: 'platform', kind: 'platform', mm: 7.35 }), aPlate(), aPlate()] })
-const responses = new Responses()
+const responses = new SimulatedResponses()
 
 describe('a stack that is laid far too tight by hand', () => {
   it.each(['thin-outline', 'thin-lace'] as const)('is told to stop the handle, however far it is: %s', (dieClass) => {
@@ -37,7 +37,7 @@ describe('a stack that is laid far too tight by hand', () => {
     const cut = aCut()
     const goal = computedOf({ technique: 'cut' })
     const response = responses.of(goal, cut, beds.pad)
-    const kept = new KeptResponse(keptAnswersOf(response, cut.rules))
+    const kept = new ResponseOfRecord(recordOf(response, cut.rules))
     for (const each of [response, kept]) {
       const efforts = [0.6, 1.2, 2.4, 4, 7].map((mm) => each.effortAt(mm))
       efforts.slice(1).forEach((effort, at) => expect(effort).toBeGreaterThan(efforts[at]!))

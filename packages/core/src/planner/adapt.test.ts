@@ -7,7 +7,7 @@ import { adaptSteps, type ProvenCut } from './adapt.js'
 import { cleanCutComputed } from '../goals/clean-cut/computed.js'
 import { planSteps } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 import { finish } from './steps.js'
 import { tryOut } from '../goals/clean-cut/try-out.js'
 
@@ -31,7 +31,7 @@ const a4 = aPress({
 })
 
 describe('a cut carried over from the small press to the A4 press', () => {
-  const responses = new Responses()
+  const responses = new SimulatedResponses()
   const dies = [aDie({ lengthMm: 70, widthMm: 60 })]
   const requestOn = (press: typeof small): PlanRequest => ({
     technique: 'cut',

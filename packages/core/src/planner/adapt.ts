@@ -6,7 +6,7 @@ import type { Aim } from './rank-stacks.js'
 import type { Plan, PlanRequest } from './plan.js'
 import type { PassFigures } from '../goals/prediction.js'
 import { computedOf } from '../techniques/computed-of.js'
-import type { Responses } from './responses.js'
+import type { SimulatedResponses } from './simulated-responses.js'
 import type { Steps } from './steps.js'
 
 /** A stack that came out well, with the press it did so on. */
@@ -35,7 +35,7 @@ export interface Adapted {
  * the same: other rollers bend and other frames give. So the squeeze there is looked for that comes clean in as many passes
  * with the same reserve, and the stacks around it are judged as for any plan.
  */
-export function* adaptSteps(proven: ProvenCut, request: PlanRequest, responses: Responses): Steps<Adapted> {
+export function* adaptSteps(proven: ProvenCut, request: PlanRequest, responses: SimulatedResponses): Steps<Adapted> {
   const goal = computedOf(request)
   // One sheet, as strong there as here.
   const learnt = asLearnt(request, responses).request.cut

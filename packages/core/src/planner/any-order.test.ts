@@ -5,7 +5,7 @@ import { methodOf } from '../techniques/method.js'
 import { aCut, aPlate, aPress } from '../testing/makers.js'
 import { assessStack } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 
 const plates = [
   aPlate({ id: 'platform', name: 'Board', kind: 'platform', mm: 7, count: 1 }),
@@ -18,7 +18,7 @@ const plates = [
 ]
 const cut = aCut({ press: aPress({ gap: { mm: 14, from: 'measured' } }) })
 const request: PlanRequest = { technique: 'cut', region: 'all', cut, shelf: plates, workedBefore: [] }
-const responses = new Responses()
+const responses = new SimulatedResponses()
 
 it('a stack in any order that a hand may lay is read, summed up and assessed, and every rule it breaks is told once', () => {
   const piece = fc.constantFrom(...plates).map((plate) => ({ is: 'plate' as const, plate }))

@@ -3,7 +3,7 @@ import type { Die } from '../dies/die.js'
 import type { Placement } from '../placement/placed-run.js'
 import { type ComparedBlock, compareBlocksSteps } from './compare-blocks.js'
 import type { PlanRequest } from './plan.js'
-import type { Responses } from './responses.js'
+import type { SimulatedResponses } from './simulated-responses.js'
 import type { Steps } from './steps.js'
 
 /** What a die is known by when one of its class is chosen. */
@@ -76,7 +76,7 @@ export const blockUnderHalf = (
 }
 
 /** A row of a leaf of blocks: every block of the shelf under half of a request's die, what leaves the stack for it, and what fills. */
-export function* blockRowSteps(request: PlanRequest, responses: Responses): Steps<ComparedBlock[]> {
+export function* blockRowSteps(request: PlanRequest, responses: SimulatedResponses): Steps<ComparedBlock[]> {
   const { dies, sheet } = request.cut
   const placement = blockUnderHalf(dies[0] as Die, sheet.id)
   return yield* compareBlocksSteps(request, placement, { dies, sheets: [sheet] }, responses)

@@ -15,7 +15,7 @@ import { aPlacement, aRun, dieOfLines } from '../testing/placed.js'
 import { blockRowSteps, blockUnderHalf, diesOfClasses } from './block-leaf.js'
 import { blockOfMaterial, compareBlocksSteps } from './compare-blocks.js'
 import type { PlanRequest } from './plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 import { finish } from './steps.js'
 
 const round = dieOfLines('round', [circleAt(0, 0, 25, 0.01)])
@@ -76,7 +76,12 @@ const request: PlanRequest = {
 
 describe('blocks compared for a run', () => {
   const compared = finish(
-    compareBlocksSteps(request, under(block('b', plateIs('high'))), { dies: [round], sheets: [card] }, new Responses()),
+    compareBlocksSteps(
+      request,
+      under(block('b', plateIs('high'))),
+      { dies: [round], sheets: [card] },
+      new SimulatedResponses(),
+    ),
   )
   const named = (name: string) => compared.find((each) => each.name.includes(name))!
 
@@ -137,7 +142,7 @@ describe('a leaf of blocks', () => {
   })
 
   it('says of every block what leaves the stack and what fills: together about as much as it is high', () => {
-    const row = finish(blockRowSteps(request, new Responses()))
+    const row = finish(blockRowSteps(request, new SimulatedResponses()))
     const heightOf = (pieces: readonly PieceCount[]): number =>
       pieces.reduce(
         (sum, { name, count }) => sum + count * shelf.find((plate) => plate.name === name)!.thickness.valueMm,

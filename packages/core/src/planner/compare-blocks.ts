@@ -7,7 +7,7 @@ import type { LaidBlock, Placement } from '../placement/placed-run.js'
 import { placedPlanSteps } from './placed-cut.js'
 import { planSteps } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
-import type { Responses } from './responses.js'
+import type { SimulatedResponses } from './simulated-responses.js'
 import { type Steps, within } from './steps.js'
 
 /** What one block does for a run, beside all others of the shelf. */
@@ -59,7 +59,7 @@ export function* compareBlocksSteps(
   request: PlanRequest,
   placement: Placement,
   things: { readonly dies: readonly Die[]; readonly sheets: readonly Sheet[] },
-  responses: Responses,
+  responses: SimulatedResponses,
 ): Steps<ComparedBlock[]> {
   const blocks = request.shelf.filter(({ kind }) => kind === 'press-block')
   const { sheet } = request.cut

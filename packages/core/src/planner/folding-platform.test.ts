@@ -5,7 +5,7 @@ import { platesIn } from '../layers/stack.js'
 import { aCut, aPlate, aPress } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
 import { planSteps } from './model-plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 import { finish } from './steps.js'
 
 const board = (mm: number, leaves: readonly number[]) =>
@@ -20,7 +20,7 @@ describe('a plan with a platform that has leaves', () => {
     finish(
       planSteps(
         { technique: 'cut', region: 'all', cut: aCut({ press: aPress() }), shelf, workedBefore: [] },
-        new Responses(),
+        new SimulatedResponses(),
       ),
     )
 

@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { bump, learntOf } from '../testing/grids.js'
 import { aKnownGood, aPlate, aPress } from '../testing/makers.js'
 import { gapStoryOf } from './gap-story.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 
-const responses = new Responses()
+const responses = new SimulatedResponses()
 const runsAt = (mm: number) => learntOf(bump({ mm, spreadMm: 0.08 }), 5)
 
 describe('the story of a gap', () => {

@@ -7,7 +7,7 @@ import { heightSpreadMm } from '../learning/pieces.js'
 import { gapsOf, intervalOf, spectrumOver, spreadOfGap } from '../learning/posterior.js'
 import { REPEAT_SPREAD_MM } from '../learning/repeat-spread.js'
 import type { Press } from '../press/press.js'
-import type { Responses } from './responses.js'
+import type { SimulatedResponses } from './simulated-responses.js'
 
 /** How a press's gap came to be known, for telling it. Chances add up to 1 over all gaps; a gap in mm belongs to each that is worth showing. */
 export interface GapStory {
@@ -37,7 +37,7 @@ export const shownPlaces = (rows: readonly (readonly [Float64Array, number])[]):
 }
 
 /** Tells how a press's gap came to be known: from its class, what was told of it, and its runs. Some hundred milliseconds. */
-export const gapStoryOf = (press: Press, learnt: Learnt | undefined, responses: Responses): GapStory => {
+export const gapStoryOf = (press: Press, learnt: Learnt | undefined, responses: SimulatedResponses): GapStory => {
   const { belief, gapMm: countedMm } = responses.gapOf(press, learnt)
   // Everything is counted on plates as they are noted; how far those may be off is part of how unsure the gap itself is.
   const unsureMm = heightSpreadMm(belief.pieces)

@@ -12,7 +12,7 @@ import { asked } from '../testing/thorough.js'
 import { defaultHouseRules } from '../job/house-rules.js'
 import { measured } from '../units/measured.js'
 import { planSteps } from './model-plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 import { finish } from './steps.js'
 
 const shelf: readonly Plate[] = [
@@ -68,7 +68,7 @@ const someStack = (random: () => number, technique: TechniqueId, dieClass: DieCl
 }
 
 describe('a stack that a user knows', () => {
-  const responses = new Responses()
+  const responses = new SimulatedResponses()
   it('is offered for just that with the passes told, or listed with the rule that stops it', () => {
     const random = seededRandom(7)
     let offered = 0

@@ -9,7 +9,7 @@ import { aCut, aDie, aKnownGood, aPlate, aPress } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
 import { squeezesOfKnown } from './known-stack.js'
 import { planSteps } from './model-plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 import { finish } from './steps.js'
 
 const platform = aPlate({ id: 'platform', kind: 'platform', mm: 7.4, count: 1 })
@@ -20,7 +20,7 @@ const mat = aPlate({ id: 'mat', kind: 'embossing-mat', mm: 1, count: 1 })
 const paper = aPlate({ id: 'paper', kind: 'shim', mm: 0.1, count: 8 })
 const shelf = [platform, pad, steel, soft, paper]
 
-const responses = new Responses()
+const responses = new SimulatedResponses()
 const squeezes = (known: KnownGoodStack, press: Press = aPress()) =>
   squeezesOfKnown(press, known, (goal, cut, bed) => responses.of(goal, cut, bed))
 const gapOf = (...known: Partial<KnownGoodStack>[]): number =>

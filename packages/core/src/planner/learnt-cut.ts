@@ -2,7 +2,7 @@ import type { LearntGap } from '../learning/learnt-gap.js'
 import type { CutContext } from '../job/cut-context.js'
 import { computedOf } from '../techniques/computed-of.js'
 import type { PlanRequest } from './plan.js'
-import type { Answering } from './responses.js'
+import type { ResponseCache } from './simulated-responses.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 /** Strengths are rounded to this in the logarithm, so that a little news does not ask for all simulations anew. */
@@ -13,7 +13,7 @@ const factorOf = (logStrength: number): number => Math.exp(Math.round(logStrengt
 /** A request with its sheet as strong as the log says, and the gap with its doubt counted from there. */
 export const asLearnt = <Request extends PlanRequest>(
   request: Request,
-  responses: Pick<Answering, 'gapOf'>,
+  responses: Pick<ResponseCache, 'gapOf'>,
 ): { readonly request: Request; readonly gap: LearntGap } => {
   const gap = responses.gapOf(request.cut.press, request.learnt)
   const factor = factorOf(gap.basis.logStrength.mean)

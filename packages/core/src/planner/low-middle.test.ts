@@ -5,7 +5,7 @@ import { PLAIN_LAYING } from '../goals/laying.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/makers.js'
 import { assessStack } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
-import { nameOfResponse, Responses } from './responses.js'
+import { nameOfResponse, SimulatedResponses } from './simulated-responses.js'
 import { finish } from './steps.js'
 import { suggestionSteps } from './suggestions.js'
 
@@ -55,7 +55,7 @@ it('a plan that knows of it expects the middle to hang, and a strip under it to 
       shelf: [platform, pad, card, paper, film],
       workedBefore: [],
     }
-    const model = new Responses()
+    const model = new SimulatedResponses()
     const assessment = assessStack(request, stack, model)
     const codes = finish(suggestionSteps(request, assessment, model)).map(({ proposal }) => proposal.code)
     return { clean: assessment.prediction!.passes[0]!.chance, codes }

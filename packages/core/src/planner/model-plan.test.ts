@@ -5,7 +5,7 @@ import { defaultHouseRules, rulesForOnce } from '../job/house-rules.js'
 import { assessStack, planSteps } from './model-plan.js'
 import { finish } from './steps.js'
 import type { PlanRequest } from './plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 
 const platform = aPlate({ id: 'platform', name: 'Board', kind: 'platform', mm: 7, count: 1 })
 const pad = aPlate({ id: 'pad', name: 'Pad', count: 2 })
@@ -35,7 +35,7 @@ const bedOf = (stack: readonly Layer[]): string => {
 }
 
 describe('a simulated plan', () => {
-  const plan = finish(planSteps(requestOf(), new Responses()))
+  const plan = finish(planSteps(requestOf(), new SimulatedResponses()))
 
   it('recommends the least count of passes with the house’s chance of a clean cut', () => {
     const { prediction, fit } = plan.best!
@@ -56,7 +56,7 @@ describe('a simulated plan', () => {
   })
 
   it('of the only piece there is starts looser, and says to rehearse', () => {
-    const only = finish(planSteps(requestOf({ onlyOne: true }), new Responses()))
+    const only = finish(planSteps(requestOf({ onlyOne: true }), new SimulatedResponses()))
     expect(only.window.midMm).toBeLessThan(plan.window.midMm)
     expect(only.best!.findings.map(({ code }) => code)).toContain('only-one')
     expect(plan.best!.findings.map(({ code }) => code)).not.toContain('only-one')
@@ -64,10 +64,10 @@ describe('a simulated plan', () => {
 
   it('of what is pressed once ranks stacks by what one pass does, and goes tighter for it', () => {
     const asked = requestOf({ sheetCount: 2 })
-    const often = finish(planSteps(asked, new Responses()))
+    const often = finish(planSteps(asked, new SimulatedResponses()))
     const rules = rulesForOnce({ ...defaultHouseRules, passes: 'there-and-back' })
     const request = { ...asked, cut: { ...asked.cut, rules } }
-    const once = finish(planSteps(request, new Responses()))
+    const once = finish(planSteps(request, new SimulatedResponses()))
     expect(often.best!.passes.passes).toBeGreaterThan(1)
     expect(once.best!.passes).toMatchObject({ passes: 1, atMost: 1 })
     expect(once.best!.prediction!.passes).toHaveLength(1)
@@ -80,7 +80,7 @@ describe('a simulated plan', () => {
   })
 
   it('gives each stack the window of its own bed', () => {
-    const laced = finish(planSteps(requestOf(lace), new Responses()))
+    const laced = finish(planSteps(requestOf(lace), new SimulatedResponses()))
     const byBed = new Map(
       [laced.best!, ...laced.alternatives.map((each) => each.assessment)].map((each) => [
         bedOf(each.stack),
@@ -92,14 +92,14 @@ describe('a simulated plan', () => {
   })
 
   it('puts lace on the hard plate, in fewer passes than on a pad', () => {
-    const laced = finish(planSteps(requestOf(lace), new Responses()))
+    const laced = finish(planSteps(requestOf(lace), new SimulatedResponses()))
     expect(bedOf(laced.best!.stack)).toBe('Steel')
     const onPad = laced.alternatives.find(({ assessment }) => bedOf(assessment.stack) === 'Pad')
     if (onPad) expect(laced.best!.passes.passes).toBeLessThanOrEqual(onPad.assessment.passes.passes)
   })
 
   it('works in slices that say how far it is', () => {
-    const steps = planSteps(requestOf(), new Responses())
+    const steps = planSteps(requestOf(), new SimulatedResponses())
     const shares: number[] = []
     for (let step = steps.next(); !step.done; step = steps.next()) shares.push(step.value)
     expect(shares.length).toBeGreaterThan(5)
@@ -113,24 +113,24 @@ describe('a simulated plan', () => {
       ...request,
       cut: { ...request.cut, rules: { ...defaultHouseRules, handShare } },
     })
-    const strongPlan = finish(planSteps(request, new Responses()))
-    const weakPlan = finish(planSteps(weakened(0.35), new Responses()))
+    const strongPlan = finish(planSteps(request, new SimulatedResponses()))
+    const weakPlan = finish(planSteps(weakened(0.35), new SimulatedResponses()))
     const forceOf = (each: typeof strongPlan) => each.best!.prediction!.passes[0]!.handleForceN!
     expect(forceOf(weakPlan)).toBeLessThanOrEqual(forceOf(strongPlan) + 1e-9)
     expect(weakPlan.best!.prediction!.stops).toBeLessThanOrEqual(0.06)
-    const beyond = finish(planSteps(weakened(0.01), new Responses()))
+    const beyond = finish(planSteps(weakened(0.01), new SimulatedResponses()))
     expect([beyond.best, beyond.beyondTheHand]).toEqual([undefined, true])
   })
 
   it('has no best where the shelf cannot reach', () => {
-    const none = finish(planSteps({ ...requestOf(), shelf: [platform, pad] }, new Responses()))
+    const none = finish(planSteps({ ...requestOf(), shelf: [platform, pad] }, new SimulatedResponses()))
     expect(none.best).toBeUndefined()
     expect(none.missingRoles).toEqual([])
   })
 })
 
 describe('a stack chosen by hand', () => {
-  const model = new Responses()
+  const model = new SimulatedResponses()
   const layersOf = (...plates: (typeof pad)[]): Layer[] => {
     const { cut } = requestOf()
     return [

@@ -11,7 +11,7 @@ import { asLearnt } from './learnt-cut.js'
 import { passAdviceOf } from '../goals/pass-advice.js'
 import { ALTERNATIVES_SHOWN, type Assessment, describeStack, type Plan, planOf, type PlanRequest } from './plan.js'
 import { type Aim, type OnBed, type RankedStack, rankSteps } from './rank-stacks.js'
-import type { Responses } from './responses.js'
+import type { SimulatedResponses } from './simulated-responses.js'
 import { type Steps, within } from './steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
@@ -33,7 +33,7 @@ const windowOn = (goal: Computed, response: Response, cut: CutContext, gap: Lear
   windowOf(response, gap, cut) ?? windowByThumb(goal.advice, gap, cut)
 
 /** Says everything of one stack chosen by hand, its passes simulated. */
-export const assessStack = (asked: PlanRequest, stack: Stack, responses: Responses): Assessment => {
+export const assessStack = (asked: PlanRequest, stack: Stack, responses: SimulatedResponses): Assessment => {
   const goal = computedOf(asked)
   const { request, gap } = asLearnt(asked, responses)
   const { cut } = request
@@ -52,7 +52,7 @@ export const assessStack = (asked: PlanRequest, stack: Stack, responses: Respons
  * Works out the best stacks with the press simulated: those of the shelf ranked by how they are going to come out, and the passes of
  * those shown simulated in full.
  */
-export function* planSteps(asked: PlanRequest, responses: Responses, aim?: Aim): Steps<Plan> {
+export function* planSteps(asked: PlanRequest, responses: SimulatedResponses, aim?: Aim): Steps<Plan> {
   const goal = computedOf(asked)
   yield 0.1
   const { request, gap, ranked, count, exact, tooHeavy, stoppedBy, window, knownStopped } = yield* within(

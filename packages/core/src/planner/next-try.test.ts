@@ -12,7 +12,7 @@ import { aCut, aDie, aPlate } from '../testing/makers.js'
 import { asked } from '../testing/thorough.js'
 import { type NextTry, nextTrySteps } from './next-try.js'
 import type { PlanRequest } from './plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 import { finish } from './steps.js'
 
 const shelf: Plate[] = [
@@ -23,7 +23,7 @@ const shelf: Plate[] = [
   aPlate({ id: 'card', kind: 'shim', mm: 0.3, count: 5 }),
   aPlate({ id: 'paper', kind: 'shim', mm: 0.1, count: 6 }),
 ]
-const model = new Responses()
+const model = new SimulatedResponses()
 const cut = aCut({ dies: [aDie({ lengthMm: 50, widthMm: 40 })] })
 
 const nextAfter = (

@@ -18,7 +18,7 @@ import { keyOfPieces } from '../layers/stack-reference.js'
 import { chancesOf, soundByOf } from '../goals/chances.js'
 import { bedsOf } from './rank-stacks.js'
 import type { PlanRequest } from './plan.js'
-import type { Responses } from './responses.js'
+import type { SimulatedResponses } from './simulated-responses.js'
 import { searchStacks } from './search.js'
 import type { Steps } from './steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
@@ -169,7 +169,7 @@ const scoreOf = ({ chance, stops, goesOn, passes, stack }: NextTry, tries: Tries
 export function* nextTrySteps(
   request: PlanRequest,
   last: LastTry | undefined,
-  responses: Responses,
+  responses: SimulatedResponses,
 ): Steps<NextTry | undefined> {
   const goal = computedOf(request)
   // Not asLearnt: what is simulated once then serves the whole trial, whatever is learnt of the sheet.

@@ -8,7 +8,7 @@ import { gluedCount } from '../placement/card-stack.js'
 import type { LaidBlock, Placement } from '../placement/placed-run.js'
 import { besidePressed, placedCut, placedPlanSteps, placedRequest } from './placed-cut.js'
 import type { PlanRequest } from './plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 import { finish } from './steps.js'
 
 const round = dieOfLines('round', [circleAt(0, 0, 25, 0.01)])
@@ -54,7 +54,7 @@ const edge = aPlacement({
 const underBlock = (material: LaidBlock['material']): Placement =>
   aPlacement({ runs: [aRun({ region: 'under-block', dies: [laidRound], blocks: [block(material)] })] })
 const plan = (placement: Placement) =>
-  finish(placedPlanSteps(request, placement, { dies, sheets: [card] }, new Responses()))
+  finish(placedPlanSteps(request, placement, { dies, sheets: [card] }, new SimulatedResponses()))
 
 describe('the cut of a placement', () => {
   it('has only the lines that are pressed, as they lie between the rollers', () => {
@@ -101,7 +101,7 @@ describe('a frame round a piece that is already cut', () => {
   const platformOf = (placement: Placement, platforms: typeof shelf) => {
     const asked = { ...request, shelf: [...platforms, ...shelf.slice(1)] }
     const { plan: made } = finish(
-      placedPlanSteps(asked, placement, { dies: [...dies, frame], sheets: [card] }, new Responses()),
+      placedPlanSteps(asked, placement, { dies: [...dies, frame], sheets: [card] }, new SimulatedResponses()),
     )
     return made.best!.stack.flatMap((layer) =>
       layer.is === 'plate' && layer.role === 'platform' ? [layer.plate.id] : [],
@@ -175,7 +175,7 @@ describe('a press block’s plan', () => {
           { ...request, shelf: plates },
           underBlock({ is: 'plate', plateId: 'block' }),
           { dies, sheets: [card] },
-          new Responses(),
+          new SimulatedResponses(),
         ),
       ).plan
       return best!.stack.reduce(

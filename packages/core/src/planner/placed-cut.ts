@@ -19,7 +19,7 @@ import type { LineMap } from '../goals/line-map.js'
 import { cutIn } from './learnt-cut.js'
 import { planSteps } from './model-plan.js'
 import type { Assessment, Plan, PlanRequest } from './plan.js'
-import type { Responses } from './responses.js'
+import type { SimulatedResponses } from './simulated-responses.js'
 import type { Steps } from './steps.js'
 
 /** The run of a placement that is planned and pressed now. */
@@ -184,7 +184,7 @@ export function* placedPlanSteps(
   request: PlanRequest,
   placement: Placement,
   things: { readonly dies: readonly Die[]; readonly sheets: readonly Sheet[] },
-  responses: Responses,
+  responses: SimulatedResponses,
 ): Steps<PlacedPlan> {
   const run = runInHand(placement)
   const asked = placedRequest(

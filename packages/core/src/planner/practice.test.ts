@@ -12,7 +12,7 @@ import type { Plate } from '../layers/plate.js'
 import { aCut, aKnownGood, aPlate, aPress, aSheet } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
 import { planSteps } from './model-plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 import { finish } from './steps.js'
 
 /**
@@ -213,7 +213,7 @@ const counted = ([from, to]: readonly [number, number]): string =>
   from === to ? `${from}` : `${from} ${to - from > 1 ? 'to' : 'or'} ${to}`
 
 it('says what practice says, or docs/practice.md says why not', async () => {
-  const responses = new Responses()
+  const responses = new SimulatedResponses()
   const rows = facts.map((each) => {
     const technique = each.technique ?? 'cut'
     const asked = {

@@ -19,7 +19,7 @@ import type { PlanRequest } from './plan.js'
 import { keyOfPieces, keyOfStack } from '../layers/stack-reference.js'
 import { type KnownFor, knownFor } from './known-for.js'
 import { costOfOffset, costOfPieces, points } from './ranking.js'
-import type { Answering } from './responses.js'
+import type { ResponseCache } from './simulated-responses.js'
 import { type FoundStack, searchSteps } from './search.js'
 import { type Steps, within } from './steps.js'
 import { partedByStops } from './stopped.js'
@@ -111,7 +111,7 @@ const atBest: Aim = (window) => window
  * Ranks the stacks of a shelf: for each bed it offers the window, all stacks in it by arithmetic, and the best few dozen by how they are
  * going to come out. Nothing of a stack is simulated here beyond its bed's response.
  */
-export function* rankSteps(asked: PlanRequest, responses: Answering, aim: Aim = atBest): Steps<Ranking> {
+export function* rankSteps(asked: PlanRequest, responses: ResponseCache, aim: Aim = atBest): Steps<Ranking> {
   const goal = computedOf(asked)
   const { request, gap } = asLearnt(asked, responses)
   const { cut, shelf } = request

@@ -3,7 +3,7 @@ import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/m
 import { assessStack, planSteps } from './model-plan.js'
 import { finish } from './steps.js'
 import type { PlanRequest } from './plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 import { suggestionSteps } from './suggestions.js'
 
 const platform = aPlate({ id: 'platform', name: 'Board', kind: 'platform', mm: 7, count: 1 })
@@ -18,7 +18,7 @@ const requestOf = (more: Partial<PlanRequest['cut']>, shelf = [platform, pad, ca
   workedBefore: [],
 })
 const suggestionsFor = (request: PlanRequest) => {
-  const model = new Responses()
+  const model = new SimulatedResponses()
   const plan = finish(planSteps(request, model))
   return finish(suggestionSteps(request, plan.best!, model))
 }
@@ -44,7 +44,7 @@ describe('suggestions', () => {
   it('offer a hard plate for lace that lies on a pad, and waxed paper to let it go', () => {
     const steel = aPlate({ id: 'steel', name: 'Steel', kind: 'hard-plate', mm: 1 })
     const request = requestOf({ dies: [aDie({ dieClass: 'thin-lace' })] }, [platform, pad, card, steel])
-    const model = new Responses()
+    const model = new SimulatedResponses()
     const onPad = finish(planSteps({ ...request, shelf: [platform, pad, card] }, model)).best!
     const suggestions = finish(suggestionSteps(request, assessStack(request, onPad.stack, model), model))
     const hard = suggestions.find(({ proposal }) => proposal.code === 'hard-plate')
@@ -55,7 +55,7 @@ describe('suggestions', () => {
   it('offer a fresh face when the bed is scored', () => {
     const scored = aPlate({ id: 'old', name: 'Old pad', faces: ['scored', 'scored'], mm: 3 })
     const request = requestOf({ sheetCount: 2 }, [platform, pad, card, scored])
-    const model = new Responses()
+    const model = new SimulatedResponses()
     const plan = finish(planSteps(request, model))
     const stack = plan.best!.stack.map((layer, at, all) =>
       all[at + 1]?.is === 'sheets' ? plateLayer(scored, 'bed') : layer,

@@ -7,7 +7,7 @@ import { computedOf } from '../techniques/computed-of.js'
 import { asLearnt } from './learnt-cut.js'
 import { bedKindsOf } from './rank-stacks.js'
 import type { Assessment, PlanRequest } from './plan.js'
-import type { Responses } from './responses.js'
+import type { SimulatedResponses } from './simulated-responses.js'
 import type { Steps } from './steps.js'
 
 /** A proposal and what it is predicted to change; passes and effort fall where it helps, the chance rises. */
@@ -48,7 +48,7 @@ const isWorthIt = ({ worth, effort }: NonNullable<Suggestion['gain']>): boolean 
 export function* suggestionSteps(
   asked: PlanRequest,
   assessment: Assessment,
-  responses: Responses,
+  responses: SimulatedResponses,
 ): Steps<Suggestion[]> {
   const goal = computedOf(asked)
   const { request, gap } = asLearnt(asked, responses)

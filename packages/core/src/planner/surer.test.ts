@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { aCut, aKnownGood, aPlate, aPress } from '../testing/makers.js'
 import { planSteps } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 import { finish } from './steps.js'
 import { surerBy } from './surer.js'
 
@@ -13,7 +13,9 @@ const known = [aKnownGood({ plates: [platform, pad, pad, card] })]
 
 const bestOf = (press: PlanRequest['cut']['press'], shelf = [platform, pad, card]) => {
   const cut = aCut({ press })
-  const plan = finish(planSteps({ technique: 'cut', region: 'all', cut, shelf, workedBefore: [] }, new Responses()))
+  const plan = finish(
+    planSteps({ technique: 'cut', region: 'all', cut, shelf, workedBefore: [] }, new SimulatedResponses()),
+  )
   return surerBy(plan.best!, cut)
 }
 

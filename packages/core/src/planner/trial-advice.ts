@@ -4,7 +4,7 @@ import { doubted, isSurprising } from '../learning/surprise.js'
 import { evidenceOfTrial, lastTryOf, learntFromTrial, type TriedRound } from './trial.js'
 import { type NextTry, nextTrySteps } from './next-try.js'
 import type { PlanRequest } from './plan.js'
-import type { Responses } from './responses.js'
+import type { SimulatedResponses } from './simulated-responses.js'
 import type { Steps } from './steps.js'
 
 /** What to do after the rounds of a trial so far, and what they have taught. */
@@ -22,7 +22,7 @@ export interface TrialAdvice {
 const learntWith = (
   request: PlanRequest,
   rounds: readonly TriedRound[],
-  responses: Responses,
+  responses: SimulatedResponses,
 ): { readonly learnt: Learnt; readonly surprised: boolean } => {
   const goal = computedOf(request)
   const before = request.learnt
@@ -35,14 +35,18 @@ const learntWith = (
 }
 
 /** A request as it stands after a trial's rounds: the one belief that all is told by then. */
-export const afterRounds = (request: PlanRequest, rounds: readonly TriedRound[], responses: Responses): PlanRequest =>
+export const afterRounds = (
+  request: PlanRequest,
+  rounds: readonly TriedRound[],
+  responses: SimulatedResponses,
+): PlanRequest =>
   rounds.length === 0 ? request : { ...request, learnt: learntWith(request, rounds, responses).learnt }
 
 /** Learns from a trial's rounds, none or more, and proposes the next. `request.learnt` is what the log said before it. */
 export function* trialAdviceSteps(
   request: PlanRequest,
   rounds: readonly TriedRound[],
-  responses: Responses,
+  responses: SimulatedResponses,
 ): Steps<TrialAdvice> {
   const { learnt, surprised } = learntWith(request, rounds, responses)
   yield 0.4

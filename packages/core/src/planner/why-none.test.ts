@@ -2,13 +2,13 @@ import { expect, it } from 'vitest'
 import type { Plate } from '../layers/plate.js'
 import { aCut, aKnownGood, aPlate, aPress } from '../testing/makers.js'
 import { planSteps } from './model-plan.js'
-import { Responses } from './responses.js'
+import { SimulatedResponses } from './simulated-responses.js'
 import { finish } from './steps.js'
 
 const board = aPlate({ id: 'board', kind: 'platform', mm: 7.4, count: 1 })
 const pads = aPlate({ id: 'pads', count: 2 })
 const press = aPress({ knownGood: [aKnownGood({ passes: 1, plates: [board, pads, pads] })] })
-const responses = new Responses()
+const responses = new SimulatedResponses()
 const planOf = (shelf: readonly Plate[]) =>
   finish(planSteps({ technique: 'cut', region: 'all', cut: aCut({ press }), shelf, workedBefore: [] }, responses))
 

@@ -4,7 +4,7 @@ import { lastTryOf, type TriedRound } from '../planner/trial.js'
 import { ledgerOf } from '../layers/ledger.js'
 import { gapOfClass } from '../press/press-class.js'
 import { finish } from '../planner/steps.js'
-import { Responses } from '../planner/responses.js'
+import { SimulatedResponses } from '../planner/simulated-responses.js'
 import { trialAdviceSteps } from '../planner/trial-advice.js'
 import type { BlindOutcome } from './blind-press.js'
 import { type Exercise, exerciseIds, exerciseOf, gradeOf, type PlayedRound, playRounds } from './exercises.js'
@@ -14,7 +14,7 @@ const MOST_ROUNDS = 8
 /** Does as the Bench advises until it is good. */
 const playByAdvice = (exercise: Exercise, seed: number): BlindOutcome[] => {
   const { request } = exercise
-  const model = new Responses()
+  const model = new SimulatedResponses()
   const played: PlayedRound[] = []
   const told: TriedRound[] = []
   for (;;) {

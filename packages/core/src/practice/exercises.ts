@@ -1,5 +1,5 @@
 import type { CauseId } from '../diagnosis/cause-ids.js'
-import type { ToldRound } from '../diagnosis/told-round.js'
+import type { ReportedRound } from '../diagnosis/reported-round.js'
 import type { Die } from '../dies/die.js'
 import { type DieClass, factsOfDieClass } from '../dies/classes/list.js'
 import { usualFeedEnd } from '../dies/feed-end.js'
@@ -391,7 +391,7 @@ export const exerciseOf = (id: ExerciseId, nameOf: Naming): Exercise => {
 }
 
 /** One round of an attempt as it was played. */
-export interface PlayedRound extends Pick<ToldRound, 'remedy' | 'centreShimMm'> {
+export interface PlayedRound extends Pick<ReportedRound, 'remedy' | 'centreShimMm'> {
   readonly stack: Stack
   readonly passes: number
   readonly freshSheets: boolean

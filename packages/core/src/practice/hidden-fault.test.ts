@@ -2,10 +2,10 @@ import { describe, expect, it } from 'vitest'
 import { causeIds } from '../diagnosis/cause-ids.js'
 import { diagnosisSteps } from '../diagnosis/diagnose.js'
 import type { Answers } from '../diagnosis/questions.js'
-import type { ToldRound } from '../diagnosis/told-round.js'
+import type { ReportedRound } from '../diagnosis/reported-round.js'
 import { lookPointedOut } from '../diagnosis/pointed-out.js'
 import { sheetsGoOn } from '../goals/looks.js'
-import { Responses } from '../planner/responses.js'
+import { SimulatedResponses } from '../planner/simulated-responses.js'
 import { finish } from '../planner/steps.js'
 import { trialAdviceSteps } from '../planner/trial-advice.js'
 import { asked } from '../testing/thorough.js'
@@ -13,14 +13,14 @@ import { type Exercise, exerciseOf, faultExerciseIds, gradeOf, type PlayedRound,
 import { faultOf, lookedUp } from './hidden-fault.js'
 
 const MOST_ROUNDS = 8
-const model = new Responses()
+const model = new SimulatedResponses()
 
 /** Lays the first stack, looks, and does what the diagnosis says, answering what it asks by looking. */
 const playByDiagnosis = (exercise: Exercise, seed: number) => {
   const { request, bare, faults = [] } = exercise
   const fault = faultOf(request, bare, faults, seed)
   const played: PlayedRound[] = [{ stack: bare, passes: 2, freshSheets: true }]
-  const told: ToldRound[] = []
+  const told: ReportedRound[] = []
   let answers: Answers = {}
   for (;;) {
     const { press, outcomes } = playRounds(exercise, seed, played)

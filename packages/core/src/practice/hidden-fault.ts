@@ -4,7 +4,7 @@ import { causes, type ListedCause } from '../diagnosis/causes/list.js'
 import { chanceOfYes } from '../diagnosis/hypotheses.js'
 import { sceneOf } from '../diagnosis/scene.js'
 import { asMeant, bothOf, type Variation } from '../diagnosis/variation.js'
-import type { ToldRound } from '../diagnosis/told-round.js'
+import type { ReportedRound } from '../diagnosis/reported-round.js'
 import { centreShimHeights } from '../goals/clean-cut/centre-shim.js'
 import type { Stack } from '../layers/stack.js'
 import { seededRandom } from '../numerics/random.js'
@@ -71,7 +71,7 @@ export const lookedUp = ({ cause }: HiddenFault, question: QuestionId, seed: num
 export const wrongInRounds = (
   request: PlanRequest,
   { cause, variation }: HiddenFault,
-  rounds: readonly Pick<ToldRound, 'remedy' | 'centreShimMm'>[],
+  rounds: readonly Pick<ReportedRound, 'remedy' | 'centreShimMm'>[],
   seed: number,
 ): Variation[] => {
   const random = seededRandom(seed ^ 0xc0de)

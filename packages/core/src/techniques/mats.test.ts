@@ -9,7 +9,7 @@ import { assessStack, planSteps } from '../planner/model-plan.js'
 import { nextTrySteps } from '../planner/next-try.js'
 import { lastTryOf, learntFromTrial, type TriedRound } from '../planner/trial.js'
 import type { PlanRequest } from '../planner/plan.js'
-import { Responses } from '../planner/responses.js'
+import { SimulatedResponses } from '../planner/simulated-responses.js'
 import { suggestionSteps } from '../planner/suggestions.js'
 import { finish } from '../planner/steps.js'
 import { PLAIN_LAYING } from '../goals/laying.js'
@@ -61,7 +61,7 @@ describe('each technique, planned from one shelf', () => {
     ['folder', 'deep-folder', ['platform', 'sheets', 'dies', 'pad'], 'formed'],
   ] as const)('%s with a %s', (technique, dieClass, sequence, of) => {
     const request = requestOf(technique, dieClass)
-    const { best } = finish(planSteps(request, new Responses()))
+    const { best } = finish(planSteps(request, new SimulatedResponses()))
     expect(namesOf(best!.stack)).toEqual(sequence)
     const passes = best!.prediction!.passes
     expect(passes.every((pass) => pass.of === of)).toBe(true)
@@ -71,7 +71,7 @@ describe('each technique, planned from one shelf', () => {
 
   it('creases on the thin mat, raises on the thick one', () => {
     const matIn = (technique: TechniqueId, dieClass: DieClass) =>
-      finish(planSteps(requestOf(technique, dieClass), new Responses())).best!.stack.flatMap((layer) =>
+      finish(planSteps(requestOf(technique, dieClass), new SimulatedResponses())).best!.stack.flatMap((layer) =>
         layer.is === 'plate' && layer.role === 'mat' ? [layer.plate.id] : [],
       )
     expect(matIn('crease', 'thin-outline')).toEqual(['thin'])
@@ -79,7 +79,7 @@ describe('each technique, planned from one shelf', () => {
   })
 
   it('a foil line reaches the rollers and is pressed evenly, once, with its cautions', () => {
-    const { best } = finish(planSteps(requestOf('foil', 'thin-outline'), new Responses()))
+    const { best } = finish(planSteps(requestOf('foil', 'thin-outline'), new SimulatedResponses()))
     expect(namesOf(best!.stack)).toEqual(['heat', 'dies', 'foil', 'sheets', 'pad'])
     expect(best!.ledger.squeezeMm).toBeGreaterThan(0.2)
     expect(best!.prediction!.recommended).toBe(1)
@@ -90,7 +90,7 @@ describe('each technique, planned from one shelf', () => {
   it('fills a foil line’s stack up with nothing that does not fit between the frames', () => {
     const request = requestOf('foil', 'thin-outline')
     const wide = aPlate({ id: 'wide', kind: 'spacer', mm: 1.9, count: 1, widthMm: 600 })
-    const { best } = finish(planSteps({ ...request, shelf: [wide, ...shelf] }, new Responses()))
+    const { best } = finish(planSteps({ ...request, shelf: [wide, ...shelf] }, new SimulatedResponses()))
     expect(best!.findings.filter(({ severity }) => severity === 'stop')).toEqual([])
     expect(best!.stack.some((layer) => layer.is === 'plate' && layer.plate.id === 'wide')).toBe(false)
   })
@@ -136,7 +136,7 @@ describe('what must not be', () => {
 })
 
 describe('what would do better', () => {
-  const responses = new Responses()
+  const responses = new SimulatedResponses()
   const better = (request: PlanRequest, stack: readonly Layer[]) =>
     finish(suggestionSteps(request, assessStack(request, stack, responses), responses))
   /** The planned stack with all shims out of it. */
@@ -208,7 +208,7 @@ describe('a mat that is much thinner than the shape', () => {
 })
 
 describe('a crease at the Bench', () => {
-  const responses = new Responses()
+  const responses = new SimulatedResponses()
   const known = requestOf('crease', 'thin-outline')
   const unknown = requestOf('crease', 'thin-outline', { press: aPress() })
   const after = (request: PlanRequest, rounds: readonly TriedRound[]) =>

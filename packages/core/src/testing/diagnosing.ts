@@ -1,9 +1,9 @@
 import type { PlanRequest } from '../planner/plan.js'
-import { Responses } from '../planner/responses.js'
+import { SimulatedResponses } from '../planner/simulated-responses.js'
 import { finish } from '../planner/steps.js'
 import { type Diagnosis, diagnosisSteps } from '../diagnosis/diagnose.js'
 import type { Answers } from '../diagnosis/questions.js'
-import type { ToldRound } from '../diagnosis/told-round.js'
+import type { ReportedRound } from '../diagnosis/reported-round.js'
 import type { Round } from '../goals/looks.js'
 import type { Stack } from '../layers/stack.js'
 import { aCut, aPlate, aPress, plateLayer } from './makers.js'
@@ -41,15 +41,19 @@ const askedStack = ({ cut }: PlanRequest): Stack => {
 }
 
 /** A round that was told of that stack. */
-export const toldOf = (request: PlanRequest, look: Partial<Round>, more: Partial<ToldRound> = {}): ToldRound => ({
+export const toldOf = (
+  request: PlanRequest,
+  look: Partial<Round>,
+  more: Partial<ReportedRound> = {},
+): ReportedRound => ({
   stack: askedStack(request),
   freshSheets: true,
   look: { passes: 2, seen: 'hanging', hangingShare: null, hangingPlace: null, feel: 'light', ...look },
   ...more,
 })
 
-export const diagnosed = (request: PlanRequest, rounds: readonly ToldRound[], answers: Answers = {}): Diagnosis => {
-  const found = finish(diagnosisSteps(request, rounds, answers, new Responses()))
+export const diagnosed = (request: PlanRequest, rounds: readonly ReportedRound[], answers: Answers = {}): Diagnosis => {
+  const found = finish(diagnosisSteps(request, rounds, answers, new SimulatedResponses()))
   if (!found) throw new Error('nothing was told')
   return found
 }

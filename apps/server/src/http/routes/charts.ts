@@ -8,8 +8,8 @@ import {
   computedChart,
 } from '@bold-heron/schema'
 import { z } from 'zod'
-import { chartOverCores, type Keeping } from '../../over-cores/chart.js'
-import type { KeptResults } from '../../over-cores/kept-answers.js'
+import { chartInParallel, type Keeping } from '../../parallel/chart.js'
+import type { ComputedCache } from '../../parallel/computed-cache.js'
 import { gatherChart, nameOf } from '../../planning/chart-request.js'
 import { refuseMissing } from '../../refusals/refusal.js'
 import { notePrinted } from '../../store/charts.js'
@@ -20,7 +20,7 @@ import { answerInLines, type InLines } from '../heavy-answers.js'
 import { route, type Route } from '../route.js'
 
 /** Wall charts worked out, and noted as printed. */
-export const chartRoutes = (workshop: Workshop, work: Work, kept: KeptResults): Route[] => {
+export const chartRoutes = (workshop: Workshop, work: Work, kept: ComputedCache): Route[] => {
   const chartOf = async (id: string): Promise<ChartRow> => (await workshop.charts.find(id)) ?? refuseMissing('chart')
   const compute = async (row: ChartRow, { signal, onProgress, tell }: Partial<InLines>): Promise<ComputedChart> => {
     const gathered = (await gatherChart(workshop.sequelize, row)) ?? refuseMissing('press')
@@ -34,7 +34,7 @@ export const chartRoutes = (workshop: Workshop, work: Work, kept: KeptResults): 
       // Only we write there.
       cells: (await kept.result(cellsName)) as readonly Cell[] | undefined,
     }
-    const { chart, cells } = await chartOverCores(work, request, keeping, {
+    const { chart, cells } = await chartInParallel(work, request, keeping, {
       signal,
       onProgress,
       onCell: (at, cell) => tell?.({ at, cell } satisfies { at: number; cell: unknown }),

@@ -8,9 +8,9 @@ import {
   orderAnswer,
   wantedOfOrder,
 } from '@bold-heron/schema'
-import { eveningOverCores } from '../../over-cores/evening.js'
-import { orderOverCores } from '../../over-cores/order.js'
-import type { KeptResults } from '../../over-cores/kept-answers.js'
+import { eveningInParallel } from '../../parallel/evening.js'
+import { orderInParallel } from '../../parallel/order.js'
+import type { ComputedCache } from '../../parallel/computed-cache.js'
 import { gatherEvening } from '../../planning/evening-request.js'
 import { refuseMissing } from '../../refusals/refusal.js'
 import type { Workshop } from '../../store/workshop.js'
@@ -20,7 +20,7 @@ import { answerInLines, type InLines } from '../heavy-answers.js'
 import { route, type Route } from '../route.js'
 
 /** Evenings planned: what is still to do by the log, round what was changed by hand. */
-export const eveningRoutes = (workshop: Workshop, work: Work, kept: KeptResults): Route[] => {
+export const eveningRoutes = (workshop: Workshop, work: Work, kept: ComputedCache): Route[] => {
   const plan = async (row: EveningRow, { signal, onProgress }: Partial<InLines>) => {
     const request = await gatherEvening(workshop, row)
     const dies = request.jobs.flatMap((job) => job.dies)
@@ -28,7 +28,7 @@ export const eveningRoutes = (workshop: Workshop, work: Work, kept: KeptResults)
       answersFor: (press: (typeof request.presses)[number]['press']) => kept.answersFor(press, dies),
       keep: kept.keepAnswers.bind(kept),
     }
-    return answerOfEvening(request, await eveningOverCores(work, request, keeping, { signal, onProgress }))
+    return answerOfEvening(request, await eveningInParallel(work, request, keeping, { signal, onProgress }))
   }
   const answers = { 200: { says: 'The evening’s plan', schema: eveningAnswer }, 422: refusedFields }
   return [
@@ -66,7 +66,7 @@ export const eveningRoutes = (workshop: Workshop, work: Work, kept: KeptResults)
       body: eveningOrderFile,
       answers: { 200: { says: 'The order', schema: orderAnswer }, 422: refusedFields },
       async handle({ body, request, response }) {
-        await answerInLines(request, response, ({ signal }) => orderOverCores(work, wantedOfOrder(body), { signal }), {
+        await answerInLines(request, response, ({ signal }) => orderInParallel(work, wantedOfOrder(body), { signal }), {
           tell: (schedule) => answerOfOrder(body, schedule),
         })
       },

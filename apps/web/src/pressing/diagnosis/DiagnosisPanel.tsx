@@ -1,4 +1,4 @@
-import type { Answers, HangingStretch, PlanRequest, QuestionId, RankedRemedy, ToldRound } from '@bold-heron/core'
+import type { Answers, HangingStretch, PlanRequest, QuestionId, RankedRemedy, ReportedRound } from '@bold-heron/core'
 import { useMemo } from 'react'
 import { useDiagnosis, useHelped } from '../../data/diagnosis.js'
 import { stretchPaths } from '../../paths/stretch-paths.js'
@@ -28,7 +28,7 @@ export const DiagnosisPanel = ({
   /** Tells one thing that is asked about from another. */
   readonly name: string
   readonly request: PlanRequest
-  readonly rounds: readonly ToldRound[]
+  readonly rounds: readonly ReportedRound[]
   readonly answers: Answers
   readonly onPaint: (hanging: readonly HangingStretch[]) => void
   readonly onAnswer: (answers: Answers) => void
@@ -44,7 +44,7 @@ export const DiagnosisPanel = ({
   const helped = useHelped()
   const before = helped.data ?? (helped.isError ? NOTHING_HELPED : undefined)
   const { diagnosis, first } = useDiagnosis(name, request, rounds, answers, before)
-  const { look, stack } = rounds.at(-1) as ToldRound
+  const { look, stack } = rounds.at(-1) as ReportedRound
   const painted = paintedIn(dies, look.hangingAt ?? [])
   const isOld = diagnosis.isPlaceholderData
   const ranked = diagnosis.data && !isOld ? diagnosis.data.causes : (first ?? diagnosis.data?.causes)

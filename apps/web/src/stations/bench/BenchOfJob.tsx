@@ -1,4 +1,10 @@
-import { type Looser, type PlanRequest, requestForOnly, type ToldRound, type StackReference } from '@bold-heron/core'
+import {
+  type Looser,
+  type PlanRequest,
+  requestForOnly,
+  type ReportedRound,
+  type StackReference,
+} from '@bold-heron/core'
 import { type JobRow, pressIdOf, questionOfRun, runInHandOf } from '@bold-heron/schema'
 import { useCallback, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -35,8 +41,8 @@ const cutKeyOf = (job: JobRow): string => {
 }
 
 /** Rounds with their stacks found on the shelf; a stack of which a piece has left it is left out. */
-const roundsOn = (told: readonly PressedAtBench[], request: PlanRequest): ToldRound[] =>
-  told.flatMap(({ stack: chosen, look, freshSheets, remedy, centreShimMm }): ToldRound[] => {
+const roundsOn = (told: readonly PressedAtBench[], request: PlanRequest): ReportedRound[] =>
+  told.flatMap(({ stack: chosen, look, freshSheets, remedy, centreShimMm }): ReportedRound[] => {
     const stack = stackOfChosen(chosen, request)
     return stack ? [{ stack, look, freshSheets, remedy, centreShimMm }] : []
   })

@@ -5,7 +5,7 @@ import {
   gapOfClass,
   type PlanRequest,
   type Stack,
-  type ToldRound,
+  type ReportedRound,
   referenceOf,
 } from '@bold-heron/core'
 import { type JobRow, runInHandOf, yieldOfRun } from '@bold-heron/schema'
@@ -125,7 +125,7 @@ export const BenchOfSession = ({
   readonly whole?: PlanRequest
   readonly session: BenchSession
   readonly stack: Stack
-  readonly rounds: readonly ToldRound[]
+  readonly rounds: readonly ReportedRound[]
   /** In place of a real press and the log, where one practises. */
   readonly standIn?: StandIn | undefined
   readonly onChange: (session: BenchSession | undefined) => void

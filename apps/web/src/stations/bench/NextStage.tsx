@@ -9,7 +9,7 @@ import {
   sheetsGoOn,
   type Stack,
   stackWithOnly,
-  type ToldRound,
+  type ReportedRound,
 } from '@bold-heron/core'
 import { ArrowLeft } from 'lucide-react'
 import { lazy, type ReactNode, Suspense, useMemo, useState } from 'react'
@@ -41,7 +41,7 @@ export const NextStage = ({
 }: {
   readonly jobId: string
   readonly request: PlanRequest
-  readonly rounds: readonly ToldRound[]
+  readonly rounds: readonly ReportedRound[]
   /** What was answered about what went wrong. */
   readonly answers: Answers
   readonly onAnswer: (answers: Answers) => void
@@ -56,7 +56,7 @@ export const NextStage = ({
   readonly onTry: (stack: Stack, passes: number, only: readonly string[] | undefined, against?: Against) => void
 }) => {
   const { t } = useTranslation()
-  const { look } = rounds.at(-1) as ToldRound
+  const { look } = rounds.at(-1) as ReportedRound
   const { dies, press } = request.cut
   const hung = sheetsGoOn(look) ? look.hangingDieIds : undefined
   const [isAllAgain, setAllAgain] = useState(false)

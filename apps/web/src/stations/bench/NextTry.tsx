@@ -5,7 +5,7 @@ import {
   SHARE_WORTH_MEASURING,
   sheetsGoOn,
   type Stack,
-  type ToldRound,
+  type ReportedRound,
 } from '@bold-heron/core'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -62,7 +62,7 @@ export const NextTry = ({
   readonly jobId: string
   /** Of the dies that are pressed again. */
   readonly asked: PlanRequest
-  readonly tried: readonly ToldRound[]
+  readonly tried: readonly ReportedRound[]
   /** The dies of the whole round, and those of them that are pressed again; absent: all. */
   readonly all: readonly Die[]
   readonly only: readonly string[] | undefined
@@ -75,7 +75,7 @@ export const NextTry = ({
 }) => {
   const lengths = useLengths()
   const { t } = useTranslation()
-  const last = tried.at(-1) as ToldRound
+  const last = tried.at(-1) as ReportedRound
   const advice = useTrialAdvice(jobId, asked, tried)
   const { hangingPlace, seen } = last.look
   return (

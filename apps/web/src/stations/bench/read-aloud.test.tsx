@@ -7,7 +7,7 @@ import {
   measured,
   planSteps,
   type PlanRequest,
-  Responses,
+  SimulatedResponses,
   type TechniqueId,
   techniqueOf,
 } from '@bold-heron/core'
@@ -45,7 +45,7 @@ interface Read {
   readonly border?: boolean
 }
 
-const responses = new Responses()
+const responses = new SimulatedResponses()
 
 /** What the Bench says, step by step, of the best stack for something. */
 const readAloud = ({ technique, dieClass, side, on = shelf, border = false }: Read) => {

@@ -1,4 +1,10 @@
-import { type Answers, type HangingStretch, lookPointedOut, type PlanRequest, type ToldRound } from '@bold-heron/core'
+import {
+  type Answers,
+  type HangingStretch,
+  lookPointedOut,
+  type PlanRequest,
+  type ReportedRound,
+} from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -15,7 +21,7 @@ const OfRequest = ({ run, request }: { readonly run: RunRow; readonly request: P
   const pointing = usePointOut(run.id)
   const stack = stackOfLogged(run.layers, request)
   if (!stack) return <p>{t('log.wrong.noStack')}</p>
-  const rounds = run.rounds.map(({ remedy, ...look }, at): ToldRound => ({
+  const rounds = run.rounds.map(({ remedy, ...look }, at): ReportedRound => ({
     stack,
     look,
     freshSheets: at === 0,
@@ -25,7 +31,7 @@ const OfRequest = ({ run, request }: { readonly run: RunRow; readonly request: P
     const { dies, press } = request.cut
     const round = rounds.length - 1
     const { hangingAt, hangingShare, hangingPlace } = lookPointedOut(
-      (rounds[round] as ToldRound).look,
+      (rounds[round] as ReportedRound).look,
       dies,
       press.throatMm,
       hanging,

@@ -5,7 +5,7 @@ import {
   type Plan,
   planSteps,
   type PlanRequest,
-  Responses,
+  SimulatedResponses,
 } from '@bold-heron/core'
 import { describe, expect, it } from 'vitest'
 import { aCut, aKnownGood, aPlate, aPress } from '../../../../../packages/core/src/testing/makers.js'
@@ -26,7 +26,7 @@ const request: PlanRequest = {
   shelf: [platform, pad, card, paper],
   workedBefore: [],
 }
-const plan: Plan = finish(planSteps(request, new Responses()))
+const plan: Plan = finish(planSteps(request, new SimulatedResponses()))
 const best = plan.best!
 const shown = (assessment: Assessment = best) =>
   wordsOf(
@@ -107,7 +107,7 @@ describe('what can go wrong', () => {
 
   it('tells each finding with its severity, gravest first', () => {
     const turned = best.stack.map((layer) => (layer.is === 'dies' ? { ...layer, blade: 'up' as const } : layer))
-    const words = wordsOf(<FindingsPanel assessment={assessStack(request, turned, new Responses())} />)
+    const words = wordsOf(<FindingsPanel assessment={assessStack(request, turned, new SimulatedResponses())} />)
     expect(words).toContain('The blade looks away from the sheet.')
   })
 })

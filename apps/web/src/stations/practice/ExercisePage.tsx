@@ -10,7 +10,7 @@ import {
   type PlayedRound,
   type Stack,
   techniqueOf,
-  type ToldRound,
+  type ReportedRound,
   referenceOf,
 } from '@bold-heron/core'
 import { ArrowLeft } from 'lucide-react'
@@ -33,7 +33,7 @@ import { Result } from './Result.js'
 import { SetStack } from './SetStack.js'
 
 /** The rounds that were pressed and told of, with their stacks found again. */
-const pressedOf = (session: BenchSession | undefined, { request }: Exercise): ToldRound[] =>
+const pressedOf = (session: BenchSession | undefined, { request }: Exercise): ReportedRound[] =>
   (session?.pressed ?? []).flatMap(({ stack, look, freshSheets, remedy, centreShimMm }) => {
     const found = stackOfChosen(stack, request)
     return found ? [{ stack: found, look, freshSheets, remedy, centreShimMm }] : []
@@ -48,7 +48,7 @@ const inHand = (session: BenchSession, stack: Stack, { request }: Exercise): Pla
 }
 
 /** A session as told, with its last look put right. */
-const putRight = (session: BenchSession, look: ToldRound['look']): BenchSession => ({
+const putRight = (session: BenchSession, look: ReportedRound['look']): BenchSession => ({
   ...session,
   pressed: session.pressed.map((each, at) => (at === session.pressed.length - 1 ? { ...each, look, pieces: 0 } : each)),
   stage: 'next',

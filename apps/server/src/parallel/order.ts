@@ -2,7 +2,7 @@ import { orderSeeds, type ProvenSchedule, type ScheduleWanted } from '@bold-hero
 import type { Work } from '../work/work.js'
 
 /** Batches put in order, each seed of the search on a core of its own; the same as one after the other. */
-export const orderOverCores = async (
+export const orderInParallel = async (
   work: Work,
   wanted: ScheduleWanted,
   { signal }: { readonly signal?: AbortSignal | undefined },

@@ -2,7 +2,7 @@ import type { TriedRound } from '../planner/trial.js'
 import type { RemedyId } from './cause-ids.js'
 
 /** A round as it is told to the diagnosis: with what was tried in it against whatever went wrong before. */
-export interface ToldRound extends TriedRound {
+export interface ReportedRound extends TriedRound {
   readonly remedy?: RemedyId | undefined
   /** mm. How thick a shim lay in the middle, from the round on in which it was laid. */
   readonly centreShimMm?: number | undefined

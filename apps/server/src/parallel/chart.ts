@@ -1,12 +1,12 @@
 import type { Cell, ChartRequest, WholeChart } from '@bold-heron/core'
 import { turns } from '../work/tasks.js'
 import type { Work } from '../work/work.js'
-import type { NamedAnswers } from './kept-answers.js'
+import type { NamedRecords } from './computed-cache.js'
 
 /** What was known before, and where to put what is found. */
 export interface Keeping {
-  answersFor(row: ChartRequest['rows'][number]): Promise<NamedAnswers>
-  keep(made: NamedAnswers): Promise<void>
+  answersFor(row: ChartRequest['rows'][number]): Promise<NamedRecords>
+  keep(made: NamedRecords): Promise<void>
   /** All cells, where nothing that they rest on has changed. */
   readonly cells: readonly Cell[] | undefined
 }
@@ -22,13 +22,13 @@ export interface ChartMinding {
 /** Share of the way at which all cells are known. */
 const CELLS_DONE = 0.9
 
-const noted = (answers: NamedAnswers): Map<string, NamedAnswers[number][1]> => new Map(answers)
+const noted = (answers: NamedRecords): Map<string, NamedRecords[number][1]> => new Map(answers)
 
 /**
  * A chart over all cores: row by row, each row's cells shared out among them, so that the first row is there first; then the choice of base
  * stacks and what goes with it. Given up between parts when the signal is given.
  */
-export const chartOverCores = async (
+export const chartInParallel = async (
   work: Work,
   request: ChartRequest,
   { answersFor, keep, cells: known }: Keeping,

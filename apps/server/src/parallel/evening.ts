@@ -1,18 +1,18 @@
 import type { EveningPlan, EveningRequest } from '@bold-heron/core'
 import type { Work } from '../work/work.js'
-import type { NamedAnswers } from './kept-answers.js'
+import type { NamedRecords } from './computed-cache.js'
 
 /** What was known before of a press of the evening, and where to put what is found. */
 export interface EveningKeeping {
-  answersFor(press: EveningRequest['presses'][number]['press']): Promise<NamedAnswers>
-  keep(press: EveningRequest['presses'][number]['press'], made: NamedAnswers): Promise<void>
+  answersFor(press: EveningRequest['presses'][number]['press']): Promise<NamedRecords>
+  keep(press: EveningRequest['presses'][number]['press'], made: NamedRecords): Promise<void>
 }
 
 /** Share of the way at which every press has answered. */
 const ANSWERED = 0.85
 
 /** An evening over all cores: what each press answers on a thread of its own, then the plan of all of them. */
-export const eveningOverCores = async (
+export const eveningInParallel = async (
   work: Work,
   request: EveningRequest,
   { answersFor, keep }: EveningKeeping,

@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto'
-import { type Die, isAnswerFor, type KeptAnswers, MODEL_EDITION, type Press } from '@bold-heron/core'
+import { type Die, isAnswerFor, type ResponseRecord, MODEL_EDITION, type Press } from '@bold-heron/core'
 import { QueryTypes, type Sequelize } from 'sequelize'
 
-export type NamedAnswers = readonly (readonly [name: string, answers: KeptAnswers])[]
+export type NamedRecords = readonly (readonly [name: string, answers: ResponseRecord])[]
 
 /** Answers kept in the database, all presses together; the oldest go first. */
 const MOST_KEPT = 30_000
@@ -16,8 +16,8 @@ const hashOf = (text: string): string => createHash('sha256').update(`${MODEL_ED
  * What presses answered on beds, and whole results, under names for all that they depend on: kept in the database, so that a change
  * computes only what it touches, and what was worked out once is there after a restart. Nothing here is the user's: it can be lost.
  */
-export class KeptResults {
-  private readonly byPress = new Map<string, Promise<Map<string, KeptAnswers>>>()
+export class ComputedCache {
+  private readonly byPress = new Map<string, Promise<Map<string, ResponseRecord>>>()
 
   constructor(private readonly sequelize: Sequelize) {}
 
@@ -25,12 +25,12 @@ export class KeptResults {
     return hashOf(JSON.stringify([frame, drive]))
   }
 
-  private ofPress(press: Press): Promise<Map<string, KeptAnswers>> {
+  private ofPress(press: Press): Promise<Map<string, ResponseRecord>> {
     const key = this.nameOfPress(press)
     const known = this.byPress.get(key)
     if (known) return known
     const read = this.sequelize
-      .query<{ name: string; answers: { name: string; its: KeptAnswers } }>(
+      .query<{ name: string; answers: { name: string; its: ResponseRecord } }>(
         'SELECT name, answers FROM kept_answers WHERE press = :press',
         { type: QueryTypes.SELECT, replacements: { press: key } },
       )
@@ -41,12 +41,12 @@ export class KeptResults {
   }
 
   /** What a press answered with any of some dies. */
-  async answersFor(press: Press, dies: readonly Die[]): Promise<NamedAnswers> {
+  async answersFor(press: Press, dies: readonly Die[]): Promise<NamedRecords> {
     const isFor = isAnswerFor(dies)
     return [...(await this.ofPress(press))].filter(([name]) => isFor(name))
   }
 
-  async keepAnswers(press: Press, made: NamedAnswers): Promise<void> {
+  async keepAnswers(press: Press, made: NamedRecords): Promise<void> {
     if (made.length === 0) return
     const known = await this.ofPress(press)
     for (const [name, answers] of made) known.set(name, answers)

@@ -7,7 +7,7 @@ import type { Between, Response, Thresholds } from './response.js'
 type Kept = number | null
 
 /** What a response answered, as plain data: enough to plan by, whatever the plates and the gap are. Squeezes in mm. */
-export interface KeptAnswers {
+export interface ResponseRecord {
   readonly pileMm: number
   readonly harmSpoils: boolean
   readonly costOfHarm: number
@@ -29,10 +29,10 @@ const kept = (mm: number): Kept => (Number.isFinite(mm) ? mm : null)
 const known = (mm: Kept | undefined): number => mm ?? Infinity
 
 /** Asks a response all that a plan needs of it, for so many passes and a hand of this share of the press's limit. */
-export const keptAnswersOf = (
+export const recordOf = (
   response: Response,
-  { mostPasses, handShare }: Pick<KeptAnswers, 'mostPasses' | 'handShare'>,
-): KeptAnswers => {
+  { mostPasses, handShare }: Pick<ResponseRecord, 'mostPasses' | 'handShare'>,
+): ResponseRecord => {
   const window = response.window(mostPasses, handShare) ?? null
   const nodes = strengthNodes.map(({ strength }) => {
     const { goodFromMm, stopFromMm } = response.thresholds(strength, handShare)
@@ -51,14 +51,14 @@ export const keptAnswersOf = (
   return { pileMm, harmSpoils, costOfHarm, mostPasses, handShare, window, nodes, looks }
 }
 
-/** A response that answers from what was kept of another, without simulating anything. */
-export class KeptResponse implements Response {
+/** A response that answers from the record of another, without simulating anything. */
+export class ResponseOfRecord implements Response {
   readonly simulated = 0
   private effort: ((squeezeMm: number) => number) | undefined
   private readonly remembered = new Map<number, Thresholds>()
   private readonly rememberedHarm = new Map<number, readonly number[]>()
 
-  constructor(private readonly answers: KeptAnswers) {}
+  constructor(private readonly answers: ResponseRecord) {}
 
   get pileMm(): number {
     return this.answers.pileMm
@@ -133,20 +133,20 @@ export class KeptResponse implements Response {
       )
   }
 
-  private atStrength(strength: number, value: (node: KeptAnswers['nodes'][number]) => number): number {
+  private atStrength(strength: number, value: (node: ResponseRecord['nodes'][number]) => number): number {
     return betweenStrengths(strength, (nodeStrength) => {
       const at = strengthNodes.findIndex((node) => node.strength === nodeStrength)
-      return value(this.answers.nodes[at] as KeptAnswers['nodes'][number])
+      return value(this.answers.nodes[at] as ResponseRecord['nodes'][number])
     })
   }
 
   /** As SimulatedResponse reads between its looks; straight on beyond them. */
-  private between(squeezeMm: number, value: (look: KeptAnswers['looks'][number]) => number): number {
+  private between(squeezeMm: number, value: (look: ResponseRecord['looks'][number]) => number): number {
     const { looks } = this.answers
     const found = looks.findIndex((look) => look.squeezeMm >= squeezeMm)
     const above = found === -1 ? looks.length - 1 : found
-    const high = looks[above] as KeptAnswers['looks'][number]
-    const low = looks[Math.max(0, above - 1)] as KeptAnswers['looks'][number]
+    const high = looks[above] as ResponseRecord['looks'][number]
+    const low = looks[Math.max(0, above - 1)] as ResponseRecord['looks'][number]
     if (above === 0) return value(high)
     const share = (squeezeMm - low.squeezeMm) / (high.squeezeMm - low.squeezeMm)
     return (1 - share) * value(low) + share * value(high)

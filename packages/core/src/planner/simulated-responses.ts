@@ -14,8 +14,8 @@ const MOST_REMEMBERED = 40
 
 const NOTHING_LEARNT = {}
 
-/** Who knows how press runs answer to the squeeze, and what that makes of a press's gap. */
-export interface Answering {
+/** Knows how press runs answer to the squeeze, simulated or from records, and what that makes of a press's gap. */
+export interface ResponseCache {
   of(goal: Computed, cut: CutContext, bed: Bed): Response
   gapOf(press: Press, learnt?: Learnt): LearntGap
 }
@@ -43,7 +43,7 @@ export const nameOfResponse = (
   ])
 
 /** Simulated responses, made when first asked for and remembered, and what follows from them for a press's gap. */
-export class Responses implements Answering {
+export class SimulatedResponses implements ResponseCache {
   private readonly goals = new Map<Computed, number>()
   private readonly remembered = new Map<string, Response>()
   /** By the press and what was learnt of it, as they were handed in. */
