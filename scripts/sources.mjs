@@ -4,7 +4,8 @@ import { join, relative } from 'node:path'
 
 const PASSED_OVER = new Set(['node_modules', 'dist'])
 
-const filesBelow = (path, isTaken) => {
+/** All files below a path, by name; `isTaken` says of which names. */
+export const filesBelow = (path, isTaken) => {
   if (!statSync(path).isDirectory()) return [path]
   return readdirSync(path)
     .filter((name) => !PASSED_OVER.has(name) && isTaken(name))

@@ -5,6 +5,7 @@ import { existsSync, readFileSync, rmSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { runChecks } from './checks.mjs'
+import { forgetStaleModules } from './kept-modules.mjs'
 import { prepare } from './prepare.mjs'
 import { giveUp, say } from './say.mjs'
 import { startTestCluster } from './test-cluster.mjs'
@@ -15,6 +16,7 @@ const only = process.argv.slice(2)
 /** What npm test asks; journeys that take long are npm run harden's. */
 const PARTS = ['unit', 'api', 'browser'].flatMap((part) => ['--project', part])
 await prepare(root, { browser: true, server: true })
+forgetStaleModules(root)
 const { env, stop } = await startTestCluster(root)
 
 const report = join(root, '.data', 'test-report.json')

@@ -77,6 +77,29 @@ it('a job is cut from a leftover, which is then used up, and what is left of it 
   expect(await rows<OffcutRow>('offcuts', 'left over')).toEqual([])
 })
 
+it('a sheet is cut to size first, its blank at the Bench, and what is left is kept with one tap', async () => {
+  const sheet = await first<{ id: string; stock: number; lengthMm: number; widthMm: number }>('sheets', 'Ivory')
+  const [long, wide] = [sheet.lengthMm, sheet.widthMm / 3]
+  const job = await first<JobRow>('jobs', 'Lanterns with a rose, ivory')
+  await browser.go(`/jobs/${job.id}/leftover`)
+  await browser.enter(jobs.toSize.length, String(long))
+  await browser.enter(jobs.toSize.width, String(wide))
+  await browser.press(jobs.toSize.take.length)
+  await browser.untilPath(/^\/jobs\/.+\/plan$/)
+  await browser.says(`Sheets are cut to ${long} × ${wide} mm first.`)
+
+  const bench = new BenchPage(browser, job.id)
+  await bench.open()
+  await bench.goOnTo(en.bench.toSize.title)
+  await browser.says('3 from one sheet')
+  await bench.goOnTo(en.bench.tell.title)
+  await bench.tellByKeyboard({ seen: 'clean', feel: 'firm', hangingPlace: null })
+  const size = `${long} × ${2 * wide} mm`
+  await browser.press(en.common.leftOver.keepSize.replace('{{size}}', size))
+  await browser.says(en.common.leftOver.sizeIsKept.replace('{{size}}', size))
+  expect((await first<{ stock: number }>('sheets', 'Ivory')).stock).toBe(sheet.stock - 1)
+})
+
 it('a leftover is noted by its size, and says which dies fit it', async () => {
   await browser.go('/shelf/offcuts/new')
   await browser.type(shelf.field.name, 'A strip of ivory')

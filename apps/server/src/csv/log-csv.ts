@@ -51,6 +51,7 @@ const headings = [
   'keeps_counters',
   'waxed_paper_runs',
   'waxed_paper_mm',
+  'cut_to_size',
   'set_aside',
   'round',
   'passes',
@@ -96,6 +97,7 @@ const linesOf = (run: RunRow): string[][] =>
       keeps_counters: run.keepsCounters ? 'yes' : 'no',
       waxed_paper_runs: String(run.waxedPaper?.runsEach ?? ''),
       waxed_paper_mm: String(run.waxedPaper?.caliperMm ?? ''),
+      cut_to_size: run.cutToSize ? `${run.cutToSize.lengthMm} ${run.cutToSize.widthMm} ${run.cutToSize.along}` : '',
       set_aside: run.setAside ? 'yes' : 'no',
       round: String(index + 1),
       passes: String(round.passes),
@@ -244,6 +246,7 @@ const readRun = async (lines: readonly CsvRow[], find: Finding): Promise<ReadRow
     also: alsoOf(textOf(cells, 'also')),
     keepsCounters: textOf(cells, 'keeps_counters') === 'yes',
     waxedPaper: waxedPaperOf(cells),
+    cutToSize: cutToSizeOf(textOf(cells, 'cut_to_size')),
     note: textOf(cells, 'note'),
   }
   if (faults.length > 0) return { errors: faults }
@@ -257,6 +260,13 @@ const readRun = async (lines: readonly CsvRow[], find: Finding): Promise<ReadRow
 const waxedPaperOf = (cells: CsvRow['cells']) => {
   const runsEach = numberOf(cells, 'waxed_paper_runs')
   return runsEach === undefined ? null : { runsEach, caliperMm: numberOf(cells, 'waxed_paper_mm') ?? null }
+}
+
+/** The blanks that sheets were cut up into, as they are written: `length width along`. */
+const cutToSizeOf = (text: string) => {
+  if (text === '') return null
+  const [lengthMm, widthMm, along] = text.trim().split(/\s+/)
+  return { lengthMm: Number(lengthMm), widthMm: Number(widthMm), along }
 }
 
 /** Pieces for other jobs, as they are written: `job pieces spoilt | …`. */

@@ -182,6 +182,7 @@ const runOf = (
     cutFrom: null,
     waxedPaper: job.with?.waxedPaper ?? plainRun.waxedPaper,
     keepsCounters: job.with?.keepsCounters ?? plainRun.keepsCounters,
+    cutToSize: null,
     finishes: plainRun.finishes,
     sheetCount: job.sheetCount,
     bladeSide: job.bladeSide,

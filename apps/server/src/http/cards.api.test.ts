@@ -107,6 +107,30 @@ describe('leftovers', () => {
     expect((await read<OffcutRow>('offcuts', id)).retiredAt).toBeNull()
   })
 
+  it('are what is left beside blanks: a run of sheets cut to size takes as few whole sheets as give them', async () => {
+    const { lengthMm, widthMm } = await read<SheetRow>('sheets', ids.sheet)
+    const half = { lengthMm, widthMm: widthMm / 2, along: 'length' }
+    const run = await add('runs', runOf({ sheetCount: 3, cutToSize: half }))
+    // Two blanks a sheet: three of them are cut from two.
+    expect(await stock()).toBe(8)
+    expect(await read('runs', run)).toMatchObject({ stockTaken: 2, cutToSize: half })
+    const log = (await server.api.get('/api/csv/runs').buffer(true)).text
+    expect(log).toContain(`${lengthMm} ${widthMm / 2} length`)
+    await server.api.post('/api/csv/runs').set('Content-Type', 'text/csv').send(log)
+    expect(await read('runs', run)).toMatchObject({ cutToSize: half })
+    expect(await stock()).toBe(8)
+    await server.api.delete(`/api/runs/${run}`)
+    expect(await stock()).toBe(10)
+    const across = await add(
+      'runs',
+      runOf({ sheetCount: 2, cutToSize: { lengthMm: widthMm, widthMm: lengthMm / 4, along: 'width' } }),
+    )
+    expect(await stock()).toBe(9)
+    await server.api.delete(`/api/runs/${across}`)
+    const none = await server.api.post('/api/runs').send(runOf({ cutToSize: { ...half, widthMm: 1 } }))
+    expect(none.body).toMatchObject({ errors: [{ path: 'cutToSize.widthMm' }] })
+  })
+
   it('that were measured themselves are planned as thick as they are, and a whole sheet as its own', async () => {
     const id = await add('offcuts', offcut({ caliperMm: 0.41 }))
     const caliperOf = async (more: object) => {

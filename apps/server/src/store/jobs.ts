@@ -79,6 +79,7 @@ const runsOf = async (jobs: readonly JobModel[], transaction: Transaction): Prom
           cutFrom: run.cutFrom,
           waxedPaper: run.waxedPaper,
           keepsCounters: run.keepsCounters,
+          cutToSize: run.cutToSize,
           pressName: pressNames.get(pressIdOfRun(run)) ?? '',
           dieNames: dieIds.map((id) => dieNames.get(id) ?? ''),
           sheetName: sheetNames.get(run.sheetId) ?? '',

@@ -35,6 +35,7 @@ import { scrapsOwnThickness } from './migrations/0032-scraps-own-thickness.js'
 import { besideWhatIsPressed } from './migrations/0033-beside-what-is-pressed.js'
 import { diesOfDies } from './migrations/0034-dies-of-dies.js'
 import { guides } from './migrations/0035-guides.js'
+import { sheetsCutToSize } from './migrations/0036-sheets-cut-to-size.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -74,6 +75,7 @@ export const migrations = [
   besideWhatIsPressed,
   diesOfDies,
   guides,
+  sheetsCutToSize,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

@@ -121,6 +121,7 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
       cutFrom: run.cutFrom,
       waxedPaper: run.waxedPaper,
       keepsCounters: run.keepsCounters,
+      cutToSize: run.cutToSize,
       also: (alsoByRun.get(run.id) ?? []).map(({ jobId, pieces, spoilt }) => ({ jobId, pieces, spoilt })),
       stockTaken: run.stockTaken,
       jobName: names.job.get(run.jobId) ?? '',

@@ -66,5 +66,6 @@ export const runOf = (
   cutFrom: run.cutFrom,
   waxedPaper: run.waxedPaper,
   keepsCounters: run.keepsCounters,
+  cutToSize: run.cutToSize,
   also: [...(outcome.also ?? [])],
 })

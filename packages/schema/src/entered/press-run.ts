@@ -24,11 +24,20 @@ const waxedPaper = z.object({
 })
 export type WaxedPaper = Of<typeof waxedPaper>
 
+/** The blanks that a sheet is cut up into before anything is pressed, mm: their length along which side of the sheet. */
+const cutToSize = z.object({
+  lengthMm: z.number().min(5).max(2000),
+  widthMm: z.number().min(5).max(2000),
+  along: z.enum(['length', 'width']),
+})
+
 /** What a press run has beside what is pressed. */
 export const besideFields = {
   waxedPaper: waxedPaper.nullable().default(null),
   /** Whether what falls out of the openings is kept, such as the counters of letters. */
   keepsCounters: z.boolean().default(false),
+  /** Null: sheets go in as they are. */
+  cutToSize: cutToSize.nullable().default(null),
 }
 
 /** What a press run takes: dies, a pile of sheets, and which way the blades look. */

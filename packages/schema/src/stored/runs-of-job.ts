@@ -26,6 +26,7 @@ export const plainRun = {
   cutFrom: null,
   waxedPaper: null,
   keepsCounters: false,
+  cutToSize: null,
 } satisfies Partial<PressRun>
 
 /** A job of one press run, for one piece: planned where its run has a stack, else waiting for one. */

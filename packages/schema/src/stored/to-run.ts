@@ -50,6 +50,7 @@ export const jottedRun = (
     cutFrom: null,
     waxedPaper: run.waxedPaper,
     keepsCounters: run.keepsCounters,
+    cutToSize: run.cutToSize,
     also: [],
     finishes: run.finishes,
     pressId: run.pressId,

@@ -35,6 +35,7 @@ export class JobRunModel extends Model {
   declare cutFrom: PressRun['cutFrom']
   declare waxedPaper: PressRun['waxedPaper']
   declare keepsCounters: boolean
+  declare cutToSize: PressRun['cutToSize']
 }
 
 export class JobDieModel extends Model {
@@ -96,6 +97,7 @@ export const defineJobs = (sequelize: Sequelize): void => {
       cutFrom: { type: DataTypes.JSONB, allowNull: true },
       waxedPaper: { type: DataTypes.JSONB, allowNull: true },
       keepsCounters: flag(),
+      cutToSize: { type: DataTypes.JSONB, allowNull: true },
     },
     { sequelize, tableName: 'job_runs' },
   )

@@ -7,7 +7,7 @@ import { useChangeRow } from '../../data/rows.js'
 import { sayRun } from '../../text/say-run.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { useSayTrouble } from '../../ui/use-say-trouble.js'
-import { KeepBesideStrip } from '../../pressing/KeepBesideStrip.js'
+import { KeepBesideBlanks, KeepBesideStrip } from '../../pressing/KeepRectangles.js'
 import { KeepLeftOver } from '../../pressing/KeepLeftOver.js'
 import { AfterParts } from './finishing/AfterParts.js'
 import { GlueUp } from './finishing/GlueUp.js'
@@ -85,6 +85,9 @@ export const FinishStage = ({
       <AfterParts job={job} />
       {run.cutFrom && runId && <KeepLeftOver runId={runId} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
       {run.border && runId && <KeepBesideStrip runId={runId} sheetId={run.sheetId} border={run.border} />}
+      {run.cutToSize && runId && (
+        <KeepBesideBlanks runId={runId} sheetId={run.sheetId} cutToSize={run.cutToSize} sheetCount={run.sheetCount} />
+      )}
       <div className="flex flex-wrap justify-end gap-3">
         <ButtonLink to="/log" className="min-h-16 px-6 text-xl" onClick={onDone}>
           {t('bench.finish.done')}

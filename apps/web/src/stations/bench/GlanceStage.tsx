@@ -17,7 +17,7 @@ import type { RoundAtBench } from './use-round.js'
 const Mind = ({ job, stack, assessment }: Pick<AtBench, 'job' | 'stack' | 'assessment'>) => {
   const { t } = useTranslation()
   const lengths = useLengths()
-  const { waxedPaper, keepsCounters } = runInHandOf(job)
+  const { waxedPaper, keepsCounters, cutToSize } = runInHandOf(job)
   const leaves = stack.flatMap((layer) => (layer.is === 'plate' ? (sayLeaves(t, layer.plate) ?? []) : []))
   return (
     <ul className="space-y-0.5 text-base leading-snug">
@@ -26,6 +26,7 @@ const Mind = ({ job, stack, assessment }: Pick<AtBench, 'job' | 'stack' | 'asses
           {each}
         </li>
       ))}
+      {cutToSize && <li>{t('common.toSize.first', { size: lengths.area(cutToSize.lengthMm, cutToSize.widthMm) })}</li>}
       {waxedPaper && <li>{t('bench.waxed.title')}</li>}
       {keepsCounters && <li>{t('bench.tray.title')}</li>}
       {turnedPads(t, stack).map(({ name, lie }) => (

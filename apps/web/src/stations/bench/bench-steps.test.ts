@@ -76,6 +76,14 @@ describe('the steps of a round', () => {
     expect(steps(stack, round('all'), guide)).not.toContain('guide-lay')
   })
 
+  it('cut sheets to size before any is laid, and again for fresh ones', () => {
+    const how = { isLaidOut: true, piece: 'any', toSize: true } as const
+    const all = steps(stack, round('all'), guide, how)
+    expect(all.indexOf('to-size')).toBeLessThan(all.indexOf('lay-out'))
+    expect(steps(stack, round('nothing'), guide, how)[0]).toBe('to-size')
+    expect(steps(stack, round('nothing', false), guide, how)).not.toContain('to-size')
+  })
+
   it('put a tray under it before anything is lifted, where counters are kept', () => {
     const met = steps(stack, round('nothing', false), guide, { isLaidOut: false, piece: 'any', keepsCounters: true })
     expect(met).toEqual(['press', 'tray', ...guide.finally, 'tell'])

@@ -7,6 +7,8 @@ type AskedStep = { readonly [Is in GuideStep]: { readonly is: Is } }[GuideStep]
 /** One thing to do at the Bench. */
 export type BenchStep =
   | AskedStep
+  /** Cut sheets to size before anything is laid. */
+  | { readonly is: 'to-size' }
   /** Mark the card and lay it out, where that was planned in Place. */
   | { readonly is: 'lay-out' }
   /** The layer to lay next, counted from the bottom. */
@@ -38,6 +40,8 @@ interface LaidHow {
   /** Whether waxed paper lies between card and die, and whether what falls out of the openings is kept. */
   readonly waxed?: boolean
   readonly keepsCounters?: boolean
+  /** Whether sheets are cut to size first. */
+  readonly toSize?: boolean
   /** Whether dies are laid by their guides. */
   readonly guided?: boolean
 }
@@ -49,7 +53,7 @@ export const stepsOfRound = (
   stack: Stack,
   { laying, freshSheets }: RoundInHand,
   guide: BenchGuide,
-  { isLaidOut, piece, joins, waxed = false, keepsCounters = false, guided = false }: LaidHow = {
+  { isLaidOut, piece, joins, waxed = false, keepsCounters = false, toSize = false, guided = false }: LaidHow = {
     isLaidOut: false,
     piece: 'any',
   },
@@ -68,7 +72,8 @@ export const stepsOfRound = (
   const under = stack.find(({ is }) => is !== 'plate')?.is
   const within = guide.sheetWithin
   const freshStep: BenchStep = piece === 'only' ? { is: 'one-piece' } : within ? { is: within } : { is: 'fresh-sheets' }
-  const fresh: BenchStep[] = freshSheets ? [freshStep, ...wax] : []
+  const size: BenchStep[] = toSize ? [{ is: 'to-size' }] : []
+  const fresh: BenchStep[] = freshSheets ? [...size, freshStep, ...wax] : []
   const afterLayer = ({ is }: Stack[number]): BenchStep[] => [
     ...(is === 'dies' ? asked(guide.afterDies) : is === 'sheets' ? asked(guide.afterSheets ?? []) : []),
     ...(is === under ? wax : []),
@@ -82,6 +87,7 @@ export const stepsOfRound = (
     case 'all':
       return [
         ...asked(guide.first),
+        ...size,
         ...(piece === 'scrap' ? [{ is: 'rehearse' } as const] : piece === 'only' ? [{ is: 'one-piece' } as const] : []),
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),
@@ -96,6 +102,7 @@ export const stepsOfRound = (
       return [
         // What lies there already need not be got out and looked over again.
         ...asked(guide.first.filter((is) => is !== 'check')),
+        ...size,
         ...(laying === 'onto' ? [{ is: 'change' } as const] : []),
         ...(isLaidOut ? [{ is: 'lay-out' } as const] : []),
         ...(joins === undefined ? [] : [{ is: 'border-marks' } as const]),

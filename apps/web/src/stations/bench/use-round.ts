@@ -108,13 +108,14 @@ export const useRound = ({
 }) => {
   const [stoppedHere, setStoppedHere] = useState(false)
   const piece = session.rehearsing ? 'scrap' : request.cut.onlyOne ? 'only' : 'any'
-  const { border, waxedPaper, keepsCounters } = runInHandOf(job)
+  const { border, waxedPaper, keepsCounters, cutToSize } = runInHandOf(job)
   const steps = stepsOfRound(stack, session.round, techniqueOf(request.technique).guide, {
     isLaidOut: job.card !== null,
     piece,
     joins: border ? joinsOf(border, request.cut.dies).length : undefined,
     waxed: waxedPaper !== null,
     keepsCounters,
+    toSize: cutToSize !== null,
     guided: isGuided(job, request),
   })
   const step = steps[Math.min(session.step, steps.length - 1)] as BenchStep

@@ -14,6 +14,7 @@ import {
   inputOfJob,
   type JobRow,
   type OffcutRow,
+  type PressRun,
   runInHandOf,
   withRunInHand,
 } from '@bold-heron/schema'
@@ -28,6 +29,7 @@ import { useEveryRow, useRow, useRowsById, useSaveRow } from '../../data/rows.js
 import { NestDrawing } from '../../drawing/nest/NestDrawing.js'
 import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
+import { CutToSize } from './CutToSize.js'
 import { Empty, Loaded } from '../../ui/states.js'
 import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { layPieces } from '../../workers/nest.js'
@@ -116,14 +118,19 @@ const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
         ]
       : undefined
   const found = useLaid(job, dies.length > 0 ? sources : undefined, dies, turns)
-  const take = (cutFrom: CutFrom | null) =>
+  const change = (part: Partial<Pick<PressRun, 'cutFrom' | 'cutToSize'>>) =>
     saving.mutate(
-      { id: job.id, version: job.version, input: withRunInHand(inputOfJob(job), { cutFrom }) },
+      {
+        id: job.id,
+        version: job.version,
+        input: withRunInHand(inputOfJob(job), { cutFrom: null, cutToSize: null, ...part }),
+      },
       {
         onSuccess: () => void navigate(jobPath(job.id, 'plan')),
         onError: sayTrouble,
       },
     )
+  const take = (cutFrom: CutFrom | null) => change({ cutFrom })
   return (
     <>
       <Link to={jobPath(job.id, 'plan')} className="mb-2 inline-flex min-h-11 items-center gap-1">
@@ -194,6 +201,17 @@ const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
           )
         }
       </Loaded>
+      {sheet && dies.length > 0 && (
+        <div className="mt-4">
+          <CutToSize
+            key={job.version}
+            sheet={sheet}
+            dies={dies}
+            cutToSize={run.cutToSize}
+            onTake={(cutToSize) => change({ cutToSize })}
+          />
+        </div>
+      )}
     </>
   )
 }

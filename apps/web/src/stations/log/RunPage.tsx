@@ -11,7 +11,7 @@ import { SeenPicture } from '../../drawing/SeenPicture.js'
 import { sayTime } from '../../text/dates.js'
 import { useLengths } from '../../text/lengths.js'
 import { countersOf } from '../../pressing/counters-of.js'
-import { KeepBesideStrip } from '../../pressing/KeepBesideStrip.js'
+import { KeepBesideBlanks, KeepBesideStrip } from '../../pressing/KeepRectangles.js'
 import { KeepLeftOver } from '../../pressing/KeepLeftOver.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { Panel } from '../../ui/Panel.js'
@@ -84,6 +84,9 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
             ))}
           </ol>
           <p className="mt-3 font-bold">{t('log.goodPieces', { count: run.pieces })}</p>
+          {run.cutToSize && (
+            <p>{t('common.toSize.first', { size: lengths.area(run.cutToSize.lengthMm, run.cutToSize.widthMm) })}</p>
+          )}
           {run.waxedPaper && <p>{t('log.waxed')}</p>}
           {run.keepsCounters && run.pieces > 0 && <p>{t('log.counters', { count: countersOf(run, dies) })}</p>}
           <div className="mt-3">
@@ -118,6 +121,14 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
             </table>
           </Panel>
           <BesideStrip run={run} />
+          {run.cutToSize && (
+            <KeepBesideBlanks
+              runId={run.id}
+              sheetId={run.sheetId}
+              cutToSize={run.cutToSize}
+              sheetCount={run.sheetCount}
+            />
+          )}
           {run.cutFrom && <KeepLeftOver runId={run.id} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
           <PhotosPanel of={{ kind: 'runs', id: run.id }} />
         </div>

@@ -8,6 +8,7 @@ import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { ButtonLink } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { WordChoice } from '../../ui/picker/WordChoice.js'
+import { useLengths } from '../../text/lengths.js'
 import { useChangeJob } from './use-change-job.js'
 
 const sheetCounts = Array.from({ length: 12 }, (_, at) => at + 1)
@@ -15,6 +16,7 @@ const sheetCounts = Array.from({ length: 12 }, (_, at) => at + 1)
 /** What the job is made of, as a sentence of which each word can be changed; a change is saved at once and everything answers. */
 export const JobSettings = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
+  const lengths = useLengths()
   const { change, changeRun } = useChangeJob(job)
   const run = runInHandOf(job)
   const throatMm = useRow('presses', pressIdOf(job, run)).data?.throatMm
@@ -85,7 +87,11 @@ export const JobSettings = ({ job }: { readonly job: JobRow }) => {
       </p>
       {isCut(run) && !run.border && (
         <ButtonLink look="quiet" to={jobPath(job.id, 'leftover')} icon={<Scissors aria-hidden size={18} />}>
-          {run.cutFrom ? t('plan.settings.cutFrom', { count: run.cutFrom.poses.length }) : t('plan.settings.leftover')}
+          {run.cutToSize
+            ? t('common.toSize.first', { size: lengths.area(run.cutToSize.lengthMm, run.cutToSize.widthMm) })
+            : run.cutFrom
+              ? t('plan.settings.cutFrom', { count: run.cutFrom.poses.length })
+              : t('plan.settings.leftover')}
         </ButtonLink>
       )}
       {techniqueOf(run.technique).eitherWay && (

@@ -133,6 +133,16 @@ export const common = {
     text: 'Its parts hang together by necks of {{across}}. Snip them with fine scissors, away from the hand that holds it; what is left of a neck is trimmed along the part.',
     spoken: '{{name}}, with the places where it is parted',
   },
+  toSize: {
+    gives_one: '{{count}} from one sheet, its length along the sheet’s {{side}}.',
+    gives_other: '{{count}} from one sheet, their length along the sheet’s {{side}}.',
+    side: { length: 'length', width: 'width' },
+    withGrain: 'Along the fibres.',
+    acrossGrain: 'Across the fibres: it bends and curls more.',
+    alongAt: 'First along it, from its edge: {{marks}}.',
+    acrossAt: 'Then across, from its end: {{marks}}.',
+    first: 'Sheets are cut to {{size}} first.',
+  },
   leftOver: {
     title: 'What is left over is worth keeping',
     keep: 'Keep what is left',

@@ -17,12 +17,14 @@ import { Rehearse } from './Rehearse.js'
 import { saidSteps } from './said-steps.js'
 import type { ShownStep } from './step.js'
 import { Tell } from './Tell.js'
+import { ToSize } from './ToSize.js'
 import { Tray } from './Tray.js'
 import { WaxedPaper } from './WaxedPaper.js'
 
 /** Every step that the Bench can show. */
 export const shownSteps: { readonly [Is in BenchStep['is']]: ShownStep<Is> } = {
   check: Check,
+  'to-size': ToSize,
   'lay-out': LayOut,
   lay: Lay,
   change: Change,

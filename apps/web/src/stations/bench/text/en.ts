@@ -116,6 +116,13 @@ export const bench = {
     how: 'Waxed side to the die, no folds. It is cut with the card and lifts off with it.',
     counted: 'The sum has it: {{thickness}}.',
   },
+  toSize: {
+    title: 'Cut the sheet to size',
+    text_one: '{{count}} blank of {{size}} from {{sheet}}. What is left is kept at the end.',
+    text_other: '{{count}} blanks of {{size}} from {{sheet}}. What is left is kept at the end.',
+    torn: 'Where a soft edge is wanted, tear it along the ruler instead.',
+    care: 'Cut on a mat, along a metal ruler, away from the hand that holds it.',
+  },
   tray: {
     title: 'A tray under it first',
     text_one:

@@ -1,5 +1,5 @@
-import { isUseful, leftBesideStrips, sizeOf, waysToCutStrips } from '@bold-heron/core'
-import type { BorderOfRun } from '@bold-heron/schema'
+import { isUseful, leftBesideStrips, leftOfCutUp, sizeOf, waysToCutStrips } from '@bold-heron/core'
+import type { BorderOfRun, PressRun, SheetRow } from '@bold-heron/schema'
 import { PackageCheck } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useIsOnItsWay } from '../data/bench-outbox.js'
@@ -9,15 +9,15 @@ import { useLengths } from '../text/lengths.js'
 import { Button } from '../ui/Button.js'
 import { useSayTrouble } from '../ui/use-say-trouble.js'
 
-/** What a sheet has left beside a border's strip and at its end, where that is worth keeping: each kept with one tap. */
-export const KeepBesideStrip = ({
+/** Rectangles of a sheet that were left over where they are worth keeping, each kept with one tap. */
+const KeepRectangles = ({
   runId,
   sheetId,
-  border: { stripLengthMm, stripWidthMm },
+  leftOf,
 }: {
   readonly runId: string
   readonly sheetId: string
-  readonly border: Pick<BorderOfRun, 'stripLengthMm' | 'stripWidthMm'>
+  readonly leftOf: (sheet: SheetRow) => readonly number[][]
 }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
@@ -27,9 +27,7 @@ export const KeepBesideStrip = ({
   const sheet = useRow('sheets', sheetId).data
   const offcuts = useEveryRow('offcuts', { retired: 'all', sheetId }).data
   if (!sheet || !offcuts) return null
-  const strip = { lengthMm: stripLengthMm, widthMm: stripWidthMm }
-  const [way] = waysToCutStrips(sheet, strip)
-  const left = way ? leftBesideStrips(sheet, strip, way.along, 1) : []
+  const left = leftOf(sheet)
   const kept = offcuts.filter(({ fromRunId }) => fromRunId === runId)
   const isKept = (loop: readonly number[]): boolean =>
     kept.some(({ lengthMm, widthMm }) => String([lengthMm, widthMm]) === String(sizeOf(loop)))
@@ -73,3 +71,34 @@ export const KeepBesideStrip = ({
     </section>
   )
 }
+
+/** What a sheet has left beside a border's strip and at its end. */
+export const KeepBesideStrip = ({
+  border: { stripLengthMm, stripWidthMm },
+  ...of
+}: {
+  readonly runId: string
+  readonly sheetId: string
+  readonly border: Pick<BorderOfRun, 'stripLengthMm' | 'stripWidthMm'>
+}) => (
+  <KeepRectangles
+    {...of}
+    leftOf={(sheet) => {
+      const strip = { lengthMm: stripLengthMm, widthMm: stripWidthMm }
+      const [way] = waysToCutStrips(sheet, strip)
+      return way ? leftBesideStrips(sheet, strip, way.along, 1) : []
+    }}
+  />
+)
+
+/** What sheets that were cut to size have left beside their blanks. */
+export const KeepBesideBlanks = ({
+  cutToSize,
+  sheetCount,
+  ...of
+}: {
+  readonly runId: string
+  readonly sheetId: string
+  readonly cutToSize: NonNullable<PressRun['cutToSize']>
+  readonly sheetCount: number
+}) => <KeepRectangles {...of} leftOf={(sheet) => leftOfCutUp(sheet, cutToSize, sheetCount)} />

@@ -1,0 +1,88 @@
+import { leftBesideStrips, type StripWay, waysToCutStrips } from '../borders/strips.js'
+
+type Sheet = Parameters<typeof waysToCutStrips>[0]
+
+/** A rectangle that a sheet is cut up into before anything is pressed, mm; its length lies along the sheet's side that is named. */
+export interface Blank {
+  readonly lengthMm: number
+  readonly widthMm: number
+  readonly along: StripWay['along']
+}
+
+/** One way to cut a sheet up into blanks. */
+export interface BlankWay extends Pick<StripWay, 'along' | 'withGrain'> {
+  /** How many a sheet gives. */
+  readonly blanks: number
+  /** mm. Where it is cut: from one end of the side that blanks lie along, and from the edge beside it. */
+  readonly acrossAtMm: readonly number[]
+  readonly alongAtMm: readonly number[]
+}
+
+/** mm. What is a hair less than a blank still gives one. */
+const HAIR_MM = 1e-6
+
+/** A sheet's side that blanks lie along, and the other one, mm. */
+const sidesOf = ({ lengthMm, widthMm }: Omit<Sheet, 'grain'>, along: Blank['along']): readonly [number, number] =>
+  along === 'length' ? [lengthMm, widthMm] : [widthMm, lengthMm]
+
+/** Cuts one after another on a side, mm from its end; none at the far end itself. */
+const cutsOn = (sideMm: number, stepMm: number, count: number): number[] =>
+  Array.from({ length: count }, (_, at) => (at + 1) * stepMm).filter((mm) => mm < sideMm - HAIR_MM)
+
+const waysOf = (sheet: Sheet, blank: Omit<Blank, 'along'>): BlankWay[] =>
+  waysToCutStrips(sheet, blank).map(({ along, withGrain, strips }) => {
+    const [longMm, wideMm] = sidesOf(sheet, along)
+    const each = Math.floor((longMm + HAIR_MM) / blank.lengthMm)
+    return {
+      along,
+      withGrain,
+      blanks: strips * each,
+      acrossAtMm: cutsOn(longMm, blank.lengthMm, each),
+      alongAtMm: cutsOn(wideMm, blank.widthMm, strips),
+    }
+  })
+
+/**
+ * How many blanks a sheet gives and where it is cut, with their length along its length or along its width: along the fibres first, then
+ * whatever gives more. Ways that give none are left out. Lengths in mm.
+ */
+export const waysToCutToSize = (sheet: Sheet, blank: Omit<Blank, 'along'>): BlankWay[] =>
+  waysOf(sheet, blank).sort(
+    (one, other) => Number(other.withGrain ?? 0) - Number(one.withGrain ?? 0) || other.blanks - one.blanks,
+  )
+
+/** Blanks that a sheet gives, cut up in a way; 0 where they are larger than it. */
+export const blanksOf = (sheet: Sheet, { along, ...size }: Blank): number =>
+  waysOf(sheet, size).find((way) => way.along === along)?.blanks ?? 0
+
+/**
+ * What is left when so many blanks are cut from sheets, as few sheets as will do: of the last one, each a rectangle at its own corner, mm.
+ * Strips are cut off whole, so that what is beside them stays as long as the sheet.
+ */
+export const leftOfCutUp = (sheet: Sheet, blank: Blank, taken: number): number[][] => {
+  const all = blanksOf(sheet, blank)
+  if (all === 0 || taken === 0) return []
+  const [longMm, wideMm] = sidesOf(sheet, blank.along)
+  const each = Math.floor((longMm + HAIR_MM) / blank.lengthMm)
+  const ofLast = taken - all * (Math.ceil(taken / all) - 1)
+  const whole = Math.floor(ofLast / each)
+  const more = ofLast % each
+  const strip = (count: number) => ({ lengthMm: count * blank.lengthMm, widthMm: blank.widthMm })
+  // Whole strips first; a strip that is only begun lies beside them.
+  const beside = leftBesideStrips(sheet, strip(each), blank.along, whole)
+  if (more === 0) return beside
+  const [, ...ends] = beside
+  const [lengthMm, widthMm] = sidesOf({ lengthMm: longMm, widthMm: wideMm - whole * blank.widthMm }, blank.along)
+  return [...leftBesideStrips({ lengthMm, widthMm }, strip(more), blank.along, 1), ...ends]
+}
+
+/** mm. Of card beside a die that is cut alone, all round. Common practice, no source: a finger’s breadth. */
+const BESIDE_DIE_MM = 10
+
+/** What dies laid side by side need of a sheet, with some card all round, mm. */
+export const sizeOfDies = (
+  dies: readonly { readonly lengthMm: number; readonly widthMm: number }[],
+): Omit<Blank, 'along'> => ({
+  lengthMm: dies.reduce((sum, { lengthMm }) => sum + lengthMm + BESIDE_DIE_MM, BESIDE_DIE_MM),
+  widthMm: Math.max(0, ...dies.map(({ widthMm }) => widthMm)) + 2 * BESIDE_DIE_MM,
+})
