@@ -30,7 +30,7 @@ export const CutToSize = ({
   const ways = waysToCutToSize(sheet, { lengthMm, widthMm })
   return (
     <Panel title={t('jobs.toSize.title')}>
-      <div className="flex flex-wrap items-end gap-3">
+      <div className="flex max-w-2xl flex-wrap items-end gap-3">
         <LengthInput
           label={t('jobs.toSize.length')}
           mm={lengthMm}

@@ -391,7 +391,7 @@ export const plan = {
     bladed: '<die/><beside/> from <count/> <sheet/>, <side/>, on the <press/>',
     blade: 'Die lies',
     shows: 'Shows',
-    leftover: 'From a leftover…',
+    leftover: 'From a leftover, or cut to size…',
     cutFrom_one: '{{count}} laid out on its sheet…',
     cutFrom_other: '{{count}} laid out on its sheet…',
     blades: { down: 'die over', up: 'die under' },
