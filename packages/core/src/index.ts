@@ -404,7 +404,7 @@ export { planRibbon, type RibbonEdge, ribbonFaults, type RibbonWanted } from './
 export { exactLengths } from './borders/exact-lengths.js'
 export { blockOfMaterial, type ComparedBlock, compareBlocksSteps } from './planner/compare-blocks.js'
 export { type PartingPlace, partingPlaces } from './dies/parting.js'
-export { leftOfCutUp, sizeOfDies, waysToCutToSize } from './materials/cut-to-size.js'
+export { blanksBefore, leftOfCutUp, sizeOfDies, waysToCutToSize } from './materials/cut-to-size.js'
 export { jobsTogether } from './builds/jobs-together.js'
 export { blockRowSteps, diesOfClasses } from './planner/block-leaf.js'
 export { leftBesideStrips, type StripWay, waysToCutStrips } from './borders/strips.js'

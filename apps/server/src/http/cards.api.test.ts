@@ -127,6 +127,20 @@ describe('leftovers', () => {
     )
     expect(await stock()).toBe(9)
     await server.api.delete(`/api/runs/${across}`)
+    // Of one job, blanks that are left of a sheet come before another sheet, in whatever order runs come and go.
+    const quarter = { lengthMm, widthMm: widthMm / 4, along: 'length' }
+    const jobId = await add('jobs', jobOf({ cutToSize: quarter }))
+    const ran: string[] = []
+    for (const left of [9, 9, 9, 9, 8]) {
+      ran.push(await add('runs', runOf({ jobId, sheetCount: 1, cutToSize: quarter })))
+      expect(await stock()).toBe(left)
+    }
+    await server.api.delete(`/api/runs/${ran[0]}`)
+    expect(await stock()).toBe(9)
+    await server.api.post(`/api/runs/${ran[0]}/restore`)
+    expect(await stock()).toBe(8)
+    for (const id of ran) await server.api.delete(`/api/runs/${id}`)
+    expect(await stock()).toBe(10)
     const none = await server.api.post('/api/runs').send(runOf({ cutToSize: { ...half, widthMm: 1 } }))
     expect(none.body).toMatchObject({ errors: [{ path: 'cutToSize.widthMm' }] })
   })

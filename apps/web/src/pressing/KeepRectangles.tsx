@@ -1,9 +1,9 @@
-import { isUseful, leftBesideStrips, leftOfCutUp, sizeOf, waysToCutStrips } from '@bold-heron/core'
-import type { BorderOfRun, PressRun, SheetRow } from '@bold-heron/schema'
+import { blanksBefore, isUseful, leftBesideStrips, leftOfCutUp, sizeOf, waysToCutStrips } from '@bold-heron/core'
+import type { BorderOfRun, OffcutRow, PressRun, SheetRow } from '@bold-heron/schema'
 import { PackageCheck } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useIsOnItsWay } from '../data/bench-outbox.js'
-import { useAddRow, useEveryRow, useRow } from '../data/rows.js'
+import { useAddRow, useEveryRow, useRow, useRows } from '../data/rows.js'
 import { NestDrawing } from '../drawing/nest/NestDrawing.js'
 import { useLengths } from '../text/lengths.js'
 import { Button } from '../ui/Button.js'
@@ -17,7 +17,7 @@ const KeepRectangles = ({
 }: {
   readonly runId: string
   readonly sheetId: string
-  readonly leftOf: (sheet: SheetRow) => readonly number[][]
+  readonly leftOf: (sheet: SheetRow, offcuts: readonly OffcutRow[]) => readonly number[][]
 }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
@@ -27,7 +27,7 @@ const KeepRectangles = ({
   const sheet = useRow('sheets', sheetId).data
   const offcuts = useEveryRow('offcuts', { retired: 'all', sheetId }).data
   if (!sheet || !offcuts) return null
-  const left = leftOf(sheet)
+  const left = leftOf(sheet, offcuts)
   const kept = offcuts.filter(({ fromRunId }) => fromRunId === runId)
   const isKept = (loop: readonly number[]): boolean =>
     kept.some(({ lengthMm, widthMm }) => String([lengthMm, widthMm]) === String(sizeOf(loop)))
@@ -91,14 +91,25 @@ export const KeepBesideStrip = ({
   />
 )
 
-/** What sheets that were cut to size have left beside their blanks. */
+/** What sheets that were cut to size have left beside the blanks that their job took so far. */
 export const KeepBesideBlanks = ({
-  cutToSize,
-  sheetCount,
+  run: { jobId, cutToSize, sheetCount },
   ...of
 }: {
   readonly runId: string
   readonly sheetId: string
-  readonly cutToSize: NonNullable<PressRun['cutToSize']>
-  readonly sheetCount: number
-}) => <KeepRectangles {...of} leftOf={(sheet) => leftOfCutUp(sheet, cutToSize, sheetCount)} />
+  readonly run: { readonly jobId: string; readonly sheetCount: number; readonly cutToSize: PressRun['cutToSize'] }
+}) => {
+  const runs = useRows('runs', { jobId }).data?.items
+  if (!cutToSize || !runs) return null
+  return (
+    <KeepRectangles
+      {...of}
+      leftOf={(sheet, offcuts) => {
+        const kept = new Set(offcuts.map(({ fromRunId }) => fromRunId))
+        const before = blanksBefore({ id: of.runId, sheetId: of.sheetId, cutToSize }, runs, kept)
+        return leftOfCutUp(sheet, cutToSize, before + sheetCount)
+      }}
+    />
+  )
+}

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sizeOf } from '../geometry/box.js'
 import { areaOf } from '../geometry/polygons.js'
-import { blanksOf, leftOfCutUp, sizeOfDies, waysToCutToSize } from './cut-to-size.js'
+import { blanksBefore, blanksOf, leftOfCutUp, sizeOfDies, waysToCutToSize } from './cut-to-size.js'
 
 const a4 = { lengthMm: 297, widthMm: 210, grain: 'along-length' } as const
 
@@ -33,6 +33,19 @@ describe('a sheet cut to size', () => {
       { lengthMm: 10, widthMm: 40 },
     ]
     expect(sizeOfDies(two)).toEqual({ lengthMm: 70, widthMm: 60 })
+  })
+
+  it('is gone on with by the next run of its job, until what is left is kept', () => {
+    const cutToSize = { lengthMm: 148, widthMm: 105, along: 'length' as const }
+    const run = (id: string, at: number, more: object = {}) => ({
+      ...{ id, sheetId: 'ivory', sheetCount: 1, cutToSize, createdAt: `2026-06-01T10:0${at}:00.000Z` },
+      ...more,
+    })
+    const runs = [run('a', 1, { sheetCount: 2 }), run('b', 2), run('c', 3, { cutToSize: null }), run('d', 4)]
+    const before = (id: string, ...kept: string[]) =>
+      blanksBefore({ id, sheetId: 'ivory', cutToSize }, runs, new Set(kept))
+    expect(['a', 'b', 'd', 'not there yet'].map((id) => before(id))).toEqual([0, 2, 3, 4])
+    expect([before('b', 'a'), before('d', 'a'), before('d', 'd')]).toEqual([0, 1, 3])
   })
 
   it('keeps the rest as long as the sheet', () => {

@@ -86,3 +86,36 @@ export const sizeOfDies = (
   lengthMm: dies.reduce((sum, { lengthMm }) => sum + lengthMm + BESIDE_DIE_MM, BESIDE_DIE_MM),
   widthMm: Math.max(0, ...dies.map(({ widthMm }) => widthMm)) + 2 * BESIDE_DIE_MM,
 })
+
+/** A run of a job as far as blanks go; null where its sheets went in as they were. */
+interface RunOfBlanks {
+  readonly id: string
+  readonly sheetId: string
+  readonly sheetCount: number
+  readonly cutToSize: Blank | null
+  readonly createdAt: string
+}
+
+const isSame = (one: Blank | null, other: Blank): boolean =>
+  one !== null && one.lengthMm === other.lengthMm && one.widthMm === other.widthMm && one.along === other.along
+
+/**
+ * Blanks that earlier runs of a job took of the sheets that a run goes on with: of the same size and sheet, since what was left was last put
+ * among the leftovers. A run that is not among `runs` comes after all of them.
+ */
+export const blanksBefore = (
+  { id, sheetId, cutToSize }: { readonly id: string; readonly sheetId: string; readonly cutToSize: Blank },
+  runs: readonly RunOfBlanks[],
+  keptFrom: ReadonlySet<string | null>,
+): number => {
+  const now = runs.find((run) => run.id === id)?.createdAt
+  const alike = runs.filter(
+    (run) =>
+      run.id !== id &&
+      run.sheetId === sheetId &&
+      isSame(run.cutToSize, cutToSize) &&
+      (now === undefined || run.createdAt < now),
+  )
+  const keptAt = alike.reduce((last, run) => (keptFrom.has(run.id) && run.createdAt > last ? run.createdAt : last), '')
+  return alike.reduce((sum, run) => (run.createdAt > keptAt ? sum + run.sheetCount : sum), 0)
+}

@@ -86,7 +86,7 @@ export const FinishStage = ({
       {run.cutFrom && runId && <KeepLeftOver runId={runId} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
       {run.border && runId && <KeepBesideStrip runId={runId} sheetId={run.sheetId} border={run.border} />}
       {run.cutToSize && runId && (
-        <KeepBesideBlanks runId={runId} sheetId={run.sheetId} cutToSize={run.cutToSize} sheetCount={run.sheetCount} />
+        <KeepBesideBlanks runId={runId} sheetId={run.sheetId} run={{ ...run, jobId: job.id }} />
       )}
       <div className="flex flex-wrap justify-end gap-3">
         <ButtonLink to="/log" className="min-h-16 px-6 text-xl" onClick={onDone}>

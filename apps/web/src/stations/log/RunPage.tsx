@@ -121,14 +121,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
             </table>
           </Panel>
           <BesideStrip run={run} />
-          {run.cutToSize && (
-            <KeepBesideBlanks
-              runId={run.id}
-              sheetId={run.sheetId}
-              cutToSize={run.cutToSize}
-              sheetCount={run.sheetCount}
-            />
-          )}
+          {run.cutToSize && <KeepBesideBlanks runId={run.id} sheetId={run.sheetId} run={run} />}
           {run.cutFrom && <KeepLeftOver runId={run.id} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
           <PhotosPanel of={{ kind: 'runs', id: run.id }} />
         </div>
