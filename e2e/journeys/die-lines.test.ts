@@ -1,4 +1,5 @@
 import { afterAll, expect, it } from 'vitest'
+import { twoSquaresOnABar } from '../fixtures/collage.js'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { Key } from '../fixtures/keys.js'
 import { css } from '../fixtures/spot.js'
@@ -81,22 +82,10 @@ it('lines are taken away, and had back before saving', async () => {
 })
 
 it('a collage of connected pieces says where it is parted', async () => {
-  const line = [0, 0, 40, 0, 40, 18, 60, 18, 60, 0, 100, 0, 100, 40, 60, 40, 60, 22, 40, 22, 40, 40, 0, 40, 0, 0]
   const answer = await fetch(`${application.address}/api/dies`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({
-      name: 'Two squares on a bar',
-      dieClass: 'thin-outline',
-      lengthMm: 100,
-      widthMm: 40,
-      heightMm: 1,
-      heightMeasuredBy: 'caliper',
-      bladeHeightMm: 0.6,
-      fitForFoam: false,
-      note: '',
-      outline: { source: 'drawing', fileName: 'two.svg', lines: [line] },
-    }),
+    body: JSON.stringify(twoSquaresOnABar),
   })
   const { id } = (await answer.json()) as { id: string }
   await browser.go(`/shelf/dies/${id}`)

@@ -1,5 +1,6 @@
 import type { DieRow, JobRow } from '@bold-heron/schema'
 import { it } from 'vitest'
+import { twoSquaresOnABar } from '../../e2e/fixtures/collage.js'
 import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
 import { en } from '../../e2e/fixtures/words.js'
 import { workshopAt } from '../../e2e/fixtures/workshop-at.js'
@@ -9,19 +10,7 @@ const { application, browser } = await setOut(withDemo)
 const { send, firstId } = workshopAt(() => application.address)
 
 it('a collage of connected pieces says where it is parted once it is cut', async () => {
-  const line = [0, 0, 40, 0, 40, 18, 60, 18, 60, 0, 100, 0, 100, 40, 60, 40, 60, 22, 40, 22, 40, 40, 0, 40, 0, 0]
-  const die = await send<DieRow>('/api/dies', {
-    name: 'Two squares on a bar',
-    dieClass: 'thin-outline',
-    lengthMm: 100,
-    widthMm: 40,
-    heightMm: 1,
-    heightMeasuredBy: 'caliper',
-    bladeHeightMm: 0.6,
-    fitForFoam: false,
-    note: '',
-    outline: { source: 'drawing', fileName: 'two.svg', lines: [line] },
-  })
+  const die = await send<DieRow>('/api/dies', twoSquaresOnABar)
   const run = {
     id: 'run 1',
     name: '',

@@ -56,6 +56,21 @@ const borderOf = (
   ...border,
 })
 
+/** Lanterns of one colour, the base of a pair. */
+const lanternsOf = (colour: 'ivory' | 'slate' | 'sand'): DemoJob => ({
+  name: `Lanterns with a rose, ${colour}`,
+  press: 'library',
+  dies: ['lanternFrame'],
+  sheet: colour,
+  sheetCount: 1,
+  bladeSide: 'down',
+  wanted: 4,
+  state: 'waiting',
+  runs: 0,
+  yield: 0,
+  note: '',
+})
+
 export const demoJobs: readonly DemoJob[] = [
   {
     name: 'Sail lace panel for programmes',
@@ -445,45 +460,7 @@ export const demoJobs: readonly DemoJob[] = [
     yield: 0,
     note: 'From the leftovers of film first.',
   },
-  {
-    name: 'Lanterns with a rose, ivory',
-    press: 'library',
-    dies: ['lanternFrame'],
-    sheet: 'ivory',
-    sheetCount: 1,
-    bladeSide: 'down',
-    wanted: 4,
-    state: 'waiting',
-    runs: 0,
-    yield: 0,
-    note: '',
-  },
-  {
-    name: 'Lanterns with a rose, slate',
-    press: 'library',
-    dies: ['lanternFrame'],
-    sheet: 'slate',
-    sheetCount: 1,
-    bladeSide: 'down',
-    wanted: 4,
-    state: 'waiting',
-    runs: 0,
-    yield: 0,
-    note: '',
-  },
-  {
-    name: 'Lanterns with a rose, sand',
-    press: 'library',
-    dies: ['lanternFrame'],
-    sheet: 'sand',
-    sheetCount: 1,
-    bladeSide: 'down',
-    wanted: 4,
-    state: 'waiting',
-    runs: 0,
-    yield: 0,
-    note: '',
-  },
+  ...(['ivory', 'slate', 'sand'] as const).map(lanternsOf),
   {
     name: 'Roses over the lanterns',
     press: 'library',
