@@ -1,7 +1,7 @@
 import type { JobRow, Page, RunRow } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
-import { setOut, withDemo } from '../fixtures/journey.js'
-import { workshopAt } from '../fixtures/workshop-at.js'
+import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
+import { workshopAt } from '../../e2e/fixtures/workshop-at.js'
 
 const { browser, application } = await setOut(withDemo)
 const { ask } = workshopAt(() => application.address)
