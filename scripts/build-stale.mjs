@@ -1,9 +1,10 @@
 // Builds a part of the house when its sources changed since the last build.
 import { spawnSync } from 'node:child_process'
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { existsSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { giveUp, say } from './say.mjs'
 import { fingerprintOf } from './sources.mjs'
+import { isStamped, writeStamp } from './stamp.mjs'
 
 /** The packages that everything is built of. */
 const PACKAGES = ['core', 'schema', 'formats', 'words'].map((name) => `packages/${name}/src`)
@@ -13,14 +14,13 @@ const buildStale = (root, { name, what, sources, made, args, cwd }) => {
   const stamp = fingerprintOf(root, [...sources, ...PACKAGES])
   const stampFile = join(root, '.data', `${name}-build.sha256`)
   const built = existsSync(join(root, made))
-  if (built && existsSync(stampFile) && readFileSync(stampFile, 'utf8') === stamp) return
+  if (built && isStamped(stampFile, stamp)) return
   say(`building ${what}`)
   // Whatever a build that is broken off leaves behind is no build.
   rmSync(stampFile, { force: true })
   const run = spawnSync(process.execPath, args, { cwd: join(root, cwd), stdio: ['ignore', 'inherit', 'inherit'] })
   if (run.status !== 0) giveUp(`It was not possible to build ${what}; the lines above say why.`)
-  mkdirSync(join(root, '.data'), { recursive: true })
-  writeFileSync(stampFile, stamp)
+  writeStamp(stampFile, stamp)
 }
 
 export const buildWeb = (root) =>

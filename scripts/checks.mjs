@@ -1,9 +1,9 @@
 // Types, lint, what nothing uses, adding variants, and layout. What has not changed since the last time is not read again.
 import { spawn } from 'node:child_process'
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { setPriority } from 'node:os'
 import { join } from 'node:path'
 import { fingerprintOf } from './sources.mjs'
+import { isStamped, writeStamp } from './stamp.mjs'
 
 /** Tests wait for answers, checks do not: they take what time the tests leave. */
 const PATIENT = 10
@@ -60,14 +60,13 @@ const AT_ONCE = 2
 
 /** Runs the checks, two at once; returns each with whether it passed, what it said, and how long it took. */
 export const runChecks = async (root) => {
-  mkdirSync(join(root, '.stamps'), { recursive: true })
   const sources = fingerprintOf(root, SOURCES, { tests: true })
   const runCheck = async (check) => {
     const from = performance.now()
     const stampFile = join(root, '.stamps', `${check.stamp}.sha256`)
-    const isKept = check.stamp && existsSync(stampFile) && readFileSync(stampFile, 'utf8') === sources
+    const isKept = check.stamp && isStamped(stampFile, sources)
     const { passed, said } = isKept ? { passed: true, said: '' } : await runOne(root, check)
-    if (passed && check.stamp) writeFileSync(stampFile, sources)
+    if (passed && check.stamp) writeStamp(stampFile, sources)
     return { what: check.what, passed, said, ms: performance.now() - from }
   }
   const ran = []

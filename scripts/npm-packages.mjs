@@ -1,9 +1,10 @@
 // npm packages, installed when the lock file changed since the last time.
 import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { existsSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { giveUp, say } from './say.mjs'
+import { isStamped, writeStamp } from './stamp.mjs'
 
 export const installPackages = (root) => {
   const stampFile = join(root, '.data', 'npm-lock.sha256')
@@ -12,7 +13,7 @@ export const installPackages = (root) => {
     .update(process.version)
     .digest('hex')
   const installed = existsSync(join(root, 'node_modules', '.package-lock.json'))
-  if (installed && existsSync(stampFile) && readFileSync(stampFile, 'utf8') === stamp) return
+  if (installed && isStamped(stampFile, stamp)) return
   say('installing the npm packages')
   rmSync(stampFile, { force: true })
   const npm = process.env.npm_execpath
@@ -25,6 +26,5 @@ export const installPackages = (root) => {
   })
   if (run.status !== 0)
     giveUp('npm could not install the packages. Check the network and the lines above, then start again.')
-  mkdirSync(join(root, '.data'), { recursive: true })
-  writeFileSync(stampFile, stamp)
+  writeStamp(stampFile, stamp)
 }

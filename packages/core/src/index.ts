@@ -404,7 +404,14 @@ export { planRibbon, type RibbonEdge, ribbonFaults, type RibbonWanted } from './
 export { exactLengths } from './borders/exact-lengths.js'
 export { blockOfMaterial, type ComparedBlock, compareBlocksSteps } from './planner/compare-blocks.js'
 export { type PartingPlace, partingPlaces } from './dies/parting.js'
-export { blanksBefore, leftOfCutUp, sizeOfDies, waysToCutToSize } from './materials/cut-to-size.js'
+export {
+  type BlankWay,
+  blanksBefore,
+  leftOfCutUp,
+  sizeOfDies,
+  waysToCutToSize,
+  wayToCutToSize,
+} from './materials/cut-to-size.js'
 export { jobsTogether } from './builds/jobs-together.js'
 export { blockRowSteps, diesOfClasses } from './planner/block-leaf.js'
 export { leftBesideStrips, type StripWay, waysToCutStrips } from './borders/strips.js'

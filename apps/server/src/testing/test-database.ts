@@ -18,7 +18,7 @@ export interface TestDatabase {
 /** When the demo is loaded in tests; any fixed time will do. */
 const DEMO_TIME = new Date('2026-06-20T10:00:00Z')
 
-const DEMO_LOCK = 4_310
+const TEMPLATE_LOCK = 4_310
 
 const urlOf = (clusterUrl: string, name: string): string =>
   Object.assign(new URL(clusterUrl), { pathname: `/${name}` }).href
@@ -55,7 +55,7 @@ const templateOf = async (demo: boolean, cluster: Sequelize, clusterUrl: string)
   const name = demo ? templateName() : `${templateName()}_empty`
   await cluster.transaction(async (transaction) => {
     // However long whoever makes it takes.
-    await cluster.query('SELECT pg_advisory_xact_lock(:key)', { replacements: { key: DEMO_LOCK }, transaction })
+    await cluster.query('SELECT pg_advisory_xact_lock(:key)', { replacements: { key: TEMPLATE_LOCK }, transaction })
     const there = await cluster.query('SELECT 1 FROM pg_database WHERE datname = :name AND datistemplate', {
       replacements: { name },
       type: QueryTypes.SELECT,

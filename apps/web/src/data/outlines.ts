@@ -1,4 +1,4 @@
-import type { DieClass } from '@bold-heron/core'
+import { type DieClass, factsOfDieClass } from '@bold-heron/core'
 import { type DieRow, type OutlineInput, outlineInput } from '@bold-heron/schema'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { drawing } from '../workers/drawing.js'
@@ -22,11 +22,11 @@ export const useStoredOutline = (row: DieRow | undefined) =>
 
 /** Where what a stored die cuts is parted, if it is a collage of connected pieces. */
 export const useParting = (row: DieRow) => {
-  const stored = useStoredOutline(row).data
+  const lines = useStoredOutline(row).data?.outline.lines
   return useQuery({
     queryKey: ['dies', 'parting', row.id, row.version],
-    queryFn: () => drawing().parting(stored?.outline.lines ?? []),
-    enabled: stored !== undefined,
+    queryFn: () => drawing().parting(lines ?? []),
+    enabled: lines !== undefined && factsOfDieClass(row.dieClass).use === 'die',
     staleTime: Infinity,
   })
 }

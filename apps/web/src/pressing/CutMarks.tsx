@@ -1,11 +1,9 @@
-import type { waysToCutToSize } from '@bold-heron/core'
+import type { BlankWay } from '@bold-heron/core'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../text/lengths.js'
 
-type Way = ReturnType<typeof waysToCutToSize>[number]
-
 /** How many blanks a sheet gives when it is cut up in a way, where it is cut, and what that means for its fibres. */
-export const CutMarks = ({ way }: { readonly way: Way }) => {
+export const CutMarks = ({ way }: { readonly way: BlankWay }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const { along, withGrain, blanks, acrossAtMm, alongAtMm } = way

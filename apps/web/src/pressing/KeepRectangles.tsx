@@ -93,15 +93,19 @@ export const KeepBesideStrip = ({
 
 /** What sheets that were cut to size have left beside the blanks that their job took so far. */
 export const KeepBesideBlanks = ({
-  run: { jobId, cutToSize, sheetCount },
+  jobId,
+  cutToSize,
+  sheetCount,
   ...of
 }: {
   readonly runId: string
+  readonly jobId: string
   readonly sheetId: string
-  readonly run: { readonly jobId: string; readonly sheetCount: number; readonly cutToSize: PressRun['cutToSize'] }
+  readonly sheetCount: number
+  readonly cutToSize: NonNullable<PressRun['cutToSize']>
 }) => {
   const runs = useRows('runs', { jobId }).data?.items
-  if (!cutToSize || !runs) return null
+  if (!runs) return null
   return (
     <KeepRectangles
       {...of}

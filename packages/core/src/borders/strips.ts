@@ -19,19 +19,27 @@ export interface StripWay {
   readonly strips: number
 }
 
-/** mm. What is a hair less than a strip still gives one. */
-const HAIR_MM = 1e-6
+/** mm. What is a hair less than a strip or a blank still gives one. */
+export const HAIR_MM = 1e-6
 
 /** A sheet's side that strips lie along, and the other one, mm. */
-const sidesOf = ({ lengthMm, widthMm }: Size, along: StripWay['along']): readonly [longMm: number, wideMm: number] =>
-  along === 'length' ? [lengthMm, widthMm] : [widthMm, lengthMm]
+export const sidesOf = (
+  { lengthMm, widthMm }: Size,
+  along: StripWay['along'],
+): readonly [longMm: number, wideMm: number] => (along === 'length' ? [lengthMm, widthMm] : [widthMm, lengthMm])
 
 const gives = (longMm: number, wideMm: number, strip: Size): number =>
   longMm + HAIR_MM < strip.lengthMm ? 0 : Math.floor((wideMm + HAIR_MM) / strip.widthMm)
 
+/** Ways in their order: along the fibres first, as what is cut tears and curls least so (common practice, no source), then whatever gives more. */
+export const alongFibresFirst =
+  <Way extends Pick<StripWay, 'withGrain'>>(gives: (way: Way) => number) =>
+  (one: Way, other: Way): number =>
+    Number(other.withGrain ?? 0) - Number(one.withGrain ?? 0) || gives(other) - gives(one)
+
 /**
- * How many whole strips a sheet gives, cut along its length and along its width: along the fibres first, as a strip tears and curls least so
- * (common practice, no source), then whatever gives more. Ways that give none are left out. Lengths in mm.
+ * How many whole strips a sheet gives, cut along its length and along its width, those along the fibres first. Ways that give none are
+ * left out. Lengths in mm.
  */
 export const waysToCutStrips = (sheet: Size & { readonly grain: Grain }, strip: Size): StripWay[] =>
   (['length', 'width'] as const)
@@ -44,7 +52,7 @@ export const waysToCutStrips = (sheet: Size & { readonly grain: Grain }, strip: 
       }
     })
     .filter(({ strips }) => strips > 0)
-    .sort((one, other) => Number(other.withGrain ?? 0) - Number(one.withGrain ?? 0) || other.strips - one.strips)
+    .sort(alongFibresFirst(({ strips }) => strips))
 
 /**
  * What is left of a sheet when so many strips are cut from one side of it: beside them, and at their ends, each a rectangle at the sheet's own

@@ -1,5 +1,5 @@
 import { placesAlong } from '../geometry/along.js'
-import { contains } from '../geometry/nesting-depth.js'
+import { contains, depthsOf } from '../geometry/nesting-depth.js'
 import { isClosed, lengthOf, type Polyline, signedAreaOf } from '../geometry/polyline.js'
 import { isInRegion } from '../geometry/region.js'
 
@@ -98,14 +98,14 @@ const necksOf = (edge: Polyline, holes: readonly Polyline[]): PartingPlace[] => 
  */
 export const partingPlaces = (lines: readonly Polyline[]): PartingPlace[] => {
   const loops = lines.filter((line) => isClosed(line) && Math.abs(signedAreaOf(line)) > 1)
-  const isWithinOther = (loop: Polyline, other: Polyline): boolean =>
-    other !== loop && contains(other, loop[0] as number, loop[1] as number)
-  return loops
-    .filter((loop) => !loops.some((other) => isWithinOther(loop, other)))
-    .flatMap((edge) =>
-      necksOf(
-        edge,
-        loops.filter((loop) => isWithinOther(loop, edge)),
-      ),
-    )
+  const depths = depthsOf(loops)
+  const inner = loops.filter((_, at) => depths[at] !== 0)
+  return loops.flatMap((edge, at) =>
+    depths[at] === 0
+      ? necksOf(
+          edge,
+          inner.filter((loop) => contains(edge, loop[0] as number, loop[1] as number)),
+        )
+      : [],
+  )
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sizeOf } from '../geometry/box.js'
 import { areaOf } from '../geometry/polygons.js'
-import { blanksBefore, blanksOf, leftOfCutUp, sizeOfDies, waysToCutToSize } from './cut-to-size.js'
+import { blanksBefore, leftOfCutUp, sizeOfDies, waysToCutToSize, wayToCutToSize } from './cut-to-size.js'
 
 const a4 = { lengthMm: 297, widthMm: 210, grain: 'along-length' } as const
 
@@ -10,8 +10,8 @@ describe('a sheet cut to size', () => {
   it('gives four cards of A6, whose cuts are at its middles', () => {
     // ISO 216: A6 is half of A5, which is half of A4, sides cut down to whole millimetres.
     expect(waysToCutToSize(a4, { lengthMm: 148, widthMm: 105 })).toEqual([
-      { along: 'length', withGrain: true, blanks: 4, acrossAtMm: [148, 296], alongAtMm: [105] },
-      { along: 'width', withGrain: false, blanks: 2, acrossAtMm: [148], alongAtMm: [105, 210] },
+      { along: 'length', withGrain: true, blanks: 4, ofStrip: 2, acrossAtMm: [148, 296], alongAtMm: [105] },
+      { along: 'width', withGrain: false, blanks: 2, ofStrip: 1, acrossAtMm: [148], alongAtMm: [105, 210] },
     ])
   })
 
@@ -22,7 +22,7 @@ describe('a sheet cut to size', () => {
 
   it('that is smaller than a blank gives none', () => {
     expect(waysToCutToSize(a4, { lengthMm: 300, widthMm: 20 })).toEqual([])
-    expect(blanksOf(a4, { lengthMm: 300, widthMm: 20, along: 'length' })).toBe(0)
+    expect(wayToCutToSize(a4, { lengthMm: 300, widthMm: 20, along: 'length' })).toBeUndefined()
     expect(leftOfCutUp(a4, { lengthMm: 300, widthMm: 20, along: 'length' }, 1)).toEqual([])
   })
 
@@ -66,7 +66,7 @@ describe('a sheet cut to size', () => {
       fc.property(mm, mm, mm, mm, fc.constantFrom('length', 'width'), fc.nat(30), (l, w, bl, bw, along, more) => {
         const sheet = { lengthMm: l, widthMm: w, grain: 'unknown' as const }
         const blank = { lengthMm: bl, widthMm: bw, along }
-        const all = blanksOf(sheet, blank)
+        const all = wayToCutToSize(sheet, blank)?.blanks ?? 0
         fc.pre(all > 0)
         const taken = 1 + more
         const ofLast = ((taken - 1) % all) + 1

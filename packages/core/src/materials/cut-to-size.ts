@@ -1,4 +1,11 @@
-import { leftBesideStrips, type StripWay, waysToCutStrips } from '../borders/strips.js'
+import {
+  alongFibresFirst,
+  HAIR_MM,
+  leftBesideStrips,
+  sidesOf,
+  type StripWay,
+  waysToCutStrips,
+} from '../borders/strips.js'
 
 type Sheet = Parameters<typeof waysToCutStrips>[0]
 
@@ -13,63 +20,56 @@ export interface Blank {
 export interface BlankWay extends Pick<StripWay, 'along' | 'withGrain'> {
   /** How many a sheet gives. */
   readonly blanks: number
+  /** How many of them lie one after another in a strip. */
+  readonly ofStrip: number
   /** mm. Where it is cut: from one end of the side that blanks lie along, and from the edge beside it. */
   readonly acrossAtMm: readonly number[]
   readonly alongAtMm: readonly number[]
 }
 
-/** mm. What is a hair less than a blank still gives one. */
-const HAIR_MM = 1e-6
-
-/** A sheet's side that blanks lie along, and the other one, mm. */
-const sidesOf = ({ lengthMm, widthMm }: Omit<Sheet, 'grain'>, along: Blank['along']): readonly [number, number] =>
-  along === 'length' ? [lengthMm, widthMm] : [widthMm, lengthMm]
-
 /** Cuts one after another on a side, mm from its end; none at the far end itself. */
 const cutsOn = (sideMm: number, stepMm: number, count: number): number[] =>
   Array.from({ length: count }, (_, at) => (at + 1) * stepMm).filter((mm) => mm < sideMm - HAIR_MM)
 
-const waysOf = (sheet: Sheet, blank: Omit<Blank, 'along'>): BlankWay[] =>
-  waysToCutStrips(sheet, blank).map(({ along, withGrain, strips }) => {
-    const [longMm, wideMm] = sidesOf(sheet, along)
-    const each = Math.floor((longMm + HAIR_MM) / blank.lengthMm)
-    return {
-      along,
-      withGrain,
-      blanks: strips * each,
-      acrossAtMm: cutsOn(longMm, blank.lengthMm, each),
-      alongAtMm: cutsOn(wideMm, blank.widthMm, strips),
-    }
-  })
-
 /**
- * How many blanks a sheet gives and where it is cut, with their length along its length or along its width: along the fibres first, then
- * whatever gives more. Ways that give none are left out. Lengths in mm.
+ * How many blanks a sheet gives and where it is cut, with their length along its length or along its width, those along the fibres first. Ways
+ * that give none are left out. Lengths in mm.
  */
 export const waysToCutToSize = (sheet: Sheet, blank: Omit<Blank, 'along'>): BlankWay[] =>
-  waysOf(sheet, blank).sort(
-    (one, other) => Number(other.withGrain ?? 0) - Number(one.withGrain ?? 0) || other.blanks - one.blanks,
-  )
+  waysToCutStrips(sheet, blank)
+    .map(({ along, withGrain, strips }): BlankWay => {
+      const [longMm, wideMm] = sidesOf(sheet, along)
+      const ofStrip = Math.floor((longMm + HAIR_MM) / blank.lengthMm)
+      return {
+        along,
+        withGrain,
+        blanks: strips * ofStrip,
+        ofStrip,
+        acrossAtMm: cutsOn(longMm, blank.lengthMm, ofStrip),
+        alongAtMm: cutsOn(wideMm, blank.widthMm, strips),
+      }
+    })
+    .sort(alongFibresFirst(({ blanks }) => blanks))
 
-/** Blanks that a sheet gives, cut up in a way; 0 where they are larger than it. */
-export const blanksOf = (sheet: Sheet, { along, ...size }: Blank): number =>
-  waysOf(sheet, size).find((way) => way.along === along)?.blanks ?? 0
+/** The way that a blank lies; undefined where it is larger than the sheet. */
+export const wayToCutToSize = (sheet: Sheet, blank: Blank): BlankWay | undefined =>
+  waysToCutToSize(sheet, blank).find(({ along }) => along === blank.along)
 
 /**
  * What is left when so many blanks are cut from sheets, as few sheets as will do: of the last one, each a rectangle at its own corner, mm.
  * Strips are cut off whole, so that what is beside them stays as long as the sheet.
  */
 export const leftOfCutUp = (sheet: Sheet, blank: Blank, taken: number): number[][] => {
-  const all = blanksOf(sheet, blank)
-  if (all === 0 || taken === 0) return []
+  const way = wayToCutToSize(sheet, blank)
+  if (!way || taken === 0) return []
+  const { blanks, ofStrip } = way
   const [longMm, wideMm] = sidesOf(sheet, blank.along)
-  const each = Math.floor((longMm + HAIR_MM) / blank.lengthMm)
-  const ofLast = taken - all * (Math.ceil(taken / all) - 1)
-  const whole = Math.floor(ofLast / each)
-  const more = ofLast % each
+  const ofLast = taken - blanks * (Math.ceil(taken / blanks) - 1)
+  const whole = Math.floor(ofLast / ofStrip)
+  const more = ofLast % ofStrip
   const strip = (count: number) => ({ lengthMm: count * blank.lengthMm, widthMm: blank.widthMm })
   // Whole strips first; a strip that is only begun lies beside them.
-  const beside = leftBesideStrips(sheet, strip(each), blank.along, whole)
+  const beside = leftBesideStrips(sheet, strip(ofStrip), blank.along, whole)
   if (more === 0) return beside
   const [, ...ends] = beside
   const [lengthMm, widthMm] = sidesOf({ lengthMm: longMm, widthMm: wideMm - whole * blank.widthMm }, blank.along)

@@ -1,5 +1,6 @@
 import { type DieClass, dieClasses, factsOfDieClass } from '../dies/classes/list.js'
 import type { Die } from '../dies/die.js'
+import { sizeOfDies } from '../materials/cut-to-size.js'
 import type { Placement } from '../placement/placed-run.js'
 import { type ComparedBlock, compareBlocksSteps } from './compare-blocks.js'
 import type { PlanRequest } from './plan.js'
@@ -14,9 +15,6 @@ interface OfClass {
   readonly widthMm: number
 }
 
-/** mm. Of card beside the die, all round. */
-const BESIDE_MM = 10
-
 /**
  * The die of every class that cuts which stands for its class on a leaf of blocks: the largest that goes through the press, as it wants the
  * most. By class in the order that classes are offered; classes of which none goes through are left out. Lengths in mm.
@@ -29,18 +27,18 @@ export const diesOfClasses = <Of extends OfClass>(
     .filter((dieClass) => factsOfDieClass(dieClass).use === 'die')
     .flatMap((dieClass) => {
       const area = ({ lengthMm, widthMm }: Of): number => lengthMm * widthMm
-      const its = dies.filter(
-        (die) => die.dieClass === dieClass && Math.min(die.lengthMm, die.widthMm) + 2 * BESIDE_MM <= throatMm,
-      )
+      const goesThrough = (die: Of): boolean => {
+        const { lengthMm, widthMm } = sizeOfDies([die])
+        return Math.min(lengthMm, widthMm) <= throatMm
+      }
+      const its = dies.filter((die) => die.dieClass === dieClass && goesThrough(die))
       return its.sort((one, other) => area(other) - area(one)).slice(0, 1)
     })
 
 /** A die in the middle of a card that is little larger than it, with a block under its upper half. */
-export const blockUnderHalf = (
-  { id, lengthMm, widthMm }: Pick<Die, 'id' | 'lengthMm' | 'widthMm'>,
-  sheetId: string,
-): Placement => {
-  const card = { widthMm: lengthMm + 2 * BESIDE_MM, heightMm: widthMm + 2 * BESIDE_MM, fold: null }
+export const blockUnderHalf = (die: Pick<Die, 'id' | 'lengthMm' | 'widthMm'>, sheetId: string): Placement => {
+  const { lengthMm, widthMm } = sizeOfDies([die])
+  const card = { widthMm: lengthMm, heightMm: widthMm, fold: null }
   const middle = { xMm: card.widthMm / 2, yMm: card.heightMm / 2, rotationDeg: 0 }
   return {
     card,
@@ -52,7 +50,7 @@ export const blockUnderHalf = (
         face: 'front',
         goesIn: 'open',
         leads: 'top',
-        dies: [{ ...middle, id: 'die', dieId: id }],
+        dies: [{ ...middle, id: 'die', dieId: die.id }],
         line: null,
         padId: null,
         blocks: [

@@ -2,7 +2,7 @@ import { type Homography, mapped } from '../scan/homography.js'
 import { brightnessAt, type Gray } from './gray.js'
 import type { Sign } from './light.js'
 import { quantile } from './quantile.js'
-import { type Moved, movedPlace } from './refine.js'
+import { type Moved, placesMoved } from './refine.js'
 import type { Samples } from './samples.js'
 
 /** mm. Across each line so far either way, in this step. Diagnosis notes: 4 mm wide. */
@@ -72,8 +72,9 @@ export const profilesOf = (
 ): Profiles => {
   const { count } = samples
   const [c, s] = [Math.cos((moved.turnDeg * Math.PI) / 180), Math.sin((moved.turnDeg * Math.PI) / 180)]
+  const placeOf = placesMoved(samples, moved)
   const all = Array.from({ length: count }, (_, at) => {
-    const [x, y] = movedPlace(samples, at, moved)
+    const [x, y] = placeOf(at)
     const [ax, ay] = [samples.acrossX[at] as number, samples.acrossY[at] as number]
     const [nx, ny] = [c * ax - s * ay, s * ax + c * ay]
     const pixel = mapped(map, x, y)

@@ -9,15 +9,16 @@ export interface Moved {
   readonly turnDeg: number
 }
 
-/** The place of a sample once it is moved, mm. */
-export const movedPlace = (
+/** Says of every sample where it lies once all are moved, mm. */
+export const placesMoved = (
   { x, y, middle: [mx, my] }: Pick<Samples, 'x' | 'y' | 'middle'>,
-  at: number,
   { xMm, yMm, turnDeg }: Moved,
-): readonly [number, number] => {
+): ((at: number) => readonly [xMm: number, yMm: number]) => {
   const [c, s] = [Math.cos((turnDeg * Math.PI) / 180), Math.sin((turnDeg * Math.PI) / 180)]
-  const [dx, dy] = [(x[at] as number) - mx, (y[at] as number) - my]
-  return [mx + c * dx - s * dy + xMm, my + s * dx + c * dy + yMm]
+  return (at) => {
+    const [dx, dy] = [(x[at] as number) - mx, (y[at] as number) - my]
+    return [mx + c * dx - s * dy + xMm, my + s * dx + c * dy + yMm]
+  }
 }
 
 /**
@@ -25,20 +26,20 @@ export const movedPlace = (
  * where it is no less than `least`: such a sum is not added up to its end.
  */
 const costOf = (
-  { x, y, count, middle: [mx, my] }: Samples,
+  samples: Samples,
   every: number,
   map: Homography,
-  { xMm, yMm, turnDeg }: Moved,
+  moved: Moved,
   distances: Distances,
   least: number,
 ): number => {
-  const [c, s] = [Math.cos((turnDeg * Math.PI) / 180), Math.sin((turnDeg * Math.PI) / 180)]
-  const some = Math.ceil(count / every)
+  const placeOf = placesMoved(samples, moved)
+  const some = Math.ceil(samples.count / every)
   const worse = least * some
   let sum = 0
-  for (let at = 0; at < count; at += every) {
-    const [dx, dy] = [(x[at] as number) - mx, (y[at] as number) - my]
-    const pixel = mapped(map, mx + c * dx - s * dy + xMm, my + s * dx + c * dy + yMm)
+  for (let at = 0; at < samples.count; at += every) {
+    const [x, y] = placeOf(at)
+    const pixel = mapped(map, x, y)
     sum += awayAt(distances, pixel.x, pixel.y)
     if (sum >= worse) return Infinity
   }

@@ -27,6 +27,14 @@ export const planQuestion = z.preprocess(
 )
 export type PlanQuestion = Of<typeof planQuestion>
 
+/** What is asked of a plain press run: any whole sheet, nothing beside it. */
+export const plainQuestion = {
+  onlyOne: false,
+  once: false,
+  offcutId: null,
+  waxedPaper: null,
+} satisfies Partial<PlanQuestion>
+
 /** What a press run of a job asks of the planner. */
 export const questionOfRun = (job: Pick<JobInput, 'pressId'>, run: PressRun) =>
   ({

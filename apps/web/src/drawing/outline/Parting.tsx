@@ -1,4 +1,3 @@
-import { factsOfDieClass } from '@bold-heron/core'
 import type { DieRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useParting, useStoredOutline } from '../../data/outlines.js'
@@ -11,7 +10,7 @@ export const Parting = ({ row }: { readonly row: DieRow }) => {
   const lengths = useLengths()
   const places = useParting(row).data ?? []
   const view = useStoredOutline(row).data?.view
-  if (!view || places.length === 0 || factsOfDieClass(row.dieClass).use !== 'die') return null
+  if (!view || places.length === 0) return null
   return (
     <section className="mt-3">
       <h3 className="font-bold">{t('common.parting.title', { count: places.length })}</h3>

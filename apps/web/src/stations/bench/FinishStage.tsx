@@ -86,7 +86,13 @@ export const FinishStage = ({
       {run.cutFrom && runId && <KeepLeftOver runId={runId} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
       {run.border && runId && <KeepBesideStrip runId={runId} sheetId={run.sheetId} border={run.border} />}
       {run.cutToSize && runId && (
-        <KeepBesideBlanks runId={runId} sheetId={run.sheetId} run={{ ...run, jobId: job.id }} />
+        <KeepBesideBlanks
+          runId={runId}
+          jobId={job.id}
+          sheetId={run.sheetId}
+          sheetCount={run.sheetCount}
+          cutToSize={run.cutToSize}
+        />
       )}
       <div className="flex flex-wrap justify-end gap-3">
         <ButtonLink to="/log" className="min-h-16 px-6 text-xl" onClick={onDone}>

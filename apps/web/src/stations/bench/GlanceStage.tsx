@@ -3,6 +3,7 @@ import { Check } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { sayLeaves } from '../../pressing/say-leaves.js'
 import { turnedPads } from '../../pressing/say-lie.js'
+import { sayToSize } from '../../pressing/say-to-size.js'
 import { sayFinding } from '../../text/say-finding.js'
 import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
@@ -26,7 +27,7 @@ const Mind = ({ job, stack, assessment }: Pick<AtBench, 'job' | 'stack' | 'asses
           {each}
         </li>
       ))}
-      {cutToSize && <li>{t('common.toSize.first', { size: lengths.area(cutToSize.lengthMm, cutToSize.widthMm) })}</li>}
+      {cutToSize && <li>{sayToSize(t, lengths, cutToSize)}</li>}
       {waxedPaper && <li>{t('bench.waxed.title')}</li>}
       {keepsCounters && <li>{t('bench.tray.title')}</li>}
       {turnedPads(t, stack).map(({ name, lie }) => (

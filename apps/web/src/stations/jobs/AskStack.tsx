@@ -1,5 +1,5 @@
 import { type Plan, referenceOf, techniqueOf, totalPasses, usualTechniqueFor } from '@bold-heron/core'
-import { jobOfRun, type PlanQuestion, type RunRow } from '@bold-heron/schema'
+import { jobOfRun, plainQuestion, type PlanQuestion, type RunRow } from '@bold-heron/schema'
 import { Hammer, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { Trans, useTranslation } from 'react-i18next'
@@ -99,8 +99,7 @@ export const AskStack = () => {
           bladeSide: techniqueOf(technique).bladeSide ?? rules?.bladeSide ?? ('down' as const),
         }
       : undefined
-  const question: PlanQuestion | undefined =
-    run && pressId ? { ...run, pressId, onlyOne: false, once: false, offcutId: null, waxedPaper: null } : undefined
+  const question: PlanQuestion | undefined = run && pressId ? { ...plainQuestion, ...run, pressId } : undefined
   const { plan, failed, request, progress } = useAskedPlan(question)
   const make = async (step: JobStep) => {
     if (!run || !die) return

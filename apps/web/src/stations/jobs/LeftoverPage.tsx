@@ -29,10 +29,10 @@ import { useEveryRow, useRow, useRowsById, useSaveRow } from '../../data/rows.js
 import { NestDrawing } from '../../drawing/nest/NestDrawing.js'
 import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
-import { CutToSize } from './CutToSize.js'
 import { Empty, Loaded } from '../../ui/states.js'
 import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { layPieces } from '../../workers/nest.js'
+import { CutToSize } from './CutToSize.js'
 
 /** ms that laying is improved on each leftover, and on a whole sheet. */
 const MS_EACH = 700

@@ -13,6 +13,7 @@ import { useLengths } from '../../text/lengths.js'
 import { countersOf } from '../../pressing/counters-of.js'
 import { KeepBesideBlanks, KeepBesideStrip } from '../../pressing/KeepRectangles.js'
 import { KeepLeftOver } from '../../pressing/KeepLeftOver.js'
+import { sayToSize } from '../../pressing/say-to-size.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { Panel } from '../../ui/Panel.js'
 import { Loaded, Loading } from '../../ui/states.js'
@@ -84,9 +85,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
             ))}
           </ol>
           <p className="mt-3 font-bold">{t('log.goodPieces', { count: run.pieces })}</p>
-          {run.cutToSize && (
-            <p>{t('common.toSize.first', { size: lengths.area(run.cutToSize.lengthMm, run.cutToSize.widthMm) })}</p>
-          )}
+          {run.cutToSize && <p>{sayToSize(t, lengths, run.cutToSize)}</p>}
           {run.waxedPaper && <p>{t('log.waxed')}</p>}
           {run.keepsCounters && run.pieces > 0 && <p>{t('log.counters', { count: countersOf(run, dies) })}</p>}
           <div className="mt-3">
@@ -121,7 +120,15 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
             </table>
           </Panel>
           <BesideStrip run={run} />
-          {run.cutToSize && <KeepBesideBlanks runId={run.id} sheetId={run.sheetId} run={run} />}
+          {run.cutToSize && (
+            <KeepBesideBlanks
+              runId={run.id}
+              jobId={run.jobId}
+              sheetId={run.sheetId}
+              sheetCount={run.sheetCount}
+              cutToSize={run.cutToSize}
+            />
+          )}
           {run.cutFrom && <KeepLeftOver runId={run.id} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
           <PhotosPanel of={{ kind: 'runs', id: run.id }} />
         </div>

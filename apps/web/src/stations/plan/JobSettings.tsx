@@ -9,6 +9,7 @@ import { ButtonLink } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
 import { WordChoice } from '../../ui/picker/WordChoice.js'
 import { useLengths } from '../../text/lengths.js'
+import { sayToSize } from '../../pressing/say-to-size.js'
 import { useChangeJob } from './use-change-job.js'
 
 const sheetCounts = Array.from({ length: 12 }, (_, at) => at + 1)
@@ -88,7 +89,7 @@ export const JobSettings = ({ job }: { readonly job: JobRow }) => {
       {isCut(run) && !run.border && (
         <ButtonLink look="quiet" to={jobPath(job.id, 'leftover')} icon={<Scissors aria-hidden size={18} />}>
           {run.cutToSize
-            ? t('common.toSize.first', { size: lengths.area(run.cutToSize.lengthMm, run.cutToSize.widthMm) })
+            ? sayToSize(t, lengths, run.cutToSize)
             : run.cutFrom
               ? t('plan.settings.cutFrom', { count: run.cutFrom.poses.length })
               : t('plan.settings.leftover')}

@@ -1,4 +1,4 @@
-import { waysToCutToSize } from '@bold-heron/core'
+import { wayToCutToSize } from '@bold-heron/core'
 import { runInHandOf } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { useRow } from '../../../data/rows.js'
@@ -14,7 +14,7 @@ export const ToSize: ShownStep<'to-size'> = ({ job }) => {
   const lengths = useLengths()
   const { sheetId, sheetCount, cutToSize } = runInHandOf(job)
   const sheet = useRow('sheets', sheetId).data
-  const way = sheet && cutToSize && waysToCutToSize(sheet, cutToSize).find(({ along }) => along === cutToSize.along)
+  const way = sheet && cutToSize && wayToCutToSize(sheet, cutToSize)
   return (
     <>
       <BenchTitle>{t('bench.toSize.title')}</BenchTitle>

@@ -1,53 +1,15 @@
-import { type ComparedBlock, diesOfClasses, techniqueOf, usualTechniqueFor } from '@bold-heron/core'
-import type { DieRow, PlanQuestion } from '@bold-heron/schema'
+import { diesOfClasses } from '@bold-heron/core'
+import { type DieRow, plainQuestion, type PlanQuestion } from '@bold-heron/schema'
 import { Printer } from 'lucide-react'
 import { Trans, useTranslation } from 'react-i18next'
 import { useSearchParams } from 'react-router'
-import { useHouseRules } from '../../../data/house-rules.js'
 import { useBlockRow } from '../../../data/plan.js'
 import { useEveryRow, useRowsPage } from '../../../data/rows.js'
 import { RowPicker } from '../../../drawing/pick/RowPicker.js'
+import { BlockRow } from '../../../pressing/placed/BlockRow.js'
 import { useLengths } from '../../../text/lengths.js'
-import { sayChance } from '../../../text/say-cut.js'
-import { sayPieces } from '../../../text/say-difference.js'
 import { Button } from '../../../ui/Button.js'
 import { Empty, Loaded, Loading } from '../../../ui/states.js'
-
-/** A block, and what it asks of the stack. */
-const Compared = ({ block: { name, found } }: { readonly block: ComparedBlock }) => {
-  const { t } = useTranslation()
-  const lengths = useLengths()
-  return (
-    <tr className="border-t border-line align-top">
-      <th scope="row" className="w-2/5 py-1 pr-3 text-left font-bold">
-        {name}
-        {found && <span className="block font-normal">{lengths.thickness(found.heightMm)}</span>}
-      </th>
-      <td className="py-1">
-        {found ? (
-          <>
-            {found.change.out.length > 0 && (
-              <p>{t('wall.blocks.leaves', { pieces: sayPieces(t, found.change.out) })}</p>
-            )}
-            {found.change.into.length > 0 && (
-              <p>{t('wall.blocks.fills', { pieces: sayPieces(t, found.change.into) })}</p>
-            )}
-            {found.change.out.length + found.change.into.length === 0 && <p>{t('wall.blocks.stays')}</p>}
-            <p className="text-ink-soft">
-              {t('wall.blocks.comesOut', {
-                count: found.passes,
-                chance: sayChance(t, found.chance),
-                dent: sayChance(t, found.dentChance),
-              })}
-            </p>
-          </>
-        ) : (
-          t('wall.blocks.none')
-        )}
-      </td>
-    </tr>
-  )
-}
 
 /** Every block for a class of die, by the die that stands for it. */
 const OfClass = ({ die, question }: { readonly die: DieRow; readonly question: PlanQuestion }) => {
@@ -66,7 +28,7 @@ const OfClass = ({ die, question }: { readonly die: DieRow; readonly question: P
           <table className="w-full">
             <tbody>
               {blocks.map((block) => (
-                <Compared key={JSON.stringify(block.material)} block={block} />
+                <BlockRow key={JSON.stringify(block.material)} block={block} />
               ))}
             </tbody>
           </table>
@@ -83,9 +45,8 @@ export const Component = () => {
   const presses = useEveryRow('presses').data
   const sheets = useEveryRow('sheets').data
   const dies = useEveryRow('dies').data
-  const rules = useHouseRules().data
   const newest = useRowsPage('runs', { pageSize: 1 }).data
-  if (!presses || !sheets || !dies || !rules || !newest) return <Loading what={t('wall.loading')} />
+  if (!presses || !sheets || !dies || !newest) return <Loading what={t('wall.loading')} />
   // What was pressed last is likely what is asked about.
   const press = presses.find(({ id }) => id === (asked.get('press') ?? newest.items[0]?.pressId)) ?? presses[0]
   const sheet = sheets.find(({ id }) => id === (asked.get('sheet') ?? newest.items[0]?.sheetId)) ?? sheets[0]
@@ -93,22 +54,15 @@ export const Component = () => {
     setAsked({ ...Object.fromEntries(asked), [what]: id }, { replace: true })
   if (!press || !sheet) return <Empty title={t('wall.blocks.noneTitle')}>{t('wall.blocks.noneText')}</Empty>
   const shown = diesOfClasses(dies, press)
-  const questionOf = (die: DieRow): PlanQuestion => {
-    const technique = usualTechniqueFor(die.dieClass)
-    return {
-      technique,
-      region: 'all',
-      dieIds: [die.id],
-      sheetId: sheet.id,
-      sheetCount: 1,
-      bladeSide: techniqueOf(technique).bladeSide ?? rules.bladeSide,
-      pressId: press.id,
-      onlyOne: false,
-      once: false,
-      offcutId: null,
-      waxedPaper: null,
-    }
-  }
+  const questionOf = (die: DieRow): PlanQuestion => ({
+    ...plainQuestion,
+    technique: 'cut',
+    region: 'all',
+    dieIds: [die.id],
+    sheetId: sheet.id,
+    sheetCount: 1,
+    pressId: press.id,
+  })
   return (
     <>
       <h1 className="hidden text-2xl print:block">{t('wall.blocks.title')}</h1>

@@ -1,5 +1,6 @@
 import { jobsTogether } from '@bold-heron/core'
 import type { EveningInput, JobRow } from '@bold-heron/schema'
+import type { ComponentProps } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useEveryRow } from '../../../data/rows.js'
 import { Button } from '../../../ui/Button.js'
@@ -21,6 +22,17 @@ const asOffered = ({ id }: JobRow): Chosen[number] => ({
   sheetsAtMost: null,
 })
 
+/** A small number behind its label. */
+const Numbered = ({
+  label,
+  ...box
+}: { readonly label: string } & Omit<ComponentProps<typeof NumberBox>, 'className'>) => (
+  <label className="flex items-center gap-1 text-sm">
+    {label}
+    <NumberBox {...box} className="min-h-11 w-20 rounded border border-ink/50 bg-field px-2" />
+  </label>
+)
+
 /** A job: whether it is of the evening, due when, with how many dies, and whether alone. */
 const JobChoice = ({ job, chosen, onChange }: Choosing & { readonly job: JobRow }) => {
   const { t } = useTranslation()
@@ -39,39 +51,30 @@ const JobChoice = ({ job, chosen, onChange }: Choosing & { readonly job: JobRow 
       </Tick>
       {its && (
         <>
-          <label className="flex items-center gap-1 text-sm">
-            {t('wall.evening.due')}
-            <NumberBox
-              least={0}
-              most={1440}
-              step={5}
-              className="min-h-11 w-20 rounded border border-ink/50 bg-field px-2"
-              value={its.dueMin}
-              onChange={(dueMin) => set({ dueMin })}
-              onEmpty={() => set({ dueMin: null })}
-            />
-          </label>
-          <label className="flex items-center gap-1 text-sm">
-            {t('wall.evening.copies')}
-            <NumberBox
-              least={1}
-              most={12}
-              className="min-h-11 w-16 rounded border border-ink/50 bg-field px-2"
-              value={its.copies}
-              onChange={(copies) => set({ copies })}
-            />
-          </label>
-          <label className="flex items-center gap-1 text-sm">
-            {t('wall.evening.sheetsAtMost')}
-            <NumberBox
-              least={1}
-              most={12}
-              className="min-h-11 w-16 rounded border border-ink/50 bg-field px-2"
-              value={its.sheetsAtMost}
-              onChange={(sheetsAtMost) => set({ sheetsAtMost })}
-              onEmpty={() => set({ sheetsAtMost: null })}
-            />
-          </label>
+          <Numbered
+            label={t('wall.evening.due')}
+            least={0}
+            most={1440}
+            step={5}
+            value={its.dueMin}
+            onChange={(dueMin) => set({ dueMin })}
+            onEmpty={() => set({ dueMin: null })}
+          />
+          <Numbered
+            label={t('wall.evening.copies')}
+            least={1}
+            most={12}
+            value={its.copies}
+            onChange={(copies) => set({ copies })}
+          />
+          <Numbered
+            label={t('wall.evening.sheetsAtMost')}
+            least={1}
+            most={12}
+            value={its.sheetsAtMost}
+            onChange={(sheetsAtMost) => set({ sheetsAtMost })}
+            onEmpty={() => set({ sheetsAtMost: null })}
+          />
           <Tick className="text-sm" checked={its.alone} onChange={() => set({ alone: !its.alone })}>
             {t('wall.evening.alone')}
           </Tick>

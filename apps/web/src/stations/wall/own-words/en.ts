@@ -10,12 +10,6 @@ export const wall = {
     sheet: 'Sheet',
     ofClass: '{{die}}, {{size}}',
     working: 'Trying every block…',
-    leaves: 'Leaves: {{pieces}}',
-    fills: 'Fills: {{pieces}}',
-    stays: 'The stack stays as it is',
-    comesOut_one: '{{count}} pass; as wanted in {{chance}} of 100, dented beside it in {{dent}}.',
-    comesOut_other: '{{count}} passes; as wanted in {{chance}} of 100, dented beside it in {{dent}}.',
-    none: 'No stack of the shelf serves with it.',
     howToRead:
       'For every class the largest die that goes through this press. What leaves the stack that cuts all of the die when the block goes in, and what fills it up again.',
     print: 'Print',
