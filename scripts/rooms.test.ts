@@ -33,7 +33,7 @@ const houses = {
     'diagnosis',
     'practice',
   ],
-  'packages/schema/src': ['entered', 'stored', 'wire', 'files'],
+  'packages/schema/src': ['entered', 'stored', 'wire', 'bundle', 'files'],
   'apps/server/src': [
     'threads',
     'store',
@@ -47,7 +47,19 @@ const houses = {
     'sharing',
     'http',
   ],
-  'apps/web/src': ['paths', 'workers', 'data', 'devices', 'text', 'ui', 'drawing', 'pressing', 'stations', 'app'],
+  'apps/web/src': [
+    'paths',
+    'offline',
+    'workers',
+    'data',
+    'devices',
+    'text',
+    'ui',
+    'drawing',
+    'pressing',
+    'stations',
+    'app',
+  ],
 } as const
 
 const repository = resolve(dirname(fileURLToPath(import.meta.url)), '..')

@@ -1,6 +1,8 @@
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
+import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vite'
+import { serviceWorker } from './service-worker.js'
 
 /** `npm run dev` passes the server's port; a built page is served by the server itself. */
 const serverPort = process.env['PORT'] ?? '4310'
@@ -24,7 +26,7 @@ const SMALL =
 const wordsOf = (id: string): string => `words-${/\/text\/([\w-]+)/.exec(id)?.[1] ?? ''}`
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), serviceWorker(fileURLToPath(new URL('src/offline/sw.ts', import.meta.url)))],
   worker: { format: 'es', rolldownOptions: { external: NOT_SHIPPED } },
   build: {
     target: 'es2023',

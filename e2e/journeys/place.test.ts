@@ -1,20 +1,15 @@
 import type { Placement } from '@bold-heron/core'
-import { type DieRow, type JobRow, type Page, placementOf as placementOfJob, type PlateRow } from '@bold-heron/schema'
+import { type JobRow, type Page, placementOf as placementOfJob, type PlateRow } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
 import { setOut, withDemo } from '../fixtures/journey.js'
 import { Key } from '../fixtures/keys.js'
-import { button, buttonThatBegins, css, field, label, type Spot, tab } from '../fixtures/spot.js'
+import { button, buttonThatBegins, css, field, type Spot, tab } from '../fixtures/spot.js'
 import { en } from '../fixtures/words.js'
-import { BenchPage } from '../pages/bench-page.js'
 
 const { application, browser } = await setOut(withDemo)
 
 const jobNamed = async (q: string): Promise<JobRow> =>
   ((await (await fetch(`${application.address}/api/jobs?q=${encodeURIComponent(q)}`)).json()) as Page<JobRow>).items[0]!
-
-const shelf = async <Row>(kind: string, q: string): Promise<Row[]> => [
-  ...((await (await fetch(`${application.address}/api/${kind}?q=${encodeURIComponent(q)}`)).json()) as Page<Row>).items,
-]
 
 const thing = (label: string): Spot => css(`g[data-thing][aria-label=${JSON.stringify(label)}]`)
 const GULLS = thing('Die Gull trio')
@@ -144,31 +139,6 @@ describe('the window with the lighthouse', () => {
   it('was laid without a complaint', async () => {
     expect(await browser.complaints()).toEqual([])
   })
-})
-
-it('a guide is cut as a job of its own, hangs on its nail, and the die is laid by it at the Bench', async () => {
-  const die = (await shelf<DieRow>('dies', 'Gull trio'))[0]!
-  const { guide } = en.shelf
-  await browser.go(`/shelf/dies/${die.id}`)
-  await browser.choose(guide.sheet, 'Slate card 300')
-  await browser.press(guide.cut)
-  await browser.untilPath(/^\/jobs\/.+\/plan$/)
-  expect((await jobNamed('Guide for Gull')).runs[0]!.sheetName).toBe('Slate card 300')
-  await browser.go(`/shelf/dies/${die.id}`)
-  await browser.click(label(guide.made))
-  await browser.enter(guide.hangs, 'third nail')
-  await browser.until(
-    async () => (await shelf<DieRow>('dies', 'Gull trio'))[0]!.guide?.hangs === 'third nail',
-    'the nail of the guide',
-  )
-  expect((await shelf<DieRow>('dies', 'Gull trio'))[0]!.guide).toEqual({ hangs: 'third nail', made: true })
-
-  const job = await jobNamed('Gulls')
-  const bench = new BenchPage(browser, job.id)
-  await bench.open()
-  await bench.goOnTo(en.bench.guide.layTitle)
-  await browser.says('third nail')
-  await bench.goOnTo(en.bench.guide.liftTitle)
 })
 
 it('every block of the shelf is compared, and one that was glued up is kept there as high as it was built', async () => {

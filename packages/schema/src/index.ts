@@ -114,6 +114,18 @@ export {
   withRunInHand,
   yieldOfRun,
 } from './stored/runs-of-job.js'
+export {
+  type BornePad,
+  type Bundle,
+  type EvidenceOfRun,
+  platesOf,
+  pressOf,
+  type StackThatWorked,
+} from './bundle/bundle.js'
+export { chartRequestOf } from './bundle/chart-request-of.js'
+export { eveningRequestOf, type JobTonight, jobTonight, type PressTonight } from './bundle/evening-request-of.js'
+export { type AskedBeside, planRequestOf } from './bundle/plan-request-of.js'
+export { workshopBundle } from './bundle/workshop-bundle.js'
 export { dieThumbnails, MOST_THUMBNAILS } from './wire/die-thumbnails.js'
 export { type RibbonEdges, ribbonOfRun, type RibbonRuns, withRibbon } from './stored/ribbon-of-job.js'
 export {

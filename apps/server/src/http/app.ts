@@ -17,6 +17,7 @@ import { isChange, onceTaken } from './taken.js'
 import { refuse } from '../refusals/refusal.js'
 import { type Route, serve } from './route.js'
 import { benchRunRoutes } from './routes/bench-runs.js'
+import { bundleRoutes } from './routes/bundle.js'
 import { causeRoutes } from './routes/causes.js'
 import { chartRoutes } from './routes/charts.js'
 import { deviceRoutes } from './routes/devices.js'
@@ -88,6 +89,7 @@ const routesOf = (
   ...planRoutes(workshop, work),
   ...outlineRoutes(workshop, work),
   ...houseRuleRoutes(workshop),
+  ...bundleRoutes(workshop, work, databaseUrl),
   ...fileRoutes(work, databaseUrl),
   ...rowRoutes(rowKinds.plates, workshop.plates),
   ...rowRoutes(rowKinds.presses, workshop.presses),
@@ -116,7 +118,11 @@ const wakeAfterChanges = (app: Express, learner: Learner): void => {
 /** The built pages; any other path shows the application, which knows its own routes. */
 const addPages = (app: Express, pagesFolder: string): void => {
   if (!existsSync(pagesFolder)) return
-  app.use(express.static(pagesFolder, { index: false, maxAge: '1y', immutable: true }))
+  app.use('/assets', express.static(join(pagesFolder, 'assets'), { index: false, maxAge: '1y', immutable: true }))
+  // Under the same name these may be others tomorrow.
+  app.use(
+    express.static(pagesFolder, { index: false, setHeaders: (response) => response.set('Cache-Control', 'no-cache') }),
+  )
   app.get('/{*path}', (_request, response) => {
     response.set('Cache-Control', 'no-cache').sendFile(join(pagesFolder, 'index.html'))
   })

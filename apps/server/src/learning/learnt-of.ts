@@ -1,8 +1,5 @@
 import {
   difficultyByRuns,
-  evidenceForPair,
-  type GapGrid,
-  type Learnt,
   measured,
   type MeasuringWay,
   type PiecesById,
@@ -12,24 +9,20 @@ import {
   teachingLike,
   type TechniqueId,
 } from '@bold-heron/core'
+import type { EvidenceOfRun } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { MOST_RUNS } from './piles-in-log.js'
 
-interface EvidenceRow extends RunEvidence {
-  readonly runId: string
+/** A technique on sheets: what the strength that runs teach stands for (`resistOf`). */
+export interface Resisting {
+  readonly technique: TechniqueId
+  readonly sheetIds: readonly string[]
 }
 
-/** A sheet that no run names, where only the press is asked about. */
-export const NO_SHEET = '00000000-0000-4000-8000-000000000000'
-
-/** A technique on a sheet: what the strength that runs teach stands for (`resistOf`). */
-interface Resisting {
+interface StoredEvidence extends Pick<RunEvidence, 'pressId' | 'pressClass' | 'dies'> {
+  readonly runId: string
   readonly technique: TechniqueId
   readonly sheetId: string
-}
-
-interface StoredEvidence extends Pick<RunEvidence, 'pressId' | 'pressClass' | 'dies'>, Resisting {
-  readonly runId: string
   readonly firstRow: number
   readonly log: readonly number[]
 }
@@ -68,32 +61,44 @@ const piecesOfRuns = async (
   return found
 }
 
-/** What the runs of a press, or of what resists, say; set aside, deleted and named ones left out. */
-const evidenceRows = async (
+/** Which runs are read: those of some presses, and those that teach of what resists; all where nothing is said. */
+export interface RunsThatTeach {
+  readonly pressIds: readonly string[]
+  readonly of: readonly Resisting[]
+}
+
+const among = (name: string): string => `(SELECT value::uuid FROM json_array_elements_text(:${name}))`
+
+/** Whether a run is one of those, as SQL, and what is put in its places. */
+const isWanted = ({ pressIds, of }: RunsThatTeach) => {
+  const replacements: Record<string, string | readonly string[]> = { pressIds: JSON.stringify(pressIds) }
+  const ofIt = of.map(({ technique, sheetIds }, at) => {
+    replacements[`alike${at}`] = teachingLike(technique)
+    replacements[`sheets${at}`] = JSON.stringify(sheetIds)
+    const isAlike = `run.technique IN (:alike${at})`
+    return teachesSheet(technique) ? `${isAlike} AND run.sheet_id IN ${among(`sheets${at}`)}` : isAlike
+  })
+  return {
+    says: [`run.press_id IN ${among('pressIds')}`, ...ofIt].map((each) => `(${each})`).join(' OR '),
+    replacements,
+  }
+}
+
+/** What runs say, oldest first; set aside and deleted ones left out. */
+export const evidenceOf = async (
   sequelize: Sequelize,
-  { pressId, of, exceptRuns = [] }: { pressId: string; of?: Resisting; exceptRuns?: readonly string[] },
+  wanted: RunsThatTeach | undefined,
   transaction: Transaction,
-): Promise<EvidenceRow[]> => {
+): Promise<EvidenceOfRun[]> => {
+  const { says, replacements } = wanted ? isWanted(wanted) : { says: 'true', replacements: {} }
   const rows = await sequelize.query<StoredEvidence>(
     `SELECT run.id AS "runId", run.press_id AS "pressId", press.press_class AS "pressClass", run.technique,
        run.sheet_id AS "sheetId", evidence.first_row AS "firstRow", evidence.log,
        (SELECT string_agg(die_id::text, ' ' ORDER BY die_id::text COLLATE "C") FROM run_dies WHERE run_id = run.id) AS dies
      FROM run_evidence AS evidence JOIN runs AS run ON run.id = evidence.run_id JOIN presses AS press ON press.id = run.press_id
-     WHERE run.deleted_at IS NULL AND NOT run.set_aside
-       AND (run.press_id = :pressId OR (run.technique IN (:alike) AND (NOT :ofSheet OR run.sheet_id = :sheetId)))
-       AND run.id::text <> ALL (ARRAY[:exceptRuns]::text[])
+     WHERE run.deleted_at IS NULL AND NOT run.set_aside AND (${says})
      ORDER BY run.at, run.id`,
-    {
-      type: QueryTypes.SELECT,
-      replacements: {
-        pressId,
-        alike: of ? teachingLike(of.technique) : [''],
-        ofSheet: of !== undefined && teachesSheet(of.technique),
-        sheetId: of?.sheetId ?? null,
-        exceptRuns: exceptRuns.length > 0 ? exceptRuns : [''],
-      },
-      transaction,
-    },
+    { type: QueryTypes.SELECT, replacements, transaction },
   )
   const pieces = await piecesOfRuns(
     sequelize,
@@ -125,55 +130,6 @@ export const tightestOf = async (
   return row?.mm ?? undefined
 }
 
-const rounded = ({ firstRow, log }: GapGrid): GapGrid => ({
-  firstRow,
-  log: Array.from(log, (value) => Math.round(value * 1000) / 1000),
-})
-
-/** One name for a set of dies, as rows of evidence have it. */
-const nameOfDies = (dieIds: readonly string[]): string => [...dieIds].sort().join(' ')
-
-/** What runs say of a press with what resists, cut with some dies or with any, as it is sent and kept. */
-export const saidOfPair = (
-  rows: readonly RunEvidence[],
-  pressId: string,
-  resist: string,
-  dieIds: readonly string[] = [],
-): Pick<Learnt, 'log' | 'pieces' | 'pressRuns'> => {
-  const { log, pieces } = evidenceForPair(rows, pressId, resist, nameOfDies(dieIds))
-  return { log: rounded(log), pieces, pressRuns: rows.filter((row) => row.pressId === pressId).length }
-}
-
-/** What the log says of a press with what resists, read once. */
-export interface ReadLog {
-  /** For the planner: with just these dies, or with any where none are named. */
-  learnt(dieIds?: readonly string[]): Learnt
-  /** Whether the sheet was ever cut with just these dies. */
-  wasCutWith(dieIds: readonly string[]): boolean
-}
-
-/** Reads what the log says of a press with a sheet, but for some runs. */
-export const readLog = async (
-  sequelize: Sequelize,
-  pressId: string,
-  of: Resisting,
-  transaction: Transaction,
-  exceptRuns: readonly string[] = [],
-): Promise<ReadLog> => {
-  const rows = await evidenceRows(sequelize, { pressId, of, exceptRuns }, transaction)
-  const tightestMm = await tightestOf(sequelize, pressId, transaction)
-  const resist = resistOf(of.technique, of.sheetId)
-  const ofIt = rows.filter((row) => row.resist === resist)
-  return {
-    learnt: (dieIds = []) => ({
-      ...saidOfPair(rows, pressId, resist, teachesSheet(of.technique) ? dieIds : []),
-      sheetRuns: ofIt.length,
-      tightestMm,
-    }),
-    wasCutWith: (dieIds) => ofIt.some(({ dies }) => dies === nameOfDies(dieIds)),
-  }
-}
-
 /** How much more difficult a die is than is usual for it, by all runs of the presses that it was used on. */
 export const difficultyOfDie = async (sequelize: Sequelize, dieId: string, transaction: Transaction) => {
   const presses = await sequelize.query<{ id: string }>(
@@ -181,7 +137,7 @@ export const difficultyOfDie = async (sequelize: Sequelize, dieId: string, trans
      WHERE die_id::text = :dieId AND deleted_at IS NULL ORDER BY press_id`,
     { type: QueryTypes.SELECT, replacements: { dieId }, transaction },
   )
-  const rows: EvidenceRow[] = []
+  const rows: EvidenceOfRun[] = []
   for (const { id } of presses) rows.push(...(await evidenceOfPress(sequelize, id, transaction)))
   return difficultyByRuns(rows, dieId)
 }
@@ -191,4 +147,4 @@ export const evidenceOfPress = (
   sequelize: Sequelize,
   pressId: string,
   transaction: Transaction,
-): Promise<EvidenceRow[]> => evidenceRows(sequelize, { pressId }, transaction)
+): Promise<EvidenceOfRun[]> => evidenceOf(sequelize, { pressIds: [pressId], of: [] }, transaction)

@@ -1,10 +1,19 @@
-import { gapByRun, quantileOf, type RunEvidence, spreadOfGap, totalPasses, wereLookedAt } from '@bold-heron/core'
+import {
+  gapByRun,
+  NO_SHEET,
+  quantileOf,
+  type RunEvidence,
+  saidOfPair,
+  spreadOfGap,
+  totalPasses,
+  wereLookedAt,
+} from '@bold-heron/core'
 import type { PressLearning, RunAsEvidence } from '@bold-heron/schema'
 import { RunModel } from '../store/models/run-model.js'
 import { runTable } from '../store/runs.js'
 import { inSnapshot } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
-import { evidenceOfPress, NO_SHEET, saidOfPair, tightestOf } from './learnt-of.js'
+import { evidenceOfPress, tightestOf } from './learnt-of.js'
 
 /** Newest runs listed as evidence. */
 const MOST_LISTED = 100

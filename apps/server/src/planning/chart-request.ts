@@ -1,35 +1,21 @@
 import { createHash } from 'node:crypto'
+import { type ChartRequest, type Die, type DieClass, dieClasses, factsOfDieClass, techniqueOf } from '@bold-heron/core'
 import {
-  asUsedIn,
-  type ChartRequest,
-  type Die,
-  type DieClass,
-  dieClasses,
-  factsOfDieClass,
-  liesAt,
-  type Plate,
-  type RowOfChart,
-  type Sheet,
-  techniqueOf,
-} from '@bold-heron/core'
-import {
+  type Bundle,
   type ChartBasis,
+  chartRequestOf,
   type ChartRow,
   MOST_CHART_COLUMNS,
   MOST_CHART_ROWS,
+  platesOf,
+  pressOf,
   toDie,
-  toHouseRules,
-  toSheet,
 } from '@bold-heron/schema'
 import { Op, type Sequelize, type Transaction } from 'sequelize'
-import { NO_SHEET, type ReadLog, readLog } from '../learning/learnt-of.js'
-import { diesWithLines } from '../store/dies.js'
-import { readHouseRules } from '../store/house-rules.js'
 import { DieModel } from '../store/models/die-model.js'
 import { SheetModel } from '../store/models/sheet-model.js'
-import { toSheetRow } from '../store/sheets.js'
 import { inSnapshot } from '../store/transactions.js'
-import { readPlates, readPress, stacksThatWorked } from './plan-request.js'
+import { gatherBundle } from './gather-bundle.js'
 
 /** What a chart is computed from, a name for each part of it, and how many runs of the log it rests on. */
 export interface GatheredChart {
@@ -73,26 +59,25 @@ const usualDie = (dieClass: DieClass): Die => {
 }
 
 /** Plain card of a thickness, mm. */
-const plainCard = (mm: number): Sheet =>
-  toSheet({
-    id: `card ${mm}`,
-    name: `${mm}`,
-    kind: 'smooth-card',
-    caliperMm: mm,
-    caliperBy: 'caliper',
-    grammage: null,
-    shearStrengthMPa: null,
-    squashModulusMPa: null,
-    lengthMm: 297,
-    widthMm: 210,
-    stock: 0,
-    colour: '',
-    weightTyped: '',
-    grain: 'unknown',
-    patterned: false,
-    parts: [],
-    note: '',
-  })
+const plainCard = (mm: number): Bundle['sheets'][number] => ({
+  id: `card ${mm}`,
+  name: `${mm}`,
+  kind: 'smooth-card',
+  caliperMm: mm,
+  caliperBy: 'caliper',
+  grammage: null,
+  shearStrengthMPa: null,
+  squashModulusMPa: null,
+  lengthMm: 297,
+  widthMm: 210,
+  stock: 0,
+  colour: '',
+  weightTyped: '',
+  grain: 'unknown',
+  patterned: false,
+  parts: [],
+  note: '',
+})
 
 /** What comes to the shelf later joins nobody's chart unasked. */
 const onShelfWhenSaved = (updatedAt: string) => ({
@@ -101,13 +86,20 @@ const onShelfWhenSaved = (updatedAt: string) => ({
   createdAt: { [Op.lte]: new Date(updatedAt) },
 })
 
-/** The dies of a chart's rows: those that are named, all that the technique takes, or as kinds of die usually are. */
-const diesOf = async ({ rows, technique, updatedAt }: ChartRow, transaction: Transaction): Promise<Die[]> => {
-  if (rows.by === 'classes') return dieClasses.filter((each) => rows.dieClasses.includes(each)).map(usualDie)
+/** Dies or sheets of a chart: those that the shelf has, by id, and those that are made up as they usually are. */
+interface Asked<Thing> {
+  readonly ids: readonly string[]
+  readonly madeUp: readonly Thing[]
+}
+
+/** A chart's rows: the dies that are named, all that the technique takes, or as kinds of die usually are. */
+const rowsOf = async ({ rows, technique, updatedAt }: ChartRow, transaction: Transaction): Promise<Asked<Die>> => {
+  if (rows.by === 'classes')
+    return { ids: [], madeUp: dieClasses.filter((each) => rows.dieClasses.includes(each)).map(usualDie) }
+  if (rows.dieIds.length > 0) return { ids: rows.dieIds, madeUp: [] }
   const taken = dieClasses.filter((each) => techniqueOf(technique).takes.includes(factsOfDieClass(each).use))
-  const where = rows.dieIds.length > 0 ? { id: rows.dieIds } : { ...onShelfWhenSaved(updatedAt), dieClass: taken }
   const stored = await DieModel.findAll({
-    where,
+    where: { ...onShelfWhenSaved(updatedAt), dieClass: taken },
     attributes: ['id'],
     order: [
       ['dieClass', 'ASC'],
@@ -117,19 +109,18 @@ const diesOf = async ({ rows, technique, updatedAt }: ChartRow, transaction: Tra
     limit: MOST_CHART_ROWS,
     transaction,
   })
-  const found = await diesWithLines(
-    transaction,
-    stored.map(({ id }) => id),
-  )
-  const ids = rows.dieIds.length > 0 ? rows.dieIds : stored.map(({ id }) => id)
-  return ids.flatMap((id) => found.get(id) ?? [])
+  return { ids: stored.map(({ id }) => id), madeUp: [] }
 }
 
-const sheetsOf = async ({ columns, updatedAt }: ChartRow, transaction: Transaction): Promise<Sheet[]> => {
-  if (columns.by === 'thicknesses') return [...columns.mm].sort((a, b) => a - b).map(plainCard)
-  const where = columns.sheetIds.length > 0 ? { id: columns.sheetIds } : onShelfWhenSaved(updatedAt)
+/** And its columns: sheets of the shelf by their thickness, or plain card of some thicknesses. */
+const columnsOf = async (
+  { columns, updatedAt }: ChartRow,
+  transaction: Transaction,
+): Promise<Asked<Bundle['sheets'][number]>> => {
+  if (columns.by === 'thicknesses') return { ids: [], madeUp: [...columns.mm].sort((a, b) => a - b).map(plainCard) }
   const stored = await SheetModel.findAll({
-    where,
+    where: columns.sheetIds.length > 0 ? { id: columns.sheetIds } : onShelfWhenSaved(updatedAt),
+    attributes: ['id'],
     order: [
       ['caliperMm', 'ASC'],
       ['name', 'ASC'],
@@ -138,80 +129,59 @@ const sheetsOf = async ({ columns, updatedAt }: ChartRow, transaction: Transacti
     limit: MOST_CHART_COLUMNS,
     transaction,
   })
-  return stored.map((sheet) => toSheet(toSheetRow(sheet)))
+  return { ids: stored.map(({ id }) => id), madeUp: [] }
 }
 
-/** The plates that are otherwise under some dies than on the shelf. */
-export const wornUnder = (shelf: readonly Plate[], asItLies: (plate: Plate) => Plate): Plate[] =>
-  shelf.flatMap((plate) => {
-    const its = asItLies(plate)
-    return its === plate || JSON.stringify(its) === JSON.stringify(plate) ? [] : [its]
-  })
+const idsOf = <Thing extends { readonly id: string }>({ ids, madeUp }: Asked<Thing>): string[] => [
+  ...ids,
+  ...madeUp.map(({ id }) => id),
+]
 
 /** Gathers everything that a chart is computed from, read in one snapshot. Undefined where the press is not there. */
 export const gatherChart = (sequelize: Sequelize, chart: ChartRow): Promise<GatheredChart | undefined> =>
   inSnapshot(sequelize, async (transaction) => {
     const { technique, pressId, perBase } = chart
-    const { all, onShelf: everywhere, asItLiesUnder } = await readPlates(transaction)
-    const press = await readPress(pressId, all, transaction)
-    if (!press) return undefined
-    const onShelf = everywhere.filter((plate) => liesAt(plate, press.id))
-    const rules = await readHouseRules(transaction)
-    const dies = await diesOf(chart, transaction)
-    const sheets = await sheetsOf(chart, transaction)
-    const bladeSide = techniqueOf(technique).bladeSide ?? rules.bladeSide
-    const sheetIds = sheets.map(({ id }) => id)
-    const worked = await stacksThatWorked(
+    const rows = await rowsOf(chart, transaction)
+    const columns = await columnsOf(chart, transaction)
+    const ofShelf = await gatherBundle(
       sequelize,
-      { pressId, technique, bladeSide, sheetCount: 1, sheetIds },
+      {
+        pressIds: [pressId],
+        dieIds: rows.ids,
+        sheetIds: columns.ids,
+        log: [{ technique, sheetIds: columns.ids }],
+      },
       transaction,
     )
-    const logs = new Map<string, ReadLog>()
-    const asked: { readonly sheet: Sheet; readonly log: ReadLog }[] = []
-    for (const sheet of sheets) {
-      // Plain card of some thickness is no sheet of the log's; what the log says of the press holds for it all the same.
-      const sheetId = chart.columns.by === 'sheets' ? sheet.id : NO_SHEET
-      const log = logs.get(sheetId) ?? (await readLog(sequelize, pressId, { technique, sheetId }, transaction))
-      logs.set(sheetId, log)
-      asked.push({ sheet, log })
+    const bundle: Bundle = {
+      ...ofShelf,
+      dies: [...ofShelf.dies, ...rows.madeUp],
+      sheets: [...ofShelf.sheets, ...columns.madeUp],
     }
-    const columns = asked.map(({ sheet, log }) => ({ id: sheet.id, name: sheet.name, sheet, learnt: log.learnt() }))
-    const rows = dies.map((die): RowOfChart => ({
-      id: die.id,
-      name: die.name,
-      dies: [die],
-      worn: wornUnder(onShelf, asItLiesUnder([die], press.throatMm)),
-      workedBefore: Object.fromEntries(sheetIds.map((id) => [id, worked(die.dieClass, id)])),
-      learnt: Object.fromEntries(
-        asked.flatMap(({ sheet, log }) => (log.wasCutWith([die.id]) ? [[sheet.id, log.learnt([die.id])]] : [])),
-      ),
-    }))
-    const request: ChartRequest = {
-      technique,
-      press: asUsedIn(press, rules.passes),
-      bladeSide,
-      rules: toHouseRules(rules),
-      shelf: onShelf,
-      rows,
-      columns,
-      perBase,
-    }
-    const shown = [technique, chart.rows, chart.columns, request.bladeSide]
-    const parts = {
-      press: nameOf(press),
-      plates: nameOf(onShelf),
-      dies: nameOf(dies),
-      sheets: nameOf(sheets),
-      rules: nameOf(request.rules),
-      log: nameOf([
-        columns.map(({ learnt }) => learnt),
-        rows.map(({ worn, workedBefore, learnt }) => [worn, workedBefore, learnt]),
-      ]),
-    }
-    return {
-      request,
-      basis: { ...parts, chart: nameOf([...shown, perBase]) },
-      cellsName: nameOf(['cells', parts, shown]),
-      runs: Math.max(0, ...columns.map(({ learnt }) => learnt.pressRuns)),
-    }
+    const question = { technique, pressId, perBase, dieIds: idsOf(rows), sheetIds: idsOf(columns) }
+    const request = chartRequestOf(bundle, question)
+    return request && { request, ...namesOf(chart, request, bundle) }
   })
+
+/** Names for the parts of a chart's request, and for all that its cells rest on. */
+const namesOf = (
+  { technique, pressId, perBase, ...chart }: ChartRow,
+  request: ChartRequest,
+  bundle: Bundle,
+): Omit<GatheredChart, 'request'> => {
+  const learnt = request.columns.map((column) => column.learnt)
+  const shown = [technique, chart.rows, chart.columns, request.bladeSide]
+  const parts = {
+    press: nameOf(pressOf(bundle, pressId, platesOf(bundle))),
+    plates: nameOf(request.shelf),
+    dies: nameOf(request.rows.flatMap(({ dies }) => dies)),
+    sheets: nameOf(request.columns.map(({ sheet }) => sheet)),
+    rules: nameOf(request.rules),
+    log: nameOf([learnt, request.rows.map((row) => [row.worn, row.workedBefore, row.learnt])]),
+  }
+  return {
+    basis: { ...parts, chart: nameOf([...shown, perBase]) },
+    cellsName: nameOf(['cells', parts, shown]),
+    runs: Math.max(0, ...learnt.map((each) => each?.pressRuns ?? 0)),
+  }
+}

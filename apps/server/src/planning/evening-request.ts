@@ -1,27 +1,23 @@
 import {
-  asUsedIn,
-  type EveningJob,
   type EveningRequest,
-  type Learnt,
+  layerChanges,
   learntTiming,
   type LoggedTimes,
-  layerChanges,
-  type Press,
   type StackReference,
-  turnsOn,
 } from '@bold-heron/core'
-import { type EveningRow, runInHandOf, toHouseRules, toSheet, yieldOfRun } from '@bold-heron/schema'
+import {
+  eveningRequestOf,
+  type EveningRow,
+  type JobTonight,
+  jobTonight,
+  platesOf,
+  type PressTonight,
+  pressOf,
+} from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
-import { type ReadLog, readLog } from '../learning/learnt-of.js'
-import { diesWithLines } from '../store/dies.js'
-import { readHouseRules } from '../store/house-rules.js'
-import { OffcutModel } from '../store/models/offcut-model.js'
-import { SheetModel } from '../store/models/sheet-model.js'
-import { toSheetRow } from '../store/sheets.js'
 import { inSnapshot } from '../store/transactions.js'
 import type { Workshop } from '../store/workshop.js'
-import { wornUnder } from './chart-request.js'
-import { readPlates, readPress } from './plan-request.js'
+import { gatherBundle } from './gather-bundle.js'
 
 /** Runs whose times are looked at. */
 const MOST_TIMED = 200
@@ -71,80 +67,37 @@ const lyingSince = (runs: readonly LoggedRun[], since: Date): StackReference => 
 /** Gathers everything that an evening is planned from, read in one snapshot: of every job, what the log says is still to do. */
 export const gatherEvening = ({ sequelize, jobs }: Workshop, evening: EveningRow): Promise<EveningRequest> =>
   inSnapshot(sequelize, async (transaction) => {
-    const { all, onShelf, asItLiesUnder } = await readPlates(transaction)
-    const rules = await readHouseRules(transaction)
-    const presses: { press: Press; personId: string; runs: LoggedRun[] }[] = []
-    for (const { pressId, personId } of evening.presses) {
-      const press = await readPress(pressId, all, transaction)
-      const runs = await loggedRuns(sequelize, pressId, transaction)
-      if (press) presses.push({ press: asUsedIn(press, rules.passes), personId, runs })
+    const tonight: JobTonight[] = []
+    for (const each of evening.jobs) {
+      const job = await jobs.findIn(each.jobId, transaction)
+      if (job) tonight.push(jobTonight(job, each))
     }
-    const throatMm = Math.max(1, ...presses.map(({ press }) => press.throatMm))
-    const found: EveningJob[] = []
-    for (const { jobId, dueMin, copies, alone, sheetsAtMost } of evening.jobs) {
-      const job = await jobs.findIn(jobId, transaction)
-      if (!job) continue
-      const run = runInHandOf(job)
-      const sheet = await SheetModel.findByPk(run.sheetId, { transaction })
-      const dies = await diesWithLines(transaction, run.dieIds)
-      if (!sheet) continue
-      const row = toSheetRow(sheet)
-      const ofShelf = toSheet(row)
-      const its = run.dieIds.flatMap((id) => dies.get(id) ?? [])
-      const offcuts = await OffcutModel.findAll({
-        where: { sheetId: row.id, retiredAt: null, deletedAt: null },
-        transaction,
-      })
-      found.push({
-        id: jobId,
-        name: job.name,
-        pieces: Math.max(0, job.wanted - job.cut),
-        ...(dueMin === null ? {} : { dueMin }),
-        ...(sheetsAtMost === null ? {} : { sheetsAtMost }),
-        technique: run.technique,
-        bladeSide: run.bladeSide,
-        dies: its,
-        copies,
-        piecesEach: yieldOfRun(job, { ...run, sheetCount: 1 }, its, ofShelf).pieces,
-        sheet: ofShelf,
-        sheetSizeMm: [row.lengthMm, row.widthMm],
-        stock: row.stock,
-        turns: turnsOn(row),
-        // Laid out on a card of its own, or along a strip, it goes through as it was laid.
-        alone: alone || job.card !== null || run.border !== null || run.region !== 'all',
-        once: run.border !== null,
-        worn: wornUnder(onShelf, asItLiesUnder(its, throatMm)),
-        leftovers: offcuts.map(({ loops }) => loops),
-      })
-    }
+    const pressIds = evening.presses.map(({ pressId }) => pressId)
+    const sheetIds = [...new Set(tonight.map(({ sheetId }) => sheetId))]
+    const bundle = await gatherBundle(
+      sequelize,
+      {
+        pressIds,
+        dieIds: [...new Set(tonight.flatMap(({ dieIds }) => dieIds))],
+        sheetIds,
+        leftoversOf: sheetIds,
+        log: [...new Set(tonight.map(({ technique }) => technique))].map((technique) => ({ technique, sheetIds })),
+      },
+      transaction,
+    )
+    const plates = platesOf(bundle)
     const since = evening.beginsAt ? new Date(evening.beginsAt) : new Date(evening.createdAt)
-    const eveningPresses: EveningRequest['presses'][number][] = []
-    for (const { press, personId, runs } of presses) {
-      const learnt: Record<string, Learnt> = {}
-      const logs = new Map<string, ReadLog>()
-      for (const { id, sheet, technique, dies } of found) {
-        const name = `${technique} ${sheet.id}`
-        const log =
-          logs.get(name) ?? (await readLog(sequelize, press.id, { technique, sheetId: sheet.id }, transaction))
-        logs.set(name, log)
-        learnt[id] = log.learnt(dies.map((die) => die.id))
-      }
-      eveningPresses.push({
-        press,
-        personId,
-        timing: learntTiming(press, timesOf(runs)),
-        inPress: lyingSince(runs, since),
-        learnt,
-      })
+    const presses: PressTonight[] = []
+    for (const { pressId, personId } of evening.presses) {
+      const press = pressOf(bundle, pressId, plates)
+      const runs = await loggedRuns(sequelize, pressId, transaction)
+      if (press)
+        presses.push({
+          pressId,
+          personId,
+          timing: learntTiming(press, timesOf(runs)),
+          inPress: lyingSince(runs, since),
+        })
     }
-    return {
-      presses: eveningPresses,
-      people: evening.people,
-      rules: toHouseRules(rules),
-      shelf: onShelf,
-      jobs: found,
-      gapMm: evening.gapMm,
-      changeWorthMin: evening.changeWorthMin,
-      pins: evening.pins,
-    }
+    return eveningRequestOf(bundle, { ...evening, presses, jobs: tonight })
   })

@@ -38,6 +38,7 @@ import type { Hands } from './hands.js'
 import { readTable, writeTable } from './tables.js'
 import { thumbnailOf } from './thumbnail.js'
 import { readWorkshop, writeWorkshop } from './whole-workshop.js'
+import { writeBundle } from './write-bundle.js'
 
 /** Which tasks wait for one another: how many of a kind are done at once. */
 export const turns = {
@@ -145,6 +146,7 @@ export const tasks = {
   }),
   readWorkshop: task('files', readWorkshop),
   writeWorkshop: task('files', writeWorkshop),
+  writeBundle: task('files', writeBundle),
   readTable: task('files', readTable),
   writeTable: task('files', writeTable),
 } as const

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { NavLink, Outlet, ScrollRestoration, useLocation, useNavigation } from 'react-router'
 import { useChangeHouseRules, useLengthStyle } from '../data/house-rules.js'
 import { noteWhereOneIs } from '../data/job-in-hand.js'
-import { useMay } from '../data/who.js'
+import { isHere, useMay } from '../data/who.js'
 import { IconButton } from '../ui/Button.js'
 import { Choice } from '../ui/Choice.js'
 import { classes } from '../ui/classes.js'
@@ -13,6 +13,7 @@ import { RestMenu } from './RestMenu.js'
 import { Shortcuts } from './Shortcuts.js'
 import { doors } from './stations.js'
 
+const Connection = lazy(() => import('./Connection.js'))
 const JotDialog = lazy(() => import('../stations/log/jot/JotDialog.js'))
 
 const UnitSwitch = () => {
@@ -95,6 +96,11 @@ export const Frame = () => {
           </div>
         </div>
       </header>
+      {!isHere() && (
+        <Suspense fallback={null}>
+          <Connection />
+        </Suspense>
+      )}
       {jotting && (
         <Suspense fallback={null}>
           <JotDialog onClose={() => setJotting(false)} />

@@ -1,5 +1,6 @@
 import { PAGE_HEADER, type Problem, problem } from '@bold-heron/schema'
 import type { z } from 'zod'
+import { reach } from './reach.js'
 
 /** The server answered, but not with what was asked for. */
 export class ProblemError extends Error {
@@ -52,7 +53,7 @@ const send = async (
   if (file) headers['Content-Type'] = file.type || 'application/octet-stream'
   if (version !== undefined) headers['If-Match'] = `"${version}"`
   try {
-    return await fetch(path, {
+    const response = await fetch(path, {
       method,
       headers,
       // What says all in its address, as an undo does, is done even where the page is left at once.
@@ -66,8 +67,11 @@ const send = async (
             : { body: JSON.stringify(body) }),
       ...(signal ? { signal } : {}),
     })
+    reach.answered(response)
+    return response
   } catch (error) {
     if (signal?.aborted) throw error
+    reach.away()
     throw new AwayError()
   }
 }

@@ -14,13 +14,27 @@ import { type PlanQuestion, planRequest } from '@bold-heron/schema'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { longWork, planner } from '../workers/planner.js'
-import { ask } from './client.js'
+import { ask, AwayError } from './client.js'
 import { editionOf } from './editions.js'
+import type * as FromBundle from './from-bundle.js'
 
 /** What was worked out in a worker stays true for as long as what it was worked out from. */
 export const forGood = { staleTime: Infinity, gcTime: 60_000, retry: false } as const
 /** First part of the keys of what was worked out; a change of the shelf makes stale what it is worked out from, not this. */
 export const WORKED_OUT = 'worked-out'
+
+/** An answer of the server's; where it cannot be reached, one out of the workshop that this device took along. */
+const orTakenAlong = async <Answer>(
+  asked: Promise<Answer>,
+  from: (bundle: typeof FromBundle) => Promise<Answer>,
+): Promise<Answer> => {
+  try {
+    return await asked
+  } catch (error) {
+    if (!(error instanceof AwayError)) throw error
+    return from(await import('./from-bundle.js'))
+  }
+}
 
 /** How far the simulated plan is. */
 export interface PlanProgress {
@@ -34,7 +48,10 @@ export interface PlanProgress {
 const useRequest = (jobId: string) =>
   useQuery({
     queryKey: ['plan', jobId, 'request'],
-    queryFn: ({ signal }) => ask(`/api/jobs/${jobId}/plan-request`, planRequest, { signal }),
+    queryFn: ({ signal }) =>
+      orTakenAlong(ask(`/api/jobs/${jobId}/plan-request`, planRequest, { signal }), ({ requestOfJobFromBundle }) =>
+        requestOfJobFromBundle(jobId),
+      ),
     placeholderData: (previous, query) => (query?.queryKey[1] === jobId ? previous : undefined),
   })
 
@@ -89,7 +106,11 @@ export const usePlan = (jobId: string) => usePlanOf({ name: jobId, request: useR
 const useAskedRequest = (question: PlanQuestion | undefined) =>
   useQuery({
     queryKey: ['plan', 'asked', question ?? null],
-    queryFn: ({ signal }) => ask('/api/plan-requests', planRequest, { signal, method: 'POST', body: question }),
+    queryFn: ({ signal }) =>
+      orTakenAlong(
+        ask('/api/plan-requests', planRequest, { signal, method: 'POST', body: question }),
+        ({ requestFromBundle }) => requestFromBundle(question as PlanQuestion),
+      ),
     enabled: question !== undefined,
   })
 
@@ -159,9 +180,13 @@ export const useBenchRequest = (
     queryKey: ['bench', jobId, 'request', ...ownRuns, question ?? null],
     queryFn: ({ signal }) => {
       const except = `except=${ownRuns.join(',')}`
-      return question
-        ? ask(`/api/plan-requests?${except}`, planRequest, { signal, method: 'POST', body: question })
-        : ask(`/api/jobs/${jobId}/plan-request?${except}`, planRequest, { signal })
+      return orTakenAlong(
+        question
+          ? ask(`/api/plan-requests?${except}`, planRequest, { signal, method: 'POST', body: question })
+          : ask(`/api/jobs/${jobId}/plan-request?${except}`, planRequest, { signal }),
+        ({ requestFromBundle, requestOfJobFromBundle }) =>
+          question ? requestFromBundle(question, { exceptRuns: ownRuns }) : requestOfJobFromBundle(jobId, ownRuns),
+      )
     },
     staleTime: Infinity,
     gcTime: 0,

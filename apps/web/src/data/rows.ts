@@ -70,7 +70,8 @@ export type ListQuestion = Readonly<Record<string, string | number | undefined>>
 /** The most rows the server puts on one page. */
 const WHOLE_PAGE = 500
 
-const listPath = (kind: Kind, question: ListQuestion): string => {
+/** Where a page of rows is asked for. */
+export const listPath = (kind: Kind, question: ListQuestion): string => {
   const query = new URLSearchParams()
   for (const [name, value] of Object.entries(question)) if (value !== undefined) query.set(name, String(value))
   return `/api/${kind}?${query.toString()}`

@@ -1,12 +1,28 @@
 import { dieThumbnails, MOST_THUMBNAILS } from '@bold-heron/schema'
 import { useQuery } from '@tanstack/react-query'
-import { ask } from './client.js'
+import { ask, AwayError } from './client.js'
 import { Gathered } from './gathered.js'
+import { keep, kept } from './kept/keeping.js'
+
+const KEPT = 'die-thumbnails'
+
+const fetchDrawings = (ids: readonly string[]) => ask(`/api/die-thumbnails?ids=${ids.join(',')}`, dieThumbnails)
 
 /** The drawings of all dies that a page shows are asked for at once. */
-const drawings = new Gathered(MOST_THUMBNAILS, async (ids) =>
-  ask(`/api/die-thumbnails?ids=${ids.join(',')}`, dieThumbnails),
-)
+const drawings = new Gathered(MOST_THUMBNAILS, async (ids) => {
+  try {
+    return await fetchDrawings(ids)
+  } catch (error) {
+    const found = error instanceof AwayError ? await kept.read(KEPT).catch(() => undefined) : undefined
+    if (!found) throw error
+    return found as Readonly<Record<string, string>>
+  }
+})
+
+/** Has this device keep the drawings of dies, for when there is no connection. */
+export const keepThumbnails = async (ids: readonly string[]): Promise<void> => {
+  if (ids.length > 0) await keep(kept.write(KEPT, await fetchDrawings(ids)))
+}
 
 /** A die in little, as an address that an image takes; undefined until it is there. */
 export const useDieThumbnail = (id: string, version: number): string | undefined => {

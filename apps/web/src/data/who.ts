@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { ask } from './client.js'
 
 /** Pages of the machine itself come without TLS: whoever sits there may do everything, and nobody has to be asked. */
-const isHere = (): boolean => window.location.protocol === 'http:'
+export const isHere = (): boolean => window.location.protocol === 'http:'
 const here: WhoAsks = { role: 'owner', name: '', isHere: true }
 
 /** Who asks by this browser; while that is not known, somebody who may do the least. */

@@ -1,4 +1,4 @@
-import { type HouseRules, idsOfSettings } from '@bold-heron/core'
+import { idsOfSettings } from '@bold-heron/core'
 import { namedOnce } from '../entered/named-once.js'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
@@ -57,13 +57,6 @@ export const houseRulesInFile = houseRulesInput
   .omit({ units: true, fractionDenominator: true, bladeSide: true })
   .partial()
   .default({})
-
-/** House rules of a file over those that are usual. */
-export const overUsual = (usual: HouseRules, own: Of<typeof houseRulesInFile>): HouseRules => ({
-  // What JSON leaves out is absent, never undefined.
-  ...usual,
-  ...(own as Partial<HouseRules>),
-})
 
 /** Reports plates that share a name, and known-good stacks that name plates which are not there. */
 export const platesFit = (

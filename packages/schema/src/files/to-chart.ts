@@ -1,45 +1,35 @@
 import {
-  asUsedIn,
   type Candidate,
   type ChartRequest,
-  defaultHouseRules,
+  PASS_COST,
   type Plate,
   type Polyline,
-  type WholeChart,
   referenceOf,
-  PASS_COST,
+  type WholeChart,
 } from '@bold-heron/core'
+import { bundleOfFile } from '../bundle/bundle-of-file.js'
+import { chartRequestOf } from '../bundle/chart-request-of.js'
 import type { ChartAnswer } from '../wire/chart-answer.js'
 import type { ChartFile } from './chart-file.js'
-import { overUsual } from './things-in-file.js'
-import { toDie, toPlates, toPress, toSheet } from '../stored/to-core.js'
 
 /** A chart's file as the core takes it; `lines` are the drawings of its dies, in their order, undefined for a stand-in. */
 export const requestOfChartFile = (
-  input: ChartFile,
+  { press, plates, houseRules, technique, bladeSide, perBase, ...input }: ChartFile,
   lines: readonly (readonly Polyline[] | undefined)[],
 ): ChartRequest => {
-  const shelf = input.plates.flatMap(toPlates)
-  return {
-    technique: input.technique,
-    press: asUsedIn(
-      toPress({ ...input.press, id: 'press' }, new Map(shelf.map((plate) => [plate.id, plate]))),
-      input.houseRules.passes,
-    ),
-    bladeSide: input.bladeSide,
-    rules: overUsual(defaultHouseRules, input.houseRules),
-    shelf,
-    rows: input.dies.map(({ svg: _, file: __, id, ...die }, at) => {
-      const name = id ?? `die ${at + 1}`
-      const drawn = toDie({ ...die, id: name, outline: lines[at] ? { source: 'drawing' } : null }, lines[at])
-      return { id: name, name: die.name, dies: [drawn], worn: [], workedBefore: {} }
-    }),
-    columns: input.sheets.map(({ id, ...sheet }, at) => {
-      const name = id ?? `sheet ${at + 1}`
-      return { id: name, name: sheet.name, sheet: toSheet({ ...sheet, id: name }) }
-    }),
-    perBase: input.perBase,
-  }
+  const dies = input.dies.map(({ id, ...die }, at) => ({ ...die, id: id ?? `die ${at + 1}` }))
+  const sheets = input.sheets.map(({ id, ...sheet }, at) => ({ ...sheet, id: id ?? `sheet ${at + 1}` }))
+  return chartRequestOf(
+    bundleOfFile({ plates, presses: [{ ...press, id: 'press' }], dies, sheets, houseRules }, lines),
+    {
+      technique,
+      pressId: 'press',
+      bladeSide,
+      perBase,
+      dieIds: dies.map(({ id }) => id),
+      sheetIds: sheets.map(({ id }) => id),
+    },
+  ) as ChartRequest
 }
 
 const platesOf = (shelf: readonly Plate[], chart: WholeChart): ChartAnswer['plates'] => {

@@ -1,7 +1,5 @@
 import {
-  asUsedIn,
   type Batch,
-  defaultHouseRules,
   type EveningPlan,
   type EveningRequest,
   type LaidOut,
@@ -11,62 +9,21 @@ import {
   type ProvenSchedule,
   type ScheduleWanted,
   usualTiming,
-  yieldOf,
 } from '@bold-heron/core'
+import { bundleOfFile } from '../bundle/bundle-of-file.js'
+import { eveningRequestOf } from '../bundle/evening-request-of.js'
 import type { EveningAnswer, LayOptionAnswer } from '../wire/evening-answer.js'
 import type { EveningOrderFile, EveningWholeFile, OrderAnswer } from './evening-file.js'
-import { overUsual } from './things-in-file.js'
-import { toDie, toPlates, toPress, toSheet } from '../stored/to-core.js'
 
 /** An evening's file as the core takes it; `lines` are the drawings of its dies, in their order, undefined for a stand-in. */
 export const requestOfEveningFile = (
   input: EveningWholeFile,
   lines: readonly (readonly Polyline[] | undefined)[],
-): EveningRequest => {
-  const shelf = input.plates.flatMap(toPlates)
-  const plates = new Map(shelf.map((plate) => [plate.id, plate]))
-  const dies = new Map(
-    input.dies.map(({ svg: _, file: __, ...die }, at) => [
-      die.id,
-      toDie({ ...die, outline: lines[at] ? { source: 'drawing' } : null }, lines[at]),
-    ]),
-  )
-  const sheets = new Map(input.sheets.map((sheet) => [sheet.id, sheet]))
-  return {
-    people: input.people,
-    presses: input.presses.map(({ personId, ...press }) => ({
-      press: asUsedIn(toPress(press, plates), input.houseRules.passes),
-      personId,
-      timing: usualTiming,
-      inPress: [],
-      learnt: {},
-    })),
-    rules: overUsual(defaultHouseRules, input.houseRules),
-    shelf,
-    jobs: input.jobs.flatMap(({ dieIds, sheetId, dueMin, sheetsAtMost, ...job }) => {
-      const sheet = sheets.get(sheetId)
-      if (!sheet) return []
-      const its = dieIds.flatMap((id) => dies.get(id) ?? [])
-      return [
-        {
-          ...job,
-          ...(dueMin === null ? {} : { dueMin }),
-          ...(sheetsAtMost === null ? {} : { sheetsAtMost }),
-          dies: its,
-          piecesEach: yieldOf(its, toSheet(sheet), 1).pieces,
-          sheet: toSheet(sheet),
-          sheetSizeMm: [sheet.lengthMm, sheet.widthMm] as const,
-          stock: sheet.stock,
-          worn: [],
-          leftovers: [],
-        },
-      ]
-    }),
-    gapMm: input.gapMm,
-    changeWorthMin: input.changeWorthMin,
-    pins: input.pins,
-  }
-}
+): EveningRequest =>
+  eveningRequestOf(bundleOfFile(input, lines), {
+    ...input,
+    presses: input.presses.map(({ id, personId }) => ({ pressId: id, personId, timing: usualTiming, inPress: [] })),
+  })
 
 /** Batches of a file as they are put in order. */
 export const wantedOfOrder = ({ people, presses, jobs, batches, ...minutes }: EveningOrderFile): ScheduleWanted => ({

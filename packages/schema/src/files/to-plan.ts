@@ -1,8 +1,5 @@
 import {
   type Assessment,
-  asPressed,
-  asUsedIn,
-  defaultHouseRules,
   type Plan,
   platesIn,
   type PlanRequest,
@@ -10,37 +7,32 @@ import {
   type PredictedFeel,
   type PredictedPass,
 } from '@bold-heron/core'
-import type { PlanAnswer, PlanFile, PlannedStack } from './plan-file.js'
-import { toDie, toPlates, toPress, toSheet } from '../stored/to-core.js'
-import { overUsual } from './things-in-file.js'
+import { bundleOfFile } from '../bundle/bundle-of-file.js'
+import { planRequestOf } from '../bundle/plan-request-of.js'
 import { nameOfLayer } from '../stored/to-run.js'
+import { plainQuestion } from '../wire/plan.js'
+import type { PlanAnswer, PlanFile, PlannedStack } from './plan-file.js'
 
 /** A plan's file as the planner takes it; `lines` are the drawings of its dies, in their order, undefined for a stand-in. */
 export const requestOfPlanFile = (
-  input: PlanFile,
+  { press, sheet, plates, houseRules, ...input }: PlanFile,
   lines: readonly (readonly Polyline[] | undefined)[],
 ): PlanRequest => {
-  const shelf = input.plates.flatMap(toPlates)
-  return {
-    technique: input.technique,
-    region: input.region,
-    cut: asPressed(input.technique, {
-      press: asUsedIn(
-        toPress({ ...input.press, id: 'press' }, new Map(shelf.map((plate) => [plate.id, plate]))),
-        input.houseRules.passes,
-      ),
-      dies: input.dies.map(({ svg: _, file: __, ...die }, at) =>
-        toDie({ ...die, id: `die ${at + 1}`, outline: lines[at] ? { source: 'drawing' } : null }, lines[at]),
-      ),
-      sheet: toSheet({ ...input.sheet, id: 'sheet' }),
-      sheetCount: input.sheetCount,
-      bladeSide: input.bladeSide,
-      ...(input.onlyOne ? { onlyOne: true } : {}),
-      rules: overUsual(defaultHouseRules, input.houseRules),
-    }),
-    shelf,
-    workedBefore: [],
-  }
+  const dies = input.dies.map((die, at) => ({ ...die, id: `die ${at + 1}` }))
+  const presses = [{ ...press, id: 'press' }]
+  const bundle = bundleOfFile({ plates, presses, dies, sheets: [{ ...sheet, id: 'sheet' }], houseRules }, lines)
+  const { technique, region, sheetCount, bladeSide, onlyOne } = input
+  return planRequestOf(bundle, {
+    ...plainQuestion,
+    technique,
+    region,
+    pressId: 'press',
+    dieIds: dies.map(({ id }) => id),
+    sheetId: 'sheet',
+    sheetCount,
+    bladeSide,
+    onlyOne,
+  }) as PlanRequest
 }
 
 const passOf = ({ goodFromMm: _, ...pass }: PredictedPass): PlannedStack['passes'][number] => {

@@ -58,17 +58,22 @@ export const pressIdOf = (job: Pick<JobInput, 'pressId'>, run: Pick<PressRun, 'p
 const halvesOf = ({ region, placed }: Pick<PressRun, 'region' | 'placed'>): number =>
   placed && pressesBothHalves({ goesIn: placed.goesIn, region }) ? placed.dies.length : 1
 
-/**
- * What a press run of a job gives where all of it comes out: of what is laid out on a card, or along a strip, a piece a sheet; of halves along a
- * fold one each.
- */
-export const yieldOfRun = (
+/** What a press run gives of what is laid out on a card, or along a strip: a piece a sheet; of halves along a fold one each. Undefined for any other. */
+export const piecesLaidOut = (
   { card }: Pick<JobInput, 'card'>,
   { border, sheetCount, region, placed }: Pick<PressRun, 'border' | 'sheetCount' | 'region' | 'placed'>,
+): number | undefined => (card || border ? sheetCount * halvesOf({ region, placed }) : undefined)
+
+/** What a press run of a job gives where all of it comes out: as it is laid out, else what its dies give of their sheets. */
+export const yieldOfRun = (
+  job: Pick<JobInput, 'card'>,
+  run: Pick<PressRun, 'border' | 'sheetCount' | 'region' | 'placed'>,
   dies: Parameters<typeof yieldOf>[0],
   sheet: Parameters<typeof yieldOf>[1],
-): Yield =>
-  card || border ? { pieces: sheetCount * halvesOf({ region, placed }), mirrored: 0 } : yieldOf(dies, sheet, sheetCount)
+): Yield => {
+  const pieces = piecesLaidOut(job, run)
+  return pieces === undefined ? yieldOf(dies, sheet, run.sheetCount) : { pieces, mirrored: 0 }
+}
 
 /** A job's card with all its runs laid out on it, the run in hand the one that is asked for; null where nothing is laid out. */
 export const placementOf = (

@@ -48,7 +48,8 @@ const plate = z.object({
   lie: z.object({ face: z.enum(padFaces), turned: z.boolean() }).exactOptional(),
 })
 
-const die = z.object({
+/** A die as the planner takes it, with its lines. */
+export const dieWithLines = z.object({
   id: z.string(),
   name: z.string(),
   dieClass: z.enum(dieClasses),
@@ -122,7 +123,7 @@ const { units: _, fractionDenominator: __, ...rules } = houseRulesInput.shape
 
 const cut = z.object({
   press,
-  dies: z.array(die),
+  dies: z.array(dieWithLines),
   sheet,
   sheetCount: z.number(),
   bladeSide: pressedWhatFields.bladeSide,
@@ -155,7 +156,7 @@ export const planRequest: z.ZodType<PlanRequest> = z.object({
 export const placeRequest = z.object({
   /** The planner's request as if nothing were laid out. */
   request: planRequest,
-  dies: z.array(die),
+  dies: z.array(dieWithLines),
   sheets: z.array(sheet),
 })
 export type PlaceRequest = Of<typeof placeRequest>

@@ -15,7 +15,6 @@ import {
   recipeRow,
   runInHandOf,
   toDie,
-  toSheet,
 } from '@bold-heron/schema'
 import { z } from 'zod'
 import { factsOfCut } from '../../store/cut-facts.js'
@@ -155,7 +154,7 @@ const doingRoutes = (workshop: Workshop): Route[] => [
           bladeSide,
           ...plainQuestion,
         },
-        { brought: { dies: dies.map((die) => toDie(die, die.outline?.lines)), sheet: toSheet(sheet) } },
+        { brought: { dies: dies.map((die) => toDie(die, die.outline?.lines)), sheets: [sheet] } },
       )
       return input ?? refuseMissing('press')
     },

@@ -1,10 +1,11 @@
 import { Layers } from 'lucide-react'
 import { redirect } from 'react-router'
 import type { Station, StationNav } from '../station.js'
+import type { cards as ownWords } from './own-words/en.js'
 import type { cards as words } from './text/en.js'
 
 /** What is made of several layers, and the envelope it goes in. */
-export const cards: Station<'cards', { cards: typeof words }, StationNav<'door'>> = {
+export const cards: Station<'cards', { cards: typeof words & typeof ownWords }, StationNav<'door'>> = {
   id: 'cards',
   nav: { at: 'door', key: 'k', icon: Layers },
   routes: [

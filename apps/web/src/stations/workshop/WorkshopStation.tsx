@@ -1,12 +1,13 @@
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
-import { useMay, useWho } from '../../data/who.js'
+import { isHere, useMay, useWho } from '../../data/who.js'
 import { ClearPanel } from './ClearPanel.js'
 import { CsvPanel } from './CsvPanel.js'
 import { FilesPanel } from './FilesPanel.js'
 import { HouseRulesPanel } from './HouseRulesPanel.js'
 import { Empty } from '../../ui/states.js'
 import { LanguagePanel } from './LanguagePanel.js'
+import { WithoutConnection } from './devices/WithoutConnection.js'
 
 /** What a device says that is not the owner's. */
 const NotHere = () => {
@@ -15,6 +16,7 @@ const NotHere = () => {
   return (
     <Empty title={t('workshop.title')}>
       <p>{t('workshop.devices.notOwner', { name, role: t(`workshop.devices.role.${role}`) })}</p>
+      <WithoutConnection />
       <LanguagePanel />
     </Empty>
   )
@@ -40,6 +42,7 @@ export const Component = () => {
               {t('workshop.devices.open')}
             </Link>
           </p>
+          {!isHere() && <WithoutConnection />}
           <LanguagePanel />
           <FilesPanel />
           <CsvPanel />

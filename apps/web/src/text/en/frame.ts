@@ -15,6 +15,12 @@ export const frame = {
     runs_one: '{{count}} run',
     runs_other: '{{count}} runs',
   },
+  away: {
+    bare: 'No connection to the workshop.',
+    kept: 'No connection: this is as it was at {{time}}. Jobs, plans and the Bench go on; what you change elsewhere has to wait.',
+    unsent_one: '{{count}} run of this device is not in the log yet; it is sent once there is a connection.',
+    unsent_other: '{{count}} runs of this device are not in the log yet; they are sent once there is a connection.',
+  },
   rest: 'More',
   scheme: { label: 'Light or dark', system: 'light or dark as the system is', light: 'light', dark: 'dark' },
   shortcuts: 'Shortcuts',

@@ -5,19 +5,21 @@ import { batchPath } from '../../../data/job-address.js'
 import { useRow } from '../../../data/rows.js'
 import { useSavedPlan } from '../../../data/evenings.js'
 import { useOutbox } from '../../../data/bench-outbox.js'
+import { useReached } from '../../../data/reach.js'
 import { Button, ButtonLink } from '../../../ui/Button.js'
 import { shownFinishing } from '../finishing/list.js'
 import { BenchTitle } from '../steps/BenchTitle.js'
 import { type BenchSession, type EveningBatch, piecesASheet } from '../session.js'
 
-/** Where the queue of this press goes on, once what was told here is in the log. */
+/** Where the queue of this press goes on: once what was told here is in the log, or without a connection as it was planned last. */
 const GoOn = ({ evening, onDone }: { readonly evening: EveningBatch; readonly onDone: () => void }) => {
   const { t } = useTranslation()
   const { toSend } = useOutbox()
+  const isAway = useReached().is === 'away'
   const row = useRow('evenings', evening.eveningId)
   return (
     <>
-      {row.data && toSend === 0 && <NextOf row={row.data} evening={evening} onDone={onDone} />}
+      {row.data && (toSend === 0 || isAway) && <NextOf row={row.data} evening={evening} onDone={onDone} />}
       <ButtonLink to={`/wall/evenings/${evening.eveningId}`} className="min-h-16 px-6 text-xl" onClick={onDone}>
         {t('bench.evening.back')}
       </ButtonLink>
@@ -37,7 +39,8 @@ const NextOf = ({
   const { t } = useTranslation()
   const { data } = useSavedPlan(row)
   const queue = data?.queues.find(({ pressId }) => pressId === evening.pressId)
-  const next = queue?.runs[0]
+  // A plan from before this batch was pressed still has it.
+  const next = queue?.runs[queue.runs.findIndex(({ batchId }) => batchId === evening.batchId) + 1]
   if (!data) return <p>{t('bench.loading')}</p>
   if (!next) return <p className="text-2xl">{t('bench.evening.pressDone')}</p>
   return (

@@ -35,6 +35,11 @@ export const workshop = {
     sendAwayTitle: 'Send {{name}} away?',
     sendAwayText:
       'From this moment on it reads and changes nothing more. What it logged stays. It can be paired again.',
+    offline: {
+      yes: 'This device goes on without a connection, with tonight’s jobs, the shelf and what the log taught as of {{time}}. Put it on its home screen, and it opens like an app.',
+      soon: 'This device keeps its pages for when there is no connection, and takes along what tonight takes.',
+      no: 'Without a connection this device opens nothing: its browser does not trust the workshop’s certificate yet. How to trust it stands on the machine itself, under Share with a device.',
+    },
     deeds: 'What was done',
     atTheMachine: 'at this machine',
     deed: {
