@@ -2,9 +2,12 @@ import { SimulatedResponses } from '../packages/core/src/planner/simulated-respo
 import { mean } from './blind/tally.js'
 import { bestPossible } from './faults/best-possible.js'
 import { aCase } from './faults/case.js'
+import { roundsWhenKnown } from './faults/knowing.js'
 import { type Outcome, play } from './faults/play.js'
 
 const FAULTS = 300
+/** Of so many it is also worked out how soon somebody cures them who knows the fault. */
+const KNOWN = 100
 
 const share = (all: readonly Outcome[], is: (each: Outcome) => boolean): string =>
   `${((100 * all.filter(is).length) / all.length).toFixed(1).padStart(5)} %`
@@ -23,6 +26,8 @@ export const benchHiddenFaults = (seed: number, faults = FAULTS): Promise<void> 
     const all: Outcome[] = []
     const byCause = new Map<string, Outcome[]>()
     const possible: number[] = []
+    const known: number[] = []
+    const ofThose: number[] = []
     for (let at = 0; at < faults; at++) {
       const one = aCase(seed * 1_000_003 + at, forming, responses)
       if (!one) continue
@@ -30,6 +35,11 @@ export const benchHiddenFaults = (seed: number, faults = FAULTS): Promise<void> 
       const best = bestPossible(one, responses, seed + at)
       const outcome = play(one, responses)
       all.push(outcome)
+      const again = at < KNOWN ? aCase(seed * 1_000_003 + at, forming, responses) : undefined
+      if (again) {
+        known.push(roundsWhenKnown(again, responses, seed + at))
+        ofThose.push(outcome.rounds)
+      }
       possible.push(best)
       const name = one.fault.length > 1 ? 'two at once' : (one.fault[0]?.cause.id ?? '')
       byCause.set(name, [...(byCause.get(name) ?? []), outcome])
@@ -40,6 +50,9 @@ export const benchHiddenFaults = (seed: number, faults = FAULTS): Promise<void> 
     const within = (place: number) =>
       `${((100 * possible.filter((at) => at <= place).length) / possible.length).toFixed(1).padStart(5)} %`
     console.log(`  ${'the best there can be'.padEnd(26)} ${within(1)} ${within(3)}`)
+    console.log(
+      `  rounds of the first ${known.length}: ${mean(ofThose).toFixed(2)}; by somebody who knows the fault ${mean(known).toFixed(2)}`,
+    )
     for (const [name, its] of [...byCause].sort()) {
       row(`${name} (${its.length})`, its)
       const wrong = its.filter(({ after }) => after > 1).map(({ top }) => top)

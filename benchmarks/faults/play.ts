@@ -13,7 +13,7 @@ import { trialAdviceSteps } from '../../packages/core/src/planner/trial-advice.j
 import { type Case, type Fault, lookedAt, variationOfFault } from './case.js'
 
 /** Nobody tries longer. */
-const MOST_ROUNDS = 8
+export const MOST_ROUNDS = 8
 
 /** How likely each cause is, alone or with another, likeliest first. */
 export const causesOf = (ranked: readonly { readonly causes: readonly CauseId[]; readonly chance: number }[]) => {

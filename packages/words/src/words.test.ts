@@ -77,7 +77,7 @@ describe('another language', () => {
   const other = speakWith(dashes(en) as Words)
 
   it.each(problemCodes)('%s is said in nothing but its words', (code) => {
-    const values = { one: 'plate', value: 1, version: 2, limitKb: 3, at: 4, limit: 5 }
+    const values = { one: 'plate', plate: 4, press: 5, value: 1, version: 2, limitKb: 3, at: 4, limit: 5 }
     expect(sayProblem(other, { code, values })).not.toMatch(/[A-Za-z]/)
   })
 

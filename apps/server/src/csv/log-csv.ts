@@ -52,6 +52,7 @@ const headings = [
   'waxed_paper_runs',
   'waxed_paper_mm',
   'cut_to_size',
+  'by_whom',
   'set_aside',
   'round',
   'passes',
@@ -98,6 +99,7 @@ const linesOf = (run: RunRow): string[][] =>
       waxed_paper_runs: String(run.waxedPaper?.runsEach ?? ''),
       waxed_paper_mm: String(run.waxedPaper?.caliperMm ?? ''),
       cut_to_size: run.cutToSize ? `${run.cutToSize.lengthMm} ${run.cutToSize.widthMm} ${run.cutToSize.along}` : '',
+      by_whom: run.byWhom,
       set_aside: run.setAside ? 'yes' : 'no',
       round: String(index + 1),
       passes: String(round.passes),
@@ -247,6 +249,7 @@ const readRun = async (lines: readonly CsvRow[], find: Finding): Promise<ReadRow
     keepsCounters: textOf(cells, 'keeps_counters') === 'yes',
     waxedPaper: waxedPaperOf(cells),
     cutToSize: cutToSizeOf(textOf(cells, 'cut_to_size')),
+    byWhom: textOf(cells, 'by_whom'),
     note: textOf(cells, 'note'),
   }
   if (faults.length > 0) return { errors: faults }

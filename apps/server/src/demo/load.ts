@@ -196,6 +196,7 @@ const runOf = (
     setAside: false,
     pieces: good ? job.yield : 0,
     spoilt: good ? 0 : job.sheetCount,
+    byWhom: '',
     note: '',
     placement: null,
   }

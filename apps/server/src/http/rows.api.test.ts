@@ -42,6 +42,8 @@ describe('rows of every kind', () => {
       .send({ ...input, name: 'Renamed' })
     expect(saved.body).toMatchObject({ name: 'Renamed', version: 2 })
     expect(saved.get('ETag')).toBe('"2"')
+    // What it says of other things may change while its version does not.
+    expect(saved.get('Cache-Control')).toBe('no-store')
 
     const listed = async (query = '') => {
       const answer = await server.api.get(`/api/${name}${query}`)

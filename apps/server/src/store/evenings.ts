@@ -1,5 +1,6 @@
 import type { EveningInput, EveningRow } from '@bold-heron/schema'
-import type { Transaction } from 'sequelize'
+import type { Sequelize, Transaction } from 'sequelize'
+import { claimsOn } from './batch-claims.js'
 import { EveningModel } from './models/evening-model.js'
 import { JobModel } from './models/job-model.js'
 import { PressModel } from './models/press-model.js'
@@ -16,6 +17,11 @@ const toEveningRows = async (stored: readonly EveningModel[], transaction: Trans
   const jobs = await JobModel.findAll({ where: { id: ids, deletedAt: null }, raw: true, transaction })
   const pieces = await piecesOfJobs(ids, transaction)
   const byId = new Map(jobs.map((job) => [job.id, job]))
+  const claims = await claimsOn(
+    EveningModel.sequelize as Sequelize,
+    stored.map(({ id }) => id),
+    transaction,
+  )
   return stored.map((evening) => ({
     ...rowShape(evening),
     name: evening.name,
@@ -32,6 +38,7 @@ const toEveningRows = async (stored: readonly EveningModel[], transaction: Trans
       const { cut, spoilt } = pieces(jobId)
       return job ? [{ jobId, name: job.name, wanted: job.wanted, cut, spoilt }] : []
     }),
+    claims: [...(claims.get(evening.id) ?? [])],
   }))
 }
 

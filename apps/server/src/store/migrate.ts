@@ -36,6 +36,7 @@ import { besideWhatIsPressed } from './migrations/0033-beside-what-is-pressed.js
 import { diesOfDies } from './migrations/0034-dies-of-dies.js'
 import { guides } from './migrations/0035-guides.js'
 import { sheetsCutToSize } from './migrations/0036-sheets-cut-to-size.js'
+import { whoIsAtWhat } from './migrations/0037-who-is-at-what.js'
 import { fillVocabularies } from './vocabularies.js'
 
 /** In their order. Listed here, not found by name, so that a bundle or a move cannot lose one. */
@@ -76,6 +77,7 @@ export const migrations = [
   diesOfDies,
   guides,
   sheetsCutToSize,
+  whoIsAtWhat,
 ] as const
 
 /** Brings the database's tables up to date, and the words that rows may use. */

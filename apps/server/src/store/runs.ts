@@ -115,6 +115,7 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
       setAside: run.setAside,
       pieces: run.pieces,
       spoilt: run.spoilt,
+      byWhom: run.byWhom,
       note: run.note,
       placement: run.placement,
       joins: run.joins,

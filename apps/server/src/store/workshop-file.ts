@@ -83,7 +83,7 @@ const listsOf = (workshop: Workshop, transaction: Transaction) => {
     ),
     builds: rowsOf(workshop.builds.spec, (rows) => rows.map(({ jobs: _, ...build }) => build)),
     charts: rowsOf(workshop.charts.spec, (rows) => rows.map(({ pressName: _, ...chart }) => chart)),
-    evenings: rowsOf(workshop.evenings.spec, (rows) => rows.map(({ progress: _, ...evening }) => evening)),
+    evenings: rowsOf(workshop.evenings.spec, (rows) => rows.map(({ progress: _, claims: __, ...evening }) => evening)),
     photos: photosForFile(transaction),
   } satisfies Partial<Record<keyof WorkshopFile, AsyncGenerator<unknown[]>>>
 }

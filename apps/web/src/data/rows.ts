@@ -24,7 +24,7 @@ import {
   type SheetInput,
   sheetRow,
 } from '@bold-heron/schema'
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { use, useMemo } from 'react'
 import type { z } from 'zod'
 import { ask, type Asked } from './client.js'
@@ -129,12 +129,15 @@ export const useRowsById = <K extends Kind>(kind: K): ReadonlyMap<string, RowOf<
 export const useRows = <K extends Kind>(kind: K, question: ListQuestion = {}) =>
   useRowsPage(kind, { pageSize: WHOLE_PAGE, ...question })
 
-export const useRow = <K extends Kind>(kind: K, id: string | undefined) =>
-  useQuery({
+/** The question for a row by its id; none while no id is given. */
+export const rowQuery = <K extends Kind>(kind: K, id: string | undefined) =>
+  queryOptions({
     queryKey: [kind, 'row', id],
     queryFn: ({ signal }) => ask(`/api/${kind}/${id}`, rowOf(kind), { signal }),
     enabled: id !== undefined,
   })
+
+export const useRow = <K extends Kind>(kind: K, id: string | undefined) => useQuery(rowQuery(kind, id))
 
 /** The run with a die that was pressed last, null where there is none; nothing is asked while no die is named. */
 export const useNewestRunWith = (dieId: string) =>

@@ -21,6 +21,8 @@ export interface PressedOutcome {
   readonly until?: string | undefined
   /** How the joins of a border came out. */
   readonly joins?: RunInput['joins']
+  /** Who pressed it, where several do. */
+  readonly byWhom?: string | undefined
   /** Pieces that came out of it for other jobs, whose dies lay beside. */
   readonly also?: RunInput['also'] | undefined
 }
@@ -60,6 +62,7 @@ export const runOf = (
   setAside: false,
   pieces: outcome.pieces,
   spoilt: outcome.spoilt,
+  byWhom: outcome.byWhom ?? '',
   note: outcome.note,
   placement: placeOf(job, run),
   joins: outcome.joins ?? null,

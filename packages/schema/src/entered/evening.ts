@@ -3,6 +3,7 @@ import { z } from 'zod'
 import type { Of } from '../plain.js'
 import { namedOnce } from './named-once.js'
 import { idField, nameField, noteField, rowFields } from './fields.js'
+import { batchClaim } from './batch-claim.js'
 
 /** Most jobs, presses and people of an evening. */
 export const MOST_EVENING_JOBS = 40
@@ -87,5 +88,7 @@ export const eveningRow = z.object({
   ...rowFields,
   /** Its jobs with how far they are, by the log. */
   progress: z.array(z.object({ jobId: idField, name: z.string(), wanted: z.int(), cut: z.int(), spoilt: z.int() })),
+  /** Who is at which of its runs now. */
+  claims: z.array(batchClaim).default([]),
 })
 export type EveningRow = Of<typeof eveningRow>

@@ -1,7 +1,7 @@
 import { handleFeels, hangingPlaces, padFaces, remedyIds, roles, seenOutcomes } from '@bold-heron/core'
 import { z } from 'zod'
 import type { Of } from '../plain.js'
-import { countField, idField, nameField, noteField, rowFields, setPlateField } from './fields.js'
+import { countField, idField, labelField, nameField, noteField, rowFields, setPlateField } from './fields.js'
 import { toldJoins } from './border-of-run.js'
 import { cutFrom } from './offcut.js'
 import { runFromOlder } from './older.js'
@@ -91,6 +91,8 @@ const runFields = {
   /** Pieces that came out good, and that were spoilt. */
   pieces: countField,
   spoilt: countField.default(0),
+  /** Who pressed it, where several do: a person of the evening, or a device. */
+  byWhom: labelField,
   note: noteField,
   /** Where things lay on the card, where that was laid out; its run in hand is the one that was pressed. */
   placement: placementInput.nullable().default(null),

@@ -36,7 +36,7 @@ const offcutInFile = offcutRow
   .omit({ sheetName: true, lengthMm: true, widthMm: true, areaMm2: true, claims: true })
   .extend(deletable)
 const chartInFile = chartRow.omit({ pressName: true }).extend(deletable)
-const eveningInFile = eveningRow.omit({ progress: true }).extend(deletable)
+const eveningInFile = eveningRow.omit({ progress: true, claims: true }).extend(deletable)
 const buildInFile = buildRow.omit({ jobs: true }).extend(deletable)
 
 const workshopAsItIs = z.object({

@@ -68,6 +68,7 @@ export const jottedRun = (
     setAside: false,
     pieces: isGood(seen) ? pieces : 0,
     spoilt: 0,
+    byWhom: '',
     note: '',
     placement: run.placement,
   }

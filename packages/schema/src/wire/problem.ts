@@ -34,6 +34,8 @@ export const problemCodes = [
   'plan-things-missing',
   'no-such-press-run',
   'no-outline',
+  'batch-taken',
+  'plate-elsewhere',
   'photo-deleted',
   'changed-meanwhile',
   'too-large',

@@ -24,6 +24,10 @@ export const problems: ProblemWords = {
   'plan-things-missing': 'The press, a die or the sheet named is not in this workshop.',
   'no-such-press-run': 'There is no such job, or it has no such press run.',
   'no-outline': 'This die has no outline of its own.',
+  'batch-taken':
+    'Somebody is at these runs already, or at some of their pieces. Take other runs, or send overrule to take these from them.',
+  'plate-elsewhere':
+    '{{plate}} lies in {{press}} now, and there is no other of it. Wait until it is free, or send overrule to take it all the same.',
   'photo-deleted': 'This photo was deleted.',
   'changed-meanwhile':
     'This {{one}} was saved elsewhere in the meantime (now version {{version}}). Look at it, then save again.',

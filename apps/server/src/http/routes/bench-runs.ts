@@ -26,7 +26,7 @@ export const benchRunRoutes = (workshop: Workshop): Route[] => [
       422: refusedFields,
     },
     async handle({ id, body: input, request }) {
-      const { role, deviceId } = whoIs(request)
+      const { role, deviceId, name } = whoIs(request)
       const { saved, isNew } = await inWriting(workshop.sequelize, async (transaction) => {
         // Two deliveries of one run come one after the other, the first of all included.
         await workshop.sequelize.query('SELECT pg_advisory_xact_lock(hashtextextended(:id, 0))', {
@@ -38,7 +38,7 @@ export const benchRunRoutes = (workshop: Workshop): Route[] => [
           return refuse(403, 'not-your-run')
         // One that was deleted stays so, until the Bench has more to tell of it.
         if (stored && !tellsMore(input, stored)) return { saved: { is: 'saved' as const, row: stored }, isNew: false }
-        const put = await workshop.runs.putIn(id, input, transaction)
+        const put = await workshop.runs.putIn(id, { ...input, byWhom: input.byWhom || name }, transaction)
         if (put.isNew && deviceId !== null) await madeOn(workshop.sequelize, id, deviceId, transaction)
         return put
       })

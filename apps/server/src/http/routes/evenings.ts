@@ -1,4 +1,7 @@
 import {
+  batchClaim,
+  claimLetGo,
+  claimWish,
   answerOfEvening,
   answerOfOrder,
   eveningAnswer,
@@ -6,18 +9,60 @@ import {
   eveningOrderFile,
   type EveningRow,
   orderAnswer,
+  problem,
   wantedOfOrder,
 } from '@bold-heron/schema'
 import { eveningInParallel } from '../../parallel/evening.js'
 import { orderInParallel } from '../../parallel/order.js'
 import type { ComputedCache } from '../../parallel/computed-cache.js'
 import { gatherEvening } from '../../planning/evening-request.js'
-import { refuseMissing } from '../../refusals/refusal.js'
+import { refuse, refuseMissing } from '../../refusals/refusal.js'
+import { claimBatch, letGoOf } from '../../store/batch-claims.js'
 import type { Workshop } from '../../store/workshop.js'
 import type { Work } from '../../work/work.js'
-import { refusedFields } from '../answers.js'
+import { whoIs } from '../../sharing/who.js'
+import { notThere, refusedFields } from '../answers.js'
 import { answerInLines, type InLines } from '../heavy-answers.js'
 import { route, type Route } from '../route.js'
+
+/** Who is at which runs of an evening: nobody else takes those meanwhile, unless they say so. */
+const claimRoutes = ({ sequelize }: Workshop): Route[] => [
+  route({
+    method: 'post',
+    path: '/api/evenings/{id}/claims',
+    for: 'bench',
+    one: 'evening',
+    summary: 'Takes runs of an evening for ten minutes, or holds on to them; with overrule also from somebody else',
+    body: claimWish,
+    answers: {
+      200: { says: 'The runs are taken', schema: batchClaim },
+      404: notThere,
+      409: { says: 'Somebody is at them, or one of their plates lies in another press', schema: problem },
+      422: refusedFields,
+    },
+    async handle({ id, body, request }) {
+      const came = await claimBatch(sequelize, id, body, whoIs(request).name)
+      if (came.is === 'no-evening') return refuseMissing('evening')
+      if (came.is === 'taken') return refuse(409, 'batch-taken', { values: { by: came.by.name, until: came.by.until } })
+      if (came.is === 'plate-elsewhere')
+        return refuse(409, 'plate-elsewhere', { values: { plate: came.plate, press: came.press, by: came.by } })
+      return came.claim
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/evenings/{id}/claims/let-go',
+    for: 'bench',
+    one: 'evening',
+    summary: 'Gives runs of an evening back that were taken',
+    body: claimLetGo,
+    answers: { 204: { says: 'They are free' }, 422: refusedFields },
+    async handle({ id, body, response }) {
+      await letGoOf(sequelize, id, body)
+      response.status(204).end()
+    },
+  }),
+]
 
 /** Evenings planned: what is still to do by the log, round what was changed by hand. */
 export const eveningRoutes = (workshop: Workshop, work: Work, kept: ComputedCache): Route[] => {
@@ -32,6 +77,7 @@ export const eveningRoutes = (workshop: Workshop, work: Work, kept: ComputedCach
   }
   const answers = { 200: { says: 'The evening’s plan', schema: eveningAnswer }, 422: refusedFields }
   return [
+    ...claimRoutes(workshop),
     route({
       method: 'get',
       path: '/api/evenings/{id}/plan',

@@ -42,6 +42,7 @@ export class RunModel extends RowModel {
   declare cutFrom: RunInput['cutFrom']
   declare waxedPaper: RunInput['waxedPaper']
   declare keepsCounters: boolean
+  declare byWhom: string
   declare cutToSize: RunInput['cutToSize']
   /** Sheets that it took from the stock; the database counts them (migration 0019). */
   declare stockTaken: number
@@ -124,6 +125,7 @@ export const defineRuns = (sequelize: Sequelize): void => {
       cutFrom: { type: DataTypes.JSONB, allowNull: true },
       waxedPaper: { type: DataTypes.JSONB, allowNull: true },
       keepsCounters: flag(),
+      byWhom: text(),
       cutToSize: { type: DataTypes.JSONB, allowNull: true },
       stockTaken: { ...whole(), defaultValue: 0 },
     },

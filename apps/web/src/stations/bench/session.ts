@@ -56,6 +56,8 @@ export interface EveningBatch {
   readonly eveningId: string
   readonly batchId: string
   readonly pressId: string
+  /** Who stands at that press; absent in what was kept before it was noted. */
+  readonly person?: string
   readonly jobIds: readonly string[]
   readonly names: readonly string[]
   readonly copies: readonly number[]

@@ -70,6 +70,7 @@ const runOfSession = (
           spoilt: times(at + 1) * sum('spoilt'),
         })),
         note: '',
+        byWhom: evening?.person,
         at: new Date(all[0]?.at ?? Date.now()),
         from: session.round.beganAt,
         until: all.at(-1)?.at,

@@ -57,6 +57,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
       <p className="mb-4 text-ink-soft">
         {run.jobName} · {sayPressed(t, run)} · {t(`words.bladeSide.${run.bladeSide}`)}
         {techniqueOf(run.technique).eitherWay && <> · {t(`words.shows.${run.shows}`)}</>}
+        {run.byWhom !== '' && <> · {t('log.byWhom', { by: run.byWhom })}</>}
       </p>
       <div className="grid items-start gap-4 md:grid-cols-2">
         <Panel title={t('log.rounds')}>

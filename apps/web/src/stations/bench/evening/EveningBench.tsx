@@ -10,7 +10,8 @@ import { OutboxNotice } from '../OutboxNotice.js'
 import type { BenchSession, EveningBatch } from '../session.js'
 import { useSession } from '../use-session.js'
 import { useWakeLock } from '../use-wake-lock.js'
-import { batchOf, jobOfBatch } from './batch.js'
+import { batchOf, jobOfBatch, takingOf } from './batch.js'
+import { ClaimedRuns } from './ClaimedRuns.js'
 
 /** Takes a batch up as the plan has it now. */
 const TakeUp = ({
@@ -93,7 +94,9 @@ export const EveningBench = ({
     <>
       <OutboxNotice />
       {batch ? (
-        <Taken job={job} batch={batch} session={session} onKeep={keep} />
+        <ClaimedRuns taking={takingOf(batch)} isBegun={session !== undefined && session.pressed.length > 0}>
+          <Taken job={job} batch={batch} session={session} onKeep={keep} />
+        </ClaimedRuns>
       ) : (
         <Loaded query={row} what={t('bench.loading')}>
           {(found) => <TakeUp row={found} batchId={batchId} onTake={setTaken} />}

@@ -5,6 +5,7 @@ import { batchPath } from '../../../data/job-address.js'
 import { useRow } from '../../../data/rows.js'
 import { useSavedPlan } from '../../../data/evenings.js'
 import { useOutbox } from '../../../data/bench-outbox.js'
+import { letGo, takenBy } from '../../../data/claims.js'
 import { useReached } from '../../../data/reach.js'
 import { Button, ButtonLink } from '../../../ui/Button.js'
 import { shownFinishing } from '../finishing/list.js'
@@ -40,9 +41,11 @@ const NextOf = ({
   const { data } = useSavedPlan(row)
   const queue = data?.queues.find(({ pressId }) => pressId === evening.pressId)
   // A plan from before this batch was pressed still has it.
-  const next = queue?.runs[queue.runs.findIndex(({ batchId }) => batchId === evening.batchId) + 1]
+  const after = queue?.runs.slice(queue.runs.findIndex(({ batchId }) => batchId === evening.batchId) + 1) ?? []
+  const next = after.find(({ jobIds }) => !takenBy(row, jobIds))
   if (!data) return <p>{t('bench.loading')}</p>
-  if (!next) return <p className="text-2xl">{t('bench.evening.pressDone')}</p>
+  if (!next)
+    return <p className="text-2xl">{t(after.length > 0 ? 'bench.evening.othersAtRest' : 'bench.evening.pressDone')}</p>
   return (
     <ButtonLink
       look="next"
@@ -92,7 +95,13 @@ export const EveningStage = ({
       })}
       <div className="flex flex-wrap justify-end gap-3">
         {isDone ? (
-          <GoOn evening={evening} onDone={onDone} />
+          <GoOn
+            evening={evening}
+            onDone={() => {
+              letGo(evening)
+              onDone()
+            }}
+          />
         ) : (
           <>
             <ButtonLink to={`/wall/evenings/${evening.eveningId}`} className="min-h-16 px-6 text-xl">

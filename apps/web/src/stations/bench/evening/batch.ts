@@ -1,15 +1,17 @@
 import { type EveningAnswer, type JobRow, runInHandOf } from '@bold-heron/schema'
+import type { Taking } from '../../../data/claims.js'
 import type { EveningBatch } from '../session.js'
 
 /** The runs that an evening's plan begins a press's queue with, as the Bench takes them up. */
 export const batchOf = (eveningId: string, plan: EveningAnswer, batchId: string): EveningBatch | undefined => {
-  for (const { pressId, runs } of plan.queues) {
+  for (const { pressId, personId, runs } of plan.queues) {
     const run = runs.find((each) => each.batchId === batchId)
     if (!run) continue
     return {
       eveningId,
       batchId,
       pressId,
+      person: plan.names[personId] ?? '',
       jobIds: run.jobIds,
       names: run.jobIds.map((id) => plan.names[id] ?? ''),
       copies: run.copies,
@@ -23,6 +25,14 @@ export const batchOf = (eveningId: string, plan: EveningAnswer, batchId: string)
   }
   return undefined
 }
+
+/** The same runs as they are taken, with the plates that lie in the press meanwhile. */
+export const takingOf = ({ eveningId, batchId, pressId, stack }: EveningBatch): Taking => ({
+  eveningId,
+  batchId,
+  pressId,
+  plateIds: stack.flatMap((layer) => (layer.is === 'plate' ? [layer.plateId] : [])),
+})
 
 /** A job as an evening presses it: with the dies of all that goes through together, in the stack and on the press of its plan. */
 export const jobOfBatch = (job: JobRow, others: readonly JobRow[], batch: EveningBatch): JobRow => {

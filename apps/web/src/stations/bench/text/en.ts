@@ -36,6 +36,15 @@ export const bench = {
     pause: 'Leave it for now',
     next: 'Next: {{name}}',
     pressDone: 'This press has nothing more to do tonight.',
+    othersAtRest: 'What is left of this press’s queue, others are at.',
+    theMachine: 'the workshop’s own machine',
+    takenTitle: '{{by}} is at these runs',
+    takenText:
+      'Two of you would make the same pieces. {{by}} has them until {{time}}, or longer where they are still at it. Take other runs of the evening.',
+    plateTitle: 'A plate lies in another press',
+    plateText:
+      '{{plate}} lies in {{press}} now ({{by}}), and there is no other of it on the shelf. Wait until it is free, or fetch it.',
+    takeAllTheSame: 'Take them all the same',
   },
   keys: 'Space or → for the next step, ← for the one before.',
   restart: 'Start over',

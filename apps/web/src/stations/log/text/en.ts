@@ -49,6 +49,7 @@ export const log = {
   },
   total_one: '{{count}} run',
   total_other: '{{count}} runs',
+  byWhom: 'pressed by {{by}}',
   runTitle: 'Run of {{date}}',
   layers: 'The stack, top to bottom',
   gapThen: 'Gap, as it was believed when this was logged',

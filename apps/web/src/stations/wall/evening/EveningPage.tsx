@@ -4,7 +4,8 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useParams } from 'react-router'
 import { inputOfEvening, useEveningPlan } from '../../../data/evenings.js'
-import { useMarkRow, useRow, useSaveRow } from '../../../data/rows.js'
+import { useEvening } from '../../../data/claims.js'
+import { useMarkRow, useSaveRow } from '../../../data/rows.js'
 import { sayTime } from '../../../text/dates.js'
 import { Button } from '../../../ui/Button.js'
 import { Modal } from '../../../ui/Modal.js'
@@ -139,7 +140,7 @@ export const Component = () => {
   const { t } = useTranslation()
   const { eveningId } = useParams()
   return (
-    <Loaded query={useRow('evenings', eveningId)} what={t('wall.loading')}>
+    <Loaded query={useEvening(eveningId)} what={t('wall.loading')}>
       {(row) => <EveningOfRow key={row.id} row={row} />}
     </Loaded>
   )

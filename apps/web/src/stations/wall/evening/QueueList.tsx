@@ -1,12 +1,14 @@
 import type { EveningAnswer, EveningPinsInput, EveningRow, QueuedRunsAnswer } from '@bold-heron/schema'
 import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
-import { Ban, GripVertical, Hammer, Pin, PinOff } from 'lucide-react'
+import { Ban, GripVertical, Hammer, Pin, PinOff, UserRound } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
+import { takenBy } from '../../../data/claims.js'
 import { batchPath } from '../../../data/job-address.js'
 import { LayOnPad } from '../../../drawing/LayOnPad.js'
 import { ButtonLink, IconButton } from '../../../ui/Button.js'
 import { SortedByHand } from '../../../ui/SortedByHand.js'
+import { sayClock } from '../../../text/dates.js'
 import { sayChance } from '../../../text/say-cut.js'
 import { draggedTo, fixedTo, forbidding, isPinned, letGo } from './pins.js'
 import { sayChanges, sayJobs, sayMoment } from './said.js'
@@ -17,14 +19,14 @@ const RunLine = ({
   plan,
   queue,
   run,
-  isFirst,
+  isNext,
   onPins,
 }: {
   readonly row: EveningRow
   readonly plan: EveningAnswer
   readonly queue: EveningAnswer['queues'][number]
   readonly run: QueuedRunsAnswer
-  readonly isFirst: boolean
+  readonly isNext: boolean
   readonly onPins: (pins: EveningPinsInput) => void
 }) => {
   const { t } = useTranslation()
@@ -33,6 +35,7 @@ const RunLine = ({
   const stack = run.option.stack.flatMap((layer) => (layer.is === 'plate' ? (plan.names[layer.plateId] ?? '') : []))
   const name = sayJobs(run, plan.names)
   const pinned = isPinned(row.pins, run.batchId)
+  const taken = takenBy(row, run.jobIds)
   return (
     <li
       ref={setNodeRef}
@@ -54,6 +57,15 @@ const RunLine = ({
           {name}
           {pinned && <Pin aria-label={t('wall.evening.pinned')} size={14} className="ml-1 inline" />}
         </p>
+        {taken && (
+          <p className="flex items-center gap-1 font-bold text-accent">
+            <UserRound aria-hidden size={16} />
+            {t('wall.evening.takenBy', {
+              by: taken.name || t('wall.evening.theMachine'),
+              time: sayClock(taken.until),
+            })}
+          </p>
+        )}
         <p className="tabular-nums">
           {t('wall.evening.runs', { count: run.option.runs })} ·{' '}
           {t('wall.evening.sheetsAtOnce', { count: run.option.sheetCount })} ·{' '}
@@ -106,7 +118,7 @@ const RunLine = ({
             </IconButton>
           )}
         </div>
-        {isFirst && (
+        {isNext && (
           <ButtonLink
             look="next"
             to={batchPath(run.jobIds[0] ?? '', row.id, run.batchId)}
@@ -133,6 +145,7 @@ export const QueueList = ({
   readonly onPins: (pins: EveningPinsInput) => void
 }) => {
   const { t } = useTranslation()
+  const next = queue.runs.find(({ jobIds }) => !takenBy(row, jobIds))
   return (
     <section>
       <h3 className="text-xl">
@@ -150,14 +163,14 @@ export const QueueList = ({
         onMove={(from, to) => onPins(draggedTo(row.pins, queue, from, to))}
       >
         <ol className="space-y-2">
-          {queue.runs.map((run, at) => (
+          {queue.runs.map((run) => (
             <RunLine
               key={run.batchId}
               row={row}
               plan={plan}
               queue={queue}
               run={run}
-              isFirst={at === 0}
+              isNext={run === next}
               onPins={onPins}
             />
           ))}

@@ -244,6 +244,8 @@ export const wall = {
     pressOf: 'Press for {{name}}',
     forbid: 'Another stack for {{name}}',
     letGo: 'Let {{name}} go where it likes',
+    takenBy: '{{by}} is at these, until {{time}} or longer',
+    theMachine: 'The workshop’s own machine',
     atBench: 'At the Bench',
     hasPins_zero: 'Some of it is as you put it.',
     hasPins_one: 'Some of it is as you put it; one stack is not to be laid.',
