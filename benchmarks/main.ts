@@ -4,6 +4,7 @@ import { benchBlindPress } from './blind-press.js'
 import { benchChart } from './chart.js'
 import { benchEvening } from './evening.js'
 import { benchHiddenFaults } from './hidden-faults.js'
+import { benchMany } from './many.js'
 import { benchLearning } from './learning.js'
 import { benchLongLog } from './long-log.js'
 import { benchMats } from './mats.js'
@@ -41,6 +42,7 @@ const benches: Readonly<Record<string, (seed: number) => Promise<void>>> = {
   evening: benchEvening,
   learning: benchLearning,
   'long-log': benchLongLog,
+  many: benchMany,
   'blind-press': (each) => benchBlindPress(each, presses),
   'unlike-presses': (each) => benchUnlikePresses(each, presses),
   'blind-mats': (each) => benchBlindMats(each, presses),

@@ -50,17 +50,17 @@ describe('runs of an evening', () => {
   it('are one browser’s at a time, of however many that want them at once, and so are their jobs', async () => {
     const wanted = Array.from({ length: 8 }, () => randomUUID())
     const came = await Promise.all(wanted.map((holder) => take(`${jobs[0]}+${jobs[1]}`, holder)))
-    expect(came.map(({ status }) => status).sort()).toEqual([200, ...Array<number>(7).fill(409)])
+    expect(came.map(({ status }) => status).sort()).toEqual([201, ...Array<number>(7).fill(409)])
     const part = await take(jobs[1]!, ann)
     expect([part.status, (part.body as Problem).code]).toEqual([409, 'batch-taken'])
-    expect((await take(jobs[2]!, ann)).status).toBe(200)
+    expect((await take(jobs[2]!, ann)).status).toBe(201)
     expect((await claims()).map(({ batchId }) => batchId).sort()).toEqual([`${jobs[0]}+${jobs[1]}`, jobs[2]!].sort())
   })
 
   it('are held on to by asking again, given back, and taken by whoever says so', async () => {
     await take(jobs[0]!, ann)
     expect((await take(jobs[0]!, ann)).status).toBe(200)
-    expect((await take(jobs[0]!, ben, { overrule: true })).status).toBe(200)
+    expect((await take(jobs[0]!, ben, { overrule: true })).status).toBe(201)
     expect((await claims()).map(({ holder }) => holder)).toEqual([ben])
     const letGo = (holder: string) =>
       server.api.post(`/api/evenings/${evening.id}/claims/let-go`).send({ batchId: jobs[0], holder })
@@ -75,7 +75,7 @@ describe('runs of an evening', () => {
     expect(Date.parse(taken.until) - Date.now()).toBeGreaterThan(9 * 60_000)
     await server.workshop.sequelize.query(`UPDATE batch_claims SET until = now() - interval '1 second'`)
     expect(await claims()).toEqual([])
-    expect((await take(jobs[0]!, ben)).status).toBe(200)
+    expect((await take(jobs[0]!, ben)).status).toBe(201)
     await take(jobs[1]!, ben)
     expect((await claims()).map(({ batchId }) => batchId)).toEqual([jobs[1]])
   })
@@ -88,8 +88,8 @@ describe('runs of an evening', () => {
     const refused = await take(jobs[1]!, ben, { ...elsewhere, plateIds: [only.id] })
     expect([refused.status, (refused.body as Problem).code]).toEqual([409, 'plate-elsewhere'])
     expect((refused.body as Problem).values).toMatchObject({ plate: only.name, press: presses[0]!.name })
-    expect((await take(jobs[1]!, ben, { ...elsewhere, plateIds: [several.id] })).status).toBe(200)
-    expect((await take(jobs[1]!, ben, { ...elsewhere, plateIds: [only.id], overrule: true })).status).toBe(200)
+    expect((await take(jobs[1]!, ben, { ...elsewhere, plateIds: [several.id] })).status).toBe(201)
+    expect((await take(jobs[1]!, ben, { ...elsewhere, plateIds: [only.id], overrule: true })).status).toBe(201)
   })
 
   it('of no evening are nobody’s', async () => {

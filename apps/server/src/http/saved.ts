@@ -9,6 +9,12 @@ import { Reply } from './route.js'
 export const rowReply = (row: { readonly version: number }, status = 200): Reply =>
   new Reply(status, row, { ETag: `"${row.version}"`, 'Cache-Control': 'no-store' })
 
+/** The same as it is sent, written once for however many are answered with it. */
+export const writtenReply = (row: { readonly version: number }): Reply => {
+  const { status, headers } = rowReply(row)
+  return new Reply(status, JSON.stringify(row), { ...headers, 'Content-Type': 'application/json; charset=utf-8' })
+}
+
 /** The answer to a save, by how it ended. */
 export const savedReply = <Row extends { version: number }>(saved: Saved<Row>, one: string, status = 200): Reply => {
   switch (saved.is) {

@@ -11,9 +11,14 @@ const BRINGS_ITS_OWN =
 export const isChange = ({ method, path }: Pick<Request, 'method' | 'path'>): boolean =>
   !isRead(method) && !BRINGS_ITS_OWN.test(path)
 
-/** Does something once a request was answered, and not refused. */
+const quiet = new WeakSet<Response>()
+
+/** Says that a request changed nothing that anybody sees, whatever its method. */
+export const changesNothing = (response: Response): void => void quiet.add(response)
+
+/** Does something once a request was answered, not refused, and changed something. */
 export const onceTaken = (response: Response, then: () => void): void => {
   response.on('finish', () => {
-    if (response.statusCode < 300) then()
+    if (response.statusCode < 300 && !quiet.has(response)) then()
   })
 }

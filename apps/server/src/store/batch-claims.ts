@@ -8,7 +8,8 @@ const LEASE_MS = 10 * 60_000
 
 /** What came of wanting runs of an evening. */
 export type Claiming =
-  | { readonly is: 'theirs'; readonly claim: BatchClaim }
+  /** Taken now, or had before and held on to. */
+  | { readonly is: 'taken-now' | 'held'; readonly claim: BatchClaim }
   /** Somebody else is at them, or at some of their jobs. */
   | { readonly is: 'taken'; readonly by: BatchClaim }
   /** A plate of theirs lies in another press, and there are no more of it. */
@@ -62,11 +63,38 @@ const plateElsewhere = async (
   return found && { is: 'plate-elsewhere', ...found }
 }
 
+/** Says anew that a browser has what it has, in one statement, as devices do that again and again; undefined where it has not got it any more. */
+const holdOn = async (
+  sequelize: Sequelize,
+  eveningId: string,
+  { batchId, pressId, holder, plateIds }: ClaimWish,
+): Promise<BatchClaim | undefined> => {
+  const [held] = await sequelize.query<StoredClaim>(
+    `UPDATE batch_claims SET until = $5 WHERE evening_id = $1 AND batch_id = $2 AND press_id = $3 AND holder = $4
+       AND plate_ids = $6::jsonb AND until > now() RETURNING ${COLUMNS}`,
+    {
+      type: QueryTypes.SELECT,
+      bind: [eveningId, batchId, pressId, holder, new Date(Date.now() + LEASE_MS), JSON.stringify(plateIds)],
+    },
+  )
+  return held && toClaim(held)
+}
+
 /**
  * Takes runs of an evening for a browser, or holds on to what it has: two of them never have the same job's runs at once. `overrule` takes them
  * from whoever has them. A browser is at one batch of a press at a time.
  */
-export const claimBatch = (sequelize: Sequelize, eveningId: string, wish: ClaimWish, name: string): Promise<Claiming> =>
+export const claimBatch = async (
+  sequelize: Sequelize,
+  eveningId: string,
+  wish: ClaimWish,
+  name: string,
+): Promise<Claiming> => {
+  const claim = await holdOn(sequelize, eveningId, wish)
+  return claim ? { is: 'held', claim } : takeBatch(sequelize, eveningId, wish, name)
+}
+
+const takeBatch = (sequelize: Sequelize, eveningId: string, wish: ClaimWish, name: string): Promise<Claiming> =>
   inWriting(sequelize, async (transaction) => {
     const { batchId, pressId, holder, plateIds, overrule } = wish
     const replacements = { eveningId, batchId, pressId, holder }
@@ -74,31 +102,28 @@ export const claimBatch = (sequelize: Sequelize, eveningId: string, wish: ClaimW
     // Whoever asks for runs of this evening meanwhile waits here.
     const [evening] = await sequelize.query('SELECT id FROM evenings WHERE id = :eveningId FOR NO KEY UPDATE', ask)
     if (!evening) return { is: 'no-evening' }
-    await sequelize.query('DELETE FROM batch_claims WHERE evening_id = :eveningId AND until <= now()', {
-      replacements,
-      transaction,
-    })
     const alike = `evening_id = :eveningId AND string_to_array(batch_id, '+') && string_to_array(:batchId, '+')`
     if (!overrule) {
       const [by] = await sequelize.query<StoredClaim>(
-        `SELECT ${COLUMNS} FROM batch_claims WHERE ${alike} AND holder <> :holder LIMIT 1`,
+        `SELECT ${COLUMNS} FROM batch_claims WHERE ${alike} AND holder <> :holder AND until > now() LIMIT 1`,
         ask,
       )
       if (by) return { is: 'taken', by: toClaim(by) }
-      const elsewhere = await plateElsewhere(sequelize, wish, transaction)
+      const elsewhere = plateIds.length === 0 ? undefined : await plateElsewhere(sequelize, wish, transaction)
       if (elsewhere) return elsewhere
     }
-    await sequelize.query(
-      `DELETE FROM batch_claims WHERE (${alike}) OR (evening_id = :eveningId AND press_id = :pressId AND holder = :holder)`,
-      { replacements, transaction },
-    )
     const until = new Date(Date.now() + LEASE_MS)
     await sequelize.query(
-      `INSERT INTO batch_claims (evening_id, batch_id, press_id, holder, name, plate_ids, until)
-       VALUES (:eveningId, :batchId, :pressId, :holder, :name, :plateIds::jsonb, :until)`,
+      `WITH gone AS (
+         DELETE FROM batch_claims WHERE evening_id = :eveningId AND batch_id <> :batchId
+           AND (until <= now() OR ${alike} OR (press_id = :pressId AND holder = :holder)))
+       INSERT INTO batch_claims (evening_id, batch_id, press_id, holder, name, plate_ids, until)
+       VALUES (:eveningId, :batchId, :pressId, :holder, :name, :plateIds::jsonb, :until)
+       ON CONFLICT (evening_id, batch_id) DO UPDATE SET press_id = EXCLUDED.press_id, holder = EXCLUDED.holder,
+         name = EXCLUDED.name, plate_ids = EXCLUDED.plate_ids, until = EXCLUDED.until`,
       { replacements: { ...replacements, name, plateIds: JSON.stringify(plateIds), until }, transaction },
     )
-    return { is: 'theirs', claim: { batchId, pressId, holder, name, until: until.toISOString() } }
+    return { is: 'taken-now', claim: { batchId, pressId, holder, name, until: until.toISOString() } }
   })
 
 /** Gives runs back that a browser took; what it has not got is no matter. */

@@ -23,7 +23,8 @@ import type { Work } from '../../work/work.js'
 import { whoIs } from '../../sharing/who.js'
 import { notThere, refusedFields } from '../answers.js'
 import { answerInLines, type InLines } from '../heavy-answers.js'
-import { route, type Route } from '../route.js'
+import { Reply, route, type Route } from '../route.js'
+import { changesNothing } from '../taken.js'
 
 /** Who is at which runs of an evening: nobody else takes those meanwhile, unless they say so. */
 const claimRoutes = ({ sequelize }: Workshop): Route[] => [
@@ -35,18 +36,21 @@ const claimRoutes = ({ sequelize }: Workshop): Route[] => [
     summary: 'Takes runs of an evening for ten minutes, or holds on to them; with overrule also from somebody else',
     body: claimWish,
     answers: {
-      200: { says: 'The runs are taken', schema: batchClaim },
+      200: { says: 'They were taken already, and are held on to', schema: batchClaim },
+      201: { says: 'The runs are taken', schema: batchClaim },
       404: notThere,
       409: { says: 'Somebody is at them, or one of their plates lies in another press', schema: problem },
       422: refusedFields,
     },
-    async handle({ id, body, request }) {
+    async handle({ id, body, request, response }) {
       const came = await claimBatch(sequelize, id, body, whoIs(request).name)
       if (came.is === 'no-evening') return refuseMissing('evening')
       if (came.is === 'taken') return refuse(409, 'batch-taken', { values: { by: came.by.name, until: came.by.until } })
       if (came.is === 'plate-elsewhere')
         return refuse(409, 'plate-elsewhere', { values: { plate: came.plate, press: came.press, by: came.by } })
-      return came.claim
+      // Nobody need hear that somebody is still at what they are at.
+      if (came.is === 'held') changesNothing(response)
+      return new Reply(came.is === 'held' ? 200 : 201, came.claim)
     },
   }),
   route({

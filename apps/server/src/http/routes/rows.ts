@@ -1,12 +1,13 @@
 import { pageOf, pageQuery } from '@bold-heron/schema'
 import type { RowModel } from '../../store/models/row-model.js'
+import { SharedReads } from '../../store/shared-reads.js'
 import type { Table } from '../../store/table.js'
 import { refusedFields, stale } from '../answers.js'
 import { refuse, refuseMissing } from '../../refusals/refusal.js'
 import { whoIs } from '../../sharing/who.js'
 import { type Reply, route, type Route } from '../route.js'
 import type { RowKind } from '../row-kinds.js'
-import { rowReply, savedReply } from '../saved.js'
+import { rowReply, savedReply, writtenReply } from '../saved.js'
 import { validated } from '../validate.js'
 
 /** The operations that every kind of row has. */
@@ -15,6 +16,7 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
   table: Table<Stored, Input, Row, Filter>,
 ): Route[] => {
   const path = `/api/${name}`
+  const reads = new SharedReads<Reply | undefined>()
   const marking = (
     method: 'post' | 'delete',
     under: string,
@@ -60,10 +62,12 @@ export const rowRoutes = <Stored extends RowModel, Input, Row extends { version:
       one,
       summary: `One ${one}`,
       answers: { 200: { says: 'The row', schema: row } },
-      async handle({ id }): Promise<Reply> {
-        const found = await table.find(id)
-        return found ? rowReply(found) : refuseMissing(one)
-      },
+      // Two hundred devices look at one evening's queue.
+      handle: async ({ id }) =>
+        (await reads.read(id, async () => {
+          const found = await table.find(id)
+          return found && writtenReply(found)
+        })) ?? refuseMissing(one),
     }),
     route({
       method: 'post',
