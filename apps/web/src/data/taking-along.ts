@@ -53,13 +53,14 @@ export const takeAlong = async (now: Date): Promise<void> => {
   for (const path of LISTS) if (!(await fetched(path))) return
   const jobs = (await fetched<Page<JobRow>>(listPath('jobs', EVERY)))?.items ?? []
   const open = jobs.filter(isOpen).slice(0, MOST_JOBS)
-  for (const path of open.flatMap(pathsOf)) await fetched(path)
   const dieIds = [...new Set(open.flatMap(({ runs }) => runs.flatMap((run) => run.dieIds)))]
   await keepThumbnails(dieIds.slice(0, MOST_THUMBNAILS))
+  for (const path of open.flatMap(pathsOf)) await fetched(path)
+  await kept.write(TAKEN, now.getTime())
+  // The newest plan of an evening may take a while to be worked out.
   const evenings = (await fetched<Page<EveningRow>>(listPath('evenings', EVERY)))?.items ?? []
   for (const evening of evenings.filter((each) => isTonights(each, now))) {
     const row = await fetched<EveningRow>(`/api/evenings/${evening.id}`)
     if (row) await planEvening(row.id, row)
   }
-  await kept.write(TAKEN, now.getTime())
 }

@@ -117,6 +117,16 @@ describe('what is felt and seen of the whole', () => {
     expect(chanceOf(after, 'gap')).toBeLessThan(chanceOf(before, 'gap'))
   })
 
+  it('after a change that did not help, what let go is put right with the stack of before', () => {
+    const first = toldOf(plain, { seen: 'hanging', hangingShare: 0.3, feel: 'light' })
+    const shim = plain.shelf.find(({ kind, thickness }) => kind === 'shim' && thickness.valueMm >= 0.2)!
+    const tighter = [first.stack[0]!, { is: 'plate', plate: shim, role: 'shim' } as const, ...first.stack.slice(1)]
+    const second = { ...toldOf(plain, { seen: 'dented', feel: 'light' }), stack: tighter, remedy: 'tighter' as const }
+    const [best] = diagnosed(plain, [first, second], { 'second-line': true }).remedies
+    expect(best).toMatchObject({ id: 'let-go', goesBack: true, stack: first.stack })
+    expect(best!.chance).toBeGreaterThan(0.7)
+  })
+
   it('what was tried in vain is thought less of', () => {
     const dented = toldOf(plain, { seen: 'dented', feel: 'free' })
     const first = diagnosed(plain, [dented])

@@ -2,7 +2,8 @@ import { countOf } from '../faults/finding.js'
 import { isCentreShim } from '../goals/clean-cut/centre-shim.js'
 import { sheetsGoOn } from '../goals/looks.js'
 import type { Plate } from '../layers/plate.js'
-import type { Stack } from '../layers/stack.js'
+import { heightOf, type Stack } from '../layers/stack.js'
+import { keyOfStack } from '../layers/stack-reference.js'
 import type { NextTry } from '../planner/next-try.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { methodOf } from '../techniques/method.js'
@@ -23,6 +24,8 @@ export interface Remedy {
   readonly mm?: number | undefined
   /** What is put in or taken out. */
   readonly plate?: Plate | undefined
+  /** The stack of a round before is laid again: what was changed since did not help, or not alone. */
+  readonly goesBack?: true | undefined
   /** mm. The shim that lies in the middle from then on. */
   readonly centreShimMm?: number | undefined
   /** How surely it does away with a cause, 0…1. */
@@ -35,6 +38,8 @@ export type OtherStack = Pick<NextTry, 'stack' | 'passes' | 'goesOn'>
 /** mm. So much more or less is tried, and a change that far from it still serves. */
 const TIGHTER_MM = [0.1, 0.2, 0.35] as const
 const LOOSER_MM = [-0.1, -0.2, -0.35, -0.6] as const
+/** And after a handle that stopped: a plate too many is as thick as this. From memory. */
+const FAR_LOOSER_MM = [-1, -1.6, -2.4] as const
 const NEAR_MM = 0.06
 /** Minutes. To change a layer, and to go through once more. From memory. */
 const MINUTES = { change: 1.5, again: 0.5 } as const
@@ -97,6 +102,18 @@ const nearestTo = (stepsMm: readonly number[], changes: readonly Changed[], scen
 const isAllowed = ({ request, cut }: Scene, stack: Stack): boolean =>
   countOf(inspectStack(methodOf(request), stack, cut), 'stop') === 0
 
+/** The stacks of rounds before that are no longer laid, but for those that stopped the handle, and none that is higher than the last where one did. */
+const stacksBefore = (rounds: Scene['rounds']): Stack[] => {
+  const last = rounds.at(-1)
+  const stopped = rounds.some(({ look }) => look.feel === 'stopped')
+  const found = new Map<string, Stack>()
+  for (const { stack, look } of rounds)
+    if (look.feel !== 'stopped' && !(stopped && last && heightOf(stack).valueMm > heightOf(last.stack).valueMm))
+      found.set(keyOfStack(stack), stack)
+  if (last) found.delete(keyOfStack(last.stack))
+  return [...found.values()]
+}
+
 /** Every remedy that can be tried in a scene against some of these causes; never one that goes up after the handle stopped. */
 export const remediesIn = (scene: Scene, at: readonly (readonly Part[])[], next?: OtherStack): Remedy[] => {
   const { cut, stack, rounds, request, goalId } = scene
@@ -121,7 +138,7 @@ export const remediesIn = (scene: Scene, at: readonly (readonly Part[])[], next?
 
   const changes = changedByOne(stack, request.shelf)
   const tighter = stopped ? [] : nearestTo(TIGHTER_MM, changes, scene)
-  const looser = nearestTo(LOOSER_MM, changes, scene)
+  const looser = nearestTo(stopped ? [...LOOSER_MM, ...FAR_LOOSER_MM] : LOOSER_MM, changes, scene)
   for (const each of tighter) found.push({ ...plain, ...each, id: 'tighter' })
   for (const each of looser) found.push({ ...plain, ...each, id: 'looser' })
   if (next && !next.goesOn) found.push({ ...plain, id: 'another-stack', stack: next.stack, passes: next.passes })
@@ -144,6 +161,7 @@ export const remediesIn = (scene: Scene, at: readonly (readonly Part[])[], next?
       cures: (other: ListedCause) => (other.id === cause.id ? cures : 0),
     }
     found.push(cured)
+    for (const before of stacksBefore(rounds)) found.push({ ...cured, stack: before, goesBack: true })
     // After a handle that stopped, what is put right goes through looser too.
     if (stopped) for (const { stack: laid, mm, plate } of looser) found.push({ ...cured, stack: laid, mm, plate })
   }

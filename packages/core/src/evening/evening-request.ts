@@ -48,6 +48,8 @@ export interface EveningPress {
   readonly press: Press
   readonly personId: string
   readonly timing: Timing
+  /** Plates of which it may have fewer than there are, as another press has them meanwhile, by their id on the shelf. */
+  readonly atMost?: Readonly<Record<string, number>> | undefined
   /** What lies in it now. */
   readonly inPress: StackReference
   /** What the log says of it with what a job is cut from and with, by job. */

@@ -13,6 +13,7 @@ import { methodOf } from '../techniques/method.js'
 import { type EveningPress, type EveningRequest } from './evening-request.js'
 import { type Lay, type LaidOut, type LayOuts, piecesOfCopies, setsOf } from './lays.js'
 import { keyOfPlates, type LaidPlate, platesOf } from '../layers/stack-changes.js'
+import { sharedOut } from './plates-at-once.js'
 import { minutesOfRun, turnsOfHandle } from './timing.js'
 
 /** One way to press a lay on one press. */
@@ -163,7 +164,7 @@ function* readLaySteps(
       name: lay.id,
       dies: lay.dies,
       sheetCount,
-      worn: worstWorn(lay.jobs.map((each) => each.job.worn)),
+      worn: sharedOut(worstWorn(lay.jobs.map((each) => each.job.worn)), on.atMost),
       workedBefore: {},
     }
     const how = {
@@ -210,7 +211,8 @@ export function* optionSteps(
   live: SimulatedResponses,
 ): Steps<{ readonly options: OptionsOfLay[]; readonly made: ResponseRecords }> {
   const { press } = on
-  const request = { ...asked, shelf: asked.shelf.filter((plate) => liesAt(plate, press.id)) }
+  const there = asked.shelf.filter((plate) => liesAt(plate, press.id))
+  const request = { ...asked, shelf: sharedOut(there, on.atMost) }
   const person = request.people.find(({ id }) => id === on.personId)
   const rules = {
     ...request.rules,

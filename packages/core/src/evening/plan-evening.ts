@@ -16,6 +16,7 @@ import {
   piecesOfCopies,
   setsOf,
 } from './lays.js'
+import { plateIdOf } from '../layers/leaves.js'
 import { type LayerChanges, layerChanges, platesOf } from '../layers/stack-changes.js'
 import type { StackReference } from '../layers/stack-reference.js'
 import { type LayOption, type NoOptionReason, type OptionsOfLay, optionSteps } from './options.js'
@@ -23,7 +24,8 @@ import { type PadBears, sheetsOf, type SheetsNeeded, wearOf } from './materials.
 import { orderFromSeed, putInOrder } from './put-in-order.js'
 import { minutesOfRun } from './timing.js'
 import { Numbered } from './numbered.js'
-import type { Batch, ProvenSchedule, ScheduleWanted } from './schedule.js'
+import { mostPieces, type PlateAtOnce, platesAtOnce } from './plates-at-once.js'
+import { type Batch, isBetter, type ProvenSchedule, type ScheduleWanted } from './schedule.js'
 
 /** Runs of one lay, as they stand in a queue. */
 interface QueuedRuns {
@@ -85,6 +87,8 @@ export interface EveningPlan {
   readonly sheets: readonly SheetsNeeded[]
   /** mm of line that will be cut on each bed, passes counted. */
   readonly padWear: readonly PadBears[]
+  /** Plates that several presses would have at once, and that could not be shared out otherwise. */
+  readonly platesAtOnce: readonly PlateAtOnce[]
   /** Pins that contradicted the others and were left out. */
   readonly droppedPins: readonly string[]
 }
@@ -132,10 +136,20 @@ const wantedOf = (
   }
 }
 
+/** How well runs are put in order: as well as can be, or as well as it takes to tell one evening from another. */
+type HowWell = 'well' | 'quick'
+
+const putInOrderQuickly = (wanted: ScheduleWanted): ProvenSchedule | undefined => {
+  if (wanted.batches.length === 0) return putInOrder(wanted)
+  const schedule = orderFromSeed(wanted, 1, 'quick')
+  return schedule && { ...schedule, bound: 0, lateBoundMin: 0, proven: false }
+}
+
 /** A schedule that keeps as many of the pins as it can: the last ones are given up first. */
 const ordered = (
   request: EveningRequest,
   lays: readonly OptionsOfLay[],
+  how: HowWell,
 ): { readonly schedule: ProvenSchedule; readonly wanted: ScheduleWanted; readonly dropped: string[] } => {
   // A press on which there is no way to press a batch cannot be fixed for it.
   const dropped = lays.flatMap(({ lay, options }) => {
@@ -145,7 +159,7 @@ const ordered = (
   let { pins } = request
   for (;;) {
     const wanted = wantedOf(request, lays, pins)
-    const schedule = putInOrder(wanted)
+    const schedule = how === 'well' ? putInOrder(wanted) : putInOrderQuickly(wanted)
     if (schedule) return { schedule, wanted, dropped }
     const last = Object.keys(pins.after).at(-1)
     if (last === undefined) throw new RangeError('an evening without pins could not be put in order')
@@ -227,6 +241,7 @@ const told = (
     proven: schedule.proven,
     sheets: sheetsOf(request, all),
     padWear: wearOf(request, all),
+    platesAtOnce: platesAtOnce({ queues }, request.shelf),
     droppedPins: dropped,
   }
 }
@@ -314,15 +329,19 @@ export function* foundLaysSteps(
   return { groups: open, optionsOf, made }
 }
 
-/**
- * Plans an evening: lays the jobs, side by side where that is quicker or lets less be late, and puts all runs in order. `made` is what had
- * to be simulated.
- */
-export function* eveningSteps(
+/** An evening, and what had to be simulated for it. */
+interface Planned {
+  readonly plan: EveningPlan
+  readonly made: ResponseRecords
+}
+
+/** Lays the jobs, side by side where that is quicker or lets less be late, and puts all runs in order, each press with the plates that it may have. */
+function* planOnceSteps(
   request: EveningRequest,
   answers: ReadonlyMap<string, ResponseRecord>,
   live: SimulatedResponses,
-): Steps<{ readonly plan: EveningPlan; readonly made: ResponseRecords }> {
+  how: HowWell,
+): Steps<Planned> {
   const { groups, optionsOf, made } = yield* foundLaysSteps(request, answers, live)
   const chosen = optionsOf(
     chosenLays(request, groups, (lays) => {
@@ -342,5 +361,75 @@ export function* eveningSteps(
       why: hasPad ? (why ?? 'no-sure-stack') : ('no-pad' as const),
     }))
   yield 0.95
-  return { plan: told(request, placed, unplaced, ordered(request, placed)), made }
+  return { plan: told(request, placed, unplaced, ordered(request, placed, how)), made }
+}
+
+/** Plates are shared out between presses so often at most. */
+const MOST_SHARINGS = 6
+
+/** The evening with a plate left to the other presses: one of them has as many as those leave. */
+const leaving = (
+  request: EveningRequest,
+  plan: EveningPlan,
+  { plateId, pressIds }: PlateAtOnce,
+  to: string,
+): EveningRequest => {
+  const count = request.shelf.find(({ id }) => plateIdOf(id) === plateId)?.count ?? 0
+  const others = pressIds.filter((id) => id !== to).reduce((sum, id) => sum + mostPieces(plan, id, plateId), 0)
+  return {
+    ...request,
+    presses: request.presses.map((each) =>
+      each.press.id === to ? { ...each, atMost: { ...each.atMost, [plateId]: Math.max(0, count - others) } } : each,
+    ),
+  }
+}
+
+/** The evening in which one of the presses that would have a plate at once does without it, whichever that costs less; undefined where none can. */
+function* doingWithoutSteps(
+  request: EveningRequest,
+  plan: EveningPlan,
+  clash: PlateAtOnce,
+  planned: (asked: EveningRequest) => Steps<EveningPlan>,
+): Steps<{ readonly asked: EveningRequest; readonly plan: EveningPlan } | undefined> {
+  let best: { readonly asked: EveningRequest; readonly plan: EveningPlan } | undefined
+  for (const to of clash.pressIds) {
+    const asked = leaving(request, plan, clash, to)
+    const tried = yield* planned(asked)
+    const isWorse = tried.unplaced.length > plan.unplaced.length
+    if (!isWorse && (!best || isBetter(tried, best.plan))) best = { asked, plan: tried }
+  }
+  return best
+}
+
+/**
+ * Plans an evening: lays the jobs, puts all runs in order, and shares out plates that two presses would have at once, whichever of them does without
+ * at less cost. What cannot be shared out is told. Bounds are of its runs with the plates that each press may have; `made` is what had to be
+ * simulated.
+ */
+export function* eveningSteps(
+  request: EveningRequest,
+  answers: ReadonlyMap<string, ResponseRecord>,
+  live: SimulatedResponses,
+): Steps<Planned> {
+  const known = new Map(answers)
+  function* planned(asked: EveningRequest, how: HowWell): Steps<EveningPlan> {
+    const { plan, made } = yield* planOnceSteps(asked, known, live, how)
+    made.forEach((each, name) => known.set(name, each))
+    return plan
+  }
+  let asked = request
+  // Quick orders tell which plates meet; that of one press meets none.
+  let how: HowWell = request.presses.length > 1 ? 'quick' : 'well'
+  let plan = yield* planned(asked, how)
+  for (let sharing = 0; sharing < MOST_SHARINGS; sharing++) {
+    const [clash] = plan.platesAtOnce
+    const without = clash && (yield* doingWithoutSteps(asked, plan, clash, (its) => planned(its, 'quick')))
+    if (!without && how === 'well') break
+    asked = without?.asked ?? asked
+    how = without ? 'quick' : 'well'
+    plan = without?.plan ?? (yield* planned(asked, how))
+  }
+  if (how === 'quick') plan = yield* planned(asked, 'well')
+  const made: ResponseRecords = new Map([...known].filter(([name]) => !answers.has(name)))
+  return { plan, made }
 }

@@ -89,6 +89,10 @@ export const eveningAnswer = z.object({
     }),
   ),
   padWear: z.array(z.object({ plateId: z.string(), cutMm: z.number(), passes: z.number() })),
+  /** Plates that several presses would have at once, though the shelf has not so many. */
+  platesAtOnce: z
+    .array(z.object({ plateId: z.string(), pressIds: z.array(z.string()), fromMin: z.number() }))
+    .default([]),
   droppedPins: z.array(z.string()),
   /** Names of what it speaks of, by id. */
   names: z.record(z.string(), z.string()),

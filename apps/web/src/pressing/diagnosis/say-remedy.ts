@@ -8,9 +8,13 @@ const isGeneral = (words: DiagnosisWords, id: RemedyId): id is GeneralRemedyId =
 export const sayRemedy = (
   words: DiagnosisWords,
   lengths: Lengths,
-  { id, plate, mm = 0 }: Pick<RankedRemedy, 'id' | 'plate' | 'mm'>,
+  { id, plate, mm = 0, goesBack }: Pick<RankedRemedy, 'id' | 'plate' | 'mm' | 'goesBack'>,
 ): { readonly say: string; readonly why: string } => {
-  if (!isGeneral(words, id)) return { say: words.causes[id].remedy, why: words.causes[id].why }
+  const length = lengths.thickness(Math.abs(mm))
+  if (!isGeneral(words, id)) {
+    const stack = goesBack ? words.tryThis.goBack : mm < 0 ? words.tryThis.looserToo(length) : undefined
+    return { say: [words.causes[id].remedy, stack].filter(Boolean).join(' '), why: words.causes[id].why }
+  }
   const { say, why } = words.remedies[id]
-  return { say: say(plate?.name ?? words.paper, lengths.thickness(Math.abs(mm))), why }
+  return { say: say(plate?.name ?? words.paper, length), why }
 }

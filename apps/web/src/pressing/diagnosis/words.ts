@@ -59,6 +59,9 @@ export interface DiagnosisWords {
     readonly others: string
     readonly doIt: string
     readonly none: string
+    /** After what is put right: which stack is laid then. */
+    readonly goBack: string
+    looserToo(length: string): string
     chances(good: string, stops: string): string
     passes(count: number): string
     readonly fresh: string

@@ -79,6 +79,8 @@ export const diagnosis: DiagnosisWords = {
     others: 'Or',
     doIt: 'Do this next',
     none: 'No change of the stack is likely to put it right and safe for the handle. Look at this first:',
+    goBack: 'Lay the stack of before again with it.',
+    looserToo: (length) => `Go ${length} looser with it.`,
     chances: (good, stops) => `Then it comes out as wanted in about ${good} of 100; the handle stops in ${stops}.`,
     passes: (count) => (count === 1 ? '1 pass' : `${count} passes`),
     fresh: 'on fresh sheets',

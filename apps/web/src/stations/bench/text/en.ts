@@ -37,7 +37,7 @@ export const bench = {
     next: 'Next: {{name}}',
     pressDone: 'This press has nothing more to do tonight.',
     othersAtRest: 'What is left of this press’s queue, others are at.',
-    theMachine: 'the workshop’s own machine',
+    theMachine: 'The workshop’s own machine',
     takenTitle: '{{by}} is at these runs',
     takenText:
       'Two of you would make the same pieces. {{by}} has them until {{time}}, or longer where they are still at it. Take other runs of the evening.',

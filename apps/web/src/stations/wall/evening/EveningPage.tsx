@@ -17,7 +17,7 @@ import { EveningForm } from './EveningForm.js'
 import { EveningTotals, JobProgress, Materials } from './EveningSums.js'
 import { hasPins, noPinsAtAll } from './pins.js'
 import { QueueList } from './QueueList.js'
-import { sayJobs } from './said.js'
+import { sayJobs, sayMoment } from './said.js'
 import { TimePicture } from './TimePicture.js'
 
 /** Jobs that cannot be planned, and why. */
@@ -30,6 +30,26 @@ const Unplaced = ({ plan }: { readonly plan: EveningAnswer }) => {
         <li key={each.batchId}>
           <span aria-hidden>▲ </span>
           <b>{sayJobs(each, plan.names)}</b>: {t(`wall.evening.unplaced.${each.why}`)}
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** Plates that two presses would have at once: who comes first has them. */
+const PlatesAtOnce = ({ row, plan }: { readonly row: EveningRow; readonly plan: EveningAnswer }) => {
+  const { t } = useTranslation()
+  if (plan.platesAtOnce.length === 0) return null
+  return (
+    <ul role="status" className="rounded bg-warn-wash px-3 py-2 text-warn">
+      {plan.platesAtOnce.map(({ plateId, pressIds, fromMin }) => (
+        <li key={plateId}>
+          <span aria-hidden>▲ </span>
+          {t('wall.evening.plateAtOnce', {
+            plate: plan.names[plateId] ?? '',
+            presses: pressIds.map((id) => plan.names[id] ?? '').join(', '),
+            time: sayMoment(t, fromMin, row.beginsAt),
+          })}
         </li>
       ))}
     </ul>
@@ -58,6 +78,7 @@ const PlanOf = ({
         </>
       )}
       <Unplaced plan={plan} />
+      <PlatesAtOnce row={row} plan={plan} />
       {plan.droppedPins.length > 0 && (
         <p role="status" className="text-danger">
           <span aria-hidden>▲ </span>
