@@ -31,6 +31,46 @@ export interface RunFilter {
   readonly until?: string | undefined
 }
 
+const layerOf = ({
+  layerIs,
+  plateId,
+  leaves,
+  name,
+  thicknessMm,
+  role,
+  face,
+  turned,
+}: RunLayerModel): RunRow['layers'][number] => ({
+  is: layerIs,
+  plateId: plateId === null ? null : idOfSetPlate({ plateId, leaves }),
+  name,
+  thicknessMm,
+  role,
+  lie: face === null || turned === null ? null : { face, turned },
+})
+
+const roundOf = ({
+  passes,
+  seen,
+  hangingShare,
+  hangingPlace,
+  hangingDieIds,
+  hangingAt,
+  pointedOut,
+  remedy,
+  feel,
+}: RunRoundModel): RunRow['rounds'][number] => ({
+  passes,
+  seen,
+  hangingShare,
+  hangingPlace,
+  ...(hangingDieIds ? { hangingDieIds } : {}),
+  ...(hangingAt ? { hangingAt } : {}),
+  ...(pointedOut ? { pointedOut } : {}),
+  ...(remedy ? { remedy } : {}),
+  feel,
+})
+
 const toRunRows = async (stored: readonly RunModel[], transaction: Transaction): Promise<RunRow[]> => {
   const within = {
     where: { runId: stored.map((run) => run.id) },
@@ -87,30 +127,9 @@ const toRunRows = async (stored: readonly RunModel[], transaction: Transaction):
       at: run.at.toISOString(),
       beganAt: run.beganAt?.toISOString() ?? null,
       endedAt: run.endedAt?.toISOString() ?? null,
-      layers: (layersByRun.get(run.id) ?? []).map(
-        ({ layerIs, plateId, leaves, name, thicknessMm, role, face, turned }) => ({
-          is: layerIs,
-          plateId: plateId === null ? null : idOfSetPlate({ plateId, leaves }),
-          name,
-          thicknessMm,
-          role,
-          lie: face === null || turned === null ? null : { face, turned },
-        }),
-      ),
+      layers: (layersByRun.get(run.id) ?? []).map(layerOf),
       squeezeMm: run.squeezeMm,
-      rounds: (roundsByRun.get(run.id) ?? []).map(
-        ({ passes, seen, hangingShare, hangingPlace, hangingDieIds, hangingAt, pointedOut, remedy, feel }) => ({
-          passes,
-          seen,
-          hangingShare,
-          hangingPlace,
-          ...(hangingDieIds ? { hangingDieIds } : {}),
-          ...(hangingAt ? { hangingAt } : {}),
-          ...(pointedOut ? { pointedOut } : {}),
-          ...(remedy ? { remedy } : {}),
-          feel,
-        }),
-      ),
+      rounds: (roundsByRun.get(run.id) ?? []).map(roundOf),
       followsRunId: run.followsRunId,
       setAside: run.setAside,
       pieces: run.pieces,

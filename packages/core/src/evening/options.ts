@@ -285,24 +285,33 @@ export function* optionSteps(
     const at = read.findIndex((each) => each.lay === lay)
     if (at === -1) return { ...noWay, lay, laid: new Map(), why: whyNot.get(lay) ?? 'no-sure-stack' }
     const its = ways[at] as LayOption[]
-    const free = its.filter(({ name }) => isFree(request, name))
-    const fewest = Math.min(...free.map(({ figures }) => figures.cautions.length))
-    const allowed = free.filter(({ figures }) => figures.cautions.length === fewest)
     const laid = new Map([[press.id, (read[at] as ReadLay).laid]])
-    if (allowed.length === 0) return { ...noWay, lay, laid, why: its.length > 0 ? 'all-forbidden' : 'no-sure-stack' }
-    // What lies there already is a way, if it does as well.
-    const lying = keyOfPlates(platesOf(on.inPress))
-    const there = allowed.find(({ plates }) => keyOfPlates(plates) === lying)
-    const quickest = [...allowed].sort((a, b) => a.minutes - b.minutes)
-    const mostShared = [...allowed].sort(
-      (a, b) => (shared.get(b.name) ?? 0) - (shared.get(a.name) ?? 0) || a.minutes - b.minutes,
-    )
-    const picked = new Map<string, LayOption>()
-    for (const way of [there, quickest[0], ...mostShared])
-      if (way && picked.size < MOST_OPTIONS) picked.set(way.name, way)
-    return { lay, laid, options: [...picked.values()], others: () => bestOthers(read[at] as ReadLay, on, request) }
+    const picked = pickedOf(its, shared, on, (name) => isFree(request, name))
+    if (picked.length === 0) return { ...noWay, lay, laid, why: its.length > 0 ? 'all-forbidden' : 'no-sure-stack' }
+    return { lay, laid, options: picked, others: () => bestOthers(read[at] as ReadLay, on, request) }
   })
   return { options, made }
+}
+
+/** The few ways that a lay keeps on a press: what lies there already if it does as well, the quickest, and those that most others have too. */
+const pickedOf = (
+  ways: readonly LayOption[],
+  shared: ReadonlyMap<string, number>,
+  { inPress }: EveningPress,
+  mayBe: (name: string) => boolean,
+): LayOption[] => {
+  const free = ways.filter(({ name }) => mayBe(name))
+  const fewest = Math.min(...free.map(({ figures }) => figures.cautions.length))
+  const allowed = free.filter(({ figures }) => figures.cautions.length === fewest)
+  const lying = keyOfPlates(platesOf(inPress))
+  const there = allowed.find(({ plates }) => keyOfPlates(plates) === lying)
+  const [quickest] = [...allowed].sort((a, b) => a.minutes - b.minutes)
+  const mostShared = [...allowed].sort(
+    (a, b) => (shared.get(b.name) ?? 0) - (shared.get(a.name) ?? 0) || a.minutes - b.minutes,
+  )
+  const picked = new Map<string, LayOption>()
+  for (const way of [there, quickest, ...mostShared]) if (way && picked.size < MOST_OPTIONS) picked.set(way.name, way)
+  return [...picked.values()]
 }
 
 /** Steps whose progress nobody is told. */

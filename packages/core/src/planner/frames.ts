@@ -94,6 +94,60 @@ class FrameRows {
   }
 }
 
+/** The pieces that each place may have, thinnest first, with what each costs there at the least, however many of its entry lie in the frame. */
+const candidatesOf = (
+  shelf: readonly Plate[],
+  prices: PriceList,
+  placePrices: readonly ArrayLike<number>[],
+): Candidate[][] => {
+  const leastDoubt = Float64Array.from(shelf.keys(), (index) => {
+    let least = Infinity
+    for (let count = 1; count <= placePrices.length; count++)
+      least = Math.min(least, prices.ofDoubt(index, count) / count)
+    return least
+  })
+  return placePrices.map((inPlace) =>
+    [...shelf.keys()]
+      .filter((index) => Number.isFinite(inPlace[index]))
+      .map((index): Candidate => {
+        const cost = (inPlace[index] as number) + (leastDoubt[index] as number)
+        return { index, mm: (shelf[index] as Plate).thickness.valueMm, cost }
+      })
+      .sort((one, other) => one.mm - other.mm || one.index - other.index),
+  )
+}
+
+/** The least that the places from each on add to a frame's cost. */
+const leastCostFrom = (places: readonly PlatesPlace[], candidates: readonly (readonly Candidate[])[]): Float64Array => {
+  const leastFrom = new Float64Array(places.length + 1)
+  for (let at = places.length - 1; at >= 0; at--) {
+    const cheapest = (candidates[at] as readonly Candidate[]).reduce(
+      (least, { cost }) => Math.min(least, cost),
+      Infinity,
+    )
+    const optional = (places[at] as PlatesPlace).least === 0
+    leastFrom[at] = (leastFrom[at + 1] as number) + (optional ? Math.min(0, cheapest) : cheapest)
+  }
+  return leastFrom
+}
+
+/** Frames as they were found, cheapest first. */
+const inOrderOfCost = ({ heights, costs, pieces }: FrameRows, slots: number, leftOut: boolean): Frames => {
+  const order = Uint32Array.from(heights.keys()).sort((a, b) => (costs[a] as number) - (costs[b] as number))
+  const sorted = new Int16Array(order.length * slots)
+  order.forEach((row, to) => {
+    for (let at = 0; at < slots; at++) sorted[to * slots + at] = pieces[row * slots + at] as number
+  })
+  return {
+    length: order.length,
+    slots,
+    heightMm: Float64Array.from(order, (row) => heights[row] as number),
+    cost: Float64Array.from(order, (row) => costs[row] as number),
+    pieces: sorted,
+    leftOut,
+  }
+}
+
 /**
  * Lists every way to fill the places, one piece each, that may become a stack within the limits, without trying those that cannot: what
  * is still to come costs at least so much, and the last piece must bring the frame to a height that is worth its cost. Where two orders
@@ -108,29 +162,9 @@ export function* listFrames(
   if (places.some((place) => place.most > 1)) throw new Mistake('a framed place holds one piece at most')
   const slots = places.length
   const placePrices = places.map((place) => prices.inPlace(place))
-  /** What a piece adds for the doubt in its thickness, at the least, however many of its entry lie in the frame. */
-  const leastDoubt = Float64Array.from(shelf.keys(), (index) => {
-    let least = Infinity
-    for (let count = 1; count <= slots; count++) least = Math.min(least, prices.ofDoubt(index, count) / count)
-    return least
-  })
-  const candidates = placePrices.map((inPlace) =>
-    [...shelf.keys()]
-      .filter((index) => Number.isFinite(inPlace[index]))
-      .map((index): Candidate => {
-        const cost = (inPlace[index] as number) + (leastDoubt[index] as number)
-        return { index, mm: (shelf[index] as Plate).thickness.valueMm, cost }
-      })
-      .sort((one, other) => one.mm - other.mm || one.index - other.index),
-  )
+  const candidates = candidatesOf(shelf, prices, placePrices)
   const thicknesses = candidates.map((its) => Float64Array.from(its, ({ mm }) => mm))
-  /** The least that the places from each on add to a frame's cost. */
-  const leastFrom = new Float64Array(slots + 1)
-  for (let at = slots - 1; at >= 0; at--) {
-    const cheapest = (candidates[at] as Candidate[]).reduce((least, { cost }) => Math.min(least, cost), Infinity)
-    const optional = (places[at] as PlatesPlace).least === 0
-    leastFrom[at] = (leastFrom[at + 1] as number) + (optional ? Math.min(0, cheapest) : cheapest)
-  }
+  const leastFrom = leastCostFrom(places, candidates)
   /** A platform is one piece however its leaves are set. */
   const things = shelf.map(({ id }) => plateIdOf(id))
   const thingAt = things.map((id) => things.indexOf(id))
@@ -205,18 +239,5 @@ export function* listFrames(
     }
   }
 
-  const { heights, costs, pieces } = rows
-  const order = Uint32Array.from(heights.keys()).sort((a, b) => (costs[a] as number) - (costs[b] as number))
-  const sorted = new Int16Array(order.length * slots)
-  order.forEach((row, to) => {
-    for (let at = 0; at < slots; at++) sorted[to * slots + at] = pieces[row * slots + at] as number
-  })
-  return {
-    length: order.length,
-    slots,
-    heightMm: Float64Array.from(order, (row) => heights[row] as number),
-    cost: Float64Array.from(order, (row) => costs[row] as number),
-    pieces: sorted,
-    leftOut: mostCost < Infinity,
-  }
+  return inOrderOfCost(rows, slots, mostCost < Infinity)
 }

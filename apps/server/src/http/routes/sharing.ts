@@ -98,34 +98,39 @@ export const sharingRoutes = (
         return new Reply(201, { code, endsAt: endsAt.toISOString(), address, qr })
       },
     }),
-    route({
-      method: 'put',
-      path: '/api/paired-devices/{id}',
-      for: 'owner',
-      one: 'device',
-      summary: 'Give a paired device another name, and say what it may do',
-      body: deviceChange,
-      answers: { 200: { says: 'The device as it is now', schema: pairedDevice }, 422: refusedFields },
-      async handle({ id, body, request }) {
-        const changed = (await changeDevice(sequelize, id, body)) ?? refuseMissing('device')
-        const about = `${changed.name}: ${changed.role}`
-        await writeDown(sequelize, { who: whoIs(request).name, deed: 'renamed', about })
-        return changed
-      },
-    }),
-    route({
-      method: 'delete',
-      path: '/api/paired-devices/{id}',
-      for: 'owner',
-      one: 'device',
-      summary: 'Send a paired device away, at once',
-      answers: { 200: { says: 'The device that was', schema: pairedDevice } },
-      async handle({ id, request }) {
-        const gone = (await removeDevice(sequelize, id)) ?? refuseMissing('device')
-        live?.endFor(id)
-        await writeDown(sequelize, { who: whoIs(request).name, deed: 'sent-away', about: gone.name })
-        return gone
-      },
-    }),
+    ...deviceRoutes(sequelize, live),
   ]
 }
+
+/** Devices that were let in: what they may do, and sending them away. */
+const deviceRoutes = (sequelize: Workshop['sequelize'], live: Live | undefined): Route[] => [
+  route({
+    method: 'put',
+    path: '/api/paired-devices/{id}',
+    for: 'owner',
+    one: 'device',
+    summary: 'Give a paired device another name, and say what it may do',
+    body: deviceChange,
+    answers: { 200: { says: 'The device as it is now', schema: pairedDevice }, 422: refusedFields },
+    async handle({ id, body, request }) {
+      const changed = (await changeDevice(sequelize, id, body)) ?? refuseMissing('device')
+      const about = `${changed.name}: ${changed.role}`
+      await writeDown(sequelize, { who: whoIs(request).name, deed: 'renamed', about })
+      return changed
+    },
+  }),
+  route({
+    method: 'delete',
+    path: '/api/paired-devices/{id}',
+    for: 'owner',
+    one: 'device',
+    summary: 'Send a paired device away, at once',
+    answers: { 200: { says: 'The device that was', schema: pairedDevice } },
+    async handle({ id, request }) {
+      const gone = (await removeDevice(sequelize, id)) ?? refuseMissing('device')
+      live?.endFor(id)
+      await writeDown(sequelize, { who: whoIs(request).name, deed: 'sent-away', about: gone.name })
+      return gone
+    },
+  }),
+]
