@@ -39,6 +39,15 @@ export interface Outcome {
   readonly asked: number
 }
 
+/** What is said to be looked at first where no change is worth trying: what the likeliest cause asks for, with the stack as it was. */
+const lookedAtFirst = (
+  { causes }: Diagnosis,
+  { stack, look }: ReportedRound,
+): Pick<RankedRemedy, 'id' | 'stack' | 'passes' | 'freshSheets' | 'centreShimMm'> | undefined => {
+  const id = causes[0]?.causes[0]
+  return id && { id, stack, passes: look.passes, freshSheets: true }
+}
+
 /** Asks, tries and looks again until it is as wanted. */
 export const play = ({ request, stack, fault, first, blind, random }: Case, responses: SimulatedResponses): Outcome => {
   const rounds: ReportedRound[] = [{ stack, look: first, freshSheets: true }]
@@ -71,10 +80,10 @@ export const play = ({ request, stack, fault, first, blind, random }: Case, resp
   let stopped = false
   let tries = 0
   while (tries < MOST_ROUNDS) {
-    const remedy: RankedRemedy | undefined = diagnosis.remedies[0]
+    const last = rounds.at(-1) as ReportedRound
+    const remedy = diagnosis.remedies[0] ?? lookedAtFirst(diagnosis, last)
     if (!remedy) break
     tries++
-    const last = rounds.at(-1) as ReportedRound
     left = left.filter(({ cause }) => !(remedy.id === cause.id && random() < cause.remedy.cures))
     if (remedy.centreShimMm) shims = { ...asMeant, heights: scene.centreShim(remedy.centreShimMm) }
     blind.goesWrong(bothOf(variationOfFault(left), shims))
