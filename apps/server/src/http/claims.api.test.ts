@@ -98,5 +98,6 @@ describe('runs of an evening', () => {
       .send({ batchId: jobs[0], holder: ann, pressId: presses[0]!.id })
     expect(nowhere.status).toBe(404)
     expect((await take('', ann)).status).toBe(422)
+    expect((await take(jobs[0]!, ann, { pressId: randomUUID() })).status).toBe(404)
   })
 })

@@ -15,6 +15,7 @@ export type Claiming =
   /** A plate of theirs lies in another press, and there are no more of it. */
   | { readonly is: 'plate-elsewhere'; readonly plate: string; readonly press: string; readonly by: string }
   | { readonly is: 'no-evening' }
+  | { readonly is: 'no-press' }
 
 interface StoredClaim extends Omit<BatchClaim, 'until'> {
   readonly until: Date
@@ -102,6 +103,8 @@ const takeBatch = (sequelize: Sequelize, eveningId: string, wish: ClaimWish, nam
     // Whoever asks for runs of this evening meanwhile waits here.
     const [evening] = await sequelize.query('SELECT id FROM evenings WHERE id = :eveningId FOR NO KEY UPDATE', ask)
     if (!evening) return { is: 'no-evening' }
+    const [press] = await sequelize.query('SELECT id FROM presses WHERE id = :pressId', ask)
+    if (!press) return { is: 'no-press' }
     const alike = `evening_id = :eveningId AND string_to_array(batch_id, '+') && string_to_array(:batchId, '+')`
     if (!overrule) {
       const [by] = await sequelize.query<StoredClaim>(

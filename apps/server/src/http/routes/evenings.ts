@@ -45,6 +45,7 @@ const claimRoutes = ({ sequelize }: Workshop): Route[] => [
     async handle({ id, body, request, response }) {
       const came = await claimBatch(sequelize, id, body, whoIs(request).name)
       if (came.is === 'no-evening') return refuseMissing('evening')
+      if (came.is === 'no-press') return refuseMissing('press')
       if (came.is === 'taken') return refuse(409, 'batch-taken', { values: { by: came.by.name, until: came.by.until } })
       if (came.is === 'plate-elsewhere')
         return refuse(409, 'plate-elsewhere', { values: { plate: came.plate, press: came.press, by: came.by } })
