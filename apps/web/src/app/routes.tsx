@@ -9,11 +9,14 @@ import { RouteFailure } from './RouteFailure.js'
 import { stations, stepStations } from './stations.js'
 
 /** Everything about one job, each station with its part. */
-const ofAJob: RouteObject = {
+const ofAJob = (): RouteObject => ({
   path: 'jobs/:jobId',
   element: <JobFrame />,
-  children: [{ index: true, element: <JobGoesOn /> }, ...stations.flatMap(({ ofJob }) => ofJob ?? [])],
-}
+  children: [
+    { index: true, element: <JobGoesOn /> },
+    ...stations.flatMap(({ id, ofJob }) => routesWithWords(id, ofJob ?? [])),
+  ],
+})
 
 /** Where steps of a job stood before they stood in the job; the log has a door of its own. */
 const before: readonly RouteObject[] = stepStations.flatMap(({ id }): RouteObject[] =>
@@ -38,6 +41,9 @@ const withOwnWords = (station: string, routes: readonly RouteObject[]): RouteObj
     return { ...route, ...inner, lazy: both } as RouteObject
   })
 
+const routesWithWords = (station: string, routes: readonly RouteObject[]): RouteObject[] =>
+  stationsWithOwnWords.includes(station) ? withOwnWords(station, routes) : [...routes]
+
 /** Every address; each station is fetched when it is first opened. */
 export const router = createBrowserRouter([
   {
@@ -47,12 +53,8 @@ export const router = createBrowserRouter([
     children: [
       { index: true, loader: () => redirect('/jobs') },
       ...before,
-      ofAJob,
-      ...stations.flatMap(({ id, routes }) =>
-        routes
-          ? [{ path: id, children: stationsWithOwnWords.includes(id) ? withOwnWords(id, routes) : [...routes] }]
-          : [],
-      ),
+      ofAJob(),
+      ...stations.flatMap(({ id, routes }) => (routes ? [{ path: id, children: routesWithWords(id, routes) }] : [])),
       { path: '*', lazy: () => import('../ui/NotThere.js') },
     ],
   },
