@@ -15,6 +15,7 @@ import {
 import { eveningInParallel } from '../../parallel/evening.js'
 import { orderInParallel } from '../../parallel/order.js'
 import type { ComputedCache } from '../../parallel/computed-cache.js'
+import { nameOf } from '../../planning/chart-request.js'
 import { gatherEvening } from '../../planning/evening-request.js'
 import { refuse, refuseMissing } from '../../refusals/refusal.js'
 import { claimBatch, letGoOf } from '../../store/batch-claims.js'
@@ -73,12 +74,18 @@ const claimRoutes = ({ sequelize }: Workshop): Route[] => [
 export const eveningRoutes = (workshop: Workshop, work: Work, kept: ComputedCache): Route[] => {
   const plan = async (row: EveningRow, { signal, onProgress }: Partial<InLines>) => {
     const request = await gatherEvening(workshop, row)
+    // Every device of an evening asks for the same.
+    const name = nameOf(['evening', request])
+    const known = eveningAnswer.safeParse(await kept.result(name))
+    if (known.success) return known.data
     const dies = request.jobs.flatMap((job) => job.dies)
     const keeping = {
       answersFor: (press: (typeof request.presses)[number]['press']) => kept.answersFor(press, dies),
       keep: kept.keepAnswers.bind(kept),
     }
-    return answerOfEvening(request, await eveningInParallel(work, request, keeping, { signal, onProgress }))
+    const made = answerOfEvening(request, await eveningInParallel(work, request, keeping, { signal, onProgress }))
+    await kept.keepResult(name, made)
+    return made
   }
   const answers = { 200: { says: 'The evening’s plan', schema: eveningAnswer }, 422: refusedFields }
   return [
