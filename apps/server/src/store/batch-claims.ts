@@ -1,6 +1,7 @@
 import { plateIdOf } from '@bold-heron/core'
 import type { BatchClaim, ClaimWish } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
+import { AskedTogether } from './asked-together.js'
 import { inWriting } from './transactions.js'
 
 /** ms. So long a claim holds where nothing more is heard of whoever has it: their device may be off, or they have gone home. */
@@ -64,21 +65,39 @@ const plateElsewhere = async (
   return found && { is: 'plate-elsewhere', ...found }
 }
 
-/** Says anew that a browser has what it has, in one statement, as devices do that again and again; undefined where it has not got it any more. */
-const holdOn = async (
-  sequelize: Sequelize,
-  eveningId: string,
-  { batchId, pressId, holder, plateIds }: ClaimWish,
-): Promise<BatchClaim | undefined> => {
-  const [held] = await sequelize.query<StoredClaim>(
-    `UPDATE batch_claims SET until = $5 WHERE evening_id = $1 AND batch_id = $2 AND press_id = $3 AND holder = $4
-       AND plate_ids = $6::jsonb AND until > now() RETURNING ${COLUMNS}`,
-    {
-      type: QueryTypes.SELECT,
-      bind: [eveningId, batchId, pressId, holder, new Date(Date.now() + LEASE_MS), JSON.stringify(plateIds)],
-    },
+interface Held {
+  readonly eveningId: string
+  readonly wish: ClaimWish
+}
+
+/** Says anew that browsers have what they have: of each its claim, undefined where it has not got it any more. */
+const holdAll = async (sequelize: Sequelize, all: readonly Held[]): Promise<(BatchClaim | undefined)[]> => {
+  const wishes = all.map(({ eveningId, wish: { batchId, pressId, holder, plateIds } }, at) => ({
+    at,
+    evening: eveningId,
+    batch: batchId,
+    press: pressId,
+    whose: holder,
+    plates: plateIds,
+  }))
+  const held = await sequelize.query<StoredClaim & { readonly at: number }>(
+    `UPDATE batch_claims SET until = $2
+     FROM json_to_recordset($1) AS wish (at integer, evening uuid, batch text, press uuid, whose uuid, plates jsonb)
+     WHERE evening_id = evening AND batch_id = batch AND press_id = press AND holder = whose AND plate_ids = plates AND until > now()
+     RETURNING wish.at, ${COLUMNS}`,
+    { type: QueryTypes.SELECT, bind: [JSON.stringify(wishes), new Date(Date.now() + LEASE_MS)] },
   )
-  return held && toClaim(held)
+  const byPlace = new Map(held.map(({ at, ...claim }) => [at, toClaim(claim)]))
+  return all.map((_, at) => byPlace.get(at))
+}
+
+/** Devices say so again and again: those of a moment in one statement. */
+const holding = new WeakMap<Sequelize, AskedTogether<Held, BatchClaim | undefined>>()
+
+const holdOn = (sequelize: Sequelize, eveningId: string, wish: ClaimWish): Promise<BatchClaim | undefined> => {
+  const together = holding.get(sequelize) ?? new AskedTogether((all: readonly Held[]) => holdAll(sequelize, all))
+  holding.set(sequelize, together)
+  return together.ask({ eveningId, wish })
 }
 
 /**
