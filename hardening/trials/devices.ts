@@ -107,7 +107,8 @@ const storm = async (scene: Scene): Promise<void> => {
     )
     const all = Promise.all(devices.map((device) => device.until(() => isOver)))
     for (let cycle = scene.times(12, 1); cycle > 0; cycle--) {
-      await setTimeout(randomInteger(scene.random, 300, 2500))
+      // Long enough for everybody to be answered in between: an error is that of one kill.
+      await setTimeout(randomInteger(scene.random, 1500, 3500))
       await server.kill()
       await server.restart()
     }
