@@ -125,7 +125,7 @@ export {
 export { chartRequestOf } from './bundle/chart-request-of.js'
 export { eveningRequestOf, type JobTonight, jobTonight, type PressTonight } from './bundle/evening-request-of.js'
 export { type AskedBeside, planRequestOf } from './bundle/plan-request-of.js'
-export { workshopBundle } from './bundle/workshop-bundle.js'
+export { receivedBundle, sentBundle, workshopBundle } from './bundle/workshop-bundle.js'
 export { type BatchClaim, batchClaim, claimLetGo, type ClaimWish, claimWish } from './entered/batch-claim.js'
 export { dieThumbnails, MOST_THUMBNAILS } from './wire/die-thumbnails.js'
 export { type RibbonEdges, ribbonOfRun, type RibbonRuns, withRibbon } from './stored/ribbon-of-job.js'

@@ -6,6 +6,7 @@ import {
   placementOf,
   planRequestOf,
   questionOfRun,
+  receivedBundle,
   runInHandOf,
   workshopBundle,
 } from '@bold-heron/schema'
@@ -18,7 +19,8 @@ beforeAll(async () => {
 })
 afterAll(() => server.close())
 
-const bundle = async (): Promise<Bundle> => workshopBundle.parse((await server.api.get('/api/bundle')).body)
+const bundle = async (): Promise<Bundle> =>
+  receivedBundle(workshopBundle.parse((await server.api.get('/api/bundle')).body))
 
 describe('a workshop that is taken along', () => {
   it('gives the planner what the server gives it, for jobs of the demo, laid out on a card or not, to the last bit', async () => {

@@ -11,6 +11,7 @@ import {
 } from '@bold-heron/core'
 import type { EvidenceOfRun } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
+import { among } from '../store/among.js'
 import { MOST_RUNS } from './piles-in-log.js'
 
 /** A technique on sheets: what the strength that runs teach stands for (`resistOf`). */
@@ -66,8 +67,6 @@ export interface RunsThatTeach {
   readonly pressIds: readonly string[]
   readonly of: readonly Resisting[]
 }
-
-const among = (name: string): string => `(SELECT value::uuid FROM json_array_elements_text(:${name}))`
 
 /** Whether a run is one of those, as SQL, and what is put in its places. */
 const isWanted = ({ pressIds, of }: RunsThatTeach) => {

@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto'
 import { type ChartRequest, type Die, type DieClass, dieClasses, factsOfDieClass, techniqueOf } from '@bold-heron/core'
 import {
   type Bundle,
@@ -16,6 +15,7 @@ import { DieModel } from '../store/models/die-model.js'
 import { SheetModel } from '../store/models/sheet-model.js'
 import { inSnapshot } from '../store/transactions.js'
 import { gatherBundle } from './gather-bundle.js'
+import { nameOf } from './name-of.js'
 
 /** What a chart is computed from, a name for each part of it, and how many runs of the log it rests on. */
 export interface GatheredChart {
@@ -25,10 +25,6 @@ export interface GatheredChart {
   readonly cellsName: string
   readonly runs: number
 }
-
-/** A short name for something: the same for what says the same. */
-export const nameOf = (thing: unknown): string =>
-  createHash('sha256').update(JSON.stringify(thing)).digest('base64url').slice(0, 22)
 
 /** A die as it is usual for its class. */
 const usualDie = (dieClass: DieClass): Die => {

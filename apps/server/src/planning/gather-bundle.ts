@@ -1,5 +1,5 @@
-import type { Die, FaceWear, PadWear } from '@bold-heron/core'
-import { type BornePad, type Bundle, type PlateRow, toHouseRules } from '@bold-heron/schema'
+import type { Die } from '@bold-heron/core'
+import { type Bundle, type PlateRow, toHouseRules } from '@bold-heron/schema'
 import type { Sequelize, Transaction } from 'sequelize'
 import { evidenceOf, type Resisting, tightestOf } from '../learning/learnt-of.js'
 import { diesWithLines } from '../store/dies.js'
@@ -40,14 +40,6 @@ const gatherPlates = async (transaction: Transaction): Promise<Pick<Bundle, 'pla
   }
 }
 
-const toSend = (face: FaceWear): BornePad['faces']['a'] => ({ ...face, zonesMm: Array.from(face.zonesMm) })
-
-const bornePad = (plateId: string, { faces: { a, b }, ...wear }: PadWear): BornePad => ({
-  plateId,
-  ...wear,
-  faces: { a: toSend(a), b: toSend(b) },
-})
-
 const gatherSheets = async (ids: readonly string[] | undefined, transaction: Transaction): Promise<Bundle['sheets']> =>
   (await SheetModel.findAll({ ...(ids ? { where: { id: [...ids] } } : {}), transaction })).map(toSheetRow)
 
@@ -74,7 +66,7 @@ const gatherLog = async (
   return {
     evidence: await evidenceOf(sequelize, log === 'all' ? undefined : { pressIds, of: log }, transaction),
     tightest,
-    worked: await stacksThatWorkedOn(sequelize, pressIds, transaction),
+    worked: await stacksThatWorkedOn(sequelize, pressIds, log, transaction),
   }
 }
 
@@ -86,7 +78,7 @@ export const gatherBundle = async (sequelize: Sequelize, wanted: Wanted, transac
   return {
     rules: toHouseRules(await readHouseRules(transaction)),
     ...(await gatherPlates(transaction)),
-    padWear: [...padWear].map(([id, wear]) => bornePad(id, wear)),
+    padWear: [...padWear].map(([plateId, wear]) => ({ plateId, ...wear })),
     presses: await pressesTable.rows(presses, transaction),
     dies: [...dies.values()],
     sheets: await gatherSheets(wanted.sheetIds, transaction),

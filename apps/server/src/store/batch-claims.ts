@@ -1,6 +1,7 @@
 import { plateIdOf } from '@bold-heron/core'
 import type { BatchClaim, ClaimWish } from '@bold-heron/schema'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
+import { among } from './among.js'
 import { AskedTogether } from './asked-together.js'
 import { inWriting } from './transactions.js'
 
@@ -34,7 +35,7 @@ export const claimsOn = async (
 ): Promise<ReadonlyMap<string, readonly BatchClaim[]>> => {
   const rows = await sequelize.query<StoredClaim & { readonly eveningId: string }>(
     `SELECT evening_id AS "eveningId", ${COLUMNS} FROM batch_claims
-     WHERE until > now() AND evening_id IN (SELECT value::uuid FROM json_array_elements_text(:ids)) ORDER BY until, batch_id`,
+     WHERE until > now() AND evening_id IN ${among('ids')} ORDER BY until, batch_id`,
     { type: QueryTypes.SELECT, replacements: { ids: JSON.stringify(eveningIds) }, transaction },
   )
   const byEvening = new Map<string, BatchClaim[]>()

@@ -1,8 +1,9 @@
 import { type EveningAnswer, eveningAnswer, type EveningInput, type EveningRow } from '@bold-heron/schema'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { askInLines, AwayError } from './client.js'
-import { keep, kept } from './kept/keeping.js'
+import { askInLines } from './client.js'
+import { keep, kept, keptAs } from './kept/keeping.js'
+import { orWhenAway } from './when-away.js'
 
 /** What of an evening a user enters. */
 export const inputOfEvening = ({
@@ -21,21 +22,18 @@ export const inputOfEvening = ({
 const keptPlan = (id: string): string => `evening-plan/${id}`
 
 /** Has an evening planned; where the server is out of reach it is the plan that was made last, whatever was changed since. */
-export const planEvening = async (
+export const planEvening = (
   id: string,
   draft: EveningInput,
   { signal, tell }: { readonly signal?: AbortSignal; readonly tell?: (share: number) => void } = {},
 ): Promise<EveningAnswer> => {
   const asked = { method: 'POST', body: inputOfEvening(draft), ...(signal ? { signal } : {}) } as const
-  try {
+  const made = async (): Promise<EveningAnswer> => {
     const plan = await askInLines(`/api/evenings/${id}/plan`, eveningAnswer, asked, tell)
     await keep(kept.write(keptPlan(id), plan))
     return plan
-  } catch (error) {
-    const found = error instanceof AwayError ? await kept.read(keptPlan(id)).catch(() => undefined) : undefined
-    if (found === undefined) throw error
-    return found as EveningAnswer
   }
+  return orWhenAway(made(), () => keptAs<EveningAnswer>(keptPlan(id)))
 }
 
 /** An evening is tonight's for so long after it was saved. */

@@ -14,9 +14,10 @@ import { type PlanQuestion, planRequest } from '@bold-heron/schema'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { longWork, planner } from '../workers/planner.js'
-import { ask, AwayError } from './client.js'
+import { ask } from './client.js'
 import { editionOf } from './editions.js'
 import type * as FromBundle from './from-bundle.js'
+import { orWhenAway } from './when-away.js'
 
 /** What was worked out in a worker stays true for as long as what it was worked out from. */
 export const forGood = { staleTime: Infinity, gcTime: 60_000, retry: false } as const
@@ -24,17 +25,10 @@ export const forGood = { staleTime: Infinity, gcTime: 60_000, retry: false } as 
 export const WORKED_OUT = 'worked-out'
 
 /** An answer of the server's; where it cannot be reached, one out of the workshop that this device took along. */
-const orTakenAlong = async <Answer>(
-  asked: Promise<Answer>,
-  from: (bundle: typeof FromBundle) => Promise<Answer>,
-): Promise<Answer> => {
-  try {
-    return await asked
-  } catch (error) {
-    if (!(error instanceof AwayError)) throw error
-    return from(await import('./from-bundle.js'))
-  }
-}
+const orTakenAlong = (
+  asked: Promise<PlanRequest>,
+  from: (bundle: typeof FromBundle) => Promise<PlanRequest | undefined>,
+): Promise<PlanRequest> => orWhenAway(asked, async () => from(await import('./from-bundle.js')))
 
 /** How far the simulated plan is. */
 export interface PlanProgress {

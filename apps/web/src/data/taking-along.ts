@@ -1,5 +1,6 @@
+import { isToDo } from '@bold-heron/core'
 import { type EveningRow, type JobRow, MOST_THUMBNAILS, type Page } from '@bold-heron/schema'
-import { kept } from './kept/keeping.js'
+import { kept, keptAs } from './kept/keeping.js'
 import { isTonights, planEvening } from './evenings.js'
 import { listPath } from './rows.js'
 import { keepThumbnails } from './thumbnails.js'
@@ -31,8 +32,6 @@ const fetched = async <Answer>(path: string): Promise<Answer | undefined> => {
   return response?.ok ? ((await response.json()) as Answer) : undefined
 }
 
-const isOpen = ({ state }: JobRow): boolean => state !== 'done' && state !== 'set-aside'
-
 /** What Plan, Place and the Bench ask for of a job. */
 const pathsOf = ({ id, card }: JobRow): string[] => [
   `/api/jobs/${id}`,
@@ -42,8 +41,7 @@ const pathsOf = ({ id, card }: JobRow): string[] => [
 
 /** When everything that tonight takes was last taken along, on this device. */
 const TAKEN = 'taken-along'
-export const takenAlongAt = async (): Promise<number | undefined> =>
-  (await kept.read(TAKEN).catch(() => undefined)) as number | undefined
+export const takenAlongAt = (): Promise<number | undefined> => keptAs<number>(TAKEN)
 
 /**
  * Has this device hold what an evening at the press takes where the server is out of reach: open jobs, their drawings, the shelf, what the log has
@@ -52,7 +50,7 @@ export const takenAlongAt = async (): Promise<number | undefined> =>
 export const takeAlong = async (now: Date): Promise<void> => {
   for (const path of LISTS) if (!(await fetched(path))) return
   const jobs = (await fetched<Page<JobRow>>(listPath('jobs', EVERY)))?.items ?? []
-  const open = jobs.filter(isOpen).slice(0, MOST_JOBS)
+  const open = jobs.filter(({ state }) => isToDo(state)).slice(0, MOST_JOBS)
   const dieIds = [...new Set(open.flatMap(({ runs }) => runs.flatMap((run) => run.dieIds)))]
   await keepThumbnails(dieIds.slice(0, MOST_THUMBNAILS))
   for (const path of open.flatMap(pathsOf)) await fetched(path)

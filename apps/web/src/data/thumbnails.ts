@@ -1,23 +1,18 @@
 import { dieThumbnails, MOST_THUMBNAILS } from '@bold-heron/schema'
 import { useQuery } from '@tanstack/react-query'
-import { ask, AwayError } from './client.js'
+import { ask } from './client.js'
 import { Gathered } from './gathered.js'
-import { keep, kept } from './kept/keeping.js'
+import { keep, kept, keptAs } from './kept/keeping.js'
+import { orWhenAway } from './when-away.js'
 
 const KEPT = 'die-thumbnails'
 
 const fetchDrawings = (ids: readonly string[]) => ask(`/api/die-thumbnails?ids=${ids.join(',')}`, dieThumbnails)
 
 /** The drawings of all dies that a page shows are asked for at once. */
-const drawings = new Gathered(MOST_THUMBNAILS, async (ids) => {
-  try {
-    return await fetchDrawings(ids)
-  } catch (error) {
-    const found = error instanceof AwayError ? await kept.read(KEPT).catch(() => undefined) : undefined
-    if (!found) throw error
-    return found as Readonly<Record<string, string>>
-  }
-})
+const drawings = new Gathered(MOST_THUMBNAILS, (ids) =>
+  orWhenAway(fetchDrawings(ids), () => keptAs<Readonly<Record<string, string>>>(KEPT)),
+)
 
 /** Has this device keep the drawings of dies, for when there is no connection. */
 export const keepThumbnails = async (ids: readonly string[]): Promise<void> => {

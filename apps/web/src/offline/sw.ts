@@ -24,12 +24,12 @@ const MOST_ANSWERS = 800
 /** s. So long a server that is there may take; then what was kept is shown, and what comes later is kept in its place. */
 const PATIENCE_S = 8
 
-const status = { unpaired: 401 }
+const UNPAIRED = 401
 
 /** A device that was sent away keeps nothing of the workshop: it is refused, or led away from whatever page it wanted. */
 const forgetsWhenSentAway: WorkboxPlugin = {
   fetchDidSucceed: async ({ response }) => {
-    if (response.status === status.unpaired || response.type === 'opaqueredirect') await caches.delete(ANSWERS)
+    if (response.status === UNPAIRED || response.type === 'opaqueredirect') await caches.delete(ANSWERS)
     return response
   },
 }

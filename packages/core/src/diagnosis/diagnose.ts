@@ -11,8 +11,8 @@ import { Remembering } from './remembering.js'
 import { type OtherStack, remediesIn } from './remedies.js'
 import { besideMm, replayOf } from './replay-of.js'
 import type { Replay } from './replay.js'
-import { type Scene, sceneOf } from './scene.js'
-import type { ReportedRound } from './reported-round.js'
+import { sceneOf } from './scene.js'
+import { type ReportedRound, stoppedIn } from './reported-round.js'
 import { weighAll, type Weighed, type Weighing, weighPairs, weightsOf } from './weighing.js'
 import { bestQuestion, type WorthAsking } from './worth-asking.js'
 
@@ -81,8 +81,6 @@ export function* firstRankingSteps(
 
 const told = ({ best: _, ...cause }: ReturnType<typeof ranked>[number]): RankedCause => cause
 
-const stoppedIn = ({ rounds }: Scene): boolean => rounds.some(({ look }) => look.feel === 'stopped')
-
 /** Goes on from a first ranking: two causes at once, what to try next and what to ask first. `next` is what would be tried if nothing were wrong. */
 export function* diagnosisFrom(
   { weighing, replay, ways, singles, likeliest }: FirstRanking,
@@ -115,7 +113,7 @@ export function* diagnosisFrom(
   return {
     causes: ranked(all, weights).map(told),
     remedies: worthTrying(tried, theirs),
-    question: bestQuestion(tried, hypotheses, theirs, answers, stoppedIn(scene)),
+    question: bestQuestion(tried, hypotheses, theirs, answers, stoppedIn(scene.rounds)),
   }
 }
 

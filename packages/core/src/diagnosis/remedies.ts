@@ -10,6 +10,7 @@ import { methodOf } from '../techniques/method.js'
 import type { RemedyId } from './cause-ids.js'
 import type { ListedCause } from './causes/list.js'
 import type { Part } from './hypotheses.js'
+import { stoppedIn } from './reported-round.js'
 import type { Scene } from './scene.js'
 
 /** Something to try in the next round. */
@@ -103,14 +104,12 @@ const isAllowed = ({ request, cut }: Scene, stack: Stack): boolean =>
   countOf(inspectStack(methodOf(request), stack, cut), 'stop') === 0
 
 /** The stacks of rounds before that are no longer laid, but for those that stopped the handle, and none that is higher than the last where one did. */
-const stacksBefore = (rounds: Scene['rounds']): Stack[] => {
-  const last = rounds.at(-1)
-  const stopped = rounds.some(({ look }) => look.feel === 'stopped')
+const stacksBefore = (rounds: Scene['rounds'], last: Stack): Stack[] => {
+  const mostMm = stoppedIn(rounds) ? heightOf(last).valueMm : Infinity
   const found = new Map<string, Stack>()
   for (const { stack, look } of rounds)
-    if (look.feel !== 'stopped' && !(stopped && last && heightOf(stack).valueMm > heightOf(last.stack).valueMm))
-      found.set(keyOfStack(stack), stack)
-  if (last) found.delete(keyOfStack(last.stack))
+    if (look.feel !== 'stopped' && heightOf(stack).valueMm <= mostMm) found.set(keyOfStack(stack), stack)
+  found.delete(keyOfStack(last))
   return [...found.values()]
 }
 
@@ -120,7 +119,8 @@ export const remediesIn = (scene: Scene, at: readonly (readonly Part[])[], next?
   const last = rounds.at(-1)
   if (!last) return []
   const goesOn = sheetsGoOn(last.look)
-  const stopped = rounds.some(({ look }) => look.feel === 'stopped')
+  const stopped = stoppedIn(rounds)
+  const before = stacksBefore(rounds, stack)
   const { passes } = last.look
   const plain = {
     freshSheets: !goesOn,
@@ -161,7 +161,7 @@ export const remediesIn = (scene: Scene, at: readonly (readonly Part[])[], next?
       cures: (other: ListedCause) => (other.id === cause.id ? cures : 0),
     }
     found.push(cured)
-    for (const before of stacksBefore(rounds)) found.push({ ...cured, stack: before, goesBack: true })
+    for (const laid of before) found.push({ ...cured, stack: laid, goesBack: true })
     // After a handle that stopped, what is put right goes through looser too.
     if (stopped) for (const { stack: laid, mm, plate } of looser) found.push({ ...cured, stack: laid, mm, plate })
   }

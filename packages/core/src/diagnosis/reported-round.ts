@@ -7,3 +7,7 @@ export interface ReportedRound extends TriedRound {
   /** mm. How thick a shim lay in the middle, from the round on in which it was laid. */
   readonly centreShimMm?: number | undefined
 }
+
+/** Whether the handle stopped in any of them: nothing goes up after that. */
+export const stoppedIn = (rounds: readonly ReportedRound[]): boolean =>
+  rounds.some(({ look }) => look.feel === 'stopped')

@@ -24,7 +24,8 @@ const surest = (hypotheses: readonly Hypothesis[], weights: Float64Array): numbe
 
 /**
  * The question whose answer is worth most, if any is worth asking: by what may be tried then, or by how sure the cause is where
- * the handle stopped and nothing may be tried before that is known. */
+ * the handle stopped and nothing may be tried before that is known.
+ */
 export const bestQuestion = (
   tried: readonly Tried[],
   hypotheses: readonly Hypothesis[],

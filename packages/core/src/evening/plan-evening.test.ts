@@ -13,7 +13,8 @@ import { keyOfPlates, type LaidPlate, layerChanges, platesOf } from '../layers/s
 import { LayOuts, laysTogether } from './lays.js'
 import { blanksFrom } from './blanks.js'
 import { asked } from '../testing/thorough.js'
-import { type EveningPlan, eveningSteps } from './plan-evening.js'
+import type { EveningPlan } from './evening-plan.js'
+import { eveningSteps } from './plan-evening.js'
 import { learntTiming, minutesOfRun, turnsOfHandle, usualTiming } from './timing.js'
 import { type EveningRequest, noPins } from './evening-request.js'
 

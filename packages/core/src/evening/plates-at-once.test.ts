@@ -5,7 +5,8 @@ import { finish } from '../planner/steps.js'
 import { anEveningRequest } from '../testing/evenings.js'
 import { aPlate } from '../testing/makers.js'
 import type { EveningRequest } from './evening-request.js'
-import { type EveningPlan, eveningSteps } from './plan-evening.js'
+import type { EveningPlan } from './evening-plan.js'
+import { eveningSteps } from './plan-evening.js'
 import { platesAtOnce, type TimedQueues } from './plates-at-once.js'
 
 const live = new SimulatedResponses()

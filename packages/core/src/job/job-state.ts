@@ -2,6 +2,9 @@
 export const jobStates = ['waiting', 'planned', 'cutting', 'done', 'set-aside'] as const
 export type JobState = (typeof jobStates)[number]
 
+/** Whether there is still something to do of a job. */
+export const isToDo = (state: JobState): boolean => state !== 'done' && state !== 'set-aside'
+
 /** What the log says of a job: good pieces finished, and how many runs there are. */
 export interface Logged {
   readonly cut: number

@@ -4,7 +4,6 @@ import {
   type HouseRules,
   liesAt,
   linesOnPad,
-  type PadFace,
   type PadWear,
   type Plate,
   plateIdOf,
@@ -19,12 +18,9 @@ import type { PlateInput } from '../entered/plate.js'
 import type { SheetInput } from '../entered/sheet.js'
 import { platesById, toPress } from '../stored/to-core.js'
 
-/** What a cutting pad has borne, as it is sent (`PadWear`). */
-export interface BornePad extends Omit<PadWear, 'faces'> {
+/** What a cutting pad has borne. */
+export interface BornePad extends PadWear {
   readonly plateId: string
-  readonly faces: Readonly<
-    Record<PadFace, Omit<PadWear['faces'][PadFace], 'zonesMm'> & { readonly zonesMm: readonly number[] }>
-  >
 }
 
 /** A stack that came out clean before: on what, of what, plate ids bottom to top. */
@@ -56,7 +52,7 @@ interface Named {
 }
 
 /**
- * The workshop as far as it is asked for: everything that a plan, a chart or an evening is worked out from, plain data that can be sent. A
+ * The workshop as far as it is asked for: everything that a plan, a chart or an evening is worked out from. A
  * question about it names things by their ids. What a bundle does not hold is not there for whoever asks.
  */
 export interface Bundle {
@@ -107,17 +103,9 @@ export const asItLiesUnder = (
   const borne = new Map(padWear.map((each) => [each.plateId, each]))
   return (plate) => {
     const its = borne.get(plate.id)
-    return its ? asWorn(plate, wearOf(its), linesOnPad(dies, throatMm, plate)) : plate
+    return its ? asWorn(plate, its, linesOnPad(dies, throatMm, plate)) : plate
   }
 }
-
-const wearOf = ({ plateId: _, faces: { a, b }, ...wear }: BornePad): PadWear => ({
-  ...wear,
-  faces: {
-    a: { ...a, zonesMm: Float64Array.from(a.zonesMm) },
-    b: { ...b, zonesMm: Float64Array.from(b.zonesMm) },
-  },
-})
 
 /** The plates that are otherwise under some dies than on the shelf. */
 export const wornUnder = (shelf: readonly Plate[], asItLies: (plate: Plate) => Plate): Plate[] =>

@@ -1,4 +1,4 @@
-import { dieClasses, pressClasses, type TechniqueId, techniqueIds } from '@bold-heron/core'
+import { dieClasses, type FaceWear, type PadFace, pressClasses, type TechniqueId, techniqueIds } from '@bold-heron/core'
 import { z } from 'zod'
 import { idField } from '../entered/fields.js'
 import { houseRulesInput } from '../entered/house-rules.js'
@@ -9,7 +9,7 @@ import { pressedWhatFields } from '../entered/press-run.js'
 import { sheetRow } from '../entered/sheet.js'
 import { gapGrid, piecesById } from '../wire/learning.js'
 import { dieWithLines } from '../wire/plan-request.js'
-import type { Bundle } from './bundle.js'
+import type { BornePad, Bundle } from './bundle.js'
 
 const borneFace = z.object({ passes: z.number(), cutMm: z.number(), zonesMm: z.array(z.number()) })
 
@@ -17,8 +17,19 @@ const { units: _, fractionDenominator: __, ...rules } = houseRulesInput.shape
 
 const { id, sheetId, caliperMm, loops } = offcutRow.shape
 
+/** A bundle as it is sent: what pads bore as plain lists. */
+interface SentBundle extends Omit<Bundle, 'padWear'> {
+  readonly padWear: readonly SentPad[]
+}
+interface SentPad extends Omit<BornePad, 'faces'> {
+  readonly faces: Readonly<Record<PadFace, SentFace>>
+}
+interface SentFace extends Omit<FaceWear, 'zonesMm'> {
+  readonly zonesMm: readonly number[]
+}
+
 /** A workshop as it is taken along: plans are worked out from it where there is no connection. */
-export const workshopBundle: z.ZodType<Bundle> = z.object({
+export const workshopBundle: z.ZodType<SentBundle> = z.object({
   rules: z.object(rules),
   plates: z.array(plateRow),
   putAway: z.array(idField),
@@ -62,4 +73,27 @@ export const workshopBundle: z.ZodType<Bundle> = z.object({
       ),
     })
     .optional(),
+})
+
+const withFaces = <Face, Other>(
+  { a, b }: Readonly<Record<PadFace, Face>>,
+  as: (face: Face) => Other,
+): Readonly<Record<PadFace, Other>> => ({ a: as(a), b: as(b) })
+
+/** A bundle as it is sent. */
+export const sentBundle = ({ padWear, ...bundle }: Bundle): SentBundle => ({
+  ...bundle,
+  padWear: padWear.map((pad) => ({
+    ...pad,
+    faces: withFaces(pad.faces, (face) => ({ ...face, zonesMm: Array.from(face.zonesMm) })),
+  })),
+})
+
+/** A bundle that was sent. */
+export const receivedBundle = ({ padWear, ...bundle }: SentBundle): Bundle => ({
+  ...bundle,
+  padWear: padWear.map((pad) => ({
+    ...pad,
+    faces: withFaces(pad.faces, (face) => ({ ...face, zonesMm: Float64Array.from(face.zonesMm) })),
+  })),
 })

@@ -1,28 +1,27 @@
 import {
+  answerOfEvening,
+  answerOfOrder,
   batchClaim,
   claimLetGo,
   claimWish,
-  answerOfEvening,
-  answerOfOrder,
   eveningAnswer,
   eveningInput,
   eveningOrderFile,
   type EveningRow,
   orderAnswer,
-  problem,
   wantedOfOrder,
 } from '@bold-heron/schema'
 import { eveningInParallel } from '../../parallel/evening.js'
 import { orderInParallel } from '../../parallel/order.js'
 import type { ComputedCache } from '../../parallel/computed-cache.js'
-import { nameOf } from '../../planning/chart-request.js'
 import { gatherEvening } from '../../planning/evening-request.js'
+import { nameOf } from '../../planning/name-of.js'
 import { refuse, refuseMissing } from '../../refusals/refusal.js'
 import { claimBatch, letGoOf } from '../../store/batch-claims.js'
 import type { Workshop } from '../../store/workshop.js'
 import type { Work } from '../../work/work.js'
 import { whoIs } from '../../sharing/who.js'
-import { notThere, refusedFields } from '../answers.js'
+import { notThere, problemThat, refusedFields } from '../answers.js'
 import { answerInLines, type InLines } from '../heavy-answers.js'
 import { Reply, route, type Route } from '../route.js'
 import { changesNothing } from '../taken.js'
@@ -40,7 +39,7 @@ const claimRoutes = ({ sequelize }: Workshop): Route[] => [
       200: { says: 'They were taken already, and are held on to', schema: batchClaim },
       201: { says: 'The runs are taken', schema: batchClaim },
       404: notThere,
-      409: { says: 'Somebody is at them, or one of their plates lies in another press', schema: problem },
+      409: problemThat('Somebody is at them, or one of their plates lies in another press'),
       422: refusedFields,
     },
     async handle({ id, body, request, response }) {

@@ -4,6 +4,10 @@ import { browserStore, type KeptStore } from './kept-store.js'
 /** What this browser keeps for the Bench. */
 export const kept: KeptStore = browserStore()
 
+/** What is kept under a key, taken for what was kept there; undefined where nothing is, or nothing can be read. */
+export const keptAs = async <Value>(key: string): Promise<Value | undefined> =>
+  (await kept.read(key).catch(() => undefined)) as Value | undefined
+
 /** Notes whether this browser could keep what it was last given. */
 export class Keeping {
   fails = false

@@ -1,4 +1,4 @@
-import type { JobState } from '@bold-heron/core'
+import { isToDo, type JobState } from '@bold-heron/core'
 import type { JobRow } from '@bold-heron/schema'
 import { lazy, Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -61,7 +61,7 @@ export const JobGroup = ({
   const inHand = useJobInHand()
   const [shown, setShown] = useState(FIRST_SHOWN)
   const [ordering, setOrdering] = useState(false)
-  const canOrder = jobs.length > 1 && state !== 'done' && state !== 'set-aside'
+  const canOrder = jobs.length > 1 && isToDo(state)
   const listed = jobs.slice(0, shown)
   const plain = <SharedBeside jobs={listed} seen={seen} inHand={inHand} />
   return (
