@@ -7,7 +7,7 @@ import { type RandomSource, randomNormal, seededRandom } from '../../packages/co
 import { planSteps } from '../../packages/core/src/planner/model-plan.js'
 import type { PlanRequest } from '../../packages/core/src/planner/plan.js'
 import type { SimulatedResponses } from '../../packages/core/src/planner/simulated-responses.js'
-import { finish } from '../../packages/core/src/planner/steps.js'
+import { finish } from '../../packages/core/src/numerics/steps.js'
 import { BlindPress, drawTraits, type HiddenTraits } from '../../packages/core/src/practice/blind-press.js'
 import { gapOfClass } from '../../packages/core/src/press/press-class.js'
 import { aBlindCut, aBlindForming, aBlindPress, matShelfFor, shelfFor } from '../blind/workshop.js'

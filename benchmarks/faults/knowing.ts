@@ -7,7 +7,7 @@ import { asMeant, bothOf, type Variation } from '../../packages/core/src/diagnos
 import { sheetsGoOn } from '../../packages/core/src/goals/looks.js'
 import { seededRandom } from '../../packages/core/src/numerics/random.js'
 import type { SimulatedResponses } from '../../packages/core/src/planner/simulated-responses.js'
-import { finish } from '../../packages/core/src/planner/steps.js'
+import { finish } from '../../packages/core/src/numerics/steps.js'
 import { trialAdviceSteps } from '../../packages/core/src/planner/trial-advice.js'
 import { BlindPress } from '../../packages/core/src/practice/blind-press.js'
 import { type Case, type Fault, lookedAt, variationOfFault } from './case.js'

@@ -8,7 +8,7 @@ import type { ReportedRound } from '../../packages/core/src/diagnosis/reported-r
 import { asMeant, bothOf, type Variation } from '../../packages/core/src/diagnosis/variation.js'
 import { sheetsGoOn } from '../../packages/core/src/goals/looks.js'
 import type { SimulatedResponses } from '../../packages/core/src/planner/simulated-responses.js'
-import { finish } from '../../packages/core/src/planner/steps.js'
+import { finish } from '../../packages/core/src/numerics/steps.js'
 import { trialAdviceSteps } from '../../packages/core/src/planner/trial-advice.js'
 import { type Case, type Fault, lookedAt, variationOfFault } from './case.js'
 

@@ -110,7 +110,7 @@ export { timesCameOut } from './planner/times-came-out.js'
 export { type Assessment, type Plan, quickPlan, type PlanRequest } from './planner/plan.js'
 export { assessStack, planSteps } from './planner/model-plan.js'
 export { cleanerStack } from './planner/cleaner-stack.js'
-export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps, within } from './planner/steps.js'
+export { finish, inHundredths, runInSlices, type SliceKeeper, type Steps, within } from './numerics/steps.js'
 export { SimulatedResponses } from './planner/simulated-responses.js'
 export { cutIn } from './planner/learnt-cut.js'
 export {
@@ -122,10 +122,12 @@ export {
   type StackReference,
 } from './layers/stack-reference.js'
 export type { ResponseRecord } from './goals/response-record.js'
-export { type Cell, emptyReasons, type ResponseRecords, isAnswerFor } from './chart/cell.js'
+export { isAnswerFor, type ResponseRecords } from './bases/recorded-responses.js'
+export type { Candidate } from './bases/candidates.js'
+export { type Cell, emptyReasons } from './chart/cell.js'
 export { type ChartRequest, type ChartRow as RowOfChart, USUAL_PER_BASE } from './chart/chart-request.js'
-export { betterIn, type Candidate, type Chart } from './chart/read-chart.js'
-export { PASS_COST } from './chart/serve-cell.js'
+export { betterIn, type Chart } from './chart/read-chart.js'
+export { PASS_COST } from './bases/operation-reader.js'
 export { chartCellSteps, chartRestSteps, type WholeChart, wholeChartSteps } from './chart/whole-chart.js'
 export {
   type EveningJob,

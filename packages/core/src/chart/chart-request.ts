@@ -1,13 +1,9 @@
+import { type PressedOn, requestOfOperation } from '../bases/operation.js'
 import type { Die } from '../dies/die.js'
-import type { HouseRules } from '../job/house-rules.js'
-import type { BladeSide } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import type { Learnt } from '../learning/learnt.js'
 import type { Sheet } from '../materials/sheet.js'
 import type { PlanRequest } from '../planner/plan.js'
-import type { Press } from '../press/press.js'
-import { asPressed } from '../techniques/as-pressed.js'
-import type { TechniqueId } from '../techniques/list.js'
 
 /** A row of a chart: what is pressed. */
 export interface ChartRow {
@@ -35,12 +31,7 @@ export interface ChartColumn {
 }
 
 /** Everything that a chart of one press for one kind of work is computed from. */
-export interface ChartRequest {
-  readonly technique: TechniqueId
-  readonly press: Press
-  readonly bladeSide: BladeSide
-  readonly rules: HouseRules
-  readonly shelf: readonly Plate[]
+export interface ChartRequest extends PressedOn {
   readonly rows: readonly ChartRow[]
   readonly columns: readonly ChartColumn[]
   /** λ: how many cells a base stack must earn to be kept. */
@@ -51,25 +42,12 @@ export interface ChartRequest {
 export const USUAL_PER_BASE = 3
 
 /** What a planner is asked for one cell. */
-export const cellRequest = (
-  { technique, press, bladeSide, rules, shelf }: Omit<ChartRequest, 'rows' | 'columns' | 'perBase'>,
-  row: ChartRow,
-  column: ChartColumn,
-): PlanRequest => {
-  const worn = new Map(row.worn.map((plate) => [plate.id, plate]))
-  return {
-    technique,
-    region: 'all',
-    cut: asPressed(technique, {
-      press,
-      dies: row.dies,
-      sheet: column.sheet,
-      sheetCount: row.sheetCount ?? 1,
-      bladeSide,
-      rules,
-    }),
-    shelf: shelf.map((plate) => worn.get(plate.id) ?? plate),
-    workedBefore: row.workedBefore[column.id] ?? [],
+export const cellRequest = (how: PressedOn, row: ChartRow, column: ChartColumn): PlanRequest =>
+  requestOfOperation(how, {
+    dies: row.dies,
+    sheet: column.sheet,
+    sheetCount: row.sheetCount ?? 1,
+    worn: row.worn,
+    workedBefore: row.workedBefore[column.id],
     learnt: row.learnt?.[column.id] ?? column.learnt,
-  }
-}
+  })

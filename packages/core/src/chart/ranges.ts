@@ -6,13 +6,14 @@ import type { Learnt } from '../learning/learnt.js'
 import type { LearntGap } from '../learning/learnt-gap.js'
 import type { Sheet } from '../materials/sheet.js'
 import type { ResponseCache } from '../planner/simulated-responses.js'
-import type { Steps } from '../planner/steps.js'
+import type { Steps } from '../numerics/steps.js'
 import type { Bed } from '../press/bed.js'
 import type { Press } from '../press/press.js'
-import type { RecordedResponses } from './cell.js'
+import type { RecordedResponses } from '../bases/recorded-responses.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
-import type { Candidate, Chart } from './read-chart.js'
-import { CellReader } from './serve-cell.js'
+import type { Candidate } from '../bases/candidates.js'
+import type { Chart } from './read-chart.js'
+import { OperationReader } from '../bases/operation-reader.js'
 
 /** Thicknesses in mm at which runs are simulated; between them thresholds lie on straight lines within their doubt. */
 const SIMULATED_MM = [0.1, 0.2, 0.35, 0.6, 1, 1.5, 2] as const
@@ -124,10 +125,10 @@ export function* rangeSteps(
   const at = new AtThicknesses(answering)
   const bars: RangeBar[] = []
   for (const [row, its] of request.rows.entries()) {
-    const readers: CellReader[] = []
+    const readers: OperationReader[] = []
     for (const mm of rulerMm) {
       const column = { id: `${mm}`, name: `${mm}`, sheet: { ...sheet, caliper: { valueMm: mm, spreadMm: 0 } } }
-      readers.push(new CellReader(cellRequest(request, its, column), at))
+      readers.push(new OperationReader(cellRequest(request, its, column), at))
       yield (row + readers.length / rulerMm.length) / request.rows.length
     }
     for (const [base, { base: shared }] of kept.entries()) {

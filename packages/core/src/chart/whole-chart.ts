@@ -2,12 +2,14 @@ import type { ResponseRecord } from '../goals/response-record.js'
 import { strengthOfKind } from '../materials/sheet-kind.js'
 import type { Sheet } from '../materials/sheet.js'
 import { SimulatedResponses } from '../planner/simulated-responses.js'
-import { type Steps, within } from '../planner/steps.js'
-import { type Cell, cellSteps, RecordedResponses, type ResponseRecords } from './cell.js'
+import { type Steps, within } from '../numerics/steps.js'
+import { RecordedResponses, type ResponseRecords } from '../bases/recorded-responses.js'
+import { type Cell, cellSteps } from './cell.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
 import { type RangeBar, rangeSteps } from './ranges.js'
-import { type Candidate, type Chart, readChartSteps, sharedBasesOf } from './read-chart.js'
-import { CellReader } from './serve-cell.js'
+import { type Candidate, sharedBasesOf } from '../bases/candidates.js'
+import { type Chart, readChartSteps } from './read-chart.js'
+import { OperationReader } from '../bases/operation-reader.js'
 import { type Wish, wishSteps } from './wishes.js'
 
 /** A chart with everything that goes with it on the wall. */
@@ -38,7 +40,7 @@ export function* chartCellSteps(
   const answering = new RecordedResponses(request.technique, answers, live)
   const asked = cellRequest(request, row, column)
   const cell = yield* cellSteps(asked, answering)
-  const reader = new CellReader(asked, answering)
+  const reader = new OperationReader(asked, answering)
   // What lies behind a mat counts too, and is simulated here rather than when all cells are read.
   if (!reader.answersByBed)
     for (const base of sharedBasesOf([reader], request.shelf).values()) {

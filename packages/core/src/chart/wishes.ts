@@ -1,13 +1,15 @@
 import type { ResponseRecord } from '../goals/response-record.js'
 import type { Plate } from '../layers/plate.js'
 import type { SimulatedResponses } from '../planner/simulated-responses.js'
-import type { Steps } from '../planner/steps.js'
+import type { Steps } from '../numerics/steps.js'
+import { isFramedPlace } from '../stacks/places.js'
 import { measured } from '../units/measured.js'
-import type { BaseStack } from './base-stacks.js'
-import { RecordedResponses } from './cell.js'
+import type { BaseStack } from '../bases/base-stacks.js'
+import { RecordedResponses } from '../bases/recorded-responses.js'
 import { cellRequest, type ChartRequest } from './chart-request.js'
-import { type Candidate, type Chart } from './read-chart.js'
-import { CellReader, type SharedBase } from './serve-cell.js'
+import type { Candidate } from '../bases/candidates.js'
+import type { Chart } from './read-chart.js'
+import { OperationReader, type SharedBase } from '../bases/operation-reader.js'
 
 /** A plate or shim that is not on the shelf, and the cells that it would fill. */
 export interface Wish {
@@ -58,8 +60,7 @@ const wishPlates = (
 const withSpacer = (base: SharedBase, spacer: Plate): SharedBase =>
   new Map(
     [...base].map(([series, { places, plates, ...rest }]): [string, BaseStack] => {
-      const framed = places.filter((place) => place.is === 'plates' && place.role !== 'shim')
-      const at = framed.findIndex((place) => place.is === 'plates' && place.role === 'spacer')
+      const at = places.filter(isFramedPlace).findIndex(({ role }) => role === 'spacer')
       const heightMm = rest.heightMm + spacer.thickness.valueMm - (plates[at]?.thickness.valueMm ?? 0)
       const its = at === -1 ? plates : plates.map((plate, slot) => (slot === at ? spacer : plate))
       return [series, { ...rest, places, plates: its, heightMm: at === -1 ? rest.heightMm : heightMm }]
@@ -93,7 +94,7 @@ export function* wishSteps(
     for (const [column, its2] of request.columns.entries()) {
       yield ++done / all
       if (chart.cells[row]?.[column]?.is === 'base') continue
-      const reader = new CellReader(cellRequest({ ...request, shelf }, its, its2), answering)
+      const reader = new OperationReader(cellRequest({ ...request, shelf }, its, its2), answering)
       for (const { base } of kept) {
         for (const way of reader.waysOn(base)) {
           const wishes = way.shims.filter(({ id }) => isWish.has(id))

@@ -1,6 +1,6 @@
 import type { ResponseCache } from '../planner/simulated-responses.js'
 import type { PlanRequest } from '../planner/plan.js'
-import type { Steps } from '../planner/steps.js'
+import type { Steps } from '../numerics/steps.js'
 import { doubtSteps } from './doubt-steps.js'
 import { type RankedRemedy, type Tried, triedOn, worthTrying } from './gains.js'
 import { type Part, priorOf, waysIn } from './hypotheses.js'

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { exerciseOf } from '../practice/exercises.js'
 import { SimulatedResponses } from '../planner/simulated-responses.js'
-import { finish } from '../planner/steps.js'
+import { finish } from '../numerics/steps.js'
 import type { Round } from '../goals/looks.js'
 import { diagnosisSteps } from './diagnose.js'
 import type { Answers } from './questions.js'

@@ -1,4 +1,4 @@
-import type { Steps } from '../planner/steps.js'
+import type { Steps } from '../numerics/steps.js'
 import type { DoubtStep } from './doubt-steps.js'
 import { curesOf, type Hypothesis, logChanceOfAnswers, type Part, priorOf, variationsIn } from './hypotheses.js'
 import type { Answers } from './questions.js'

@@ -1,14 +1,15 @@
 import { factsOfDieClass } from '../dies/classes/list.js'
 import type { ResponseRecord } from '../goals/response-record.js'
-import { type ResponseRecords, type CellFigures, RecordedResponses } from '../chart/cell.js'
-import { cellRequest, type ChartRow } from '../chart/chart-request.js'
-import { baseCandidateSteps, type Candidate, chooseAmong, sharedBasesOf } from '../chart/read-chart.js'
-import { CellReader, type SharedBase } from '../chart/serve-cell.js'
+import { baseCandidateSteps, type Candidate, chooseAmong, sharedBasesOf } from '../bases/candidates.js'
+import type { StackFigures } from '../bases/figures.js'
+import { requestOfOperation } from '../bases/operation.js'
+import { OperationReader, type SharedBase } from '../bases/operation-reader.js'
+import { RecordedResponses, type ResponseRecords } from '../bases/recorded-responses.js'
 import { type HouseRules, rulesForOnce } from '../job/house-rules.js'
 import { faceStates, liesAt, type Plate } from '../layers/plate.js'
 import { keyOfReference, keyOfStack, referenceOf, type StackReference } from '../layers/stack-reference.js'
 import type { SimulatedResponses } from '../planner/simulated-responses.js'
-import type { Steps } from '../planner/steps.js'
+import type { Steps } from '../numerics/steps.js'
 import { methodOf } from '../techniques/method.js'
 import { type EveningPress, type EveningRequest } from './evening-request.js'
 import { type Lay, type LaidOut, type LayOuts, piecesOfCopies, setsOf } from './lays.js'
@@ -25,7 +26,7 @@ export interface LayOption {
   readonly plates: readonly LaidPlate[]
   readonly sheetCount: number
   readonly runs: number
-  readonly figures: CellFigures
+  readonly figures: StackFigures
   /** Of all runs. */
   readonly minutes: number
   readonly turns: number
@@ -77,9 +78,9 @@ interface ReadLay {
   readonly lay: Lay
   readonly laid: LaidOut
   readonly sheetCount: number
-  readonly reader: CellReader
+  readonly reader: OperationReader
   /** The same with more shims on a base. */
-  readonly wider: () => CellReader
+  readonly wider: () => OperationReader
 }
 
 const sheetsToTry = (lay: Lay): number[] => {
@@ -133,7 +134,7 @@ const reaches: readonly { readonly beds: number; readonly shims?: number }[] = [
 ]
 
 /** Whether a lay has ways that are sure: some that are free to be laid, or only forbidden ones. */
-const freedom = (reader: CellReader, { request, ...its }: LayAsked): 'free' | 'forbidden' | undefined => {
+const freedom = (reader: OperationReader, { request, ...its }: LayAsked): 'free' | 'forbidden' | undefined => {
   let any: 'forbidden' | undefined
   for (const base of sharedBasesOf([reader], request.shelf).values()) {
     if (!hasRoom(base, its, request)) continue
@@ -148,25 +149,17 @@ const freedom = (reader: CellReader, { request, ...its }: LayAsked): 'free' | 'f
 
 /** Reads a lay with as many sheets at once as some stack that is not forbidden is sure of. */
 function* readLaySteps(
-  asked: LayAsked,
+  layAsked: LayAsked,
   answers: ReadonlyMap<string, ResponseRecord>,
   live: SimulatedResponses,
   share: number,
 ): Steps<{ readonly read?: ReadLay; readonly why: NoOptionReason; readonly made: ResponseRecords }> {
-  const { request, on, lay, laid, rules } = asked
+  const { request, on, lay, laid, rules } = layAsked
   const [{ job }] = lay.jobs as [Lay['jobs'][number]]
   const made: ResponseRecords = new Map()
   const known = new Map(answers)
   let isForbidden = false
   for (const sheetCount of sheetsToTry(lay)) {
-    const row: ChartRow = {
-      id: lay.id,
-      name: lay.id,
-      dies: lay.dies,
-      sheetCount,
-      worn: sharedOut(worstWorn(lay.jobs.map((each) => each.job.worn)), on.atMost),
-      workedBefore: {},
-    }
     const how = {
       technique: job.technique,
       press: on.press,
@@ -174,25 +167,30 @@ function* readLaySteps(
       rules: job.once ? rulesForOnce(rules) : rules,
       shelf: request.shelf,
     }
-    const column = { id: job.sheet.id, name: job.sheet.name, sheet: job.sheet, learnt: on.learnt[job.id] }
-    const cell = cellRequest(how, row, column)
-    const tooMany = methodOf(cell)
-      .ofJob(cell.cut)
+    const asked = requestOfOperation(how, {
+      dies: lay.dies,
+      sheet: job.sheet,
+      sheetCount,
+      worn: sharedOut(worstWorn(lay.jobs.map((each) => each.job.worn)), on.atMost),
+      learnt: on.learnt[job.id],
+    })
+    const tooMany = methodOf(asked)
+      .ofJob(asked.cut)
       .some(({ code }) => TOO_MANY.has(code))
     if (tooMany) continue
     for (const [at, { beds, shims }] of reaches.entries()) {
       if (at > 0 && sheetCount > 1 && !isForbidden) break
       yield share
       const answering = new RecordedResponses(job.technique, known, live)
-      const reader = new CellReader(cell, answering, beds, shims)
-      const has = freedom(reader, asked)
+      const reader = new OperationReader(asked, answering, beds, shims)
+      const has = freedom(reader, layAsked)
       answering.made.forEach((each, name) => {
         made.set(name, each)
         known.set(name, each)
       })
       if (has === 'free') {
         // On the beds that were simulated, with more shims: what else would do is told, though the evening keeps to few.
-        const wider = () => new CellReader(cell, answering, beds, MOST_SHIMS)
+        const wider = () => new OperationReader(asked, answering, beds, MOST_SHIMS)
         return { read: { lay, laid, sheetCount, reader, wider }, why: 'no-sure-stack', made }
       }
       isForbidden ||= has === 'forbidden'
@@ -340,7 +338,7 @@ const bestOthers = (read: ReadLay, on: EveningPress, request: EveningRequest): L
 
 const waysOnBase = (
   { lay, sheetCount }: ReadLay,
-  reader: CellReader,
+  reader: OperationReader,
   base: SharedBase,
   { press, timing }: EveningPress,
 ): LayOption[] => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { seededRandom } from '../numerics/random.js'
 import { SimulatedResponses } from '../planner/simulated-responses.js'
-import { finish } from '../planner/steps.js'
+import { finish } from '../numerics/steps.js'
 import { anEveningRequest } from '../testing/evenings.js'
 import { aPlate } from '../testing/makers.js'
 import type { EveningRequest } from './evening-request.js'

@@ -8,7 +8,7 @@ import { cleanCutComputed } from '../goals/clean-cut/computed.js'
 import { planSteps } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 import { tryOut } from '../goals/clean-cut/try-out.js'
 
 const shelf = [

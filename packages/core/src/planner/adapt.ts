@@ -7,7 +7,7 @@ import type { Plan, PlanRequest } from './plan.js'
 import type { PassFigures } from '../goals/prediction.js'
 import { computedOf } from '../techniques/computed-of.js'
 import type { SimulatedResponses } from './simulated-responses.js'
-import type { Steps } from './steps.js'
+import type { Steps } from '../numerics/steps.js'
 
 /** A stack that came out well, with the press it did so on. */
 export interface ProvenCut {

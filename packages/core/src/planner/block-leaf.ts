@@ -5,7 +5,7 @@ import type { Placement } from '../placement/placed-run.js'
 import { type ComparedBlock, compareBlocksSteps } from './compare-blocks.js'
 import type { PlanRequest } from './plan.js'
 import type { SimulatedResponses } from './simulated-responses.js'
-import type { Steps } from './steps.js'
+import type { Steps } from '../numerics/steps.js'
 
 /** What a die is known by when one of its class is chosen. */
 interface OfClass {

@@ -16,7 +16,7 @@ import { blockRowSteps, blockUnderHalf, diesOfClasses } from './block-leaf.js'
 import { blockOfMaterial, compareBlocksSteps } from './compare-blocks.js'
 import type { PlanRequest } from './plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 
 const round = dieOfLines('round', [circleAt(0, 0, 25, 0.01)])
 const dieOf = (id: string) => (id === 'round' ? round : undefined)

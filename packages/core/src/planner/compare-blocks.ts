@@ -8,7 +8,7 @@ import { placedPlanSteps } from './placed-cut.js'
 import { planSteps } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
 import type { SimulatedResponses } from './simulated-responses.js'
-import { type Steps, within } from './steps.js'
+import { type Steps, within } from '../numerics/steps.js'
 
 /** What one block does for a run, beside all others of the shelf. */
 export interface ComparedBlock {

@@ -6,7 +6,7 @@ import { aCut, aPlate, aPress } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
 import { planSteps } from './model-plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 
 const board = (mm: number, leaves: readonly number[]) =>
   settingsOf(

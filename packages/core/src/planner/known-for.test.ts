@@ -13,7 +13,7 @@ import { defaultHouseRules } from '../job/house-rules.js'
 import { measured } from '../units/measured.js'
 import { planSteps } from './model-plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 
 const shelf: readonly Plate[] = [
   aPlate({ id: 'board', kind: 'platform', mm: 7.4, count: 1 }),

@@ -10,7 +10,7 @@ import { measured } from '../units/measured.js'
 import { squeezesOfKnown } from './known-stack.js'
 import { planSteps } from './model-plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 
 const platform = aPlate({ id: 'platform', kind: 'platform', mm: 7.4, count: 1 })
 const pad = aPlate({ id: 'pad', count: 2 })

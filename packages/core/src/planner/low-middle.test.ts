@@ -6,7 +6,7 @@ import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/m
 import { assessStack } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
 import { nameOfResponse, SimulatedResponses } from './simulated-responses.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 import { suggestionSteps } from './suggestions.js'
 
 const paper = aPlate({ id: 'paper', name: 'Paper', kind: 'shim', mm: 0.1, count: 9 })

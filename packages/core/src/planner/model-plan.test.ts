@@ -3,7 +3,7 @@ import type { Layer } from '../layers/layer.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/makers.js'
 import { defaultHouseRules, rulesForOnce } from '../job/house-rules.js'
 import { assessStack, planSteps } from './model-plan.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 import type { PlanRequest } from './plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
 

@@ -12,7 +12,7 @@ import { passAdviceOf } from '../goals/pass-advice.js'
 import { ALTERNATIVES_SHOWN, type Assessment, describeStack, type Plan, planOf, type PlanRequest } from './plan.js'
 import { type Aim, type OnBed, type RankedStack, rankSteps } from './rank-stacks.js'
 import type { SimulatedResponses } from './simulated-responses.js'
-import { type Steps, within } from './steps.js'
+import { type Steps, within } from '../numerics/steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 /** Everything there is to say of a stack, its passes simulated. */

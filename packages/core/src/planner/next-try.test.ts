@@ -13,7 +13,7 @@ import { asked } from '../testing/thorough.js'
 import { type NextTry, nextTrySteps } from './next-try.js'
 import type { PlanRequest } from './plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 
 const shelf: Plate[] = [
   aPlate({ id: 'platform', kind: 'platform', mm: 6.5, count: 1 }),

@@ -9,7 +9,7 @@ import type { LaidBlock, Placement } from '../placement/placed-run.js'
 import { besidePressed, placedCut, placedPlanSteps, placedRequest } from './placed-cut.js'
 import type { PlanRequest } from './plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 
 const round = dieOfLines('round', [circleAt(0, 0, 25, 0.01)])
 const dies = [...Object.values(letters), round]

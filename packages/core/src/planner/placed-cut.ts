@@ -20,7 +20,7 @@ import { cutIn } from './learnt-cut.js'
 import { planSteps } from './model-plan.js'
 import type { Assessment, Plan, PlanRequest } from './plan.js'
 import type { SimulatedResponses } from './simulated-responses.js'
-import type { Steps } from './steps.js'
+import type { Steps } from '../numerics/steps.js'
 
 /** The run of a placement that is planned and pressed now. */
 const runInHand = ({ runs, runInHand: at }: Placement): PlacedRun | undefined => runs[at]

@@ -13,7 +13,7 @@ import { aCut, aKnownGood, aPlate, aPress, aSheet } from '../testing/makers.js'
 import { measured } from '../units/measured.js'
 import { planSteps } from './model-plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 
 /**
  * What practitioners know, put through the whole planner. Common practice, no source. The press is a small one whose booklet names a board of 7.4 mm

@@ -21,7 +21,7 @@ import { type KnownFor, knownFor } from './known-for.js'
 import { costOfOffset, costOfPieces, points } from './ranking.js'
 import type { ResponseCache } from './simulated-responses.js'
 import { type FoundStack, searchSteps } from './search.js'
-import { type Steps, within } from './steps.js'
+import { type Steps, within } from '../numerics/steps.js'
 import { partedByStops } from './stopped.js'
 
 /** Stacks kept of each bed's search: the best few dozen by arithmetic. */

@@ -1,18 +1,20 @@
 import type { Plate } from '../layers/plate.js'
-import type { Layer, Role } from '../layers/layer.js'
+import type { Role } from '../layers/layer.js'
 import type { Stack } from '../layers/stack.js'
 import { firstAtLeast } from '../numerics/first-at-least.js'
 import { SAME_COST, SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import type { Method } from '../techniques/method.js'
-import { type CutContext, dieClassOf, jobLayer, jobMmOf } from '../job/cut-context.js'
+import { type CutContext, dieClassOf, jobMmOf } from '../job/cut-context.js'
 import type { Place, PlatesPlace } from '../techniques/technique.js'
 import { BestKept } from './best-kept.js'
-import { type Frames, listFrames, NO_PIECE } from './frames.js'
+import { type Frames, listFrames, NO_PIECE, platesOfFrame } from '../stacks/frames.js'
+import { isFramedPlace, isShimPlace, stackInPlaces } from '../stacks/places.js'
+import { framesOf, spreadOver } from '../stacks/spread.js'
 import { PriceList } from './price-list.js'
 import { keyOfPieces } from '../layers/stack-reference.js'
 import { costOfOffset, mmOfOffset, points } from './ranking.js'
-import { listShimSets, type ShimSets } from './shim-sets.js'
-import { finish, type Steps } from './steps.js'
+import { listShimSets, type ShimSets } from '../stacks/shim-sets.js'
+import { finish, type Steps } from '../numerics/steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
 
 export interface SearchRequest {
@@ -57,25 +59,23 @@ interface Candidate {
   readonly squeezeMm: number
 }
 
-const isShims = (place: Place): place is PlatesPlace => place.is === 'plates' && place.role === 'shim'
-const isFramed = (place: Place): place is PlatesPlace => place.is === 'plates' && place.role !== 'shim'
-
 /** A shelf whose pieces make no more frames than this is searched at once. */
 const MANY_FRAMES = 60_000
 
 /** So many of some plates as they are spread by thickness: the cheapest where not all cost the same. */
-const spreadOf = (many: number, plates: readonly number[], prices: Float64Array, shelf: readonly Plate[]): number[] => {
+const spreadOf = (
+  many: number,
+  plates: readonly number[],
+  prices: Float64Array,
+  shelf: readonly Plate[],
+): readonly number[] => {
   if (plates.length === 0) return []
   const cheapestFirst = [...plates].sort((a, b) => (prices[a] as number) - (prices[b] as number) || a - b)
   const dearest = prices[cheapestFirst[Math.min(many, plates.length) - 1] as number] as number
   const byThickness = cheapestFirst
     .filter((at) => (prices[at] as number) <= dearest)
     .sort((a, b) => (shelf[a] as Plate).thickness.valueMm - (shelf[b] as Plate).thickness.valueMm || a - b)
-  if (byThickness.length <= many) return byThickness
-  return Array.from(
-    { length: many },
-    (_, at) => byThickness[Math.round((at * (byThickness.length - 1)) / (many - 1))] as number,
-  )
+  return spreadOver(byThickness, many)
 }
 
 /**
@@ -92,11 +92,13 @@ function* boundOf(
   if (!Number.isFinite(keep)) return Infinity
   const inPlaces = framed.map((place) => prices.inPlace(place))
   const fitting = inPlaces.map((inPlace) => [...shelf.keys()].filter((at) => Number.isFinite(inPlace[at])))
-  const frames = fitting.reduce(
-    (product, plates, at) => product * (plates.length + ((framed[at] as PlatesPlace).least === 0 ? 1 : 0)),
-    1,
+  if (
+    framesOf(
+      fitting.map(({ length }) => length),
+      framed,
+    ) <= MANY_FRAMES
   )
-  if (frames <= MANY_FRAMES) return Infinity
+    return Infinity
   const sampled = new Set([
     ...fitting.flatMap((plates, at) =>
       spreadOf(Math.ceil(plates.length / 2), plates, inPlaces[at] as Float64Array, shelf),
@@ -128,8 +130,8 @@ const thickestShimsMm = (shims: readonly Plate[], most: number): number =>
 export function* searchSteps(request: SearchRequest): Steps<SearchResult> {
   const { method, cut, window, shelf, workedBefore } = request
   const places = request.places ?? method.places(dieClassOf(cut), cut.bladeSide, cut.rules)
-  const framed = places.filter(isFramed)
-  const shimPlace = places.find(isShims)
+  const framed = places.filter(isFramedPlace)
+  const shimPlace = places.find(isShimPlace)
   const mostShims = shimPlace?.most ?? 0
   const shimAt = shimPlace ? [...shelf.keys()].filter((at) => shimPlace.kinds.includes((shelf[at] as Plate).kind)) : []
   const shims = shimAt.map((at) => shelf[at] as Plate)
@@ -221,7 +223,8 @@ export function* searchSteps(request: SearchRequest): Steps<SearchResult> {
   }
 
   const found = best.list().map(({ cost, key, frame, shims: chosen, squeezeMm }): FoundStack => {
-    return { stack: layersOf(places, frames, frame, chosen, shelf, cut), squeezeMm, cost, key }
+    const shimPlates = chosen.map((at) => shelf[at] as Plate)
+    return { stack: stackInPlaces(places, platesOfFrame(frames, frame, shelf), shimPlates, cut), squeezeMm, cost, key }
   })
   return { found, complete: !passedOver && found.length < request.keep, examined }
 }
@@ -239,23 +242,4 @@ const shimPairPrices = (frames: Frames, shimAt: readonly number[], prices: Price
   if (!shimAt.some((shim) => [...inFrames].some((piece) => prices.ofPair(piece, shim) > 0))) return undefined
   return (frame: number, shim: number): number =>
     piecesOf(frames, frame).reduce((sum, piece) => sum + prices.ofPair(piece, shimAt[shim] as number), 0)
-}
-
-const layersOf = (
-  places: readonly Place[],
-  frames: Frames,
-  frame: number,
-  shims: readonly number[],
-  shelf: readonly Plate[],
-  cut: CutContext,
-): Layer[] => {
-  const layerOf = (at: number, role: Role): Layer => ({ is: 'plate', plate: shelf[at] as Plate, role })
-  let slot = frame * frames.slots
-  return places.flatMap((place): Layer[] => {
-    if (place.is !== 'plates') return [jobLayer(place.is, cut)]
-    const { role } = place
-    if (role === 'shim') return shims.map((at) => layerOf(at, role))
-    const piece = frames.pieces[slot++] as number
-    return piece === NO_PIECE ? [] : [layerOf(piece, role)]
-  })
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/makers.js'
 import { assessStack, planSteps } from './model-plan.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 import type { PlanRequest } from './plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
 import { suggestionSteps } from './suggestions.js'

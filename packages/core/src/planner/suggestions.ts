@@ -8,7 +8,7 @@ import { asLearnt } from './learnt-cut.js'
 import { bedKindsOf } from './rank-stacks.js'
 import type { Assessment, PlanRequest } from './plan.js'
 import type { SimulatedResponses } from './simulated-responses.js'
-import type { Steps } from './steps.js'
+import type { Steps } from '../numerics/steps.js'
 
 /** A proposal and what it is predicted to change; passes and effort fall where it helps, the chance rises. */
 export interface Suggestion {

@@ -3,7 +3,7 @@ import { aCut, aKnownGood, aPlate, aPress } from '../testing/makers.js'
 import { planSteps } from './model-plan.js'
 import type { PlanRequest } from './plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 import { surerBy } from './surer.js'
 
 const platform = aPlate({ id: 'platform', kind: 'platform', mm: 7, count: 1 })

@@ -5,7 +5,7 @@ import { evidenceOfTrial, lastTryOf, learntFromTrial, type TriedRound } from './
 import { type NextTry, nextTrySteps } from './next-try.js'
 import type { PlanRequest } from './plan.js'
 import type { SimulatedResponses } from './simulated-responses.js'
-import type { Steps } from './steps.js'
+import type { Steps } from '../numerics/steps.js'
 
 /** What to do after the rounds of a trial so far, and what they have taught. */
 export interface TrialAdvice {

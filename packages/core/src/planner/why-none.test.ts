@@ -3,7 +3,7 @@ import type { Plate } from '../layers/plate.js'
 import { aCut, aKnownGood, aPlate, aPress } from '../testing/makers.js'
 import { planSteps } from './model-plan.js'
 import { SimulatedResponses } from './simulated-responses.js'
-import { finish } from './steps.js'
+import { finish } from '../numerics/steps.js'
 
 const board = aPlate({ id: 'board', kind: 'platform', mm: 7.4, count: 1 })
 const pads = aPlate({ id: 'pads', count: 2 })

@@ -11,7 +11,7 @@ import { lastTryOf, learntFromTrial, type TriedRound } from '../planner/trial.js
 import type { PlanRequest } from '../planner/plan.js'
 import { SimulatedResponses } from '../planner/simulated-responses.js'
 import { suggestionSteps } from '../planner/suggestions.js'
-import { finish } from '../planner/steps.js'
+import { finish } from '../numerics/steps.js'
 import { PLAIN_LAYING } from '../goals/laying.js'
 import { aCut, aKnownGood, aPlate, aPress } from '../testing/makers.js'
 import { measured } from '../units/measured.js'

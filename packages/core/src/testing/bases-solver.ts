@@ -1,5 +1,5 @@
 import loadHighs from 'highs'
-import type { BasesWanted } from '../chart/fewest-bases.js'
+import type { BasesWanted } from '../bases/fewest-bases.js'
 
 const highs = loadHighs()
 

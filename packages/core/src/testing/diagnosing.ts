@@ -1,6 +1,6 @@
 import type { PlanRequest } from '../planner/plan.js'
 import { SimulatedResponses } from '../planner/simulated-responses.js'
-import { finish } from '../planner/steps.js'
+import { finish } from '../numerics/steps.js'
 import { type Diagnosis, diagnosisSteps } from '../diagnosis/diagnose.js'
 import type { Answers } from '../diagnosis/questions.js'
 import type { ReportedRound } from '../diagnosis/reported-round.js'

@@ -53,7 +53,7 @@ export const listShimSets = (
     }
     for (let index = from; index < shims.length; index++) {
       const { count, thickness } = shims[index] as Plate
-      for (let taken = 1; taken <= Math.min(count, left); taken++) {
+      for (let taken = Math.min(count, left); taken >= 1; taken--) {
         for (let piece = 0; piece < taken; piece++) chosen.push(index)
         choose(index + 1, left - taken, heightMm + taken * thickness.valueMm, cost + costOf(index, taken))
         chosen.length -= taken
@@ -77,3 +77,7 @@ export const listShimSets = (
   })
   return sorted
 }
+
+/** The shims of a set. */
+export const shimsOfSet = ({ items, size }: ShimSets, set: number, shims: readonly Plate[]): Plate[] =>
+  Array.from(items.subarray(set * size, (set + 1) * size), (at) => shims[at] as Plate)

@@ -5,8 +5,7 @@ import { firstAtLeast } from '../numerics/first-at-least.js'
 import { SAME_LENGTH_MM } from '../numerics/tolerances.js'
 import type { PlateKind } from '../materials/plate-kind.js'
 import type { PlatesPlace } from '../techniques/technique.js'
-import type { PriceList } from './price-list.js'
-import type { Steps } from './steps.js'
+import type { Steps } from '../numerics/steps.js'
 
 /** No piece in this place. */
 export const NO_PIECE = -1
@@ -24,6 +23,14 @@ export interface Frames {
   readonly leftOut: boolean
 }
 
+/** What pieces cost, by their place on the shelf: where a plate stands, two plates together, and the doubt of so many of an entry. */
+export interface FramePrices {
+  /** Of every plate of the shelf in a place; infinite for those that may not stand there. */
+  inPlace(place: PlatesPlace): ArrayLike<number>
+  ofPair(one: number, other: number): number
+  ofDoubt(plate: number, count: number): number
+}
+
 export interface FrameLimits {
   /** mm. A frame must not be higher than this. */
   readonly mostMm: number
@@ -36,6 +43,8 @@ export interface FrameLimits {
    * It must not shrink as `cost` grows.
    */
   reach(cost: number): readonly [fromMm: number, toMm: number] | undefined
+  /** A place whose piece makes two frames out of the same pieces; absent where it does not matter which piece stands where. */
+  readonly apart?: number | undefined
 }
 
 /** A plate that may stand in a place, and the least that it adds to a frame's cost there. */
@@ -56,15 +65,17 @@ class FrameRows {
   constructor(
     private readonly slots: number,
     private readonly shelfSize: number,
+    private readonly apart: number | undefined,
   ) {
-    this.countsByNumber = (shelfSize + 1) ** slots < Number.MAX_SAFE_INTEGER
+    this.countsByNumber = (shelfSize + 1) ** (slots + 1) < Number.MAX_SAFE_INTEGER
   }
 
-  /** A name for the set of pieces, whatever their order. */
+  /** A name for the set of pieces, whatever their order but for the one that stands apart. */
   private nameOf(chosen: Int16Array): number | string {
     const sorted = chosen.slice().sort()
-    if (!this.countsByNumber) return sorted.join(' ')
-    let name = 0
+    const apart = this.apart === undefined ? NO_PIECE : (chosen[this.apart] as number)
+    if (!this.countsByNumber) return `${sorted.join(' ')} · ${apart}`
+    let name = apart + 1
     for (const piece of sorted) name = name * (this.shelfSize + 1) + piece + 1
     return name
   }
@@ -97,7 +108,7 @@ class FrameRows {
 /** The pieces that each place may have, thinnest first, with what each costs there at the least, however many of its entry lie in the frame. */
 const candidatesOf = (
   shelf: readonly Plate[],
-  prices: PriceList,
+  prices: FramePrices,
   placePrices: readonly ArrayLike<number>[],
 ): Candidate[][] => {
   const leastDoubt = Float64Array.from(shelf.keys(), (index) => {
@@ -156,8 +167,8 @@ const inOrderOfCost = ({ heights, costs, pieces }: FrameRows, slots: number, lef
 export function* listFrames(
   places: readonly PlatesPlace[],
   shelf: readonly Plate[],
-  prices: PriceList,
-  { mostMm, leastMm, mostCost, reach }: FrameLimits,
+  prices: FramePrices,
+  { mostMm, leastMm, mostCost, reach, apart }: FrameLimits,
 ): Steps<Frames> {
   if (places.some((place) => place.most > 1)) throw new Mistake('a framed place holds one piece at most')
   const slots = places.length
@@ -170,14 +181,14 @@ export function* listFrames(
   const thingAt = things.map((id) => things.indexOf(id))
   const used = new Uint16Array(shelf.length)
   const chosen = new Int16Array(slots).fill(NO_PIECE)
-  const rows = new FrameRows(slots, shelf.length)
+  const rows = new FrameRows(slots, shelf.length, apart)
 
   const close = (heightMm: number): void => {
     if (heightMm < leastMm || heightMm > mostMm) return
     let whole = 0
     for (let at = 0; at < slots; at++) {
       const piece = chosen[at] as number
-      if (piece !== NO_PIECE) whole += (placePrices[at] as Float64Array)[piece] as number
+      if (piece !== NO_PIECE) whole += (placePrices[at] as ArrayLike<number>)[piece] as number
     }
     for (let at = 0; at < slots; at++) {
       const piece = chosen[at] as number
@@ -241,3 +252,10 @@ export function* listFrames(
 
   return inOrderOfCost(rows, slots, mostCost < Infinity)
 }
+
+/** The plates of a frame, place by place; undefined where one is left empty. */
+export const platesOfFrame = (
+  { pieces, slots }: Frames,
+  frame: number,
+  shelf: readonly Plate[],
+): (Plate | undefined)[] => Array.from(pieces.subarray(frame * slots, (frame + 1) * slots), (piece) => shelf[piece])

@@ -21,11 +21,13 @@ import type { Bed } from '../press/bed.js'
 import { computedOf } from '../techniques/computed-of.js'
 import { inspectStack } from '../techniques/inspect.js'
 import { type Method, methodOf } from '../techniques/method.js'
-import type { Place } from '../techniques/technique.js'
-import { type BaseStack, isShimPlace, isStopped, stackOn } from './base-stacks.js'
-import { type CellFigures, countsAs, figuresOfCell } from './cell.js'
+import { isFramedPlace, isShimPlace } from '../stacks/places.js'
+import { listShimSets, type ShimLimits, shimsOfSet } from '../stacks/shim-sets.js'
+import type { Place, PlatesPlace } from '../techniques/technique.js'
+import { type BaseStack, isStopped, plateIn, stackOn } from './base-stacks.js'
+import { countsAs, figuresOf, type StackFigures } from './figures.js'
 
-/** What a cell costs with a base: 0.1 a shim and 0.05 a pass; what comes below that only settles ties. */
+/** What an operation costs on a base: 0.1 a shim and 0.05 a pass; what comes below that only settles ties. */
 const SHIM_COST = 0.1
 export const PASS_COST = 0.05
 
@@ -36,28 +38,24 @@ const MOST_SHIMS_ON_BASE = 2
 const ASIDE_MM = 0.5
 
 /** Shims that are laid together on a base. */
-export interface ShimSet {
+interface ShimsOnBase {
   readonly shims: readonly Plate[]
   readonly mm: number
 }
 
-/** Every set of at most so many shims of a shelf, thinnest first; of an entry no more than there are. */
-const shimSetsOf = (shims: readonly Plate[], most: number): ShimSet[] => {
-  const sets: ShimSet[] = []
-  const choose = (from: number, chosen: readonly Plate[]): void => {
-    sets.push({ shims: chosen, mm: chosen.reduce((sum, { thickness }) => sum + thickness.valueMm, 0) })
-    if (chosen.length === most) return
-    for (const [at, shim] of shims.entries()) {
-      if (at < from || chosen.filter((each) => each === shim).length === shim.count) continue
-      choose(at, [...chosen, shim])
-    }
-  }
-  choose(0, [])
-  return sets.sort((a, b) => a.mm - b.mm || a.shims.length - b.shims.length)
-}
+/** What keeps no set of shims back. */
+const ANY_SHIMS: ShimLimits = { mostMm: Infinity, mostCost: Infinity, leastPerShim: 0 }
 
-/** A base with shims as it does in a cell. */
-export interface Served extends CellFigures {
+/** Every set of at most so many shims, thinnest first, and of those that are as thick the one of fewer first. */
+const shimsUpTo = (shims: readonly Plate[], most: number): ShimsOnBase[] =>
+  Array.from({ length: most + 1 }, (_, size) => listShimSets(shims, size, ANY_SHIMS, () => 0))
+    .flatMap((sets) =>
+      Array.from(sets.heightMm, (mm, set): ShimsOnBase => ({ shims: shimsOfSet(sets, set, shims), mm })),
+    )
+    .sort((a, b) => a.mm - b.mm || a.shims.length - b.shims.length)
+
+/** A base with shims as it does for an operation. */
+export interface Served extends StackFigures {
   readonly shims: readonly Plate[]
   /** 0.1 · shims + 0.05 · passes. */
   readonly cost: number
@@ -66,13 +64,13 @@ export interface Served extends CellFigures {
 /** A base by the series of places that it can stand in: outlines and lace have other series, and the same base may serve both. */
 export type SharedBase = ReadonlyMap<string, BaseStack>
 
-interface OnBedOfCell {
+interface OnBed {
   readonly response: Response
   readonly window: SqueezeWindow
 }
 
-/** One cell, ready to be asked what any base does in it: by arithmetic alone. */
-export class CellReader {
+/** One operation, ready to be asked what any base does for it: by arithmetic alone. */
+export class OperationReader {
   readonly cut: CutContext
   readonly places: readonly Place[]
   /** The usual series of places, and others that people have. */
@@ -81,12 +79,12 @@ export class CellReader {
   private readonly method: Method
   private readonly goal: Computed
   private readonly gap: LearntGap
-  private readonly onBed = new Map<string, OnBedOfCell | undefined>()
+  private readonly onBed = new Map<string, OnBed | undefined>()
   private readonly bedIds = new Set<string>()
   private readonly plateOf: ReadonlyMap<string, Plate>
   private readonly jobMm: number
   private readonly stopped = new Map<string, boolean>()
-  private shimSets: readonly ShimSet[] | undefined
+  private shimSets: readonly ShimsOnBase[] | undefined
   private shimMm = new Float64Array(0)
 
   constructor(
@@ -117,7 +115,7 @@ export class CellReader {
   }
 
   /** How the run answers on a bed, and the window that follows; no window where no squeeze does. */
-  private on(bed: Bed): OnBedOfCell | undefined {
+  private on(bed: Bed): OnBed | undefined {
     const name = JSON.stringify(bed)
     if (this.onBed.has(name)) return this.onBed.get(name)
     const response = this.answering.of(this.goal, this.cut, bed)
@@ -150,7 +148,7 @@ export class CellReader {
     return this.plateOf.get(id)
   }
 
-  mayStand(place: Extract<Place, { is: 'plates' }>, plate: Plate): boolean {
+  mayStand(place: PlatesPlace, plate: Plate): boolean {
     const key = `${place.role} ${plate.id}`
     const known = this.stopped.get(key)
     if (known !== undefined) return !known
@@ -159,24 +157,19 @@ export class CellReader {
     return !its
   }
 
-  /** The plate of a base that the press run is pressed on. */
-  private bedOf(base: BaseStack): Plate | undefined {
-    const framed = base.places.filter((place) => place.is === 'plates' && !isShimPlace(place))
-    const at = framed.findIndex((place) => place.is === 'plates' && place.role === this.goal.bedRole)
-    return base.plates[at]
+  private bedUnder(base: BaseStack): Plate | undefined {
+    return plateIn(base, this.goal.bedRole)
   }
 
   /** The base as it is under these dies; undefined where a piece may not stand there, or is not on this shelf. */
   private own(shared: SharedBase): BaseStack | undefined {
     const base = shared.get(this.placesKey)
     if (!base) return undefined
-    const framed = base.places.filter(
-      (place): place is Extract<Place, { is: 'plates' }> => place.is === 'plates' && !isShimPlace(place),
-    )
+    const framed = base.places.filter(isFramedPlace)
     const plates: (Plate | undefined)[] = []
     for (const [at, plate] of base.plates.entries()) {
       const its = plate && this.plateOf.get(plate.id)
-      if (plate && (!its || !this.mayStand(framed[at] as (typeof framed)[number], its))) return undefined
+      if (plate && (!its || !this.mayStand(framed[at] as PlatesPlace, its))) return undefined
       plates.push(its)
     }
     return { ...base, plates }
@@ -185,12 +178,12 @@ export class CellReader {
   /** The plate that the press run is pressed on, where a base stands here. */
   bedIdOf(base: SharedBase): string | undefined {
     const own = this.own(base)
-    return own && this.bedOf(own)?.id
+    return own && this.bedUnder(own)?.id
   }
 
   /** How the run answers on a base: by its bed, and by what else of it gives way. */
-  private pressedOn(own: BaseStack): OnBedOfCell | undefined {
-    if (!this.bedIds.has(this.bedOf(own)?.id ?? '')) return undefined
+  private pressedOn(own: BaseStack): OnBed | undefined {
+    if (!this.bedIds.has(this.bedUnder(own)?.id ?? '')) return undefined
     const bed = this.goal.bedOfStack(stackOn(own, [], this.cut))
     return bed && this.on(bed)
   }
@@ -216,7 +209,7 @@ export class CellReader {
     const needMm = window.gapMm - this.jobMm - own.heightMm
     const ways: Served[] = []
     for (let at = firstAtLeast(this.shimMm, needMm + window.lowMm); at < sets.length; at++) {
-      const set = sets[at] as ShimSet
+      const set = sets[at] as ShimsOnBase
       if (set.mm > needMm + window.highMm) break
       const served = this.served(own, set, on)
       if (served) ways.push(served)
@@ -246,25 +239,25 @@ export class CellReader {
     return stackOn(own, shims, this.cut)
   }
 
-  private sets(): readonly ShimSet[] {
+  private sets(): readonly ShimsOnBase[] {
     if (this.shimSets) return this.shimSets
-    const place = this.places.find(isShimPlace) as Extract<Place, { is: 'plates' }> | undefined
+    const place = this.places.find(isShimPlace)
     const shims = place
       ? this.request.shelf.filter((plate) => place.kinds.includes(plate.kind) && this.mayStand(place, plate))
       : []
-    this.shimSets = shimSetsOf(shims, Math.min(this.mostShims, place?.most ?? 0))
+    this.shimSets = shimsUpTo(shims, Math.min(this.mostShims, place?.most ?? 0))
     this.shimMm = Float64Array.from(this.shimSets, ({ mm }) => mm)
     return this.shimSets
   }
 
-  private served(base: BaseStack, { shims, mm }: ShimSet, { response, window }: OnBedOfCell): Served | undefined {
+  private served(base: BaseStack, { shims, mm }: ShimsOnBase, { response, window }: OnBed): Served | undefined {
     const squeezeMm = base.heightMm + mm + this.jobMm - window.gapMm
     const stack = stackOn(base, shims, this.cut)
     const { doubtMm } = certaintyOf(stack, squeezeMm, window)
     const { rules } = this.cut
     const outlook = outlookOf(response, squeezeMm, doubtMm, this.cut, window.doubt)
     if (!countsAs(outlook, rules)) return undefined
-    const figures = figuresOfCell(outlook, squeezeMm, [])
+    const figures = figuresOf(outlook, squeezeMm, [])
     return { ...figures, shims, cost: SHIM_COST * shims.length + PASS_COST * figures.passes }
   }
 }
