@@ -2,7 +2,6 @@ import type { Round, Stack } from '../../packages/core/src/index.js'
 import { type Part, priorOf, waysIn } from '../../packages/core/src/diagnosis/hypotheses.js'
 import { type Scene, sceneOf } from '../../packages/core/src/diagnosis/scene.js'
 import { asMeant, bothOf, type Variation } from '../../packages/core/src/diagnosis/variation.js'
-import { TWO_AT_ONCE } from '../../packages/core/src/diagnosis/weighing.js'
 import { type RandomSource, randomNormal, seededRandom } from '../../packages/core/src/numerics/random.js'
 import { planSteps } from '../../packages/core/src/planner/model-plan.js'
 import type { PlanRequest } from '../../packages/core/src/planner/plan.js'
@@ -11,6 +10,7 @@ import { finish } from '../../packages/core/src/numerics/steps.js'
 import { BlindPress, drawTraits, type HiddenTraits } from '../../packages/core/src/practice/blind-press.js'
 import { gapOfClass } from '../../packages/core/src/press/press-class.js'
 import { aBlindCut, aBlindForming, aBlindPress, matShelfFor, shelfFor } from '../blind/workshop.js'
+import { TWO_AT_ONCE } from "../../packages/core/src/diagnosis/constants.js";
 
 /** mm. How well the gap of these presses is known: it was measured. */
 const KNOWN_MM = 0.1

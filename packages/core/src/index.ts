@@ -58,7 +58,6 @@ export { type BladeSide, type Layer, type Role, roles, thicknessOf } from './lay
 export { type PlacedLayer, rolesByPlace } from './layers/role-by-place.js'
 export { heightOf, landingAmong, type Stack, platesIn } from './layers/stack.js'
 export { type Ledger, ledgerOf } from './layers/ledger.js'
-export { LOWEST_MIDDLE_MM } from './press/low-middle.js'
 export { factsOfPressClass, gapOfClass, type PressClass, pressClasses } from './press/press-class.js'
 export { knownFeels, type KnownGoodStack, type Press, MOST_KNOWN_PASSES } from './press/press.js'
 export { type GapSource, gapSources, spreadOfTyped, type TypedGap } from './press/typed-gap.js'
@@ -134,9 +133,7 @@ export {
   type EveningPins,
   type EveningPress,
   type EveningRequest,
-  USUAL_CHANGE_WORTH_MIN,
   USUAL_LAY_GAP_MM,
-  USUAL_REST_MIN,
 } from './evening/evening-request.js'
 export {
   differenceOf,
@@ -213,7 +210,7 @@ export {
   wearTogether,
   ZONE_MM,
 } from './pads/pad-wear.js'
-export { adviceOnPad, asWorn, bowMmOf, type PadAdvice, padAdvices, passesLeft, SCORED_FROM } from './pads/pad-state.js'
+export { adviceOnPad, asWorn, bowMmOf, type PadAdvice, padAdvices, passesLeft } from './pads/pad-state.js'
 export { type Yield, yieldOf } from './job/yield.js'
 export { type MeasuringWorth, measuringWorth } from './units/measuring-worth.js'
 export { rectangle } from './geometry/rectangle.js'
@@ -227,7 +224,7 @@ export { contains } from './geometry/nesting-depth.js'
 export { circleAt, closedLoop, isClosed, lengthOf, type Polyline, signedAreaOf } from './geometry/polyline.js'
 export { measureOutline, countersOf, type Outline, type OutlineMeasures, outlineSources } from './dies/outline.js'
 export { standInOutline } from './dies/stand-in.js'
-export { MOST_SHAPE_LAYERS, shapeHeightMm, type ShapeJoin, shapeJoins } from './dies/shape-height.js'
+export { shapeHeightMm, type ShapeJoin, shapeJoins } from './dies/shape-height.js'
 export { type Bed } from './press/bed.js'
 export type { BladeLaw, BladeShape } from './press/laws/blade.js'
 
@@ -255,7 +252,7 @@ export { type Crease } from './placement/crease.js'
 export { type DieCut, type Hinge, type RunCut } from './placement/cut-of-run.js'
 export { type PlacementFindingCode } from './placement/finding-code.js'
 export { fitFindings, type Fitting } from './placement/fit-findings.js'
-export { GUIDE_MARGIN_MM, guideTrim } from './placement/guide-trim.js'
+export { guideTrim } from './placement/guide-trim.js'
 export { type KnifeCut, type KnifePlan } from './placement/knife-plan.js'
 export {
   type CardEdge,
@@ -294,10 +291,9 @@ export {
   borderMargins,
   borderFeeds,
   planBorder,
-  USUAL_STRETCH,
 } from './borders/joins.js'
 export { type LearntStretch, learntStretch, type ToldMisfit } from './borders/stretch.js'
-export { type EdgePhase, edgePhases, type FrameCorners, frameCorners, LEAST_RIBBON_MM } from './borders/edges.js'
+export { type EdgePhase, edgePhases, type FrameCorners, frameCorners } from './borders/edges.js'
 export {
   type EdgeCutter,
   type EdgesWanted,
@@ -329,14 +325,7 @@ export { usableOf } from './nesting/usable.js'
 export { turnsOn } from './nesting/turns-on.js'
 export { borderMarks, type MarkedPart } from './borders/marks.js'
 export { insidePlace } from './placement/window-through.js'
-export {
-  makeWordCard,
-  USUAL_OVERLAP_MM,
-  type WordOnCrease,
-  type WordOnFold,
-  wordOnCrease,
-  wordOnFold,
-} from './placement/word-on-fold.js'
+export { makeWordCard, type WordOnCrease, type WordOnFold, wordOnCrease, wordOnFold } from './placement/word-on-fold.js'
 export { eachDieOnce, isMarked, marksBefore, type SideMark } from './placement/each-die-once.js'
 export { canSpell, spelt } from './dies/spelt.js'
 export { openSideOf } from './placement/half-on-fold.js'
@@ -370,7 +359,6 @@ export {
   type PressingResult,
 } from './press/simulated/simulate.js'
 export type { Proposal } from './goals/proposal.js'
-export { GAIN_WORTH_A_WORD } from './planner/gain-worth-a-word.js'
 export { type Suggestion, suggestionSteps } from './planner/suggestions.js'
 export { type LineMap, type LineState, lineStates } from './goals/line-map.js'
 export { type PressSample, pressSample } from './goals/clean-cut/press-sample.js'
@@ -438,17 +426,8 @@ export {
 export { firstRounds, mostPressed, passesBySheets, roundsUntilGood, runningMean } from './log/attempts.js'
 export { changedLayers, type JotChange, jotChanges, latestOfEach } from './log/jotted.js'
 export { type Want, type WantId, wants } from './techniques/wants.js'
-export {
-  feltStory,
-  isWorthTelling,
-  MEASURED_TOGETHER,
-  paperFelt,
-  spectrumOfStory,
-  USUAL_PAPER_MM,
-} from './planner/felt-story.js'
+export { feltStory, isWorthTelling, MEASURED_TOGETHER, paperFelt, spectrumOfStory } from './planner/felt-story.js'
 export { leastWasteFirst } from './nesting/least-waste.js'
-export { FROM_STRIP_EDGE_MM, SEEN_MISFIT_MM, USUAL_STRIP_MM } from './borders/usual.js'
-export { SHARE_WORTH_MEASURING } from './planner/certainty.js'
 export { type UsualPiece, usualPieces, usualPlate } from './press/usual-plates.js'
 export { MODEL_EDITION } from './press/edition.js'
 export { type Diagnosis, diagnosisFrom, firstRankingSteps } from './diagnosis/diagnose.js'
@@ -465,3 +444,16 @@ export { lookPointedOut } from './diagnosis/pointed-out.js'
 export type { ReportedRound } from './diagnosis/reported-round.js'
 export type { HelpedBy } from './diagnosis/helped.js'
 export { faultOf, lookedUp } from './practice/hidden-fault.js'
+export {
+  FROM_STRIP_EDGE_MM,
+  LEAST_RIBBON_MM,
+  SEEN_MISFIT_MM,
+  USUAL_STRETCH,
+  USUAL_STRIP_MM,
+} from './borders/constants.js'
+export { MOST_SHAPE_LAYERS } from './dies/constants.js'
+export { USUAL_CHANGE_WORTH_MIN, USUAL_REST_MIN } from './evening/constants.js'
+export { SCORED_FROM } from './pads/constants.js'
+export { GUIDE_MARGIN_MM, USUAL_OVERLAP_MM } from './placement/constants.js'
+export { GAIN_WORTH_A_WORD, SHARE_WORTH_MEASURING, USUAL_PAPER_MM } from './planner/constants.js'
+export { LOWEST_MIDDLE_MM } from './press/constants.js'

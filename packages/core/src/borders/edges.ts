@@ -57,6 +57,3 @@ export const frameCorners = (longMm: number, shortMm: number, pitchMm: number): 
     shortThatMeetsMm: longMm - nearest * pitchMm,
   }
 }
-
-/** mm. Narrower than this a ribbon of two edges tears at the next fold. Common practice, no source. */
-export const LEAST_RIBBON_MM = 12

@@ -1,4 +1,5 @@
 import type { Fault } from '../faults/fault.js'
+import { LEAST_OVERLAP_PITCHES, MOST_OVERLAP_PITCHES, USUAL_OVERLAP_PITCHES, LEAST_PITCH_MM } from './constants.js'
 
 /** A border cut into a strip with a die that is shorter than it. All lengths in mm along the strip. */
 export interface BorderWanted {
@@ -44,17 +45,8 @@ export interface Border {
   readonly lengthensMm: number
 }
 
-/** Share by which one pass lengthens what it presses: about 0.5 mm over 120 mm. From memory; learnt from misfits told. */
-export const USUAL_STRETCH = 0.004
-
 /** Cuts that anybody would lay one after the other. */
 const MOST_CUTS = 1000
-
-/** Overlaps in pitches: the least, the most, and what is usual. Common practice, no source. */
-const LEAST_OVERLAP_PITCHES = 1
-const MOST_OVERLAP_PITCHES = 4
-const USUAL_OVERLAP_PITCHES = 2
-
 /** A hair, mm and pitches: what is whole but for rounding counts as whole. */
 const HAIR = 1e-9
 
@@ -67,9 +59,6 @@ type BorderFaultCode =
   | 'die-enters-margin'
   | 'too-many-cuts'
 export type BorderFault = Fault<BorderFaultCode>
-
-/** mm. A line with shorter repeats is no border that anybody could lay by hand. From memory. */
-const LEAST_PITCH_MM = 0.5
 
 /** The fewest and most whole pitches from one cut to the next. */
 interface Shifts {

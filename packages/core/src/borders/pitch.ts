@@ -1,20 +1,12 @@
 import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
 import { visitCells } from '../geometry/grid.js'
 import { isClosed, type Polyline } from '../geometry/polyline.js'
+import { ALIKE_FROM, UNLIKE, LEAST_PITCH_FOUND_MM, ENDS_SHARE } from './constants.js'
 
 /** mm. Steps along the die in which its lines are sampled. */
 const STEP_MM = 0.1
 /** Columns along the die, each as high as any die. */
 const ALONG = { cellX: STEP_MM, cellY: 1e6 }
-/** How much alike a pattern must be to itself a pitch on, of at most 1. From memory. */
-const ALIKE = 0.85
-/** How much less alike it must be in between, or it is one slope and no pattern. From memory. */
-const UNLIKE = 0.15
-/** mm. What repeats at less is a blade's roughness, not a pattern. From memory. */
-const LEAST_PITCH_MM = 1.5
-/** Share of the ends that is left out: a die often ends in the middle of its pattern, bluntly. From memory. */
-const ENDS_SHARE = 0.02
-
 /** Along x: how high the topmost and lowest line lie, and how much line there is. */
 const profilesOf = (lines: readonly Polyline[], fromX: number, steps: number): Float64Array[] => {
   const top = new Float64Array(steps).fill(-Infinity)
@@ -76,7 +68,7 @@ export const pitchOf = (lines: readonly Polyline[]): number | undefined => {
   if (!box) return undefined
   const trimmed = ENDS_SHARE * widthOf(box)
   const steps = Math.floor((widthOf(box) - 2 * trimmed) / STEP_MM)
-  if (steps < (2 * LEAST_PITCH_MM) / STEP_MM) return undefined
+  if (steps < (2 * LEAST_PITCH_FOUND_MM) / STEP_MM) return undefined
   const profiles = profilesOf(lines, box.fromX + trimmed, Math.ceil(widthOf(box) / STEP_MM)).map((profile) =>
     profile.subarray(0, steps),
   )
@@ -90,10 +82,10 @@ export const pitchOf = (lines: readonly Polyline[]): number | undefined => {
   for (let lag = 1; lag <= most; lag++) fill(lag)
   let least = 1
   const isPeak = (lag: number): boolean =>
-    (alike[lag] as number) >= Math.max(ALIKE, least + UNLIKE) &&
+    (alike[lag] as number) >= Math.max(ALIKE_FROM, least + UNLIKE) &&
     (alike[lag] as number) >= (alike[lag - 1] as number) &&
     (alike[lag] as number) > (alike[lag + 1] as number)
-  let first = Math.ceil(LEAST_PITCH_MM / STEP_MM)
+  let first = Math.ceil(LEAST_PITCH_FOUND_MM / STEP_MM)
   while (first < most && !isPeak(first)) least = Math.min(least, alike[first++] as number)
   if (first >= most) return undefined
   // Each further repeat corrects the pitch by what the peak near it says.
@@ -103,7 +95,7 @@ export const pitchOf = (lines: readonly Polyline[]): number | undefined => {
     for (let lag = about - 3; lag <= about + 3; lag++) if (alike[lag] === -1) fill(lag)
     let peak = about
     for (let lag = about - 2; lag <= about + 2; lag++) if ((alike[lag] as number) > (alike[peak] as number)) peak = lag
-    if ((alike[peak] as number) < ALIKE) break
+    if ((alike[peak] as number) < ALIKE_FROM) break
     pitch = (peak + peakBetween(...near(alike, peak))) / repeats
   }
   return Math.round(pitch * STEP_MM * 1000) / 1000

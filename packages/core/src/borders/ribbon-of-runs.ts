@@ -1,9 +1,6 @@
 import { type EdgePhase, withinPitch } from './edges.js'
 import { planRibbon, type RibbonWanted } from './ribbon.js'
-import { FROM_STRIP_EDGE_MM } from './usual.js'
-
-/** mm. Pitches that differ by more drift out of phase along the strip. From memory. */
-const SAME_PITCH_MM = 0.05
+import { FROM_STRIP_EDGE_MM, SAME_PITCH_MM } from './constants.js'
 
 /** An edge cutter as it is drawn, mm: its length, its pitch, and where its crest lies after its start. */
 export interface EdgeCutter {

@@ -1,5 +1,5 @@
 import type { BorderFeed } from './joins.js'
-import { USUAL_STRETCH } from './joins.js'
+import { USUAL_STRETCH, SPREAD_BEFORE, READING_SPREAD_MM, LAYING_SPREAD_MM } from './constants.js'
 
 /** How far a join was out, told at the Bench: mm of misfit over the mm gone on since the cut before. Positive where a gap opened. */
 export interface ToldMisfit {
@@ -15,12 +15,6 @@ export interface LearntStretch {
   /** Misfits it was learnt from. */
   readonly from: number
 }
-
-/** How far the stretch of a sheet is from the usual, before anything was told; and how finely a misfit is read by eye, mm. From memory. */
-const SPREAD_BEFORE = 0.003
-const READING_SPREAD_MM = 0.15
-/** How far a join is out for no reason but the hand that laid it, mm. From memory. */
-const LAYING_SPREAD_MM = 0.2
 
 /**
  * The stretch of a sheet from the misfits that were told of it: a normal belief, each misfit of a join fed free end first a measurement of

@@ -8,8 +8,8 @@ import type { PlanRequest } from '../planner/plan.js'
 import { askedCut, diagnosed, toldOf } from '../testing/diagnosing.js'
 import { aDie } from '../testing/makers.js'
 import type { Diagnosis } from './diagnose.js'
-import { MOST_QUESTIONS } from './worth-asking.js'
 import type { CauseId } from './cause-ids.js'
+import { MOST_QUESTIONS } from './constants.js'
 
 /** What hangs wherever a place of the press is so, mm: x along the feed, y across. */
 const hangingWhere = ({ cut }: PlanRequest, is: (x: number, y: number) => boolean): Round => {

@@ -3,6 +3,7 @@ import type { Remedy } from './remedies.js'
 import type { Ends, Replay } from './replay.js'
 import type { Scene } from './scene.js'
 import { asMeant, bothOf } from './variation.js'
+import { A_MINUTE, A_STOP } from './constants.js'
 
 /** A remedy with what it is worth. */
 export interface RankedRemedy extends Omit<Remedy, 'cures'> {
@@ -13,9 +14,6 @@ export interface RankedRemedy extends Omit<Remedy, 'cures'> {
   readonly gain: number
 }
 
-/** What a minute costs of the chance of success, and a stopped handle. From memory: the same as of a try. */
-const A_MINUTE = 0.012
-const A_STOP = 25
 /** No remedy may stop the handle more often than this. Diagnosis notes. */
 const MOST_STOPS = 0.01
 

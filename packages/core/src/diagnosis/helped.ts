@@ -1,4 +1,5 @@
 import type { CauseId } from './cause-ids.js'
+import { USUAL_CASES } from './constants.js'
 
 /** How often what was done against a cause helped in this workshop, and how often it did not. */
 interface Tried {
@@ -7,9 +8,6 @@ interface Tried {
 }
 
 export type HelpedBy = Readonly<Partial<Record<CauseId, Tried>>>
-
-/** As many cases as these say what is usual, before this workshop's own. From memory. */
-const USUAL_CASES = 12
 /** No cause is thought more, or less, likely than so many times as usual by what helped. */
 const MOST_TIMES = 4
 

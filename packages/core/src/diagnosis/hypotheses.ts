@@ -6,6 +6,7 @@ import type { Degree } from './cause.js'
 import type { Scene } from './scene.js'
 import { timesUsual } from './helped.js'
 import { asMeant, bothOf, type Variation } from './variation.js'
+import { THOUGH_IT_WORKED } from './constants.js'
 
 /** One cause in one of its ways. */
 export interface Part {
@@ -20,9 +21,6 @@ export interface Hypothesis {
   /** For each cause the round from which on it was done away with; Infinity where it is still at work. */
   readonly curedFrom: readonly number[]
 }
-
-/** What lasts is hardly the cause where this very stack came out before. From memory. */
-const THOUGH_IT_WORKED = 0.3
 
 /** The causes that may be at work in a scene, each in all its ways. */
 export const waysIn = (scene: Scene): Part[][] =>

@@ -1,11 +1,6 @@
 import type { HeightMap } from '../press/nip/contact-cells.js'
 import type { Spot } from './scene.js'
-
-/** mm. How much lower it is in a spot. From memory. */
-export const SPOT_DEPTHS_MM = [0.2, 0.45] as const
-
-/** Beyond its radius a pit fades out to so many radii. From memory. */
-const FADES_AT = 1.25
+import { FADES_AT } from './constants.js'
 
 /** A pit of a depth in mm around a spot. */
 export const pitAt =

@@ -1,14 +1,12 @@
 import { normalBelow } from '../numerics/normal.js'
 import { type HangingPlace, hangingPlaces } from '../outcomes/round.js'
 import { CLEAN_CELL } from '../press/constants.js'
+import { POINTED_WRONGLY, SAME_WORD } from './constants.js'
 
 /** Spread of what is seen of a stretch, as a share of the sheets. Diagnosis notes. */
 export const SEEN_SPREAD = 0.12
 /** mm. Stretches closer than this along a line hang or not for the same reason, and are one witness. Diagnosis notes. */
 export const CORRELATED_MM = 20
-/** Chance that a stretch is pointed at wrongly altogether. From memory. */
-const POINTED_WRONGLY = 0.03
-
 /** Chance that a stretch is seen to hang where it was cut so far. */
 export const chanceOfHanging = (reach: number): number =>
   POINTED_WRONGLY / 2 + (1 - POINTED_WRONGLY) * normalBelow((CLEAN_CELL - reach) / SEEN_SPREAD)
@@ -36,10 +34,6 @@ export const logChanceOfAnyPlace = (shares: Float64Array, lengthMm: Float64Array
   const most = Math.max(...logs)
   return most + Math.log(logs.reduce((sum, log) => sum + Math.exp(log - most), 0) / logs.length)
 }
-
-/** Chance that the word for where it hung is the very one that the picture would be given. From memory. */
-const SAME_WORD = 0.6
-
 /** How likely a word for the place is where the picture would be called so; every word is as likely where nothing hangs. */
 export const chanceOfWord = (told: HangingPlace, pictured: HangingPlace | undefined): number => {
   const ways = hangingPlaces.length

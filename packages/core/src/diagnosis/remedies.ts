@@ -12,6 +12,7 @@ import type { ListedCause } from './causes/list.js'
 import type { Part } from './hypotheses.js'
 import { stoppedIn } from './reported-round.js'
 import type { Scene } from './scene.js'
+import { FAR_LOOSER_MM, TRIED_NEAR_MM, REMEDY_MINUTES } from './constants.js'
 
 /** Something to try in the next round. */
 export interface Remedy {
@@ -39,12 +40,6 @@ export type OtherStack = Pick<NextTry, 'stack' | 'passes' | 'goesOn'>
 /** mm. So much more or less is tried, and a change that far from it still serves. */
 const TIGHTER_MM = [0.1, 0.2, 0.35] as const
 const LOOSER_MM = [-0.1, -0.2, -0.35, -0.6] as const
-/** And after a handle that stopped: a plate too many is as thick as this. From memory. */
-const FAR_LOOSER_MM = [-1, -1.6, -2.4] as const
-const NEAR_MM = 0.06
-/** Minutes. To change a layer, and to go through once more. From memory. */
-const MINUTES = { change: 1.5, again: 0.5 } as const
-
 const cureNothing = (): number => 0
 
 /** Plates of a kind that the shelf has left beside a stack. */
@@ -94,7 +89,7 @@ const nearestTo = (stepsMm: readonly number[], changes: readonly Changed[], scen
   ...new Set(
     stepsMm.flatMap((stepMm) => {
       const off = ({ mm }: Changed): number => Math.abs(mm - stepMm)
-      const near = changes.filter((each) => off(each) <= NEAR_MM).sort((a, b) => off(a) - off(b))
+      const near = changes.filter((each) => off(each) <= TRIED_NEAR_MM).sort((a, b) => off(a) - off(b))
       return near.find(({ stack }) => isAllowed(scene, stack)) ?? []
     }),
   ),
@@ -128,13 +123,13 @@ export const remediesIn = (scene: Scene, at: readonly (readonly Part[])[], next?
     stack,
     cures: cureNothing,
     centreShimMm: last.centreShimMm,
-    minutes: MINUTES.change,
+    minutes: REMEDY_MINUTES.change,
   }
   const found: Remedy[] = []
   const mostPasses = Math.max(1, cut.rules.mostPasses)
   if (goesOn)
     for (const more of [1, 2, 3].filter((each) => each <= mostPasses))
-      found.push({ ...plain, id: 'once-more', minutes: MINUTES.again, passes: more, freshSheets: false })
+      found.push({ ...plain, id: 'once-more', minutes: REMEDY_MINUTES.again, passes: more, freshSheets: false })
 
   const changes = changedByOne(stack, request.shelf)
   const tighter = stopped ? [] : nearestTo(TIGHTER_MM, changes, scene)

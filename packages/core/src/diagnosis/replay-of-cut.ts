@@ -21,16 +21,9 @@ import type { Pressing } from '../press/cut-simulation.js'
 import type { ContactCells } from '../press/nip/contact-cells.js'
 import { crossedCells, LaidCut } from './laid-cut.js'
 import { chanceOfHanging, chanceOfWord, logChanceOfAnyPlace, logChanceOfPainting } from './place-evidence.js'
-import {
-  type Ends,
-  GOOD_SPREAD,
-  logChanceOfAnyFeel,
-  type Replay,
-  type Replayed,
-  type RoundToCome,
-  STOP_SPREAD,
-} from './replay.js'
+import { type Ends, logChanceOfAnyFeel, type Replay, type Replayed, type RoundToCome } from './replay.js'
 import { asMeant, type Variation } from './variation.js'
+import { GOOD_SPREAD, STOP_SPREAD } from './constants.js'
 
 /** A stretch is pictured as hanging from this chance on. */
 const PICTURED_FROM = 0.5

@@ -8,8 +8,9 @@ import { chanceAtLeast } from '../numerics/normal.js'
 import type { TriedRound } from '../planner/trial.js'
 import { matPlanningGrid } from '../press/mats/mat-grid.js'
 import { isGood, type Seen } from '../goals/looks.js'
-import { type Ends, logChanceOfAnyFeel, type Replay, type Replayed, type RoundToCome, STOP_SPREAD } from './replay.js'
+import { type Ends, logChanceOfAnyFeel, type Replay, type Replayed, type RoundToCome } from './replay.js'
 import { asMeant, type Variation } from './variation.js'
+import { STOP_SPREAD } from './constants.js'
 
 /** What was pressed into a mat and looked at, to be pressed again; `gapMm` is what squeezes are counted from. */
 export class ReplayOfMat implements Replay {

@@ -1,6 +1,7 @@
 import type { Stack } from '../layers/stack.js'
 import type { HandleFeel } from '../outcomes/round.js'
 import type { Variation } from './variation.js'
+import { STOPS_ANYWAY } from './constants.js'
 
 /** What pressing the told rounds once more comes to, with something otherwise. */
 export interface Replayed {
@@ -31,13 +32,6 @@ export interface Replay {
   /** What a round does after those that were told. */
   then(variations: readonly Variation[], next: RoundToCome): Ends
 }
-
-/** How sharply "as wanted" and "the handle stops" are told apart, as a share of the line and of the limit. From memory. */
-export const GOOD_SPREAD = 0.04
-export const STOP_SPREAD = 0.05
-
-/** Chance that a handle stops where what is seen does not hang on the press: hardly ever. From memory. */
-const STOPS_ANYWAY = 0.02
 
 /** Logarithm of the chance of a feel there: that of a stop is small, and any of the others is as likely. */
 export const logChanceOfAnyFeel = (feel: HandleFeel, feels: readonly HandleFeel[]): number =>

@@ -13,6 +13,7 @@ import type { HelpedBy } from './helped.js'
 import type { ReportedRound } from './reported-round.js'
 import { timesCameOut } from '../planner/times-came-out.js'
 import { goalOf } from '../techniques/goal-of.js'
+import { SPOT_FITTED } from './constants.js'
 
 /** A place in the press where something may be wrong, mm: x along the feed, y across. */
 export interface Spot {
@@ -50,9 +51,6 @@ const RADII_MM = [8, 13] as const
 const MOST_SPOTS = 2
 /** Where nothing was pointed out: places along the line that stand for all. */
 const SOMEWHERE = [0.12, 0.4, 0.73] as const
-/** A spot's place and size are read from what was pointed out, which fits it better than it deserves. From memory. */
-const FITTED = 0.5
-
 /** How much likelier it is that inside hangs otherwise than outside than that it is all the same, as a logarithm; lengths in mm. */
 const standsOut = (insideMm: number, hungInsideMm: number, allMm: number, hungMm: number): number => {
   const log = (hangs: number, of: number): number => {
@@ -84,7 +82,7 @@ const spotsIn = ({ middles, lengthMm }: LaidStretches, hanging: Float64Array): S
       const insideMm = sum((other) => (isInside(other) ? (lengthMm[other] as number) : 0))
       const hungInsideMm = sum((other) => (isInside(other) ? hungAt(other) : 0))
       if (hungInsideMm / insideMm <= hungMm / allMm) continue
-      const spot = { xMm, yMm, radiusMm, share: (FITTED * insideMm) / allMm }
+      const spot = { xMm, yMm, radiusMm, share: (SPOT_FITTED * insideMm) / allMm }
       found.push({ spot, score: standsOut(insideMm, hungInsideMm, allMm, hungMm) })
     }
   }

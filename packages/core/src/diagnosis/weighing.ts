@@ -4,6 +4,7 @@ import { curesOf, type Hypothesis, logChanceOfAnswers, type Part, priorOf, varia
 import type { Answers } from './questions.js'
 import type { Remembering } from './remembering.js'
 import type { Scene } from './scene.js'
+import { TWO_AT_ONCE } from './constants.js'
 
 /** A hypothesis and what speaks for it. */
 export interface Weighed extends Hypothesis {
@@ -45,12 +46,6 @@ export function* weighAll(weighing: Weighing, ways: readonly (readonly Part[])[]
   }
   return weighed
 }
-
-/**
- * How often a second cause is at work beside a first, over what it would be if it were as often there as it is the cause: about one fault in ten is
- * two. From memory.
- */
-export const TWO_AT_ONCE = 0.25
 
 /** Two causes at once, each in the way that is likeliest of it alone. */
 export function* weighPairs(weighing: Weighing, likeliest: readonly (readonly Part[])[]): Steps<Weighed[]> {

@@ -1,16 +1,13 @@
 import { bestGain, type Tried } from './gains.js'
 import { chanceOfYes, type Hypothesis } from './hypotheses.js'
 import { type Answers, type QuestionId, questionIds } from './questions.js'
+import { A_QUESTION, MOST_QUESTIONS } from './constants.js'
 
 /** A question, and by how much its answer raises what the best remedy gains. */
 export interface WorthAsking {
   readonly id: QuestionId
   readonly gain: number
 }
-
-/** Asking costs as much as this chance; so many questions are asked at most. From memory, and diagnosis notes. */
-const A_QUESTION = 0.01
-export const MOST_QUESTIONS = 3
 
 /** How likely the likeliest cause is. */
 const surest = (hypotheses: readonly Hypothesis[], weights: Float64Array): number => {

@@ -35,10 +35,6 @@ export interface Die {
 /** Whether what lies there has blades that look one way or the other; a shape and a plain folder have none. */
 export const hasBlades = (dies: readonly Pick<Die, 'dieClass'>[]): boolean =>
   dies.some(({ dieClass }) => factsOfDieClass(dieClass).use === 'die')
-
-/** Heights of dies laid side by side must agree within this, mm, or the taller one takes all the squeeze. From memory. */
-export const SAME_DIE_HEIGHT_MM = 0.25
-
 /** The height in mm that a group of dies takes up in the stack: its tallest. */
 export const tallest = (dies: readonly Die[]): MeasuredMm =>
   dies.reduce<MeasuredMm>((height, die) => (die.height.valueMm > height.valueMm ? die.height : height), {

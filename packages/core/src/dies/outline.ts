@@ -3,6 +3,7 @@ import { leastClearance } from '../geometry/clearance.js'
 import { depthsOf } from '../geometry/nesting-depth.js'
 import { isClosed, lengthOf, type Polyline } from '../geometry/polyline.js'
 import type { DieClass } from './classes/list.js'
+import { LACE_OPENINGS, FEW_OPENINGS, LACE_LINE_PER_MM2 } from './constants.js'
 
 /** Where an outline is from: a drawing, a trace of what the die cut, or worked out from class, size and laciness. */
 export const outlineSources = ['drawing', 'traced', 'stand-in'] as const
@@ -30,11 +31,6 @@ export interface OutlineMeasures {
   /** What the die looks like; cased dies cannot be told from their lines. */
   readonly suggests: Extract<DieClass, 'thin-lace' | 'thin-outline'>
 }
-
-/** Outlines with many openings, or a few and much line per mm² of their box, pass for lace. From memory. */
-const LACE_OPENINGS = 12
-const FEW_OPENINGS = 4
-const LACE_LINE_PER_MM2 = 0.12
 
 /** mm. Bridges wider than this do not matter. */
 const BRIDGE_WITHIN_MM = 10

@@ -2,6 +2,7 @@ import { placesAlong } from '../geometry/along.js'
 import { contains, depthsOf } from '../geometry/nesting-depth.js'
 import { isClosed, lengthOf, type Polyline, signedAreaOf } from '../geometry/polyline.js'
 import { isInRegion } from '../geometry/region.js'
+import { MOST_PLACES, LEAST_STEP_MM, NECK_SHARE, LEAST_NECK_MM, LEAST_PART, LEAST_DETOUR } from './constants.js'
 
 /** Where a piece of several connected parts is snipped: from one place of its edge straight to another, mm in the drawing. */
 export interface PartingPlace {
@@ -9,18 +10,6 @@ export interface PartingPlace {
   readonly to: readonly [xMm: number, yMm: number]
   readonly acrossMm: number
 }
-
-/** Places that an edge is looked at, and mm that they are apart at the least. From memory: finer than a snip is laid. */
-const MOST_PLACES = 320
-const LEAST_STEP_MM = 0.5
-/** A neck is no wider than this share of the smaller part, as if that were round. From memory. */
-const NECK_SHARE = 0.3
-/** mm. What is narrower holds no card: it comes apart by itself. From memory. */
-const LEAST_NECK_MM = 0.6
-/** What comes away is a part, and no mere corner, from this share of the whole on. From memory. */
-const LEAST_PART = 0.08
-/** The way round along the edge is so many times the way across: beside a notch it is not. From memory. */
-const LEAST_DETOUR = 4
 
 interface Candidate extends PartingPlace {
   /** Where on the edge, by the places in their order. */

@@ -1,13 +1,10 @@
 import { circleAt } from '../geometry/polyline.js'
 import { factsOfDieClass, type DieClass } from './classes/list.js'
 import type { Outline } from './outline.js'
+import { DENSEST_LINE_PER_MM2 } from './constants.js'
 
 /** mm. How closely the stand-in's round shapes are drawn. */
 const TOLERANCE_MM = 0.05
-
-/** Line per mm² of the die's box at laciness 1, mm/mm². From memory: the densest lace dies have about a quarter. */
-const DENSEST = 0.28
-
 const roundedFrame = (lengthMm: number, widthMm: number): number[] => {
   const corner = Math.min(lengthMm, widthMm) * 0.2
   const line: number[] = []
@@ -35,7 +32,7 @@ const roundedFrame = (lengthMm: number, widthMm: number): number[] => {
 export const standInOutline = (dieClass: DieClass, lengthMm: number, widthMm: number, laciness: number): Outline => {
   const lines: number[][] = [roundedFrame(lengthMm, widthMm)]
   const share = factsOfDieClass(dieClass).cased ? laciness / 2 : laciness
-  const wantedMm = share * DENSEST * lengthMm * widthMm
+  const wantedMm = share * DENSEST_LINE_PER_MM2 * lengthMm * widthMm
   if (wantedMm > 0) {
     // Openings of 7 mm for light lace down to 3.5 mm for dense; pitch from how much line is wanted.
     const radius = 3.5 - 1.75 * share

@@ -65,9 +65,6 @@ interface EveningPerson {
   readonly restMin: number
 }
 
-/** Minutes of rest in an hour of handwork where nobody has said: for a strong hand, and for sore hands. From memory. */
-export const USUAL_REST_MIN = { strong: 10, sore: 20 } as const
-
 /** What was changed by hand. Batches go by their id. */
 export interface EveningPins {
   readonly pressOf: Readonly<Record<string, string>>
@@ -94,5 +91,3 @@ export interface EveningRequest {
 
 /** Between dies where nobody has said, mm. */
 export const USUAL_LAY_GAP_MM = 2
-/** Minutes that a layer changed is worth beyond the time it takes, where nobody has moved it: changing plates is where mistakes are made. From memory. */
-export const USUAL_CHANGE_WORTH_MIN = 1

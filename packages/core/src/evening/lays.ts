@@ -1,5 +1,5 @@
 import { factsOfDieClass } from '../dies/classes/list.js'
-import { type Die, SAME_DIE_HEIGHT_MM } from '../dies/die.js'
+import { type Die } from '../dies/die.js'
 import { boxAround, heightOfBox, middleOf, sizeOf, widthOf } from '../geometry/box.js'
 import { placeLines } from '../geometry/place-lines.js'
 import { rectangle } from '../geometry/rectangle.js'
@@ -9,6 +9,8 @@ import type { PlacedPiece } from '../nesting/placed-piece.js'
 import { pieceOf } from '../nesting/piece-of.js'
 import type { Plate } from '../layers/plate.js'
 import type { EveningJob, EveningPress } from './evening-request.js'
+import { FULLEST_PAD } from './constants.js'
+import { SAME_DIE_HEIGHT_MM } from '../dies/constants.js'
 
 /** Jobs that go through together: their dies side by side over the same sheets. */
 export interface Lay {
@@ -29,9 +31,6 @@ export interface LaidOut {
 
 /** Better lays that are waited for before what does not fit is taken not to. */
 const MOST_FOUND = 5
-/** Share of a pad that dies never fill: what is larger is not tried. From memory. */
-const FULLEST = 0.9
-
 const outlineOf = (die: Die): readonly number[] =>
   pieceOf(die.outline.lines) ?? rectangle({ fromX: 0, fromY: 0, toX: die.lengthMm, toY: die.widthMm })
 
@@ -103,7 +102,7 @@ export class LayOuts {
     const rows = inRowsOf(outlines, turns, room, gapMm)
     if (rows) return laid(rows)
     const areaMm2 = outlines.reduce((sum, outline) => sum + Math.abs(signedAreaOf(outline)), 0)
-    if (areaMm2 > FULLEST * room[0] * room[1]) return undefined
+    if (areaMm2 > FULLEST_PAD * room[0] * room[1]) return undefined
     const wanted = {
       sheet: { outline: rectangle({ fromX: 0, fromY: 0, toX: room[0], toY: room[1] }), holes: [] },
       pieces: outlines.map((outline) => ({ outline, count: 1, turns })),

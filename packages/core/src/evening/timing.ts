@@ -1,4 +1,5 @@
 import type { Press } from '../press/press.js'
+import { BELIEVED_AFTER, PAUSE_FROM } from './constants.js'
 
 /** How long things take on a press. */
 export interface Timing {
@@ -53,11 +54,6 @@ export interface LoggedTimes extends TimedRun {
   readonly changes: number
 }
 
-/** Runs that count before the usual minutes have lost half their weight. From memory. */
-const BELIEVED_AFTER = 5
-/** What took longer than this many times the usual was a pause, or a page left open. From memory. */
-const PAUSE = 6
-
 const median = (values: readonly number[]): number => {
   const sorted = [...values].sort((a, b) => a - b)
   const middle = Math.floor(sorted.length / 2)
@@ -77,7 +73,7 @@ export const learntTiming = (
 ): Timing => {
   const ratios = runs.flatMap((run) => {
     const ratio = run.minutes / (minutesOfRun(press, usual, run) + run.changes * usual.perChangeMin)
-    return ratio > 0 && ratio < PAUSE ? [ratio] : []
+    return ratio > 0 && ratio < PAUSE_FROM ? [ratio] : []
   })
   if (ratios.length === 0) return usual
   const share = ratios.length / (ratios.length + BELIEVED_AFTER)

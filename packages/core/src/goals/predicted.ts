@@ -1,9 +1,5 @@
 import type { Outlook } from './outlook.js'
 import type { PassFigures, PredictedPass, Prediction } from './prediction.js'
-
-/** A chance below this is not worth naming. From memory. */
-export const WORTH_NAMING = 0.01
-
 const finite = (mm: number | undefined): number | undefined =>
   mm !== undefined && Number.isFinite(mm) ? mm : undefined
 

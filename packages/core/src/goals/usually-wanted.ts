@@ -1,16 +1,10 @@
 import { type DieClass, factsOfDieClass } from '../dies/classes/list.js'
 import type { WantedBy } from '../learning/told.js'
+import { USUAL_HALF_WINDOW_MM, OTHER_BUILD_MM } from './constants.js'
 
 /** Squeeze in mm that a die class wants over a pile of sheets of this thickness in mm: overtravel + pile. */
 export const usualSqueezeMm = (dieClass: DieClass, pileMm: number): number =>
   factsOfDieClass(dieClass).overtravelMm + pileMm
-
-/** mm. A stack remembered as cutting clean sits this near the best one; common practice, no source. */
-export const USUAL_HALF_WINDOW_MM = 0.15
-
-/** mm. So much wider where the known stack was for thin dies and the new one is for cased dies, or the other way round. From memory. */
-const OTHER_BUILD_MM = 0.2
-
 /** Between which squeezes a known stack must have had its own, by the rule of thumb. */
 export const usuallyWanted: WantedBy = ({ dieClass, sheetCount, sheetCaliper }) => {
   const mm = usualSqueezeMm(dieClass, sheetCount * sheetCaliper.valueMm)

@@ -4,15 +4,10 @@ import { feelBounds } from '../press/drive.js'
 import { type KnownGoodStack, MOST_KNOWN_PASSES } from '../press/press.js'
 import type { Response } from './response.js'
 import { usuallyWanted } from './usually-wanted.js'
+import { KNOWN_FEEL_SLACK, FOR_GOOD_MEASURE, SLOWER_THAN_USUAL } from './constants.js'
 
 /** "The handle feels normal" below this share of the limit: firm at most. */
 const NORMAL_EFFORT = 0.8
-/** How much a feel that was told may be off, as a share of the limit. From memory. */
-const FEEL_SLACK = 0.1
-/** What a squeeze counts that would have done in a pass less: people often do one more for good measure. Common practice, no source. */
-const FOR_GOOD_MEASURE = 0.5
-/** Share of the stacks of which no count is known that take more passes than is usual. From memory. */
-const SLOWER_THAN_USUAL = 0.05
 /** It does so with nearly every sheet of its kind: with those that are so many times as hard as usual, too, which is 24 in 25. */
 const HARDER_SHEETS = Math.exp(1.75 * STRENGTH_LOG_SPREAD)
 
@@ -20,7 +15,7 @@ const HARDER_SHEETS = Math.exp(1.75 * STRENGTH_LOG_SPREAD)
 const effortsOf = ({ feel }: KnownGoodStack): readonly [from: number, to: number] => {
   if (!feel) return [0, NORMAL_EFFORT]
   const [from, to] = feelBounds(feel)
-  return [from === 0 ? 0 : from - FEEL_SLACK, to + FEEL_SLACK]
+  return [from === 0 ? 0 : from - KNOWN_FEEL_SLACK, to + KNOWN_FEEL_SLACK]
 }
 
 /**

@@ -4,9 +4,7 @@ import type { CountedFrom, SqueezeWindow } from '../learning/squeeze-window.js'
 import type { Advice } from './advice.js'
 import { outlookOf } from './outlook.js'
 import type { Response } from './response.js'
-
-/** mm. Doubt beside the gap with which the best squeeze is looked for: that of a usual stack's own plates. From memory. */
-export const USUAL_PIECES_MM = 0.06
+import { USUAL_PIECES_MM } from './constants.js'
 
 const STEP_MM = 0.02
 

@@ -1,5 +1,4 @@
-/** A further pass is advised when it raises the chance of a clean cut by at least this. From memory: three in a hundred. */
-export const WORTH_A_PASS = 0.03
+import { WORTH_A_PASS } from './constants.js'
 
 /**
  * How many passes are advised, given the chance of a clean cut (0…1) by the end of pass 1, 2, 3 …: at least `from`, and on for as long

@@ -2,9 +2,7 @@ import type { PressClass } from '../press/press-class.js'
 import { gapMmOf, ROW_MM, rowOf } from './axes.js'
 import { EVERY_GAP_MM, logOfClass } from './class-prior.js'
 import { type Spectrum, spectrumOver } from './posterior.js'
-
-/** How likely it is that what was believed of a gap is wrong altogether: whoever feels it out wants to find that, too. From memory. */
-const WRONG = 0.02
+import { WRONG_BEFORE_FEELING } from './constants.js'
 
 /**
  * What to feel a press's gap out from: what is believed of it, or its class, where nothing else is known (`believed` undefined). That it is
@@ -20,7 +18,9 @@ export const beforeFeeling = (pressClass: PressClass, believed?: Spectrum): Spec
   const all = believed.chances.reduce((sum, chance) => sum + chance, 0)
   const chances = Float64Array.from(
     { length: last - first + 1 },
-    (_, step) => ((1 - WRONG) * at(believed, first + step)) / all + WRONG * at(ofClass, first + step),
+    (_, step) =>
+      ((1 - WRONG_BEFORE_FEELING) * at(believed, first + step)) / all +
+      WRONG_BEFORE_FEELING * at(ofClass, first + step),
   )
   return { firstMm: gapMmOf(first), stepMm: ROW_MM, chances }
 }

@@ -1,16 +1,9 @@
 import { gapOfClass, type PressClass } from '../press/press-class.js'
 import { gapMmOf } from './axes.js'
-
-/** Share of presses that are as their class usually is; the others may have any gap. Calibration notes, from memory. */
-export const LIKE_THEIR_CLASS = 0.9
-/** mm. Between these lies the gap of a press that is unlike its class: older ones, other builds, adapters. Calibration notes, from memory. */
-const LEAST_GAP_MM = 8
-const MOST_GAP_MM = 30
-/** mm. Beyond them the chance falls by a factor of e. From memory: no press is impossible. */
-const BEYOND_MM = 1
+import { LIKE_THEIR_CLASS, LEAST_GAP_MM, MOST_GAP_MM, BEYOND_GAPS_MM } from './constants.js'
 
 /** Rows between which every press is looked for. */
-export const EVERY_GAP_MM = [LEAST_GAP_MM - 4 * BEYOND_MM, MOST_GAP_MM + 4 * BEYOND_MM] as const
+export const EVERY_GAP_MM = [LEAST_GAP_MM - 4 * BEYOND_GAPS_MM, MOST_GAP_MM + 4 * BEYOND_GAPS_MM] as const
 
 const ROOT_TWO_PI = Math.sqrt(2 * Math.PI)
 const bell = (value: number, mean: number, spread: number): number =>
@@ -19,7 +12,7 @@ const bell = (value: number, mean: number, spread: number): number =>
 /** Chance of a gap per mm for a press that is unlike its class. */
 const anyGap = (gapMm: number): number => {
   const outside = Math.max(0, LEAST_GAP_MM - gapMm, gapMm - MOST_GAP_MM)
-  return Math.exp(-outside / BEYOND_MM) / (MOST_GAP_MM - LEAST_GAP_MM + 2 * BEYOND_MM)
+  return Math.exp(-outside / BEYOND_GAPS_MM) / (MOST_GAP_MM - LEAST_GAP_MM + 2 * BEYOND_GAPS_MM)
 }
 
 /**

@@ -3,6 +3,7 @@ import { logStrengthAt, STRENGTHS } from './axes.js'
 import { type GapGrid, gridOver, lastRowOf, logAt } from './gap-grid.js'
 import { logNormal } from './posterior.js'
 import { STRENGTH_LOG_SPREAD } from './strength-nodes.js'
+import { ODD_DIES, ODD_LOG_SPREAD } from './constants.js'
 
 /**
  * What resists a blade is the sheet's strength times the die's difficulty: how far each is off what is usual for it, in the logarithm. Together they
@@ -26,10 +27,6 @@ const normalOf = (spread: number): Column => {
   const total = whole(log)
   return log.map((value) => value - total)
 }
-
-/** One die in so many is dull, or has something else the matter with it, and may be off by far more. From memory. */
-const ODD_DIES = 0.1
-const ODD_LOG_SPREAD = 0.35
 const ofUsual = normalOf(DIE_LOG_SPREAD)
 const ofOdd = normalOf(ODD_LOG_SPREAD)
 const ofAnyDie: Column = ofUsual.map((log, at) =>

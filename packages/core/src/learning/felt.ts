@@ -5,12 +5,8 @@ import { blurred } from './blur.js'
 import { type GapGrid, gridOver, overRows, SAYS_NOTHING, together } from './gap-grid.js'
 import { heightSpreadMm, type PiecesById, piecesOf } from './pieces.js'
 import type { Moments, Spectrum } from './posterior.js'
+import { GRIP_SPREAD_MM, TILT_SPREAD_MM, MIDDLE_SPREAD_MM, WRONG_TRY, WRONG_LEAD } from './constants.js'
 
-/** mm. How far apart two tries may tell where the rollers take hold, one standard deviation. From memory. */
-export const GRIP_SPREAD_MM = 0.04
-/** mm. How much wider the gap may be at the right end than at the left, and in the middle than at its ends, one standard deviation. From memory. */
-const TILT_SPREAD_MM = 0.06
-const MIDDLE_SPREAD_MM = 0.03
 /** Values of a normal trait that are tried, in its spreads. */
 const TRAIT_STEPS = [-2.5, -2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2, 2.5]
 /** mm. Beyond what was led in by so much a try says no more. */
@@ -19,11 +15,6 @@ const REACH_MM = 0.6
 /** How the gap at a place differs from its mean, for the traits of a press: half of each end's tilt; the middle counts for a third. */
 export const gapAtMm = (place: FeltPlace, tiltMm: number, middleMm: number): number =>
   place === 'middle' ? (2 / 3) * middleMm : (place === 'right' ? 0.5 : -0.5) * tiltMm - middleMm / 3
-
-/** Chance that a try with paper, and a lead of bare plates, is told wrongly: nothing is ever quite impossible. From memory. */
-const WRONG_TRY = 0.005
-const WRONG_LEAD = 0.0005
-
 /** Logarithm of the chance that what was led in ends so where it is so much higher than the gap there, mm. */
 const logChanceOf = (grips: boolean, overMm: number, wrongly: number, spreadMm = GRIP_SPREAD_MM): number => {
   const slips = chanceBetween(-Infinity, 0, overMm, spreadMm)

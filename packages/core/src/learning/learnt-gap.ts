@@ -1,7 +1,7 @@
 import { knownHeightMm } from '../press/known-height.js'
 import type { Press } from '../press/press.js'
 import { logStrengthAt, rowOf } from './axes.js'
-import { EVERY_GAP_MM, LIKE_THEIR_CLASS, logOfClass } from './class-prior.js'
+import { EVERY_GAP_MM, logOfClass } from './class-prior.js'
 import { type Doubt, nodesOf } from './doubt-nodes.js'
 import { gridOver, lastRowOf, together } from './gap-grid.js'
 import type { Learnt } from './learnt.js'
@@ -20,6 +20,7 @@ import {
 import type { BasisOfGap, CountedFrom } from './squeeze-window.js'
 import { STRENGTH_LOG_SPREAD } from './strength-nodes.js'
 import { middleOf, toldOf, type WantedBy } from './told.js'
+import { LIKE_THEIR_CLASS } from './constants.js'
 
 /** What is believed of a press's gap, with the strength of a sheet, by everything there is. */
 export interface GapBelief {

@@ -1,5 +1,6 @@
 import { gapMmOf, logStrengthAt, ROW_MM, STRENGTHS } from './axes.js'
 import type { GapGrid } from './gap-grid.js'
+import { PARTS_HUMPS } from './constants.js'
 
 /** Chances of every gap with every strength, over rows and columns as a GapGrid has them; they add up to 1. */
 export interface GapChances {
@@ -116,9 +117,6 @@ export interface Hump {
 
 /** mm. Humps stand at least so far apart, with next to nothing between. */
 const APART_MM = 0.6
-/** Share of all that a stretch so long may hold and still part two humps. From memory. */
-const NEXT_TO_NOTHING = 2e-3
-
 /** The humps of a belief, smallest gap first; there is always one. */
 export const humpsOf = ({ firstMm, stepMm, chances }: Spectrum): readonly [Hump, ...Hump[]] => {
   const window = Math.round(APART_MM / stepMm)
@@ -127,7 +125,7 @@ export const humpsOf = ({ firstMm, stepMm, chances }: Spectrum): readonly [Hump,
   for (let at = 0; at < chances.length + window; at++) {
     held += chances[at] ?? 0
     held -= chances[at - window] ?? 0
-    if (at >= window - 1 && held < NEXT_TO_NOTHING * (window / 20))
+    if (at >= window - 1 && held < PARTS_HUMPS * (window / 20))
       for (let back = at - window + 1; back <= at && back < chances.length; back++) isEmptyFrom[back] = true
   }
   const humps: Hump[] = []

@@ -2,6 +2,7 @@ import type { CutContext } from '../job/cut-context.js'
 import type { RoundOf } from '../outcomes/round.js'
 import type { Bed } from '../press/bed.js'
 import type { PiecesById } from './pieces.js'
+import { MOST_PASSES_LEARNT } from './constants.js'
 
 /** One round as evidence: on what, in how high a stack and how often it was pressed, and what was then seen and felt. */
 export interface PressedRound {
@@ -20,9 +21,6 @@ export interface Pressed {
   /** How unsure the height of its stacks is beside its plates, one standard deviation, mm. */
   readonly ownSpreadMm: number
 }
-
-/** Passes of a pile that are learnt from: each moves less than the one before, and what comes after so many tells as good as nothing. From memory. */
-const MOST_PASSES_LEARNT = 24
 
 /** Of a pile's rounds, the first ones, as far as they are learnt from; the first one always. */
 export const learntRounds = <Round extends { readonly look: { readonly passes: number } }>(

@@ -4,12 +4,7 @@ import type { GapGrid } from './gap-grid.js'
 import type { Learnt } from './learnt.js'
 import type { GapBelief } from './learnt-gap.js'
 import { differenceSpreadMm, type PiecesById } from './pieces.js'
-
-/** Rounds that what was believed expected with less than this share of the best possible expectation are a surprise. From memory. */
-const SURPRISING = 0.05
-
-/** How much of what the log said still counts after a surprise: something may have changed. From memory. */
-const STILL_COUNTS = 0.1
+import { SURPRISING, COUNTS_AFTER_SURPRISE } from './constants.js'
 
 /** Whether rounds are not what was believed of this press and sheet led to expect: another plate in the stack, perhaps, or another sheet. */
 export const isSurprising = (
@@ -23,5 +18,5 @@ export const isSurprising = (
 /** What the log said, trusted less. */
 export const doubted = (before: Learnt): Learnt => ({
   ...before,
-  log: { ...before.log, log: Float64Array.from(before.log.log, (value) => STILL_COUNTS * value) },
+  log: { ...before.log, log: Float64Array.from(before.log.log, (value) => COUNTS_AFTER_SURPRISE * value) },
 })

@@ -7,6 +7,7 @@ import { ANYTHING_PER_MM } from './class-prior.js'
 import { logOfFelt, piecesOfFelt } from './felt.js'
 import { type GapGrid, gridOver } from './gap-grid.js'
 import { type PiecesById, piecesOfPlates } from './pieces.js'
+import { TOLD_WRONG, TOLD_EDGE_MM } from './constants.js'
 
 /** Squeezes of which one is as likely as the other, mm, and how likely per mm against those of other bands. */
 export interface SqueezeBand {
@@ -33,16 +34,11 @@ export interface Told {
   readonly pieces: PiecesById
 }
 
-/** Chance that a stack or a gap that was told is wrong altogether: of another press, mistyped. From memory. */
-const WRONG_ALTOGETHER = 1e-3
-/** mm. How sharply a stack that works parts from one that does not. From memory: no memory of a stack is better than this. */
-const EDGE_MM = 0.05
 /** Spreads beyond which a curve is less than what a mistake would say. */
 const REACH = 6
 
 /** Logarithm of something told, by how likely it is per mm where it is no mistake. */
-const logUnlessWrong = (perMm: number): number =>
-  Math.log((1 - WRONG_ALTOGETHER) * perMm + WRONG_ALTOGETHER * ANYTHING_PER_MM)
+const logUnlessWrong = (perMm: number): number => Math.log((1 - TOLD_WRONG) * perMm + TOLD_WRONG * ANYTHING_PER_MM)
 
 /** Rows from one gap to another. */
 const over = (fromMm: number, toMm: number, logOf: (gapMm: number) => number): GapGrid =>
@@ -50,9 +46,13 @@ const over = (fromMm: number, toMm: number, logOf: (gapMm: number) => number): G
 
 const ofKnown = (known: KnownGoodStack, wanted: WantedSqueeze): Told => {
   const heightMm = knownHeightMm(known)
-  const edgeMm = Math.hypot(EDGE_MM, known.dieHeight.spreadMm)
+  const edgeMm = Math.hypot(TOLD_EDGE_MM, known.dieHeight.spreadMm)
   // A single narrow band is no sharper than the memory of a stack is.
-  const bands = wanted.map(({ fromMm, toMm, weight }) => ({ fromMm, toMm: Math.max(toMm, fromMm + EDGE_MM), weight }))
+  const bands = wanted.map(({ fromMm, toMm, weight }) => ({
+    fromMm,
+    toMm: Math.max(toMm, fromMm + TOLD_EDGE_MM),
+    weight,
+  }))
   const [lowMm, highMm] = [bands[0]?.fromMm ?? 0, bands.at(-1)?.toMm ?? 0]
   const all = bands.reduce((sum, band) => sum + weightOf(band), 0)
   const says = over(heightMm - highMm - REACH * edgeMm, heightMm - lowMm + REACH * edgeMm, (gapMm) =>

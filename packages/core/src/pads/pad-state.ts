@@ -1,24 +1,18 @@
 import type { FaceState, Plate } from '../layers/plate.js'
 import { type PadLie, padFaces, padLies } from './lie.js'
 import { type FaceWear, type PadWear, visitZones, ZONE_MM } from './pad-wear.js'
-
-/** mm of cut per mm² from which a place has lines, and from which it is scored: some eight clean cuts of one outline in one place. Common practice, no source. */
-const LINED_FROM = 0.05
-export const SCORED_FROM = 0.8
+import {
+  LINED_FROM,
+  SCORED_FROM,
+  BOW_MM_PER_PASS,
+  MOST_BOW_MM,
+  BOW_KEPT,
+  COST_OF_BENDING,
+  NEARLY_DONE_PASSES,
+} from './constants.js'
 
 /** mm that a pad's face loses by the time it is deeply scored. Press model, table of beds. */
 const SCORED_LOSS_MM = 0.1
-
-/** mm of bow per pass pressed one way more than the other. From memory. */
-const BOW_MM_PER_PASS = 0.004
-/** mm. A pad bowed by so much is hard to lay flat. From memory. */
-const MOST_BOW_MM = 1.5
-/** How much of its bow a pad keeps between the rollers, as doubt of its thickness. From memory. */
-const BOW_KEPT = 0.04
-
-/** A lie that makes a bow worse is worse by so much, in mm of cut per mm². From memory. */
-const COST_OF_BENDING = 0.02
-
 /** How far a pad is bowed, mm; positive where face A was at the blade more often. */
 export const bowMmOf = ({ bentPasses }: PadWear): number => BOW_MM_PER_PASS * bentPasses
 
@@ -90,10 +84,6 @@ export const asWorn = (plate: Plate, wear: PadWear, lines: readonly (readonly nu
 /** What to do with a pad. */
 export const padAdvices = ['fresh', 'even', 'bend-back', 'nearly-done', 'retire'] as const
 export type PadAdvice = (typeof padAdvices)[number]
-
-/** Passes left from which a pad is nearly done. From memory. */
-const NEARLY_DONE_PASSES = 10
-
 const touchedMm2 = (face: FaceWear): number => face.zonesMm.reduce((sum, mm) => sum + (mm > 0 ? ZONE_MM ** 2 : 0), 0)
 
 /**

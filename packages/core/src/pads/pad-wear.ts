@@ -5,6 +5,7 @@ import { liesAt } from '../outcomes/hanging.js'
 import { isGood, type Round } from '../goals/looks.js'
 import { linesLaid } from '../placement/lines-laid.js'
 import { type PadFace, padFaces, type PadLie } from './lie.js'
+import { HARD_PLATE_BOWS } from './constants.js'
 
 /** mm. Side of the zones that a face's wear is counted in; as fine as anyone lays a die. */
 export const ZONE_MM = 10
@@ -40,9 +41,6 @@ export interface BorneRun {
   /** Pieces of the shelf entry that took turns, at least 1. */
   readonly pieces: number
 }
-
-/** A pass beside a hard plate bows a pad as much as so many others. From memory. */
-const HARD_PLATE_BOWS = 4
 
 /** How much of the line cuts into the bed in a pass after which a sheet looks so. */
 const shareCut = ({ seen, hangingShare, feel }: Round): number => {

@@ -6,11 +6,8 @@ import { isClosed, type Polyline } from '../geometry/polyline.js'
 import { type Fold, throughFold } from './card.js'
 import { endsOf } from './cut-ends.js'
 import { openSideOf } from './half-on-fold.js'
+import { NEAR_FOLD_MM, AT_LINE_MM } from './constants.js'
 
-/** mm. A die farther from the fold has nothing to do with it: one that is open towards it, and one that is closed all round. From memory. */
-const NEAR_MM = { open: 10, closed: 3 }
-/** mm. What a hand can lay no truer. Common practice, no source: over a millimetre inside parts the halves. */
-const AT_LINE_MM = 1
 /** mm. Ends nearer than this are one. */
 const SAME_END_MM = 0.01
 
@@ -41,7 +38,7 @@ export const atFold = (lines: readonly Polyline[], fold: Fold): AtFold | undefin
   if (!box) return undefined
   const beyondMm = (fold.runs === 'upright' ? box.fromX : box.fromY) - fold.atMm
   const isOpen = openSideOf(lines) === (fold.runs === 'upright' ? 'left' : 'top')
-  if (beyondMm > NEAR_MM[isOpen ? 'open' : 'closed']) return undefined
+  if (beyondMm > NEAR_FOLD_MM[isOpen ? 'open' : 'closed']) return undefined
   if (!isOpen) {
     const is = -beyondMm > AT_LINE_MM ? 'joined' : -beyondMm >= -AT_LINE_MM ? 'at-line' : 'parted'
     return { beyondMm, is, snips: [], shape: lines.filter(isClosed).flatMap((line) => unfolded(line, fold)) }

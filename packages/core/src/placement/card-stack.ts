@@ -1,10 +1,6 @@
 import type { Plate } from '../layers/plate.js'
 import type { Sheet } from '../materials/sheet.js'
-
-/** The most sheets that are glued up. From memory: more make a slanting stack. */
-export const MOST_GLUED = 14
-/** Sheets glued into one packet before it is tried. Common practice, no source: threes, then singles. */
-const IN_A_PACKET = 3
+import { IN_A_PACKET } from './constants.js'
 
 const PREFIX = 'cards'
 

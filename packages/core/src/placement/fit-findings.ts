@@ -1,5 +1,4 @@
 import type { Die } from '../dies/die.js'
-import { SAME_DIE_HEIGHT_MM } from '../dies/die.js'
 import { type Box, boxAround, heightOfBox } from '../geometry/box.js'
 import { transformed } from '../geometry/affine.js'
 import type { BladeSide } from '../layers/layer.js'
@@ -10,6 +9,8 @@ import { type LaidBlock, linesOnCard, type PlacedRun, type Placement } from './p
 import { padOnLine } from './pressed-region.js'
 import { sizeInPress, cardToPress } from './press-view.js'
 import type { PlacementFinding } from './read-placement.js'
+import { BLOCKS_ALIKE_MM } from './constants.js'
+import { SAME_DIE_HEIGHT_MM } from '../dies/constants.js'
 
 /** The press and the plates that a placement is to fit. */
 export interface Fitting {
@@ -19,9 +20,6 @@ export interface Fitting {
 }
 
 const SMALL_MM = 0.01
-/** mm. Blocks that differ by no more press alike. From memory: half of what a press takes up. */
-const BLOCKS_ALIKE_MM = 0.05
-
 /** What is found of a run, before it is said of which. */
 type Found = Omit<PlacementFinding, 'runId'>
 

@@ -3,6 +3,7 @@ import { isClosed, type Polyline } from '../geometry/polyline.js'
 import type { Die } from '../dies/die.js'
 import type { DiePose } from './place-die.js'
 import { linesOnCard, type PlacedRun } from './placed-run.js'
+import { EQUAL_WITHIN_MM } from './constants.js'
 
 /** What is left of the card round a piece that is framed, mm on each side. */
 export interface FrameMargins {
@@ -58,10 +59,6 @@ export const framedBy = (
     }),
   )[0]
 }
-
-/** mm. Margins that differ by less are equal to the eye. From memory. */
-const EQUAL_WITHIN_MM = 0.1
-
 /** Whether margins are equal to the eye, left to right and top to bottom. */
 export const areEqual = ({ leftMm, rightMm, topMm, bottomMm }: FrameMargins): boolean =>
   Math.abs(leftMm - rightMm) < EQUAL_WITHIN_MM && Math.abs(topMm - bottomMm) < EQUAL_WITHIN_MM

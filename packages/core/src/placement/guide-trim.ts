@@ -1,8 +1,6 @@
 import { boxAround, type Box } from '../geometry/box.js'
 import { isClosed, type Polyline } from '../geometry/polyline.js'
-
-/** mm. Card that is left round the opening of a guide. From memory: enough to hold, little enough to see past. */
-export const GUIDE_MARGIN_MM = 12
+import { GUIDE_MARGIN_MM } from './constants.js'
 
 /** What a guide for a die's lines is trimmed to, mm on the card; undefined where the die has no closed line. */
 export const guideTrim = (lines: readonly Polyline[], marginMm = GUIDE_MARGIN_MM): Box | undefined => {

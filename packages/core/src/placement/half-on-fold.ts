@@ -3,11 +3,8 @@ import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
 import type { Polyline } from '../geometry/polyline.js'
 import { endsOf } from './cut-ends.js'
 import type { CardEdge } from './placed-run.js'
+import { BEYOND_BODY_MM, OVER_FOLD_MM } from './constants.js'
 
-/** mm. How far the fold stays visible beyond a half die's body. From memory. */
-export const BEYOND_BODY_MM = 0.5
-/** mm. How far a die that is closed all round is laid over the fold. From memory. */
-const OVER_FOLD_MM = 2
 /** mm. Ends of lines so near to a side of the die are open towards it. */
 const AT_SIDE_MM = 1
 

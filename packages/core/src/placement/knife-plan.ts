@@ -7,6 +7,7 @@ import { type Card, outlineOfCard } from './card.js'
 import { endsOf, ON_LINE_MM, type Place as Pair } from './cut-ends.js'
 import type { EdgeLine, Spot } from './placed-run.js'
 import { beyondLine, directionsOf, lineOnCard } from './pressed-region.js'
+import { NEIGHBOURS_TRIED } from './constants.js'
 
 /** A cut by knife: along a ruler, or by hand round a curve, mm. */
 export interface KnifeCut {
@@ -38,8 +39,6 @@ export interface KnifePlan {
   readonly frees: boolean
 }
 
-/** A cut end is joined to at most so many of its nearest neighbours. From memory: farther ones are never shorter. */
-const NEIGHBOURS = 6
 /** A ruler through a shape costs so many times its length, so it is done only where nothing else parts the pieces. */
 const THROUGH_SHAPE = 25
 /** mm. A curve that strays no more than this from its chord is cut along a ruler. */
@@ -166,7 +165,7 @@ const joinsOf = ({ card, cuts, left, lines, edges, shapes }: KnifeQuestion): Can
       .filter((at) => at !== own)
       .map((at) => [Math.hypot((ends[at] as Pair)[0] - end[0], (ends[at] as Pair)[1] - end[1]), at] as const)
       .sort((one, other) => one[0] - other[0])
-      .slice(0, NEIGHBOURS)
+      .slice(0, NEIGHBOURS_TRIED)
     for (const [, at] of near) if (at > own) joins.push([end, ends[at] as Pair])
     joins.push([end, [0, end[1]]], [end, [w, end[1]]], [end, [end[0], 0]], [end, [end[0], h]])
   })

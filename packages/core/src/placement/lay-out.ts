@@ -2,10 +2,7 @@ import type { Die } from '../dies/die.js'
 import { boxAround, heightOfBox, widthOf } from '../geometry/box.js'
 import { placeLines } from '../geometry/place-lines.js'
 import type { DiePose } from './place-die.js'
-
-/** mm between dies laid side by side, and from the stack's leading edge. From memory. */
-const BETWEEN_MM = 6
-const LEADING_MARGIN_MM = 15
+import { BETWEEN_DIES_MM, LEADING_MARGIN_MM } from './constants.js'
 
 interface Extent {
   readonly alongMm: number
@@ -27,9 +24,9 @@ export const layOutDies = (dies: readonly Die[], throatMm: number, rotationDeg: 
   let acrossMm = 0
   extents.forEach((extent, at) => {
     const row = rows.at(-1)
-    if (row && acrossMm + BETWEEN_MM + extent.acrossMm <= throatMm) {
+    if (row && acrossMm + BETWEEN_DIES_MM + extent.acrossMm <= throatMm) {
       row.push(at)
-      acrossMm += BETWEEN_MM + extent.acrossMm
+      acrossMm += BETWEEN_DIES_MM + extent.acrossMm
     } else {
       rows.push([at])
       acrossMm = extent.acrossMm
@@ -38,15 +35,15 @@ export const layOutDies = (dies: readonly Die[], throatMm: number, rotationDeg: 
   const poses: DiePose[] = []
   let fromX = LEADING_MARGIN_MM
   for (const row of rows) {
-    const widthMm = row.reduce((sum, at) => sum + (extents[at] as Extent).acrossMm, BETWEEN_MM * (row.length - 1))
+    const widthMm = row.reduce((sum, at) => sum + (extents[at] as Extent).acrossMm, BETWEEN_DIES_MM * (row.length - 1))
     const longestMm = row.reduce((most, at) => Math.max(most, (extents[at] as Extent).alongMm), 0)
     let fromY = (throatMm - widthMm) / 2
     for (const at of row) {
       const extent = extents[at] as Extent
       poses[at] = { xMm: fromX + longestMm / 2, yMm: fromY + extent.acrossMm / 2, rotationDeg }
-      fromY += extent.acrossMm + BETWEEN_MM
+      fromY += extent.acrossMm + BETWEEN_DIES_MM
     }
-    fromX += longestMm + BETWEEN_MM
+    fromX += longestMm + BETWEEN_DIES_MM
   }
   return poses
 }

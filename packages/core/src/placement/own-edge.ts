@@ -1,10 +1,7 @@
 import type { EdgeLine, PlacedRun } from './placed-run.js'
 import { beyondLine, directionsOf, PARALLEL } from './pressed-region.js'
+import { NEAR_EDGE_MM } from './constants.js'
 
-/** mm. How far above a window's foot the plate's edge is laid. Common practice, no source: just above it; 1 to 2 mm. */
-export const EDGE_ABOVE_FOOT_MM = 1.5
-/** mm. A pencil line farther beyond an edge has nothing to do with it. From memory. */
-const NEAR_MM = 10
 /** mm. Two lines nearer than this are one. */
 const SAME_LINE_MM = 0.05
 
@@ -28,7 +25,7 @@ export const ownEdgeOf = (run: PlacedRun, runs: readonly PlacedRun[]): OwnEdge |
       if (!other.line || other.region !== 'to-line' || other.id === run.id) return []
       const { towards } = directionsOf(other.line)
       const aboveMm = -beyondLine(line, other.line.xMm, other.line.yMm)
-      return own[0] * towards[0] + own[1] * towards[1] > PARALLEL && aboveMm > SAME_LINE_MM && aboveMm < NEAR_MM
+      return own[0] * towards[0] + own[1] * towards[1] > PARALLEL && aboveMm > SAME_LINE_MM && aboveMm < NEAR_EDGE_MM
         ? [{ pencil: other.line, aboveMm }]
         : []
     })

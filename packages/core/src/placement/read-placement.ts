@@ -15,6 +15,7 @@ import { ownEdgeOf } from './own-edge.js'
 import { type PlacedRun, type Placement, pressesBothHalves, type Spot } from './placed-run.js'
 import { beyondLine, directionsOf } from './pressed-region.js'
 import { standsOnCrease } from './word-on-fold.js'
+import { LEAST_OVERLAP_MM, LEAST_HINGE_MM, HINGE_CALIPERS, LEAST_TO_CREASE_MM } from './constants.js'
 
 /** A finding, and the run and die it is about where it is about one. */
 export interface PlacementFinding extends Finding<PlacementFindingCode> {
@@ -35,13 +36,6 @@ export interface PlacementReading {
   readonly findings: readonly PlacementFinding[]
 }
 
-/** mm. A shape that reaches over the line by less is easily torn off. From memory. */
-const LEAST_OVERLAP_MM = 1
-/** mm. What a hinge of ordinary card needs at least; and so many calipers. From memory. */
-const LEAST_HINGE_MM = 1.5
-const HINGE_CALIPERS = 5
-/** mm. A cut that comes nearer to a crease weakens it. From memory. */
-const LEAST_TO_CREASE_MM = 3
 /** mm. Length of a cut that is rounding, not a cut. */
 const LEAST_CUT_MM = 0.05
 /** mm. How far to either side of a hinge or line the card is known to be kept. */

@@ -1,6 +1,7 @@
 import { circleAt, isClosed, type Polyline, signedAreaOf } from '../geometry/polyline.js'
 import { depthsOf } from '../geometry/nesting-depth.js'
 import { offsetOf } from '../geometry/polygons.js'
+import { RIM_CLEARANCE_MM } from './constants.js'
 
 /** mm. How far a round block's outline may be off a circle. */
 const ROUND_WITHIN_MM = 0.05
@@ -9,10 +10,6 @@ const ROUND_WITHIN_MM = 0.05
 export const roundBlock = (diameterMm: number): number[][] => [
   circleAt(diameterMm / 2, diameterMm / 2, diameterMm / 2, ROUND_WITHIN_MM),
 ]
-
-/** mm. How much smaller than the die's inner rim the card is cut, so that the outer blade is not pressed. From memory. */
-const RIM_CLEARANCE_MM = 2
-
 /**
  * The shape of a block that presses a die's inside but not its outer blade: the outline of the largest line made smaller all round.
  * Empty where nothing is left of it.

@@ -4,6 +4,7 @@ import type { Card } from './card.js'
 import { editRun, type Edit } from './edits.js'
 import { linesOnCard, type PlacedRun, type Placement } from './placed-run.js'
 import { beyondLine, directionsOf, PARALLEL, reachOverLine } from './pressed-region.js'
+import { USUAL_OVERLAP_MM, FARTHEST_FROM_FOLD_MM, ON_CREASE_MM } from './constants.js'
 
 /** Sizes for a word cut on a fold, mm. The letters' feet lie on the crease, so that the word stands when the card is folded. */
 export interface WordOnFold {
@@ -16,9 +17,6 @@ export interface WordOnFold {
   /** Depth of each of the two liners. */
   readonly linerMm: number
 }
-
-/** mm. How far letters reach over the line. Common practice, no source: "about 2 mm"; on a ruler in inches 1/16. */
-export const USUAL_OVERLAP_MM = 2
 
 /**
  * Works out the panel for a word on a fold from where its line is to be (mm from the edge on the cut side) and how far the letters
@@ -55,11 +53,6 @@ export const makeWordCard =
     }
   }
 
-/** mm. A line farther from the crease is none of a word that stands on it. From memory. */
-const FARTHEST_MM = 10
-/** mm. Feet nearer to the crease stand on it. From memory. */
-const ON_CREASE_MM = 0.6
-
 /** A word that stands on a card's crease, as it is laid out. Lengths in mm. */
 export interface WordOnCrease {
   readonly run: PlacedRun
@@ -81,7 +74,7 @@ export const standsOnCrease = (
   if (Math.abs(fold.runs === 'level' ? along[0] : along[1]) < PARALLEL) return undefined
   const [x, y] = fold.runs === 'level' ? [line.xMm, fold.atMm] : [fold.atMm, line.yMm]
   const overlapMm = -beyondLine(line, x, y)
-  if (overlapMm < 0 || overlapMm > FARTHEST_MM) return undefined
+  if (overlapMm < 0 || overlapMm > FARTHEST_FROM_FOLD_MM) return undefined
   const stand = run.dies.every((laid) => {
     const die = dieOf(laid.dieId)
     const lines = die ? linesOnCard(die, laid, run.face) : []

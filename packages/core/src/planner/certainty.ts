@@ -63,6 +63,3 @@ export const certaintyOf = (stack: Stack, squeezeMm: number, window: SqueezeWind
   )
   return { spreadMm: Math.sqrt(total), doubtMm, chance: doubt.trust * within, worstLayer }
 }
-
-/** A share of the doubt from which a thickness is worth measuring. From memory. */
-export const SHARE_WORTH_MEASURING = 0.25

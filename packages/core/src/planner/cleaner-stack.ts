@@ -1,8 +1,6 @@
 import type { Assessment, Plan } from './plan.js'
-import { WORTH_A_PASS } from '../goals/worth-a-pass.js'
-
-/** Passes spared from which another stack is worth naming beside one that comes clean as surely. From memory. */
-const WORTH_NAMING = 2
+import { PASSES_WORTH_NAMING } from './constants.js'
+import { WORTH_A_PASS } from '../goals/constants.js'
 
 const chanceOf = ({ prediction }: Assessment): number => prediction?.passes[prediction.recommended - 1]?.chance ?? 0
 
@@ -17,7 +15,7 @@ export const cleanerStack = (plan: Plan, shown: Assessment): Assessment | undefi
     if (!other.prediction?.sure) return false
     const spared = prediction.recommended - other.prediction.recommended
     if (spared < 1) return false
-    return !prediction.sure || spared >= WORTH_NAMING || chanceOf(other) - chanceOf(shown) >= WORTH_A_PASS
+    return !prediction.sure || spared >= PASSES_WORTH_NAMING || chanceOf(other) - chanceOf(shown) >= WORTH_A_PASS
   }
   const all = [...(plan.best ? [plan.best] : []), ...plan.alternatives.map(({ assessment }) => assessment)]
   return all

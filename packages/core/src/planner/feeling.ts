@@ -5,6 +5,7 @@ import { quantileOf, type Spectrum } from '../learning/posterior.js'
 import { type FeltGap, feltHeightMm, type FeltPlace, type FeltPlate, platesHeightMm } from '../press/felt-gap.js'
 import type { Press } from '../press/press.js'
 import { feltBase, firmStacks } from './felt-base.js'
+import { GAP_KNOWN_WELL_MM, LEAD_NARROWS_TO, MOST_SHEETS_FELT } from './constants.js'
 
 /** What to lead between the rollers next, and why there is nothing more to lead. */
 export type NextFeeling =
@@ -21,14 +22,8 @@ export type NextFeeling =
 
 /** Bare plates are led in at most so often before paper. */
 const MOST_LEADS = 6
-/** mm. Once the gap is known so well, all but a twentieth of it, paper finds the rest. From memory. */
-const KNOWN_WELL_MM = 1.6
-/** A lead must narrow the gap by so much of what it was, or it is not worth its way. From memory. */
-const WORTH_LEADING = 0.9
 /** mm. So far below a gap that nine in ten are wider than the plates under the paper end at least; where they grip all the same, lower ones come. */
 const LEAST_BELOW_MM = 0.05
-/** Sheets at most: a pile beyond gives too much to tell anything. From memory. */
-const MOST_SHEETS = 30
 /** Tries beyond which one place tells nothing more. */
 const MOST_TRIES_A_PLACE = 8
 /** mm. Between what slips and what grips there need be no more than this, but a sheet at the least. */
@@ -64,9 +59,9 @@ const nextTry = (felt: FeltGap, gap: Spectrum): { readonly place: FeltPlace; rea
     const slips = Math.max(-1, ...here.flatMap(({ grips, sheets }) => (grips ? [] : [sheets])))
     const grips = Math.min(Infinity, ...here.flatMap((each) => (each.grips ? [each.sheets] : [])))
     const isNear = grips - slips <= Math.max(1, Math.floor(NEAR_ENOUGH_MM / felt.sheetMm))
-    if (here.length >= MOST_TRIES_A_PLACE || isNear || grips === 0 || slips >= MOST_SHEETS) continue
+    if (here.length >= MOST_TRIES_A_PLACE || isNear || grips === 0 || slips >= MOST_SHEETS_FELT) continue
     const likely = Math.round((quantileOf(gap, 0.5) - baseMm) / felt.sheetMm)
-    const most = Math.min(grips - 1, MOST_SHEETS)
+    const most = Math.min(grips - 1, MOST_SHEETS_FELT)
     return { place, sheets: Math.max(0, slips + 1, Math.min(likely, most)) }
   }
   return undefined
@@ -85,7 +80,7 @@ export const nextFeeling = (felt: FeltGap, before: Spectrum, shelf: readonly Pla
   }
   const stacks = firmStacks(shelf)
   const widthMm = widthOf(gap)
-  if (widthMm > KNOWN_WELL_MM && felt.leads.length < MOST_LEADS) {
+  if (widthMm > GAP_KNOWN_WELL_MM && felt.leads.length < MOST_LEADS) {
     const led = new Set(felt.leads.map(({ plates }) => plates.map(({ id }) => id).join(' ')))
     const fresh = stacks.filter(({ plates }) => !led.has(plates.map(({ id }) => id).join(' ')))
     const bare = fresh.filter(({ plates }) => plates.length === 1).sort((a, b) => a.heightMm - b.heightMm)[0]
@@ -98,7 +93,7 @@ export const nextFeeling = (felt: FeltGap, before: Spectrum, shelf: readonly Pla
       seen.set(rounded, after)
       if (!best || after < best.widthMm - 1e-9) best = { plates, widthMm: after }
     }
-    if (best && best.widthMm < WORTH_LEADING * widthMm) return { is: 'lead', plates: feltPlates(best.plates) }
+    if (best && best.widthMm < LEAD_NARROWS_TO * widthMm) return { is: 'lead', plates: feltPlates(best.plates) }
   }
   const base = feltBase(stacks, quantileOf(gap, 0.5), quantileOf(gap, 0.1) - LEAST_BELOW_MM)
   if (!base) return felt.leads.length > 0 ? { is: 'done' } : { is: 'no-plates' }

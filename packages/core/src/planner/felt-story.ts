@@ -3,12 +3,10 @@ import { intervalOf, quantileOf, type Spectrum, spreadOfGap } from '../learning/
 import type { FeltGap } from '../press/felt-gap.js'
 import { measured } from '../units/measured.js'
 import { type GapStory, shownPlaces } from './gap-story.js'
+import { USUAL_PAPER_MM, ENDS_DIFFER_MM } from './constants.js'
 
 /** Sheets of copy paper that are measured together, as one alone is too thin for a caliper. */
 export const MEASURED_TOGETHER = 10
-/** mm. Copy paper of 80 g/m² that nobody has measured. Common practice, no source. */
-export const USUAL_PAPER_MM = 0.1
-
 /** The paper that a gap is felt out with: as measured, ten sheets together, or as such paper is. mm */
 export const paperFelt = (tenMm: number | undefined): Pick<FeltGap, 'sheetMm' | 'sheetSpreadMm'> =>
   tenMm === undefined
@@ -37,13 +35,9 @@ export const feltStory = (felt: FeltGap, before: Spectrum) => {
     middleMm,
   }
 }
-
-/** mm. A difference of the ends that is told is surely there. From memory. */
-const WORTH_TELLING_MM = 0.04
-
 /** Whether a difference between places of the gap is worth telling, mm. */
 export const isWorthTelling = ({ mean, spread }: { readonly mean: number; readonly spread: number }): boolean =>
-  Math.abs(mean) > Math.max(WORTH_TELLING_MM, spread)
+  Math.abs(mean) > Math.max(ENDS_DIFFER_MM, spread)
 
 /** A story's rows as what is believed of the gap. */
 export const spectrumOfStory = ({ gapsMm, now }: Pick<GapStory, 'gapsMm' | 'now'>): Spectrum => ({

@@ -9,9 +9,7 @@ import { methodOf } from '../techniques/method.js'
 import { techniqueOf } from '../techniques/list.js'
 import { stackOfKnown, techniqueOfKnown } from './known-stack.js'
 import type { PlanRequest } from './plan.js'
-
-/** Calipers that differ by less than this share are the same card. From memory. */
-const SAME_CALIPER = 0.15
+import { SAME_CALIPER } from './constants.js'
 
 /** A stack that is known for just what is asked, and can be built. */
 export interface KnownFor {

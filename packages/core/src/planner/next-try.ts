@@ -22,25 +22,15 @@ import type { SimulatedResponses } from './simulated-responses.js'
 import { searchStacks } from './search.js'
 import type { Steps } from '../numerics/steps.js'
 import type { SqueezeWindow } from '../learning/squeeze-window.js'
-import { USUAL_PIECES_MM } from '../goals/window.js'
 import { passesWorthIt } from '../goals/worth-a-pass.js'
+import { FEARED_CHANCE, WORTH_REBUILDING, CAUTION_COSTS, HOPELESS_CHANCE } from './constants.js'
+import { USUAL_PIECES_MM } from '../goals/constants.js'
 
 /** mm. Squeezes are looked through in this step, and a stack may be off the best by so much either way. */
 const STEP_MM = 0.03
 const LOOK_AROUND_MM = 0.25
-
-/** A gap so unlikely to be tighter is the tightest that is feared. From memory: half of what a house usually allows. */
-const FEARED = 0.01
-
 /** Stacks looked at on each bed. */
 const KEPT_PER_BED = 24
-
-/** A chance that is better by less than this is not worth building another stack for. From memory. */
-const WORTH_REBUILDING = 0.03
-
-/** A caution on a stack must be worth so much chance. From memory. */
-const CAUTION_COSTS = 0.03
-
 /** A squeeze that does better by less than this is not sought. */
 const SAME_CHANCE = 0.003
 
@@ -109,9 +99,6 @@ const judgeOf =
     const tooTight = (goodBy.at(-1) ?? 0) - (soundBy.at(-1) ?? 0)
     return { soundBy, stops, isAllowed: stops <= rules.mostStopChance && tooTight <= mostTight }
   }
-
-/** Where no try can be expected to do, the tightest that is allowed tells most: whoever stays loose learns nothing. From memory. */
-const HOPELESS = 0.03
 /** For every mm that a stack is looser than where one is sought, then. */
 const LOOSER_COSTS = 0.5
 
@@ -140,7 +127,7 @@ const bestSqueeze = (
     if (!best || chance > best.chance + SAME_CHANCE) best = { squeezeMm, chance }
   }
   if (!best || tightestMm === undefined) return undefined
-  return best.chance < HOPELESS
+  return best.chance < HOPELESS_CHANCE
     ? { squeezeMm: tightestMm, isHopeless: true }
     : { squeezeMm: best.squeezeMm, isHopeless: false }
 }
@@ -190,7 +177,7 @@ export function* nextTrySteps(
   })
 
   // Where the gap is much in doubt, what is loose enough for the tightest gap that is feared lies looser still.
-  const fearedMm = quantileOf(gapsOf(gap.belief.chances), FEARED)
+  const fearedMm = quantileOf(gapsOf(gap.belief.chances), FEARED_CHANCE)
   const fromMm = pileMm + tries.loosestOverMm - Math.max(0, gap.gapMm - fearedMm)
 
   let best: NextTry | undefined
@@ -206,7 +193,7 @@ export function* nextTrySteps(
     const total = Math.min(passesWorthIt(soundBy, passesBefore + 1), soundBy.length)
     if (total <= passesBefore) return
     // Once more with what did nothing teaches nothing, where anything else may be tried.
-    if (goesOn && best && (soundBy[total - 1] ?? 0) < HOPELESS) return
+    if (goesOn && best && (soundBy[total - 1] ?? 0) < HOPELESS_CHANCE) return
     const found: NextTry = {
       stack,
       passes: total - passesBefore,

@@ -7,7 +7,7 @@ import type { Plate } from '../layers/plate.js'
 import { platesInRole, type Stack } from '../layers/stack.js'
 import type { Sheet } from '../materials/sheet.js'
 import { normalBelow } from '../numerics/normal.js'
-import { gluedBlock, MOST_GLUED } from '../placement/card-stack.js'
+import { gluedBlock } from '../placement/card-stack.js'
 import { cutOfRun } from '../placement/cut-of-run.js'
 import { framedBy } from '../placement/frame-round.js'
 import type { Placement, PlacedRun, RegionId } from '../placement/placed-run.js'
@@ -21,6 +21,7 @@ import { planSteps } from './model-plan.js'
 import type { Assessment, Plan, PlanRequest } from './plan.js'
 import type { SimulatedResponses } from './simulated-responses.js'
 import type { Steps } from '../numerics/steps.js'
+import { MOST_GLUED } from '../placement/constants.js'
 
 /** The run of a placement that is planned and pressed now. */
 const runInHand = ({ runs, runInHand: at }: Placement): PlacedRun | undefined => runs[at]

@@ -2,6 +2,7 @@ import type { DieClass } from '../dies/classes/list.js'
 import type { BladeSide } from '../layers/layer.js'
 import type { SheetKind } from '../materials/sheet-kind.js'
 import type { PressedHow } from '../techniques/method.js'
+import { ALIKE_SIZE, ALIKE_HEIGHT_MM, ALIKE_CALIPER } from './constants.js'
 
 /** What of a cut decides whether a recipe for another fits it. */
 export interface CutFacts extends PressedHow {
@@ -21,13 +22,6 @@ export interface CutFacts extends PressedHow {
 /** In what a recipe's cut differs from the one at hand, gravest first. */
 export const recipeDifferences = ['press', 'die', 'sheet', 'count', 'blade'] as const
 export type RecipeDifference = (typeof recipeDifferences)[number]
-
-/** Dies alike: of one class, a tenth longer or wider at most, and as tall within so many mm. Common practice, no source. */
-const ALIKE_SIZE = 0.1
-const ALIKE_HEIGHT_MM = 0.1
-/** Sheets alike: of one kind and a tenth thicker at most. Common practice, no source. */
-const ALIKE_CALIPER = 0.1
-
 const near = (a: number, b: number, share: number): boolean => Math.abs(a - b) <= share * Math.max(a, b)
 
 type DieFacts = CutFacts['dies'][number]

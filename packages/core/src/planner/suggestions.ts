@@ -9,6 +9,7 @@ import { bedKindsOf } from './rank-stacks.js'
 import type { Assessment, PlanRequest } from './plan.js'
 import type { SimulatedResponses } from './simulated-responses.js'
 import type { Steps } from '../numerics/steps.js'
+import { POINTS_WORTH_SAYING, EFFORT_SAVED } from './constants.js'
 
 /** A proposal and what it is predicted to change; passes and effort fall where it helps, the chance rises. */
 export interface Suggestion {
@@ -29,10 +30,6 @@ export interface Suggestion {
     | undefined
 }
 
-/** A suggestion is made when it is worth at least so many points, or takes a tenth off the effort. From memory. */
-const WORTH_SAYING = 0.8
-const EFFORT_SAVED = 0.1
-
 const gainOf = (before: Outlook, after: Outlook): NonNullable<Suggestion['gain']> => ({
   passes: after.passes - before.passes,
   effort: after.effort - before.effort,
@@ -42,7 +39,7 @@ const gainOf = (before: Outlook, after: Outlook): NonNullable<Suggestion['gain']
 })
 
 const isWorthIt = ({ worth, effort }: NonNullable<Suggestion['gain']>): boolean =>
-  worth >= WORTH_SAYING || (worth > -WORTH_SAYING / 2 && effort <= -EFFORT_SAVED)
+  worth >= POINTS_WORTH_SAYING || (worth > -POINTS_WORTH_SAYING / 2 && effort <= -EFFORT_SAVED)
 
 /** Looks for what would make this stack do better: what the goal proposes, each simulated. Best first. */
 export function* suggestionSteps(

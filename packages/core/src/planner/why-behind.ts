@@ -1,14 +1,9 @@
 import { countOf } from '../faults/finding.js'
 import type { Assessment } from './plan.js'
+import { FELT_EFFORT, MINDED_MM, MINDED_DOUBT_MM } from './constants.js'
 
 /** Why a stack that promises as much or more comes after another one. */
 type BehindReason = 'cautions' | 'worked-before' | 'handle' | 'deeper' | 'layers' | 'doubt' | 'hardly'
-
-/** Shares of the hand's limit that are told apart by a hand; mm that a blade goes deeper before anybody minds; mm of doubt likewise. From memory. */
-const FELT_EFFORT = 0.1
-const MINDED_MM = 0.01
-const MINDED_DOUBT_MM = 0.02
-
 /** What a stack's recommended pass promises and costs; undefined where nothing was simulated. */
 const promiseOf = ({ prediction }: Assessment) => {
   const last = prediction?.passes[prediction.recommended - 1]

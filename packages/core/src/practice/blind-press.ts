@@ -14,7 +14,7 @@ import type { TechniqueId } from '../techniques/list.js'
 import type { HandleFeel } from '../outcomes/round.js'
 import { CLEAN_CUT } from '../press/constants.js'
 import { effortOf, feelOf } from '../press/drive.js'
-import { gapAtMm, GRIP_SPREAD_MM } from '../learning/felt.js'
+import { gapAtMm } from '../learning/felt.js'
 import { type FeltGap, type FeltTry, platesHeightMm } from '../press/felt-gap.js'
 import { gapOfClass, type PressClass } from '../press/press-class.js'
 import { CutSimulation } from '../press/cut-simulation.js'
@@ -29,6 +29,7 @@ import { cutMapOf } from '../goals/clean-cut/cut-map.js'
 import type { LineMap } from '../goals/line-map.js'
 import { linesLaid } from '../placement/lines-laid.js'
 import { pointedOut } from './pointed-out.js'
+import { GRIP_SPREAD_MM } from '../learning/constants.js'
 
 /** What nobody can read off a press, a sheet or a plate. */
 export interface HiddenTraits {

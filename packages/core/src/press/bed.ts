@@ -1,6 +1,7 @@
 import { bestFace, type FaceState, type Plate } from '../layers/plate.js'
 import type { RidgeMat } from './laws/ridge.js'
 import type { PlateKind } from '../materials/plate-kind.js'
+import { LOST_PER_MM_OF_BOW } from './constants.js'
 
 /** What the blade lands on: k_p in N/mm² (per mm of blade and mm of sinking), s_b in mm/MPa. */
 export interface Bed {
@@ -32,10 +33,6 @@ const beds: Record<Exclude<PlateKind, 'cutting-pad'>, Bed> = {
   'heated-plate': { indentStiffness: 200, softness: 0 },
   foil: { indentStiffness: 150, softness: 0 },
 }
-
-/** Share of its stiffness that a pad loses for every mm of bow: one end lifts until the blade has pressed it flat. From memory, and practice. */
-const LOST_PER_MM_OF_BOW = 0.15
-
 /** What a plate is like as a bed, on the better of its faces. */
 export const bedOf = (plate: Plate): Bed =>
   plate.kind === 'cutting-pad'

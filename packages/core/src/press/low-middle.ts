@@ -1,10 +1,5 @@
 import type { HeightMap } from './nip/contact-cells.js'
-
-/** Which share of the throat, from its middle to either side, a low middle reaches. From memory. */
-const HALF_WIDTH = 0.22
-
-/** mm. The deepest that anyone may note: more is a press to be mended. From memory. */
-export const LOWEST_MIDDLE_MM = 1
+import { LOW_MIDDLE_HALF_WIDTH } from './constants.js'
 
 /**
  * Heights, in mm, where rollers bow more than they should or a platform is worn hollow: a parabola across the throat, `mm` low in its
@@ -13,6 +8,6 @@ export const LOWEST_MIDDLE_MM = 1
 export const lowMiddleHeights =
   (throatMm: number, mm: number): HeightMap =>
   (_x, y) => {
-    const off = (y - throatMm / 2) / (HALF_WIDTH * throatMm)
+    const off = (y - throatMm / 2) / (LOW_MIDDLE_HALF_WIDTH * throatMm)
     return -mm * Math.max(0, 1 - off * off)
   }

@@ -1,5 +1,5 @@
 import type { MeasuredMm } from '../units/measured.js'
-import { STEEL_MPA } from './constants.js'
+import { STEEL_MPA, CLASS_GAP_SPREAD_MM } from './constants.js'
 import type { Drive } from './drive.js'
 import type { RollerFrame } from './mechanics.js'
 
@@ -62,10 +62,6 @@ const facts: Record<PressClass, PressClassFacts> = {
 
 /** What is usual for a press class; lengths in mm. */
 export const factsOfPressClass = (pressClass: PressClass): PressClassFacts => facts[pressClass]
-
-/** mm. How far presses of one class differ in their gap (one standard deviation); from the calibration notes, common practice. */
-const CLASS_GAP_SPREAD_MM = 0.35
-
 /** The gap of a press known only by its class, mm. */
 export const gapOfClass = (pressClass: PressClass): MeasuredMm => ({
   valueMm: facts[pressClass].gapMm,

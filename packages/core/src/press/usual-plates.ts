@@ -1,5 +1,6 @@
 import type { PlateKind } from '../materials/plate-kind.js'
 import { factsOfPressClass, type PressClass } from './press-class.js'
+import { SIDE_PLAY_MM, LENGTH_BY_WIDTH } from './constants.js'
 
 /** Pieces that come with a press or are soon bought for it; each is usual, none but platform and pad is needed. */
 export const usualPieces = ['platform', 'pad', 'steel', 'spacer', 'mat', 'paper', 'card'] as const
@@ -33,11 +34,6 @@ const usual = (pressClass: PressClass): Record<UsualPiece, Usual> => ({
   paper: { kind: 'shim', thicknessMm: 0.1, count: 10, material: 'paper 80 g/m²', ticked: true },
   card: { kind: 'shim', thicknessMm: 0.3, count: 5, material: 'card', ticked: true },
 })
-
-/** mm. Plates are this much narrower than the throat. From memory. */
-const SIDE_PLAY_MM = 10
-const LENGTH_BY_WIDTH = 1.45
-
 /** A piece as it would stand on the shelf of such a press; lengths in mm. */
 export const usualPlate = (
   piece: UsualPiece,

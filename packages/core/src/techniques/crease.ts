@@ -4,11 +4,8 @@ import { crease } from '../goals/crease/goal.js'
 import type { Plate } from '../layers/plate.js'
 import { isThinMat } from '../press/mats/mat-of-plate.js'
 import type { FindingCode } from './finding-code.js'
-import { finding, oneSheet, plates, type Technique } from './technique.js'
+import { MOST_SHIMS, finding, oneSheet, plates, type Technique } from './technique.js'
 import type { CutContext } from '../job/cut-context.js'
-
-/** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
-const MOST_SHIMS = 4
 
 /** A mat that does not cover what is pressed into it: what sticks out meets something hard. */
 export const matCovers = (mat: Plate, cut: CutContext): Finding<FindingCode>[] =>

@@ -1,6 +1,5 @@
 import { type DieClass, factsOfDieClass, LONG_FRAME_MM } from '../dies/classes/list.js'
 import type { DieUse } from '../dies/classes/die-class.js'
-import { SAME_DIE_HEIGHT_MM } from '../dies/die.js'
 import type { Finding } from '../faults/finding.js'
 import { cleanCut } from '../goals/clean-cut/goal.js'
 import type { BladeSide } from '../layers/layer.js'
@@ -11,10 +10,8 @@ import { landingOf, type Stack } from '../layers/stack.js'
 import type { FindingCode } from './finding-code.js'
 import type { HouseRules } from '../job/house-rules.js'
 import { type CutContext, dieClassOf } from '../job/cut-context.js'
-import { finding, type Place, plates, type Technique } from './technique.js'
-
-/** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
-const MOST_SHIMS = 4
+import { MOST_SHIMS, finding, type Place, plates, type Technique } from './technique.js'
+import { SAME_DIE_HEIGHT_MM } from '../dies/constants.js'
 
 /** Beds a blade may land on, by die class, and by the house's rule on hard plates. */
 const bedKinds = (dieClass: DieClass, rules: HouseRules): readonly PlateKind[] => {

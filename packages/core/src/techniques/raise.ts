@@ -4,10 +4,7 @@ import { relief } from '../goals/relief/goal.js'
 import { pileMmOf } from '../job/cut-context.js'
 import { isThinMat } from '../press/mats/mat-of-plate.js'
 import { matCovers, mats } from './crease.js'
-import { finding, oneSheet, plates, type Technique } from './technique.js'
-
-/** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
-const MOST_SHIMS = 4
+import { MOST_SHIMS, finding, oneSheet, plates, type Technique } from './technique.js'
 
 /** A shape glued up of card, pressed through a sheet into a thick mat: raised or sunk. Techniques, common practice, no source. */
 export const raising = {

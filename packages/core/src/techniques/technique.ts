@@ -25,6 +25,9 @@ export interface PlatesPlace {
   readonly over?: readonly PlateKind[]
 }
 
+/** Loose shims creep against one another; more than this is not offered. Common practice, no source. */
+export const MOST_SHIMS = 4
+
 /** A place for plates of some kinds. */
 export const plates = (role: Role, kinds: readonly PlateKind[], least: number, most: number): PlatesPlace => ({
   is: 'plates',

@@ -1,16 +1,11 @@
-import {
-  type EveningJob,
-  type EveningRequest,
-  noPins,
-  USUAL_CHANGE_WORTH_MIN,
-  USUAL_LAY_GAP_MM,
-} from '../evening/evening-request.js'
+import { type EveningJob, type EveningRequest, noPins, USUAL_LAY_GAP_MM } from '../evening/evening-request.js'
 import type { Batch, ScheduleWanted } from '../evening/schedule.js'
 import { usualTiming } from '../evening/timing.js'
 import { factsOfPressClass } from '../press/press-class.js'
 import { type RandomSource, randomInteger, randomItem } from '../numerics/random.js'
 import { aChart } from './charts.js'
 import { aKnownGood, aPress } from './makers.js'
+import { USUAL_CHANGE_WORTH_MIN } from '../evening/constants.js'
 
 const stacks = [
   ['platform', 'pad', 'pads'],

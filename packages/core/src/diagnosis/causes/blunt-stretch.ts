@@ -1,5 +1,6 @@
 import { type Cause, lowered } from '../cause.js'
-import { pitAt, SPOT_DEPTHS_MM } from '../pit.js'
+import { pitAt } from '../pit.js'
+import { SPOT_DEPTHS_MM } from '../constants.js'
 
 /** Dirt sits on a stretch of the blade, or it is blunt there. */
 export const bluntStretch = {

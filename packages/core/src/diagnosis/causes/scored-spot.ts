@@ -1,5 +1,6 @@
 import { type Cause, lowered } from '../cause.js'
-import { pitAt, SPOT_DEPTHS_MM } from '../pit.js'
+import { pitAt } from '../pit.js'
+import { SPOT_DEPTHS_MM } from '../constants.js'
 
 /** The pad is scored deep in a spot, by the lines of earlier cuts: the blade finds nothing to press against there. */
 export const scoredSpot = {

@@ -1,12 +1,10 @@
 import type { Plate } from '../../layers/plate.js'
 import type { HeightMap } from '../../press/nip/contact-cells.js'
-
-/** mm. A centre shim thicker than this would mark the sheet at its edge. From memory. */
-const THICKEST_MM = 0.2
+import { THICKEST_CENTRE_SHIM_MM } from './constants.js'
 
 /** Whether a piece of the shelf may lie as a strip under the middle. */
 export const isCentreShim = ({ kind, thickness }: Pick<Plate, 'kind' | 'thickness'>): boolean =>
-  kind === 'shim' && thickness.valueMm <= THICKEST_MM
+  kind === 'shim' && thickness.valueMm <= THICKEST_CENTRE_SHIM_MM
 
 /** What a strip under the middle of a throat adds, mm: as thick as it is, as far to either side as half its width. */
 export const centreShimHeights =

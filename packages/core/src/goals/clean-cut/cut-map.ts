@@ -3,11 +3,9 @@ import type { Polyline } from '../../geometry/polyline.js'
 import { CLEAN_CELL } from '../../press/constants.js'
 import type { ContactCells } from '../../press/nip/contact-cells.js'
 import type { LineMap } from '../line-map.js'
+import { NEARLY_THROUGH } from './constants.js'
 
-/** From this depth on a stretch holds by fibres only. From memory. */
-const NEARLY = 0.9
-
-const stateOf = (depth: number): number => (depth >= CLEAN_CELL ? 2 : depth >= NEARLY ? 1 : 0)
+const stateOf = (depth: number): number => (depth >= CLEAN_CELL ? 2 : depth >= NEARLY_THROUGH ? 1 : 0)
 
 /** The cell of each die at a row and column, for looking up; −1 where there is none. */
 const cellIndex = (cells: ContactCells, dies: number) => {

@@ -9,7 +9,7 @@ import { type SeriesLoads, SimulatedResponse } from '../simulated-response.js'
 import { lawOf } from './cut-setup.js'
 import { ReachOfMost } from './reach-of-most.js'
 import { tooDeepFrom } from './too-deep.js'
-import { USUAL_HALF_WINDOW_MM } from '../usually-wanted.js'
+import { USUAL_HALF_WINDOW_MM } from '../constants.js'
 
 /** What a series of passes does at one squeeze; index 0 is the first pass. */
 export interface PassSeries extends SeriesLoads {

@@ -10,13 +10,14 @@ import type { Chosen } from '../computed.js'
 import { type Laying, PLAIN_LAYING } from '../laying.js'
 import type { Outlook } from '../outlook.js'
 import { loadFiguresOf } from '../load-figures.js'
-import { predicted, WORTH_NAMING } from '../predicted.js'
+import { predicted } from '../predicted.js'
 import type { LoadFigures, MadePasses, Prediction } from '../prediction.js'
 import type { CutFigures } from './cut-figures.js'
 import { cellsOf, lawOf } from './cut-setup.js'
 import { cutSeenIn } from './seen-in.js'
 import { tooDeepFrom } from './too-deep.js'
 import { whereItHangsIn } from './where-it-hangs-in.js'
+import { WORTH_NAMING } from '../constants.js'
 
 /** A pass of a cut. */
 export type CutPassFigures = LoadFigures & CutFigures

@@ -6,6 +6,7 @@ import { cellsOf, lawOf, PLANNING_GRID } from './cut-setup.js'
 import { pressRound } from './press-round.js'
 import { ReachOfMost } from './reach-of-most.js'
 import { tooDeepFrom } from './too-deep.js'
+import { UNTOUCHED } from './constants.js'
 
 /** What the press model says of one round, in the numbers that looks and feels speak about. */
 export interface Forecast {
@@ -19,9 +20,6 @@ export interface Forecast {
   /** How far the blade went into its bed beyond where it is too deep, mm; below 0 where it did not. */
   readonly tooDeepByMm: number
 }
-
-/** How far below 0 a sheet lies that nothing has touched. From memory: any number does that leaves room for a dent. */
-const UNTOUCHED = -0.4
 
 /** An effort beyond which nobody turns the handle, so that a still tighter press need not be simulated. */
 export const FAR_TOO_HARD = 1.8

@@ -5,21 +5,11 @@ import { feelBounds } from '../../press/drive.js'
 import { type HandleFeel, NOT_FELT, type RoundOf } from '../../outcomes/round.js'
 import type { Forecast } from './forecast.js'
 import type { CutSeen } from './looks.js'
+import { SHARE_HALF_WIDTH, DENTED_FROM, HANGING_FROM, DEEP_SPREAD_MM } from './constants.js'
 
 /** Spread of what is seen, in cut fraction; and of what is felt, as a share of the limit. Calibration notes. */
 const SEEN_SPREAD = 0.12
 const FELT_SPREAD = 0.18
-
-/** A share of hanging is told in words or to a tenth: this far either way. From memory. */
-const SHARE_HALF_WIDTH = 0.08
-
-/** Progress above which a sheet counts as dented, and above which a dent counts as hanging. From memory. */
-const DENTED_FROM = -0.36
-const HANGING_FROM = -0.02
-
-/** mm. How sharply a cut too deep in the pad is remarked. From memory. */
-const DEEP_SPREAD_MM = 0.1
-
 const seenBetween = (low: number, high: number, { progress }: Forecast): number =>
   chanceBetween(low, high, progress, SEEN_SPREAD)
 

@@ -6,7 +6,8 @@ import type { Advice, PassAdvice, PassReason } from '../advice.js'
 import type { Learnt } from '../../learning/learnt.js'
 import { countedFrom, learntGap } from '../../learning/learnt-gap.js'
 import type { SqueezeWindow } from '../../learning/squeeze-window.js'
-import { USUAL_HALF_WINDOW_MM, usualSqueezeMm, usuallyWantedFor } from '../usually-wanted.js'
+import { usualSqueezeMm, usuallyWantedFor } from '../usually-wanted.js'
+import { USUAL_HALF_WINDOW_MM } from '../constants.js'
 
 const windowOf = (cut: CutContext, learnt?: Learnt): SqueezeWindow => {
   const dieClass = dieClassOf(cut)

@@ -1,7 +1,5 @@
 import type { Tries } from '../tries.js'
-
-/** mm. After a handle that stopped, at least so much comes out. From memory: a thin card. */
-const LEAST_STEP_DOWN_MM = 0.15
+import { LEAST_STEP_DOWN_MM } from './constants.js'
 
 /** How a cut is felt out: from too loose, never far tighter than before, and never up after a handle that was hard. */
 export const cutTries: Tries = {

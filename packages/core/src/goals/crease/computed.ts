@@ -1,30 +1,22 @@
 import type { CutContext } from '../../job/cut-context.js'
 import { formingOfKind } from '../../materials/sheet-kind.js'
 import { chanceAtLeast } from '../../numerics/normal.js'
-import { CUTS_MAT_FROM, CUTS_THROUGH_FROM, type RidgeMat } from '../../press/laws/ridge.js'
+import { type RidgeMat } from '../../press/laws/ridge.js'
 import { CreaseSimulation, keptAlong } from '../../press/mats/crease-simulation.js'
 import { stifferMat } from '../../press/mats/mat-of-plate.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import { placedDiesOf } from '../clean-cut/cut-setup.js'
 import { heightsOn } from '../laying.js'
-import { bedOfMat, bedOfMatIn, SOFTNESS } from '../mats/bed-of-mat.js'
-import { creasedSheetOf, NEARLY_ALL } from '../mats/card.js'
+import { bedOfMat, bedOfMatIn } from '../mats/bed-of-mat.js'
+import { creasedSheetOf } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
 import { type CreaseSeen, creaseSeen } from './looks.js'
 import { creaseTries } from './tries.js'
-
-/** Looks: depth kept on nearly all of the line, and on average, mm; shares of the line. Notes on pressing into mats, from memory. */
-const GOOD_MM = 0.18
-const GOOD_OF_BLADE = 0.6
-const DEEP_MM = 0.3
-const FAINT_MM = 0.05
-const SOME_OF_LINE = 0.01
-
-/** How sharply depths (mm) and strain are seen. From memory. */
-const SEEN_MM = 0.03
-const STRAIN_SPREAD = 0.08
+import { GOOD_MM, GOOD_OF_BLADE, DEEP_MM, FAINT_MM, SOME_OF_LINE, SEEN_MM, STRAIN_SPREAD } from './constants.js'
+import { SOFTNESS, NEARLY_ALL } from '../mats/constants.js'
+import { CUTS_MAT_FROM, CUTS_THROUGH_FROM } from '../../press/constants.js'
 
 /** Depth kept from which a crease counts as good, mm. */
 const wantedOf = (cut: CutContext): number => {

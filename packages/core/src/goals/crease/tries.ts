@@ -1,7 +1,5 @@
 import type { Tries } from '../tries.js'
-
-/** mm. After a handle that was felt plainly, or a sheet that was cut, at least so much comes out. From memory: a card. */
-const STEP_DOWN_MM = 0.15
+import { STEP_DOWN_MM } from './constants.js'
 
 /** How a crease is felt out: from nothing, a card at a time, and never up after it was plainly felt. From memory. */
 export const creaseTries: Tries = {

@@ -7,26 +7,21 @@ import { stifferMat } from '../../press/mats/mat-of-plate.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import { placedDiesOf } from '../clean-cut/cut-setup.js'
 import { heightsOn } from '../laying.js'
-import { SOFTNESS } from '../mats/bed-of-mat.js'
-import { creasedSheetOf, NEARLY_ALL } from '../mats/card.js'
+import { creasedSheetOf } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
 import { type FoilSeen, foilSeen } from './looks.js'
 import { foilTries } from './tries.js'
-
-/** N per mm of line: from here on a line is even, from here on it smudges. Notes on pressing into mats, from memory. */
-const EVEN_FROM = 4
-const SMUDGED_FROM = 25
-/** Share of the line that is seen to be smudged. From memory. */
-const SOME_OF_LINE = 0.01
-/** How sharply forces are seen, as a share of them. From memory. */
-const SEEN_SHARE = 0.2
-
-/** k_m of a pressing pad, N per mm of line and mm: notes on pressing into mats; a plain cutting pad in its place gives far less. From memory. */
-const RIDGE_STIFFNESS = { pressing: 6, plastic: 60 } as const
-/** E_m of a pad for each of k_m, as of the embossing mats, 1/mm. From memory. */
-const MODULUS_PER_STIFFNESS = 0.63
+import {
+  EVEN_FROM,
+  SMUDGED_FROM,
+  SOME_OF_LINE,
+  SEEN_SHARE,
+  RIDGE_STIFFNESS,
+  MODULUS_PER_STIFFNESS,
+} from './constants.js'
+import { SOFTNESS, NEARLY_ALL } from '../mats/constants.js'
 
 const bedOfPad = (pad: Plate): Bed => {
   const ridgeStiffness = RIDGE_STIFFNESS[pad.kind === 'cutting-pad' ? 'plastic' : 'pressing']

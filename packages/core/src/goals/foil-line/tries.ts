@@ -1,7 +1,5 @@
 import type { Tries } from '../tries.js'
-
-/** mm. After a smudged line at least so much comes out. From memory: a card. */
-const STEP_DOWN_MM = 0.3
+import { STEP_DOWN_MM } from './constants.js'
 
 /** How a line of foil is felt out: a card more while it is broken, and out again where it smudges. From memory. */
 export const foilTries: Tries = {

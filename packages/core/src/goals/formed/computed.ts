@@ -9,22 +9,13 @@ import { chanceAtLeast } from '../../numerics/normal.js'
 import { CLEAN_CELL, CLEAN_CUT } from '../../press/constants.js'
 import { FolderSimulation } from '../../press/mats/folder-simulation.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
-import { NEARLY_ALL } from '../mats/card.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
 import { type FormedSeen, formedSeen } from './looks.js'
 import { formedTries } from './tries.js'
-
-/** E_f of a folder, MPa. Notes on pressing into mats, from memory. */
-const FOLDER_MPA = 30
-/** Looks, from memory: formed on nearly all of the area, and patchy on average. */
-const FORMED = 0.85
-const PATCHY = 0.3
-const SEEN_SHARE = 0.06
-/** Pressure from which tearing is expected, MPa: deep, and flat or cutting. Notes on pressing into mats, from memory. */
-const TEARS_MPA = { deep: 9, flat: 14 } as const
-const TEARS_SPREAD = 0.08
+import { FOLDER_MPA, FORMED_FROM, PATCHY, SEEN_SHARE, TEARS_MPA, TEARS_SPREAD } from './constants.js'
+import { NEARLY_ALL } from '../mats/constants.js'
 
 const MEAN = 0
 const MOST = 1
@@ -41,7 +32,7 @@ const cutsToo = (cut: CutContext): boolean =>
 const seenIn = (values: readonly number[], cut: CutContext): FormedSeen => {
   if ((values[PRESSURE] as number) >= tearsFrom(cut)) return 'torn'
   if ((values[MEAN] as number) < PATCHY) return 'nothing'
-  if ((values[MOST] as number) < FORMED) return 'patchy'
+  if ((values[MOST] as number) < FORMED_FROM) return 'patchy'
   const reach = values[REACH]
   if (reach === undefined) return 'formed'
   return reach >= CLEAN_CELL ? 'clean' : 'hanging'
@@ -107,13 +98,13 @@ export const formedSpec: MatSpec = {
   halfWindowMm: 0.2,
   looksMm: () => [0.05, 0.2, 0.35, 0.5, 0.7, 0.95, 1.3],
   rig: rigOf,
-  goodness: (values) => Math.min((values[MOST] as number) - FORMED, (values[REACH] ?? Infinity) - CLEAN_CELL),
+  goodness: (values) => Math.min((values[MOST] as number) - FORMED_FROM, (values[REACH] ?? Infinity) - CLEAN_CELL),
   harm: (values, cut) => (values[PRESSURE] as number) / tearsFrom(cut) - 1,
   tightEffort: 0.8,
   chanceOfSeen(values, seen, cut) {
     const torn = chanceAtLeast(1, (values[PRESSURE] as number) / tearsFrom(cut), TEARS_SPREAD)
     const any = chanceAtLeast(PATCHY, values[MEAN] as number, SEEN_SHARE)
-    const full = any * chanceAtLeast(FORMED, values[MOST] as number, SEEN_SHARE)
+    const full = any * chanceAtLeast(FORMED_FROM, values[MOST] as number, SEEN_SHARE)
     const isCut = values[REACH] === undefined ? 0 : chanceAtLeast(CLEAN_CELL, values[REACH], SEEN_SHARE)
     const hangs = values[REACH] === undefined ? 0 : 1 - isCut
     switch (seen) {

@@ -2,10 +2,6 @@ import type { Plate } from '../../layers/plate.js'
 import type { Stack } from '../../layers/stack.js'
 import type { Bed } from '../../press/bed.js'
 import { matOfPlate } from '../../press/mats/mat-of-plate.js'
-
-/** s_b of what lies behind the mat, mm/MPa: an impression pad, or a plate. Notes on pressing into mats, from memory. */
-export const SOFTNESS = { pad: 0.12, plate: 0.05 } as const
-
 /** A mat as what is pressed into, with so soft a thing behind it. */
 export const bedOfMat = (mat: Plate, softness: number): Bed => ({
   indentStiffness: 0,

@@ -5,17 +5,19 @@ import { crackOf } from '../relief/crack.js'
 import type { Change, Changes } from '../change.js'
 import type { Computed } from '../computed.js'
 import type { MatSpec } from './mat-spec.js'
-
-/** mm. A shim is offered that is nearest to ordinary card. From memory. */
-const CARD_MM = 0.3
+import { ORDINARY_CARD_MM } from '../../materials/sheet-kind.js'
 
 const countIn = (stack: Stack, { id }: Plate): number =>
   stack.filter((layer) => layer.is === 'plate' && layer.plate.id === id).length
 
 const shimMore = (stack: Stack, shelf: readonly Plate[], squeezeMm: number): Change[] => {
+  // The one that is nearest to ordinary card.
   const [nearest] = shelf
     .filter((plate) => plate.kind === 'shim' && countIn(stack, plate) < plate.count)
-    .sort((one, other) => Math.abs(one.thickness.valueMm - CARD_MM) - Math.abs(other.thickness.valueMm - CARD_MM))
+    .sort(
+      (one, other) =>
+        Math.abs(one.thickness.valueMm - ORDINARY_CARD_MM) - Math.abs(other.thickness.valueMm - ORDINARY_CARD_MM),
+    )
   return nearest
     ? [
         {

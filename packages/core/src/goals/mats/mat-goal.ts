@@ -14,15 +14,15 @@ import { fineFeelBounds, fineFeelOf } from '../../press/simulated/press-through.
 import type { Chosen, Computed } from '../computed.js'
 import { PLAIN_LAYING } from '../laying.js'
 import { loadFiguresOf } from '../load-figures.js'
-import { predicted, WORTH_NAMING } from '../predicted.js'
+import { predicted } from '../predicted.js'
 import { usuallyWanted } from '../usually-wanted.js'
 import type { LoadFigures, MadePasses, PassFigures, Prediction } from '../prediction.js'
 import type { MatSpec, Rig } from './mat-spec.js'
 import { matChanges } from './changes.js'
 import { MatResponse } from './mat-response.js'
+import { WORTH_NAMING } from '../constants.js'
+import { FELT_SPREAD } from './constants.js'
 
-/** Spreads of what is felt, as shares of the limit: finely, and as in cutting. From memory, and calibration notes. */
-const FELT_SPREAD = { fine: 0.012, coarse: 0.18 } as const
 /** An effort beyond which nobody turns the handle. */
 const FAR_TOO_HARD = 1.8
 

@@ -7,14 +7,12 @@ import type { Laying } from '../laying.js'
 import type { Between } from '../response.js'
 import { type SeriesLoads, SimulatedResponse } from '../simulated-response.js'
 import type { MatSpec, Rig } from './mat-spec.js'
+import { WIDEST_MM } from './constants.js'
 
 interface MatSeries extends SeriesLoads {
   readonly good: readonly number[]
   readonly harm: readonly number[]
 }
-
-/** mm. No window is taken for wider than this. From memory: beyond it the sheet shows marks of its own. */
-const WIDEST_MM = 1.2
 
 /** Times the widest first look: a mat that is much thinner than what is pressed into it stops the handle beyond it only. */
 const FURTHER = [1.25, 1.6, 2.1, 2.8, 4, 6, 9] as const

@@ -10,19 +10,15 @@ import { stifferMat } from '../../press/mats/mat-of-plate.js'
 import { ReliefSimulation } from '../../press/mats/relief-simulation.js'
 import { cutMapOf } from '../clean-cut/cut-map.js'
 import { placedDiesOf } from '../clean-cut/cut-setup.js'
-import { bedOfMat, bedOfMatIn, SOFTNESS } from '../mats/bed-of-mat.js'
-import { NEARLY_ALL, SET_PER_PASS } from '../mats/card.js'
+import { bedOfMat, bedOfMatIn } from '../mats/bed-of-mat.js'
 import { matGoal } from '../mats/mat-goal.js'
 import type { MatSpec, Rig } from '../mats/mat-spec.js'
 import { reachedBy } from '../mats/quantile.js'
 import { crackOf } from './crack.js'
 import { type ReliefSeen, reliefSeen } from './looks.js'
 import { reliefTries } from './tries.js'
-
-/** Looks, from memory: full relief on nearly all of the outline, and what is seen at all, mm. */
-const FULL_OF_KEPT = 0.8
-const SHALLOW_MM = 0.1
-const SEEN_MM = 0.05
+import { SOFTNESS, NEARLY_ALL, SET_PER_PASS } from '../mats/constants.js'
+import { FULL_OF_KEPT, SHALLOW_MM, SEEN_MM, CRACKS } from './constants.js'
 
 const MEAN = 0
 const MOST = 1
@@ -92,10 +88,6 @@ const rigOf: MatSpec['rig'] = (cut, laying, grid): Rig => {
     },
   }
 }
-
-/** Chance that a sheet cracks over a shape, by the crack rule. From memory. */
-const CRACKS = { fine: 0.02, caution: 0.2, expected: 0.75 } as const
-
 /** What is particular to a raised or sunk shape. */
 export const reliefSpec: MatSpec = {
   seen: reliefSeen,

@@ -1,11 +1,12 @@
 import { formingOfKind, type SheetKind } from '../../materials/sheet-kind.js'
-
-/** Heights of a shape against the sheet's thickness and kind up to which it is fine, and from which it is expected to crack. Common practice and memory. */
-const FINE = 4
-const EXPECTED = 6
+import { CRACKS_HARDLY_TO, CRACKS_EXPECTED_FROM } from './constants.js'
 
 /** Whether a sheet bears a shape of this height (mm) without cracking. */
 export const crackOf = (heightMm: number, sheetMm: number, kind: SheetKind): 'fine' | 'caution' | 'expected' => {
   const bearsMm = sheetMm * formingOfKind(kind).crackFactor
-  return heightMm <= FINE * bearsMm ? 'fine' : heightMm <= EXPECTED * bearsMm ? 'caution' : 'expected'
+  return heightMm <= CRACKS_HARDLY_TO * bearsMm
+    ? 'fine'
+    : heightMm <= CRACKS_EXPECTED_FROM * bearsMm
+      ? 'caution'
+      : 'expected'
 }

@@ -2,10 +2,7 @@ import { placeLines } from '../../geometry/place-lines.js'
 import { cardOfFront } from '../card.js'
 import { frameRound as poseRound } from '../frame-round.js'
 import { panel } from './panel.js'
-import { areaOf, laid, laidOn, runOf, sizeOf, type Start } from './start.js'
-
-/** mm of card round a frame die on each side. From memory. */
-const REST_MM = 12
+import { REST_MM, areaOf, laid, laidOn, runOf, sizeOf, type Start } from './start.js'
 
 /** The smaller die cuts a piece; it is put back, and the larger is fitted round it with equal margins. */
 export const frameRound: Start = (asked) => {

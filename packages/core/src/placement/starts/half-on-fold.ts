@@ -1,9 +1,8 @@
 import { cardOfFront } from '../card.js'
-import { BEYOND_BODY_MM, halfOnFold } from '../half-on-fold.js'
-import { laid, laidOn, runOf, type Start } from './start.js'
+import { halfOnFold } from '../half-on-fold.js'
+import { REST_MM, laid, laidOn, runOf, type Start } from './start.js'
+import { BEYOND_BODY_MM } from '../constants.js'
 
-/** mm of sheet at either end of the fold, between the halves, and beyond them. From memory. */
-const REST_MM = 12
 const GAP_MM = 8
 
 /**

@@ -17,6 +17,9 @@ export type Start = (asked: StartAsked) => Placement
 /** mm. A card base in inches, scored at half its width. Common practice, no source: 8 1/2 × 5 1/2 in scored at 4 1/4. */
 export const FRONT_MM = { widthMm: 107.95, heightMm: 139.7 }
 
+/** mm of card round a frame or a window on each side, at least, and of sheet at either end of a fold and beyond its halves. From memory. */
+export const REST_MM = 12
+
 /** A flat panel as large as a usual front. */
 export const usualPanel = (): Card => cardOfFront('panel', FRONT_MM.widthMm, FRONT_MM.heightMm)
 

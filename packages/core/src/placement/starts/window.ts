@@ -2,13 +2,11 @@ import { cardOfFront } from '../card.js'
 import { contains } from '../../geometry/nesting-depth.js'
 import { isClosed } from '../../geometry/polyline.js'
 import type { Die } from '../../dies/die.js'
-import { EDGE_ABOVE_FOOT_MM } from '../own-edge.js'
 import { type LaidDie, linesOnCard, type Spot } from '../placed-run.js'
 import { setInRow } from '../set-in-row.js'
-import { areaOf, FRONT_MM, laid, laidOn, runOf, sizeOf, type Start, usualPanel } from './start.js'
+import { REST_MM, areaOf, FRONT_MM, laid, laidOn, runOf, sizeOf, type Start, usualPanel } from './start.js'
+import { EDGE_ABOVE_FOOT_MM } from '../constants.js'
 
-/** mm of card round a window on each side, at least. From memory. */
-const REST_MM = 12
 /** A single motif's foot reaches over the line by this share of its height: it may be narrow lower down. From memory. */
 const MOTIF_FOOT = 1 / 6
 /** mm. How finely a place for the waste mark is looked for, and how far from every line it keeps. */

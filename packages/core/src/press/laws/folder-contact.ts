@@ -1,10 +1,6 @@
 import { AreaContact } from './area-contact.js'
 import { keptAfter } from './ridge.js'
-
-/** MPa. Pressure at which all but a third (1/e) of a folder's pattern is formed. From memory. */
-const FORMING_MPA = 1.2
-/** σ of a folder: share of what is still wanting that each pass adds. From memory. */
-export const FORMING_PER_PASS = 0.9
+import { FORMING_MPA, FORMING_PER_PASS } from '../constants.js'
 
 /** Share of a folder's pattern that a pressure in MPa would form, 0…1. */
 export const formedAt = (pressureMPa: number): number => 1 - Math.exp(-pressureMPa / FORMING_MPA)

@@ -1,15 +1,7 @@
 import { CellContact } from '../nip/cell-contact.js'
 import type { ContactCells } from '../nip/contact-cells.js'
-import {
-  CUTS_MAT_FROM,
-  CUTS_THROUGH_FROM,
-  keptAfter,
-  ridgeForce,
-  type RidgeLaw,
-  ridgeSlope,
-  severingForce,
-  tipForce,
-} from './ridge.js'
+import { keptAfter, ridgeForce, type RidgeLaw, ridgeSlope, severingForce, tipForce } from './ridge.js'
+import { CUTS_MAT_FROM, CUTS_THROUGH_FROM } from '../constants.js'
 
 /** The blades of dies under a sheet, pressed through it into a mat. What stays behind is the depth kept, and where sheet or mat were cut. */
 export class RidgeContact extends CellContact {

@@ -28,10 +28,6 @@ export interface RidgeLaw {
   readonly sheet: CreasedSheet
 }
 
-/** Shares of the severing force from which the sheet is cut through in places, and the mat is. From memory. */
-export const CUTS_THROUGH_FROM = 0.6
-export const CUTS_MAT_FROM = 1
-
 /** f_c = τ·t: what severs the sheet, N per mm of line (the blanking rule, machinery handbooks). */
 export const severingForce = ({ thicknessMm, shearStrengthMPa }: CreasedSheet): number => thicknessMm * shearStrengthMPa
 

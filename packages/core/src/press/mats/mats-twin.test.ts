@@ -4,7 +4,7 @@ import { seededRandom } from '../../numerics/random.js'
 import { smallPress, thinDie } from '../../testing/shapes.js'
 import { type SlowCell, slowPassOver } from '../../testing/slow-contacts.js'
 import { lineForce } from '../laws/blade.js'
-import { formedAt, FORMING_PER_PASS } from '../laws/folder-contact.js'
+import { formedAt } from '../laws/folder-contact.js'
 import { areaPressure } from '../laws/mat.js'
 import { keptAfter, ridgeForce, severingForce, tipForce } from '../laws/ridge.js'
 import type { AreaCells } from '../nip/area-cells.js'
@@ -12,6 +12,7 @@ import type { ContactCells } from '../nip/contact-cells.js'
 import { CreaseSimulation } from './crease-simulation.js'
 import { FolderSimulation } from './folder-simulation.js'
 import { ReliefSimulation } from './relief-simulation.js'
+import { FORMING_PER_PASS } from '../constants.js'
 
 const REACH = 9
 const rowOf = (cells: { readonly rowStart: Int32Array }, cell: number): number =>

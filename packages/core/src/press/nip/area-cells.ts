@@ -2,6 +2,7 @@ import { boxAround } from '../../geometry/box.js'
 import type { Polyline } from '../../geometry/polyline.js'
 import type { GridCells } from './cell-contact.js'
 import type { GridSize } from './contact-cells.js'
+import { LINES_PER_ROW } from '../constants.js'
 
 /** An area laid on the grid: the share of each cell that it covers, 0…1. Cells that it does not touch are left out. */
 export interface AreaCells extends GridCells {
@@ -9,8 +10,6 @@ export interface AreaCells extends GridCells {
   readonly areaMm2: number
 }
 
-/** Lines on which a row is looked at; an edge across the feed is known to a row's height by this. From memory: far finer than the grid. */
-const LINES_PER_ROW = 32
 /** A cell that is covered by less is left out. */
 const LEAST_SHARE = 1e-6
 

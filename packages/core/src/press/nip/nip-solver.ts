@@ -1,4 +1,11 @@
-import { BEARING_FRICTION, JOURNAL_RADIUS_MM, LEAST_PATCH_TRAVEL_MM, MOST_STEPS, SOLVED_MM } from '../constants.js'
+import {
+  BEARING_FRICTION,
+  JOURNAL_RADIUS_MM,
+  LEAST_PATCH_TRAVEL_MM,
+  MOST_STEPS,
+  SOLVED_MM,
+  MOST_HALVINGS,
+} from '../constants.js'
 import type { RollerFrame } from '../mechanics.js'
 import { Compliance } from './compliance.js'
 import type { Contact } from './contact.js'
@@ -6,9 +13,6 @@ import type { GridSize } from './contact-cells.js'
 
 /** How a station's solution ended. */
 export type SolveStatus = 'solved' | 'stalled'
-
-/** Halvings of a Newton step that makes things worse before it is taken anyway. From memory: one is rare already. */
-const MOST_HALVINGS = 12
 
 /**
  * The equilibrium under the roller line at one station of the feed, for all rows across the throat at once.
