@@ -115,14 +115,14 @@ it('a leftover is noted by its size, and says which dies fit it', async () => {
 
 it('a card is built of layers: its height, its envelope, and its count for the jobs', async () => {
   await browser.go('/cards/builds/new')
+  await browser.click(css('a[href$="from=flat"]'))
   await browser.type(cards.build.called, 'Thank-you card')
   await browser.type(cards.build.wanted, '10')
   await browser.press(en.common.save)
   await browser.says(cards.build.sheetMissing)
   await browser.choose(cards.build.sheet, 'Ivory card 250')
-  await browser.press(cards.build.addLayer)
-  await browser.says(cards.build.layer.replace('{{count}}', '2'))
-  await browser.pick(option(cards.build.job, 'Kites for the kite card', 1))
+  await browser.click(buttonThatBegins(cards.start.layer.piece))
+  await browser.pick(option(cards.build.job, 'Kites for the kite card'))
   await browser.press(en.common.save)
   await browser.untilPath(/^\/cards\/builds\/[0-9a-f-]{36}$/)
   // Two sheets of 0.31 mm and a film of glue.

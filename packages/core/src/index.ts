@@ -381,6 +381,7 @@ export { envelopesThatHold, type StandardEnvelope } from './cards/standard-envel
 export { cutUp, matOf, type PanelSize, scoresFor } from './cards/panels.js'
 export { factsOfJoin, type LayerJoin, layerJoins } from './materials/joins.js'
 export { linesOfShape } from './dies/shape-of-die.js'
+export { asJoined, fromTableUp } from './builds/by-height.js'
 export {
   type BuildLayer,
   type BuildSection,

@@ -7,22 +7,27 @@ import { useLengths } from '../../text/lengths.js'
 const WIDE = 210
 const MOST_PX_PER_MM = 60
 const HIGH = 200
+const BARE_HIGH = 100
 const LABELS = 230
 
 /** A build in section, from the table up: heights to scale, each layer and what joins it named beside it. */
 export const BuildSectionDrawing = ({
   layers,
   section,
+  bare = false,
 }: {
   readonly layers: readonly BuildLayer[]
   readonly section: BuildSection
+  /** Without names: a picture of how it lies. */
+  readonly bare?: boolean
 }) => {
   const lengths = useLengths()
   const { t } = useTranslation()
   const foam = useId()
-  const scale = Math.min(MOST_PX_PER_MM, HIGH / Math.max(0.1, section.heightMm))
+  const most = bare ? BARE_HIGH : HIGH
+  const scale = Math.min(MOST_PX_PER_MM, most / Math.max(0.1, section.heightMm))
   const rowPx = 26
-  const high = Math.max(HIGH, rowPx * layers.length) + 24
+  const high = (bare ? most : Math.max(most, rowPx * layers.length)) + 24
   const y = (mm: number): number => high - 12 - mm * scale
   // Each name stands beside its layer, or as little above as the one below it leaves room.
   const labels: number[] = []
@@ -36,7 +41,7 @@ export const BuildSectionDrawing = ({
     <svg
       role="img"
       aria-label={t('cards.build.sectionSpoken', { height: lengths.thickness(section.heightMm), count: layers.length })}
-      viewBox={`0 0 ${WIDE + LABELS} ${high}`}
+      viewBox={`0 0 ${bare ? WIDE : WIDE + LABELS} ${high}`}
       className="block w-full max-w-xl"
     >
       <defs>
@@ -71,14 +76,18 @@ export const BuildSectionDrawing = ({
               fill={at % 2 === 0 ? 'var(--color-sunk)' : 'var(--color-leaf)'}
               stroke="var(--color-ink)"
             />
-            <path
-              d={`M${WIDE - inset} ${(top + bottom) / 2}L${WIDE + 8} ${labelY - 4}`}
-              stroke="var(--color-ink-soft)"
-              fill="none"
-            />
-            <text x={WIDE + 12} y={labelY} fontSize="13" fill="var(--color-ink)">
-              {layer.name.slice(0, 22)} {lengths.thickness(placed.toMm - placed.fromMm)}
-            </text>
+            {!bare && (
+              <>
+                <path
+                  d={`M${WIDE - inset} ${(top + bottom) / 2}L${WIDE + 8} ${labelY - 4}`}
+                  stroke="var(--color-ink-soft)"
+                  fill="none"
+                />
+                <text x={WIDE + 12} y={labelY} fontSize="13" fill="var(--color-ink)">
+                  {layer.name.slice(0, 22)} {lengths.thickness(placed.toMm - placed.fromMm)}
+                </text>
+              </>
+            )}
           </g>
         )
       })}

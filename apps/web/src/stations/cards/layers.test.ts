@@ -1,7 +1,9 @@
+import { factsOfJoin, sectionOf } from '@bold-heron/core'
 import { buildInput, type SheetRow } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
-import { blankBuild, blankLayer, freshLayerId } from './blank.js'
+import { blankLayer, freshLayerId } from './blank.js'
 import { layersOf } from './layers-of.js'
+import { buildOfStart, buildStartIds } from './starts.js'
 
 const card = {
   id: 'ivory',
@@ -33,10 +35,23 @@ describe('the layers of a build', () => {
     expect(freshLayerId([blankLayer('layer 1', ''), blankLayer('layer 3', '')])).toBe('layer 4')
   })
 
-  it('of a new build can be saved once it has a name and a sheet', () => {
-    expect(buildInput.safeParse(blankBuild).success).toBe(false)
+  it.each(buildStartIds)('of what begins as %s can be saved once it has a name and its layers sheets', (start) => {
+    const begun = buildOfStart(start, (layer) => layer)
+    expect(buildInput.safeParse(begun).success).toBe(false)
     const sheetId = crypto.randomUUID()
-    const named = { ...blankBuild, name: 'Kite card', layers: [blankLayer('layer 1', sheetId)] }
+    const named = { ...begun, name: 'Kite card', layers: begun.layers.map((layer) => ({ ...layer, sheetId })) }
     expect(buildInput.safeParse(named).success).toBe(true)
+  })
+
+  it('of a shaker stand on foam, with the film right behind the frame', () => {
+    const layers = layersOf(
+      buildOfStart('shaker', (layer) => layer),
+      sheets,
+      unnamed,
+    )
+    const section = sectionOf(layers)
+    const placed = (name: string) => section.layers[layers.findIndex((layer) => layer.name === name)]!
+    expect(placed('film').fromMm - placed('mat').toMm).toBeCloseTo(factsOfJoin('foam-pad').heightMm, 9)
+    expect(placed('frame').fromMm).toBeGreaterThan(placed('film').toMm)
   })
 })

@@ -1,36 +1,27 @@
 import { inputOfJob, type JobInput, type JobRow, runInHandOf } from '@bold-heron/schema'
-import { Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useParams } from 'react-router'
 import { jobPath } from '../../data/job-address.js'
 import { takeJobInHand } from '../../data/job-in-hand.js'
-import { useMarkRow, useRow } from '../../data/rows.js'
-import { Button, ButtonLink } from '../../ui/Button.js'
+import { useRow } from '../../data/rows.js'
+import { ButtonLink } from '../../ui/Button.js'
 import { RowFormFrame } from '../../ui/form/RowFormFrame.js'
 import { useRowForm } from '../../ui/form/row-form.js'
 import { useFormSaving } from '../../ui/form/form-saving.js'
 import { useLengths } from '../../text/lengths.js'
 import { Panel } from '../../ui/Panel.js'
+import { RemoveButton } from '../../ui/record/RemoveButton.js'
 import { Loaded } from '../../ui/states.js'
-import { useSay } from '../../ui/toasts.js'
 import { JobFormFields, jobForm } from './job-form.js'
 
 const EditJobForm = ({ job }: { readonly job: JobRow }) => {
   const { t } = useTranslation()
   const { style } = useLengths()
   const navigate = useNavigate()
-  const say = useSay()
-  const mark = useMarkRow('jobs')
   const form = useRowForm(jobForm, inputOfJob(job))
   const saving = useFormSaving('jobs', job, (shown) => form.reset(jobForm.write(inputOfJob(shown), style)))
   const save = async (input: JobInput) => {
     if (await saving.save(input)) await navigate(jobPath(job.id, 'plan'))
-  }
-  const remove = async () => {
-    await mark.mutateAsync({ id: job.id, mark: 'delete' })
-    takeJobInHand(undefined)
-    say(t('jobs.deleted', { name: job.name }), { undo: () => mark.mutate({ id: job.id, mark: 'restore' }) })
-    await navigate('/jobs')
   }
   return (
     <Panel title={t('jobs.editTitle')} heading="h1" className="mx-auto max-w-3xl">
@@ -44,14 +35,14 @@ const EditJobForm = ({ job }: { readonly job: JobRow }) => {
             <ButtonLink look="quiet" to="/jobs">
               {t('common.cancel')}
             </ButtonLink>
-            <Button
-              look="danger"
+            <RemoveButton
+              kind="jobs"
+              id={job.id}
+              said={t('jobs.deleted', { name: job.name })}
+              to="/jobs"
               className="ml-auto"
-              icon={<Trash2 aria-hidden size={18} />}
-              onClick={() => void remove()}
-            >
-              {t('common.delete')}
-            </Button>
+              before={() => takeJobInHand(undefined)}
+            />
           </>
         }
       >

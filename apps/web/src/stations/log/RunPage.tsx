@@ -1,12 +1,12 @@
 import { cameOutAsWanted, endedGood, NOT_LOOKED, techniqueOf } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
-import { ArrowLeft, BookMarked, Trash2 } from 'lucide-react'
+import { ArrowLeft, BookMarked } from 'lucide-react'
 import { lazy, Suspense, useState } from 'react'
 import { jobPath } from '../../data/job-address.js'
 import { PhotosPanel } from '../../drawing/photos/PhotosPanel.js'
 import { useTranslation } from 'react-i18next'
-import { Link, useNavigate, useParams } from 'react-router'
-import { useMarkRow, useRow, useRowsById } from '../../data/rows.js'
+import { Link, useParams } from 'react-router'
+import { useRow, useRowsById } from '../../data/rows.js'
 import { SeenPicture } from '../../drawing/SeenPicture.js'
 import { sayTime } from '../../text/dates.js'
 import { useLengths } from '../../text/lengths.js'
@@ -16,8 +16,8 @@ import { KeepLeftOver } from '../../pressing/KeepLeftOver.js'
 import { sayToSize } from '../../pressing/say-to-size.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
 import { Panel } from '../../ui/Panel.js'
+import { RemoveButton } from '../../ui/record/RemoveButton.js'
 import { Loaded, Loading } from '../../ui/states.js'
-import { useSay } from '../../ui/toasts.js'
 import { RunNote } from './RunNote.js'
 import { KeepRecipe } from './recipes/KeepRecipe.js'
 import { sayPressed } from '../../text/say-pressed.js'
@@ -37,20 +37,105 @@ const BesideStrip = ({ run }: { readonly run: RunRow }) => {
   return border ? <KeepBesideStrip runId={run.id} sheetId={run.sheetId} border={border} /> : null
 }
 
+/** What was seen and felt, round by round. */
+const Rounds = ({ run }: { readonly run: RunRow }) => {
+  const { t } = useTranslation()
+  return (
+    <ol className="space-y-3">
+      {run.rounds.map((round, at) => (
+        <li key={at} className="flex items-center gap-4">
+          <SeenPicture seen={round.seen} place={round.hangingPlace ?? 'ends'} />
+          <div>
+            <p className="font-bold">{t('log.round', { count: round.passes })}</p>
+            <p>{t('log.roundSeen', { seen: t(`words.seen.${round.seen}`), feel: t(`words.feel.${round.feel}`) })}</p>
+            {round.hangingPlace && (
+              <p className="text-ink-soft">
+                {t(round.hangingDieIds ? 'log.hungOf' : 'log.hung', {
+                  dies: run.dieIds
+                    .flatMap((id, die) => (round.hangingDieIds?.includes(id) ? [run.dieNames[die]] : []))
+                    .join(', '),
+                  share: Math.round((round.hangingShare ?? 0) * 100),
+                  place: t(`words.hangingPlace.${round.hangingPlace}`),
+                })}
+              </p>
+            )}
+          </div>
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+/** What lay in the press, from the top, and the sum of it. */
+const Layers = ({ run }: { readonly run: RunRow }) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  const heightMm = run.layers.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0)
+  return (
+    <table className="w-full">
+      <caption className="sr-only">{t('log.layers')}</caption>
+      <tbody>
+        {[...run.layers].reverse().map((layer, at) => (
+          <tr key={at} className="border-b border-line">
+            <td className="py-1">{layer.name}</td>
+            <td className="text-right">{lengths.thickness(layer.thicknessMm)}</td>
+          </tr>
+        ))}
+        <tr>
+          <td className="py-1">{t('log.gapThen')}</td>
+          <td className="text-right">− {lengths.thickness(heightMm - run.squeezeMm)}</td>
+        </tr>
+        <tr className="font-bold">
+          <td className="pt-1">{t('plan.ledger.squeeze')}</td>
+          <td className="text-right">{lengths.thickness(run.squeezeMm)}</td>
+        </tr>
+      </tbody>
+    </table>
+  )
+}
+
+/** What is left of the sheet, to be kept. */
+const WhatIsLeft = ({ run }: { readonly run: RunRow }) => (
+  <>
+    <BesideStrip run={run} />
+    {run.cutToSize && (
+      <KeepBesideBlanks
+        runId={run.id}
+        jobId={run.jobId}
+        sheetId={run.sheetId}
+        sheetCount={run.sheetCount}
+        cutToSize={run.cutToSize}
+      />
+    )}
+    {run.cutFrom && <KeepLeftOver runId={run.id} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
+  </>
+)
+
+/** Asks what came between, where it did not come out as wanted. */
+const AskWhy = ({ run }: { readonly run: RunRow }) => {
+  const { t } = useTranslation()
+  const [asksWhy, setAsksWhy] = useState(false)
+  return (
+    <div className="mt-4">
+      <Button aria-expanded={asksWhy} onClick={() => setAsksWhy(!asksWhy)}>
+        {t('log.wrong.ask')}
+      </Button>
+      {asksWhy && (
+        <Panel className="mt-2 text-lg">
+          <Suspense fallback={<Loading what={t('log.loading')} />}>
+            <RunDiagnosis run={run} />
+          </Suspense>
+        </Panel>
+      )}
+    </div>
+  )
+}
+
 const RunDetail = ({ run }: { readonly run: RunRow }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
   const dies = useRowsById('dies')
-  const navigate = useNavigate()
-  const say = useSay()
-  const mark = useMarkRow('runs')
   const [keeping, setKeeping] = useState(false)
-  const [asksWhy, setAsksWhy] = useState(false)
-  const remove = async () => {
-    await mark.mutateAsync({ id: run.id, mark: 'delete' })
-    say(t('log.deleted'), { undo: () => mark.mutate({ id: run.id, mark: 'restore' }) })
-    await navigate('/log')
-  }
   return (
     <>
       <h1 className="text-3xl">{t('log.runTitle', { date: sayTime(run.at) })}</h1>
@@ -61,30 +146,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
       </p>
       <div className="grid items-start gap-4 md:grid-cols-2">
         <Panel title={t('log.rounds')}>
-          <ol className="space-y-3">
-            {run.rounds.map((round, at) => (
-              <li key={at} className="flex items-center gap-4">
-                <SeenPicture seen={round.seen} place={round.hangingPlace ?? 'ends'} />
-                <div>
-                  <p className="font-bold">{t('log.round', { count: round.passes })}</p>
-                  <p>
-                    {t('log.roundSeen', { seen: t(`words.seen.${round.seen}`), feel: t(`words.feel.${round.feel}`) })}
-                  </p>
-                  {round.hangingPlace && (
-                    <p className="text-ink-soft">
-                      {t(round.hangingDieIds ? 'log.hungOf' : 'log.hung', {
-                        dies: run.dieIds
-                          .flatMap((id, die) => (round.hangingDieIds?.includes(id) ? [run.dieNames[die]] : []))
-                          .join(', '),
-                        share: Math.round((round.hangingShare ?? 0) * 100),
-                        place: t(`words.hangingPlace.${round.hangingPlace}`),
-                      })}
-                    </p>
-                  )}
-                </div>
-              </li>
-            ))}
-          </ol>
+          <Rounds run={run} />
           <p className="mt-3 font-bold">{t('log.goodPieces', { count: run.pieces })}</p>
           {run.cutToSize && <p>{sayToSize(t, lengths, run.cutToSize)}</p>}
           {run.waxedPaper && <p>{t('log.waxed')}</p>}
@@ -95,59 +157,13 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
         </Panel>
         <div className="flex flex-col gap-4">
           <Panel title={t('log.layers')}>
-            <table className="w-full">
-              <caption className="sr-only">{t('log.layers')}</caption>
-              <tbody>
-                {[...run.layers].reverse().map((layer, at) => (
-                  <tr key={at} className="border-b border-line">
-                    <td className="py-1">{layer.name}</td>
-                    <td className="text-right">{lengths.thickness(layer.thicknessMm)}</td>
-                  </tr>
-                ))}
-                <tr>
-                  <td className="py-1">{t('log.gapThen')}</td>
-                  <td className="text-right">
-                    −{' '}
-                    {lengths.thickness(
-                      run.layers.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0) - run.squeezeMm,
-                    )}
-                  </td>
-                </tr>
-                <tr className="font-bold">
-                  <td className="pt-1">{t('plan.ledger.squeeze')}</td>
-                  <td className="text-right">{lengths.thickness(run.squeezeMm)}</td>
-                </tr>
-              </tbody>
-            </table>
+            <Layers run={run} />
           </Panel>
-          <BesideStrip run={run} />
-          {run.cutToSize && (
-            <KeepBesideBlanks
-              runId={run.id}
-              jobId={run.jobId}
-              sheetId={run.sheetId}
-              sheetCount={run.sheetCount}
-              cutToSize={run.cutToSize}
-            />
-          )}
-          {run.cutFrom && <KeepLeftOver runId={run.id} sheetId={run.sheetId} cutFrom={run.cutFrom} />}
+          <WhatIsLeft run={run} />
           <PhotosPanel of={{ kind: 'runs', id: run.id }} />
         </div>
       </div>
-      {isAskable(run) && (
-        <div className="mt-4">
-          <Button aria-expanded={asksWhy} onClick={() => setAsksWhy(!asksWhy)}>
-            {t('log.wrong.ask')}
-          </Button>
-          {asksWhy && (
-            <Panel className="mt-2 text-lg">
-              <Suspense fallback={<Loading what={t('log.loading')} />}>
-                <RunDiagnosis run={run} />
-              </Suspense>
-            </Panel>
-          )}
-        </div>
-      )}
+      {isAskable(run) && <AskWhy run={run} />}
       <div className="mt-4 flex flex-wrap gap-2">
         <ButtonLink look="next" to={jobPath(run.jobId)}>
           {t('log.planAgain')}
@@ -157,9 +173,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
             {t('recipes.keep')}
           </Button>
         )}
-        <Button look="danger" icon={<Trash2 aria-hidden size={18} />} onClick={() => void remove()}>
-          {t('common.delete')}
-        </Button>
+        <RemoveButton kind="runs" id={run.id} said={t('log.deleted')} to="/log" />
       </div>
       {keeping && <KeepRecipe run={run} onClose={() => setKeeping(false)} />}
     </>

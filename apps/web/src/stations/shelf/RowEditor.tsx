@@ -1,4 +1,4 @@
-import { Archive, ArchiveRestore, ArrowLeft, Copy, Pencil, Trash2 } from 'lucide-react'
+import { Archive, ArchiveRestore, ArrowLeft, Copy, Pencil } from 'lucide-react'
 import { type ReactNode, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useLocation, useNavigate } from 'react-router'
@@ -11,6 +11,7 @@ import { useRowForm } from '../../ui/form/row-form.js'
 import { useFormSaving } from '../../ui/form/form-saving.js'
 import { classes } from '../../ui/classes.js'
 import { Panel } from '../../ui/Panel.js'
+import { RemoveButton } from '../../ui/record/RemoveButton.js'
 import { Loaded } from '../../ui/states.js'
 import { useSay } from '../../ui/toasts.js'
 import type { Room, ShelfKind } from './rooms/room.js'
@@ -44,11 +45,6 @@ const Actions = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; r
   const say = useSay()
   const mark = useMarkRow(room.kind)
   const { id, name, retiredAt } = row
-  const remove = async () => {
-    await mark.mutateAsync({ id, mark: 'delete' })
-    say(t('shelf.deleted', { name }), { undo: () => mark.mutate({ id, mark: 'restore' }) })
-    await navigate(`/shelf/${room.kind}`)
-  }
   const retire = async () => {
     await mark.mutateAsync({ id, mark: retiredAt ? 'return' : 'retire' })
     say(t(retiredAt ? 'shelf.returnedSaid' : 'shelf.retiredSaid', { name }), {
@@ -71,9 +67,7 @@ const Actions = <K extends ShelfKind>({ room, row }: { readonly room: Room<K>; r
       >
         {retiredAt ? t('shelf.return') : t('shelf.retire')}
       </Button>
-      <Button look="danger" icon={<Trash2 aria-hidden size={18} />} onClick={() => void remove()}>
-        {t('common.delete')}
-      </Button>
+      <RemoveButton kind={room.kind} id={id} said={t('shelf.deleted', { name })} to={`/shelf/${room.kind}`} />
     </>
   )
 }

@@ -1,48 +1,10 @@
 import type { ReactNode } from 'react'
 import { FormProvider, type UseFormReturn } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
-import { useBlocker } from 'react-router'
-import { AwayError, ProblemError } from '../../data/client.js'
-import { sayTrouble } from '../../text/say-trouble.js'
 import { Button } from '../Button.js'
-import { Confirm } from '../Confirm.js'
+import { LeaveGuard } from './LeaveGuard.js'
 import type { Raws } from './row-form.js'
-
-/** Asks before what was typed is left behind. */
-const LeaveGuard = ({ dirty }: { readonly dirty: boolean }) => {
-  const { t } = useTranslation()
-  const blocker = useBlocker(
-    ({ currentLocation, nextLocation }) => dirty && currentLocation.pathname !== nextLocation.pathname,
-  )
-  return (
-    <Confirm
-      open={blocker.state === 'blocked'}
-      title={t('common.leaveTitle')}
-      yes={t('common.leaveYes')}
-      no={t('common.leaveNo')}
-      onYes={() => blocker.proceed?.()}
-      onNo={() => blocker.reset?.()}
-      danger
-    >
-      {t('common.leaveText')}
-    </Confirm>
-  )
-}
-
-/** What went wrong with saving as a whole; what was typed is still there. */
-const SaveTrouble = ({ error }: { readonly error: unknown }) => {
-  const { t } = useTranslation()
-  if (!error) return null
-  return (
-    <p role="alert" className="rounded-md border border-danger/50 bg-danger-wash p-3 text-danger">
-      {error instanceof AwayError
-        ? `${t('common.awayTitle')}. ${t('common.awayText')}`
-        : error instanceof ProblemError
-          ? sayTrouble(t, error)
-          : t('common.failedText')}
-    </p>
-  )
-}
+import { SaveTrouble } from './SaveTrouble.js'
 
 /** A form around the fields of one row, with its save button and what stands in the way of saving. */
 export const RowFormFrame = <Input,>({
@@ -83,7 +45,7 @@ export const RowFormFrame = <Input,>({
           {more}
         </div>
       </form>
-      <LeaveGuard dirty={isDirty && !isSubmitting} />
+      <LeaveGuard isDirty={() => isDirty && !isSubmitting} />
     </FormProvider>
   )
 }

@@ -1,14 +1,14 @@
 import type { RecipeRow } from '@bold-heron/schema'
-import { ArrowLeft, Download, Printer, Trash2 } from 'lucide-react'
+import { ArrowLeft, Download, Printer } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import { Link, useNavigate, useParams } from 'react-router'
+import { Link, useParams } from 'react-router'
 import { useRecipeMap } from '../../../data/recipes.js'
-import { useMarkRow, useRow } from '../../../data/rows.js'
+import { useRow } from '../../../data/rows.js'
 import { TriedMap } from '../../../drawing/cut-map/TriedMap.js'
-import { Button, ButtonLink, DownloadLink } from '../../../ui/Button.js'
+import { ButtonLink, DownloadLink } from '../../../ui/Button.js'
 import { Panel } from '../../../ui/Panel.js'
+import { RemoveButton } from '../../../ui/record/RemoveButton.js'
 import { Loaded } from '../../../ui/states.js'
-import { useSay } from '../../../ui/toasts.js'
 import { AdaptPanel } from './AdaptPanel.js'
 import { sayRecipe } from './recipe-facts.js'
 import { RecipeStack } from './RecipeStack.js'
@@ -17,15 +17,7 @@ const SECTION = { widthPx: 360, heightPx: 300 }
 
 const RecipeDetail = ({ recipe }: { readonly recipe: RecipeRow }) => {
   const { t } = useTranslation()
-  const navigate = useNavigate()
-  const say = useSay()
-  const mark = useMarkRow('recipes')
   const map = useRecipeMap(recipe)
-  const remove = async () => {
-    await mark.mutateAsync({ id: recipe.id, mark: 'delete' })
-    say(t('recipes.deleted', { name: recipe.name }), { undo: () => mark.mutate({ id: recipe.id, mark: 'restore' }) })
-    await navigate('/log/recipes')
-  }
   return (
     <>
       <h1 className="text-3xl">{recipe.name}</h1>
@@ -46,9 +38,12 @@ const RecipeDetail = ({ recipe }: { readonly recipe: RecipeRow }) => {
             {t('recipes.fromRun')}
           </ButtonLink>
         )}
-        <Button look="danger" icon={<Trash2 aria-hidden size={18} />} onClick={() => void remove()}>
-          {t('common.delete')}
-        </Button>
+        <RemoveButton
+          kind="recipes"
+          id={recipe.id}
+          said={t('recipes.deleted', { name: recipe.name })}
+          to="/log/recipes"
+        />
       </div>
       <div className="mt-4 grid items-start gap-4 md:grid-cols-2">
         <Panel title={t('recipes.stack')}>

@@ -1,18 +1,19 @@
 import { type ChartAnswer, type ChartInput, chartParts, type ChartRow, type ComputedChart } from '@bold-heron/schema'
-import { Settings2, Trash2 } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useNavigate, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { type ChartSoFar, useComputedChart, useStaleParts } from '../../../data/charts.js'
-import { useMarkRow, useRow, useSaveRow } from '../../../data/rows.js'
+import { useRow, useSaveRow } from '../../../data/rows.js'
 import { sayDay } from '../../../text/dates.js'
 import { Button } from '../../../ui/Button.js'
 import { Choice } from '../../../ui/Choice.js'
-import { Modal } from '../../../ui/Modal.js'
+import { Mark, Notice } from '../../../ui/Notice.js'
 import { Progress } from '../../../ui/Progress.js'
+import { RecordSettings } from '../../../ui/record/RecordDialogs.js'
+import { RecordHead } from '../../../ui/record/RecordHead.js'
+import { RemoveButton } from '../../../ui/record/RemoveButton.js'
 import { Empty, Failure, Loaded } from '../../../ui/states.js'
 import { Slider } from '../../../ui/Slider.js'
-import { useSay } from '../../../ui/toasts.js'
 import { BaseLegend } from './BaseLegend.js'
 import { CellPanel } from './CellPanel.js'
 import { ChartDownloads } from './ChartDownloads.js'
@@ -39,13 +40,13 @@ const Stale = ({ row }: { readonly row: ChartRow }) => {
   const day = sayDay(row.printed.at)
   if (parts.length === 0) return <p className="text-sm text-ink-soft">{t('wall.printedFresh', { day })}</p>
   return (
-    <p role="status" className="rounded bg-danger-wash px-3 py-2 text-danger">
-      <span aria-hidden>▲ </span>
+    <Notice is="trouble">
+      <Mark />
       {t('wall.printedStale', {
         day,
         parts: chartParts.flatMap((part) => (parts.includes(part) ? t(`wall.part.${part}`) : [])).join(', '),
       })}
-    </p>
+    </Notice>
   )
 }
 
@@ -165,42 +166,21 @@ const Summary = ({ chart }: { readonly chart: ChartAnswer }) => {
 
 const ChartOfRow = ({ row }: { readonly row: ChartRow }) => {
   const { t } = useTranslation()
-  const navigate = useNavigate()
-  const say = useSay()
-  const saving = useSaveRow('charts')
-  const mark = useMarkRow('charts')
-  const [isOpen, setOpen] = useState(false)
   const { query, soFar, stop } = useComputedChart(row)
-  const remove = async () => {
-    await mark.mutateAsync({ id: row.id, mark: 'delete' })
-    say(t('wall.deleted', { name: row.name }), { undo: () => mark.mutate({ id: row.id, mark: 'restore' }) })
-    await navigate('/wall/charts')
-  }
   return (
     <>
-      <header className="mb-3 flex flex-wrap items-center gap-3">
-        <div className="mr-auto">
-          <h2 className="text-2xl leading-tight">{row.name}</h2>
-          <p className="text-ink-soft">
-            {row.pressName} · {t(`words.technique.${row.technique}`)}
-          </p>
-        </div>
-        <Button icon={<Settings2 aria-hidden size={18} />} onClick={() => setOpen(true)}>
-          {t('wall.rowsAndColumns')}
-        </Button>
-        <Button look="quiet" icon={<Trash2 aria-hidden size={18} />} onClick={() => void remove()}>
-          {t('common.delete')}
-        </Button>
-      </header>
-      <Modal open={isOpen} onClose={() => setOpen(false)} title={t('wall.rowsAndColumns')} wide>
-        <ChartForm
-          start={inputOf(row)}
-          onSave={(input) =>
-            saving.mutate({ id: row.id, version: row.version, input }, { onSuccess: () => setOpen(false) })
-          }
+      <RecordHead title={row.name} about={`${row.pressName} · ${t(`words.technique.${row.technique}`)}`}>
+        <RecordSettings kind="charts" row={row} title={t('wall.rowsAndColumns')}>
+          {(onSave, error) => <ChartForm start={inputOf(row)} onSave={onSave} error={error} />}
+        </RecordSettings>
+        <RemoveButton
+          kind="charts"
+          id={row.id}
+          said={t('wall.deleted', { name: row.name })}
+          to="/wall/charts"
+          look="quiet"
         />
-        {saving.error && <Failure error={saving.error} />}
-      </Modal>
+      </RecordHead>
       <Stale row={row} />
       {query.isFetching && <Working soFar={soFar} stop={stop} />}
       {query.data ? (

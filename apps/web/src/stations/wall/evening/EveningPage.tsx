@@ -1,17 +1,18 @@
-import type { EveningAnswer, EveningInput, EveningPinsInput, EveningRow } from '@bold-heron/schema'
-import { PinOff, Settings2, Trash2 } from 'lucide-react'
-import { useState } from 'react'
+import type { EveningAnswer, EveningPinsInput, EveningRow } from '@bold-heron/schema'
+import { PinOff } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import { useNavigate, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { inputOfEvening, useEveningPlan } from '../../../data/evenings.js'
 import { useEvening } from '../../../data/claims.js'
-import { useMarkRow, useSaveRow } from '../../../data/rows.js'
+import { useSaveRow } from '../../../data/rows.js'
 import { sayTime } from '../../../text/dates.js'
 import { Button } from '../../../ui/Button.js'
-import { Modal } from '../../../ui/Modal.js'
+import { Mark, Notice } from '../../../ui/Notice.js'
 import { Progress } from '../../../ui/Progress.js'
+import { RecordSettings } from '../../../ui/record/RecordDialogs.js'
+import { RecordHead } from '../../../ui/record/RecordHead.js'
+import { RemoveButton } from '../../../ui/record/RemoveButton.js'
 import { Empty, Failure, Loaded } from '../../../ui/states.js'
-import { useSay } from '../../../ui/toasts.js'
 import { useSayTrouble } from '../../../ui/use-say-trouble.js'
 import { EveningForm } from './EveningForm.js'
 import { EveningTotals, JobProgress, Materials } from './EveningSums.js'
@@ -25,14 +26,16 @@ const Unplaced = ({ plan }: { readonly plan: EveningAnswer }) => {
   const { t } = useTranslation()
   if (plan.unplaced.length === 0) return null
   return (
-    <ul role="status" className="rounded bg-danger-wash px-3 py-2 text-danger">
-      {plan.unplaced.map((each) => (
-        <li key={each.batchId}>
-          <span aria-hidden>▲ </span>
-          <b>{sayJobs(each, plan.names)}</b>: {t(`wall.evening.unplaced.${each.why}`)}
-        </li>
-      ))}
-    </ul>
+    <Notice is="trouble">
+      <ul>
+        {plan.unplaced.map((each) => (
+          <li key={each.batchId}>
+            <Mark />
+            <b>{sayJobs(each, plan.names)}</b>: {t(`wall.evening.unplaced.${each.why}`)}
+          </li>
+        ))}
+      </ul>
+    </Notice>
   )
 }
 
@@ -41,18 +44,20 @@ const PlatesAtOnce = ({ row, plan }: { readonly row: EveningRow; readonly plan: 
   const { t } = useTranslation()
   if (plan.platesAtOnce.length === 0) return null
   return (
-    <ul role="status" className="rounded bg-warn-wash px-3 py-2 text-warn">
-      {plan.platesAtOnce.map(({ plateId, pressIds, fromMin }) => (
-        <li key={plateId}>
-          <span aria-hidden>▲ </span>
-          {t('wall.evening.plateAtOnce', {
-            plate: plan.names[plateId] ?? '',
-            presses: pressIds.map((id) => plan.names[id] ?? '').join(', '),
-            time: sayMoment(t, fromMin, row.beginsAt),
-          })}
-        </li>
-      ))}
-    </ul>
+    <Notice is="warning">
+      <ul>
+        {plan.platesAtOnce.map(({ plateId, pressIds, fromMin }) => (
+          <li key={plateId}>
+            <Mark />
+            {t('wall.evening.plateAtOnce', {
+              plate: plan.names[plateId] ?? '',
+              presses: pressIds.map((id) => plan.names[id] ?? '').join(', '),
+              time: sayMoment(t, fromMin, row.beginsAt),
+            })}
+          </li>
+        ))}
+      </ul>
+    </Notice>
   )
 }
 
@@ -81,7 +86,7 @@ const PlanOf = ({
       <PlatesAtOnce row={row} plan={plan} />
       {plan.droppedPins.length > 0 && (
         <p role="status" className="text-danger">
-          <span aria-hidden>▲ </span>
+          <Mark />
           {t('wall.evening.droppedPins', { count: plan.droppedPins.length })}
         </p>
       )}
@@ -107,48 +112,34 @@ const PlanOf = ({
 
 const EveningOfRow = ({ row }: { readonly row: EveningRow }) => {
   const { t } = useTranslation()
-  const navigate = useNavigate()
-  const say = useSay()
   const sayTrouble = useSayTrouble()
   const saving = useSaveRow('evenings')
-  const mark = useMarkRow('evenings')
-  const [isOpen, setOpen] = useState(false)
   const { query, share } = useEveningPlan(row, row)
-  const save = (change: Partial<EveningInput>, then: () => void = () => undefined) =>
+  const savePins = (pins: EveningPinsInput) =>
     saving.mutate(
-      { id: row.id, version: row.version, input: { ...inputOfEvening(row), ...change } },
-      { onSuccess: then, onError: sayTrouble },
+      { id: row.id, version: row.version, input: { ...inputOfEvening(row), pins } },
+      { onError: sayTrouble },
     )
-  const remove = async () => {
-    await mark.mutateAsync({ id: row.id, mark: 'delete' })
-    say(t('wall.deleted', { name: row.name }), { undo: () => mark.mutate({ id: row.id, mark: 'restore' }) })
-    await navigate('/wall/evenings')
-  }
+  const begins = row.beginsAt
+    ? t('wall.evening.beginsAt', { at: sayTime(row.beginsAt) })
+    : t('wall.evening.beginsWhenever')
   return (
     <>
-      <header className="mb-3 flex flex-wrap items-center gap-3">
-        <div className="mr-auto">
-          <h2 className="text-2xl leading-tight">{row.name}</h2>
-          <p className="text-ink-soft">
-            {row.beginsAt
-              ? t('wall.evening.beginsAt', { at: sayTime(row.beginsAt) })
-              : t('wall.evening.beginsWhenever')}
-            {row.note && ` · ${row.note}`}
-          </p>
-        </div>
-        <Button icon={<Settings2 aria-hidden size={18} />} onClick={() => setOpen(true)}>
-          {t('wall.evening.settings')}
-        </Button>
-        <Button look="quiet" icon={<Trash2 aria-hidden size={18} />} onClick={() => void remove()}>
-          {t('common.delete')}
-        </Button>
-      </header>
-      <Modal open={isOpen} onClose={() => setOpen(false)} title={t('wall.evening.settings')} wide>
-        <EveningForm start={inputOfEvening(row)} onSave={(input) => save(input, () => setOpen(false))} />
-      </Modal>
+      <RecordHead title={row.name} about={row.note ? `${begins} · ${row.note}` : begins}>
+        <RecordSettings kind="evenings" row={row} title={t('wall.evening.settings')}>
+          {(onSave, error) => <EveningForm start={inputOfEvening(row)} onSave={onSave} error={error} />}
+        </RecordSettings>
+        <RemoveButton
+          kind="evenings"
+          id={row.id}
+          said={t('wall.deleted', { name: row.name })}
+          to="/wall/evenings"
+          look="quiet"
+        />
+      </RecordHead>
       {query.isFetching && <Progress share={share} what={t('wall.evening.working')} />}
       {query.data ? (
-        <PlanOf row={row} plan={query.data} onPins={(pins) => save({ pins })} />
+        <PlanOf row={row} plan={query.data} onPins={savePins} />
       ) : (
         query.error && <Failure error={query.error} onRetry={() => void query.refetch()} />
       )}
