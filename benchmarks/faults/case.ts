@@ -10,7 +10,7 @@ import { finish } from '../../packages/core/src/numerics/steps.js'
 import { BlindPress, drawTraits, type HiddenTraits } from '../../packages/core/src/practice/blind-press.js'
 import { gapOfClass } from '../../packages/core/src/press/press-class.js'
 import { aBlindCut, aBlindForming, aBlindPress, matShelfFor, shelfFor } from '../blind/workshop.js'
-import { TWO_AT_ONCE } from "../../packages/core/src/diagnosis/constants.js";
+import { TWO_AT_ONCE } from '../../packages/core/src/diagnosis/constants.js'
 
 /** mm. How well the gap of these presses is known: it was measured. */
 const KNOWN_MM = 0.1

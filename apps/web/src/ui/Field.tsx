@@ -1,5 +1,6 @@
 import { type ReactNode, useId } from 'react'
 import { classes } from './classes.js'
+import { Fault } from './Notice.js'
 
 /** Classes of a plain input or select. */
 export const boxClass =
@@ -28,10 +29,7 @@ export const Field = ({
       </label>
       {children({ id, ...(fault ? { 'aria-invalid': true as const } : {}), ...described })}
       {fault ? (
-        <p id={`${id}-say`} role="alert" className="text-danger">
-          <span aria-hidden>▲ </span>
-          {fault}
-        </p>
+        <Fault id={`${id}-say`}>{fault}</Fault>
       ) : (
         hint && (
           <p id={`${id}-say`} className="text-sm text-ink-soft">

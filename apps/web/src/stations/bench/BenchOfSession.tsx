@@ -106,33 +106,103 @@ const plateOf =
   ({ plateId }: { readonly plateId: string }) =>
     shelf.find(({ id }) => id === plateId)
 
-/** A session with its stack found on the shelf. */
-export const BenchOfSession = ({
-  job,
-  request,
-  whole = request,
-  session,
-  stack,
-  rounds,
-  standIn,
-  onChange,
-  onAnew,
-}: {
+/** What a run of the session gives, and in what it is counted. */
+const countedOf = (job: JobRow, session: BenchSession, { cut }: PlanRequest) => {
+  const run = runInHandOf(job)
+  const { evening } = session
+  // In an evening what is told is sheets, wherever one gives pieces for several jobs, or several pieces.
+  const countsSheets = evening?.copies.some((_, at) => at > 0 || piecesASheet(evening, at) > 1) ?? false
+  const gives = evening ? { pieces: run.sheetCount, mirrored: 0 } : yieldOfRun(job, run, cut.dies, cut.sheet)
+  const counted: Counted = {
+    pieces: session.rehearsing ? 0 : gives.pieces,
+    mirrored: gives.mirrored,
+    counts: countsSheets ? 'sheets' : 'pieces',
+  }
+  return { counted, piecesARun: gives.pieces }
+}
+
+interface OfSession {
   readonly job: JobRow
   /** Of the dies that are pressed now. */
   readonly request: PlanRequest
-  /** Of all dies of the job. */
-  readonly whole?: PlanRequest
   readonly session: BenchSession
-  readonly stack: Stack
   readonly rounds: readonly ReportedRound[]
   /** In place of a real press and the log, where one practises. */
   readonly standIn?: StandIn | undefined
   readonly onChange: (session: BenchSession | undefined) => void
+}
+
+/** What is done after a round: the next one is chosen, or the session ends. */
+const AfterRound = ({
+  job,
+  request,
+  session,
+  rounds,
+  standIn,
+  onChange,
+  round,
+  isSure,
+}: OfSession & { readonly round: ReturnType<typeof useRound>; readonly isSure: boolean }) => {
+  const { counted, piecesARun } = countedOf(job, session, request)
+  if (session.stage === 'next')
+    return (
+      <NextStage
+        jobId={job.id}
+        request={request}
+        rounds={rounds}
+        otherWay={standIn?.otherWay}
+        answers={session.answers ?? {}}
+        onAnswer={(answers) => onChange({ ...session, answers })}
+        onPoint={round.point}
+        lookUp={standIn?.lookUp}
+        picture={standIn?.picture}
+        onTry={(next, count, only, against) =>
+          onChange(tryNext(session, referenceOf(next), count, newRun(), only, against))
+        }
+      />
+    )
+  if (standIn) return standIn.finish
+  return (
+    <FinishOfSession
+      job={job}
+      session={session}
+      isSure={isSure && session.pressed.every(({ look }) => cameOutGood(look))}
+      piecesARun={piecesARun}
+      onUnseen={() => round.oneUnseen(counted.pieces)}
+      onChange={onChange}
+    />
+  )
+}
+
+/** Whether one is led step by step or sees all at a glance, where that is offered. */
+const HowLed = ({ glance }: { readonly glance: ReturnType<typeof useGlance> }) => {
+  const { t } = useTranslation()
+  return (
+    <Choice
+      label={t('bench.glance.how')}
+      tall
+      value={glance.isOn ? 'glance' : 'steps'}
+      onChange={(how) => glance.want(how === 'glance')}
+      options={(['steps', 'glance'] as const).map((how) => ({ value: how, text: t(`bench.glance.${how}`) }))}
+    />
+  )
+}
+
+/** A session with its stack found on the shelf. */
+export const BenchOfSession = ({
+  whole,
+  stack,
+  onAnew,
+  ...ofSession
+}: OfSession & {
+  /** Of all dies of the job; those that are pressed now where it says nothing. */
+  readonly whole?: PlanRequest
+  readonly stack: Stack
   /** Gives up this session for another, begun anew. */
   readonly onAnew: () => void
 }) => {
   const { t } = useTranslation()
+  const { job, request, session, rounds, standIn, onChange } = ofSession
   const assessment = useAssessment(job.id, request, stack, rounds).data
   const gapMm = assessment?.window.gapMm ?? gapOfClass(request.cut.press.pressClass).valueMm
   const glance = useGlance(request, stack, session.round)
@@ -148,30 +218,19 @@ export const BenchOfSession = ({
     onChange,
   })
   const { step, steps } = round
-  const run = runInHandOf(job)
   // Before the first round lies what the evening's run before it left.
-  const { evening } = session
-  const left = evening ? resolvedStack(evening.inPress, request.cut, plateOf(request)) : undefined
+  const left = session.evening ? resolvedStack(session.evening.inPress, request.cut, plateOf(request)) : undefined
   const previous = rounds.at(-1)?.stack ?? left
   const inRound = session.stage === 'round'
-  const countsSheets = evening?.copies.some((_, at) => at > 0 || piecesASheet(evening, at) > 1) ?? false
-  // In an evening what is told is sheets, wherever one gives pieces for several jobs, or several pieces.
-  const gives = evening
-    ? { pieces: run.sheetCount, mirrored: 0 }
-    : yieldOfRun(job, run, request.cut.dies, request.cut.sheet)
-  const counted: Counted = {
-    pieces: session.rehearsing ? 0 : gives.pieces,
-    mirrored: gives.mirrored,
-    counts: countsSheets ? 'sheets' : 'pieces',
-  }
+  const inSteps = inRound && !glance.isOn
+  const { counted } = countedOf(job, session, request)
   const roundNumber = t('bench.roundNumber', { number: session.pressed.length + (inRound ? 1 : 0) })
-  const stepNumber =
-    inRound && !glance.isOn ? ` · ${t('bench.stepOf', { number: session.step + 1, of: steps.length })}` : ''
+  const stepNumber = inSteps ? ` · ${t('bench.stepOf', { number: session.step + 1, of: steps.length })}` : ''
   const atBench: AtBench = {
     job,
     stack,
     difference: previous && differenceOf(previous, stack),
-    diesOff: whole.cut.dies.filter(({ id }) => !request.cut.dies.some((die) => die.id === id)),
+    diesOff: (whole ?? request).cut.dies.filter(({ id }) => !request.cut.dies.some((die) => die.id === id)),
     request,
     assessment,
     passes: round.passes,
@@ -183,11 +242,12 @@ export const BenchOfSession = ({
   }
   const said = useRef<HTMLDivElement>(null)
   const voice = useVoice(said, `${session.stage} ${session.round.runId} ${session.step} ${session.passesDone}`)
+  const ofRound = { round, atBench, number: session.pressed.length, counted }
   return (
     <div className="grid gap-5 text-xl md:grid-cols-[minmax(0,15rem)_minmax(0,1fr)] lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
       <BenchPicture
         {...atBench}
-        step={inRound && !glance.isOn ? step : undefined}
+        step={inSteps ? step : undefined}
         laid={glance.isOn ? stack.length : layersLaid(session, steps, stack.length)}
         isPressed={!inRound || step?.is === 'press' || session.passesDone > 0}
         gapMm={gapMm}
@@ -199,61 +259,13 @@ export const BenchOfSession = ({
         <Progress
           said={roundNumber + stepNumber}
           voice={voice}
-          how={
-            inRound &&
-            glance.isOffered && (
-              <Choice
-                label={t('bench.glance.how')}
-                tall
-                value={glance.isOn ? 'glance' : 'steps'}
-                onChange={(how) => glance.want(how === 'glance')}
-                options={(['steps', 'glance'] as const).map((how) => ({ value: how, text: t(`bench.glance.${how}`) }))}
-              />
-            )
-          }
+          how={inRound && glance.isOffered && <HowLed glance={glance} />}
           onAnew={onAnew}
         />
         {inRound && <Beforehand session={session} />}
-        {session.stage === 'next' && (
-          <NextStage
-            jobId={job.id}
-            request={request}
-            rounds={rounds}
-            otherWay={standIn?.otherWay}
-            answers={session.answers ?? {}}
-            onAnswer={(answers) => onChange({ ...session, answers })}
-            onPoint={round.point}
-            lookUp={standIn?.lookUp}
-            picture={standIn?.picture}
-            onTry={(next, count, only, against) =>
-              onChange(tryNext(session, referenceOf(next), count, newRun(), only, against))
-            }
-          />
-        )}
-        {session.stage === 'finish' && standIn?.finish}
-        {session.stage === 'finish' && !standIn && (
-          <FinishOfSession
-            job={job}
-            session={session}
-            isSure={(assessment?.prediction?.sure ?? false) && session.pressed.every(({ look }) => cameOutGood(look))}
-            piecesARun={gives.pieces}
-            onUnseen={() => round.oneUnseen(counted.pieces)}
-            onChange={onChange}
-          />
-        )}
-        {inRound && glance.isOn && (
-          <GlanceStage round={round} atBench={atBench} number={session.pressed.length} counted={counted} />
-        )}
-        {inRound && !glance.isOn && (
-          <RoundStage
-            round={round}
-            atBench={atBench}
-            saidIn={said}
-            number={session.pressed.length}
-            counted={counted}
-            picture={standIn?.picture}
-          />
-        )}
+        {!inRound && <AfterRound {...ofSession} round={round} isSure={assessment?.prediction?.sure ?? false} />}
+        {inRound && glance.isOn && <GlanceStage {...ofRound} />}
+        {inSteps && <RoundStage {...ofRound} saidIn={said} picture={standIn?.picture} />}
       </section>
     </div>
   )

@@ -17,7 +17,7 @@ const piece = { is: 'piece', join: 'wet-glue', lies: 'on' } as const
 const film = { is: 'film', join: 'tape', lies: 'behind' } as const
 
 /** The cards that most begin with. Common practice, no source. */
-export const buildStarts = {
+const buildStarts = {
   flat: { base: 'panel', layers: [base, piece] },
   folded: { base: 'side-fold', layers: [base, mat, piece] },
   // What rattles lies on the mat, under a frame that stands on foam all round.

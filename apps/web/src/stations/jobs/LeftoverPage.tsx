@@ -20,6 +20,7 @@ import {
 } from '@bold-heron/schema'
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft } from 'lucide-react'
+import type { ComponentProps } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
 import { jobPath } from '../../data/job-address.js'
@@ -29,6 +30,7 @@ import { useEveryRow, useRow, useRowsById, useSaveRow } from '../../data/rows.js
 import { NestDrawing } from '../../drawing/nest/NestDrawing.js'
 import { useLengths } from '../../text/lengths.js'
 import { Button } from '../../ui/Button.js'
+import { Mark, Notice } from '../../ui/Notice.js'
 import { Empty, Loaded } from '../../ui/states.js'
 import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { layPieces } from '../../workers/nest.js'
@@ -91,9 +93,64 @@ const useLaid = (job: JobRow, sources: readonly Source[] | undefined, dies: read
   })
 }
 
-const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
+/** A leftover or a sheet with the pieces laid on it, to be taken. */
+const LaidCard = ({
+  job,
+  laid: { source, nest },
+  shapes,
+  isTaking,
+  onTake,
+}: {
+  readonly job: JobRow
+  readonly laid: Laid
+  readonly shapes: NonNullable<ComponentProps<typeof NestDrawing>['shapes']>
+  readonly isTaking: boolean
+  readonly onTake: () => void
+}) => {
   const { t } = useTranslation()
   const lengths = useLengths()
+  const { offcut, name, loops } = source
+  const others = offcut?.claims.filter(({ jobId }) => jobId !== job.id) ?? []
+  return (
+    <li className="flex flex-col gap-2 rounded-lg border border-line bg-leaf p-3">
+      <h2 className="text-lg">{name}</h2>
+      <NestDrawing
+        loops={loops}
+        shapes={shapes}
+        placed={nest.placed}
+        spoken={t('jobs.leftover.spoken', { count: nest.placed.length, name })}
+        className="h-44 w-full"
+      />
+      <p>
+        {t('jobs.leftover.takes', {
+          count: nest.placed.length,
+          share: Math.round(100 * nest.usedShare),
+          size: offcut ? lengths.area(offcut.lengthMm, offcut.widthMm) : '',
+        })}
+      </p>
+      {offcut?.caliperMm != null && (
+        <p>{t('jobs.leftover.thick', { thickness: lengths.thickness(offcut.caliperMm) })}</p>
+      )}
+      {others.length > 0 && (
+        <Notice is="warning">
+          <Mark />
+          {t('jobs.leftover.claimed', { jobs: others.map(({ jobName }) => jobName).join(', ') })}
+        </Notice>
+      )}
+      <Button
+        className="mt-auto self-start"
+        aria-label={t('jobs.leftover.takeNamed', { name })}
+        disabled={isTaking}
+        onClick={onTake}
+      >
+        {t('jobs.leftover.take')}
+      </Button>
+    </li>
+  )
+}
+
+const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
+  const { t } = useTranslation()
   const sayTrouble = useSayTrouble()
   const navigate = useNavigate()
   const saving = useSaveRow('jobs')
@@ -150,53 +207,21 @@ const LeftoversOf = ({ job }: { readonly job: JobRow }) => {
             <Empty title={t('jobs.leftover.emptyTitle')}>{t('jobs.leftover.emptyText')}</Empty>
           ) : (
             <ul className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-              {laid.map(({ source, nest }) => {
-                const others = source.offcut?.claims.filter(({ jobId }) => jobId !== job.id) ?? []
-                return (
-                  <li
-                    key={source.offcut?.id ?? 'sheet'}
-                    className="flex flex-col gap-2 rounded-lg border border-line bg-leaf p-3"
-                  >
-                    <h2 className="text-lg">{source.name}</h2>
-                    <NestDrawing
-                      loops={source.loops}
-                      shapes={shapes}
-                      placed={nest.placed}
-                      spoken={t('jobs.leftover.spoken', { count: nest.placed.length, name: source.name })}
-                      className="h-44 w-full"
-                    />
-                    <p>
-                      {t('jobs.leftover.takes', {
-                        count: nest.placed.length,
-                        share: Math.round(100 * nest.usedShare),
-                        size: source.offcut ? lengths.area(source.offcut.lengthMm, source.offcut.widthMm) : '',
-                      })}
-                    </p>
-                    {source.offcut?.caliperMm != null && (
-                      <p>{t('jobs.leftover.thick', { thickness: lengths.thickness(source.offcut.caliperMm) })}</p>
-                    )}
-                    {others.length > 0 && (
-                      <p className="rounded-md border border-warn bg-warn-wash px-2 py-1">
-                        <span aria-hidden>▲ </span>
-                        {t('jobs.leftover.claimed', { jobs: others.map(({ jobName }) => jobName).join(', ') })}
-                      </p>
-                    )}
-                    <Button
-                      className="mt-auto self-start"
-                      aria-label={t('jobs.leftover.takeNamed', { name: source.name })}
-                      disabled={saving.isPending}
-                      onClick={() =>
-                        take({
-                          offcutId: source.offcut?.id ?? null,
-                          poses: nest.placed.map(({ piece, ...pose }) => ({ dieId: dies[piece]?.id ?? '', ...pose })),
-                        })
-                      }
-                    >
-                      {t('jobs.leftover.take')}
-                    </Button>
-                  </li>
-                )
-              })}
+              {laid.map((each) => (
+                <LaidCard
+                  key={each.source.offcut?.id ?? 'sheet'}
+                  job={job}
+                  laid={each}
+                  shapes={shapes}
+                  isTaking={saving.isPending}
+                  onTake={() =>
+                    take({
+                      offcutId: each.source.offcut?.id ?? null,
+                      poses: each.nest.placed.map(({ piece, ...pose }) => ({ dieId: dies[piece]?.id ?? '', ...pose })),
+                    })
+                  }
+                />
+              ))}
             </ul>
           )
         }

@@ -16,14 +16,47 @@ import { withoutPicture } from '../../data/placing-keys.js'
 import { sayFormat } from '../../text/say-format.js'
 import { Button } from '../../ui/Button.js'
 import { Choice } from '../../ui/Choice.js'
-import { boxClass, Field } from '../../ui/Field.js'
 import { LengthInput } from '../../ui/form/LengthInput.js'
+import { SelectBox } from '../../ui/form/SelectBox.js'
+import { Tick } from '../../ui/form/Tick.js'
 import { saveFile } from '../../ui/save-file.js'
 import { useSayTrouble } from '../../ui/use-say-trouble.js'
 import { placeWorker } from '../../workers/place.js'
 import type { PanelProps } from './panel-props.js'
 
 const templateFormats = formats.filter((format) => format.template)
+
+/** The guides of what is printed: how large each is to be cut, and the mask. */
+const GuideList = ({
+  placement,
+  things,
+  which,
+  marginMm,
+}: Pick<PanelProps, 'placement' | 'things'> & { readonly which: 'all' | number; readonly marginMm: number }) => {
+  const lengths = useLengths()
+  const { t } = useTranslation()
+  const run = which === 'all' ? undefined : placement.runs[which]
+  const guided = (run ? [run] : placement.runs).flatMap((each) =>
+    each.dies.flatMap((laid) => {
+      const die = things.dies.find((one) => one.id === laid.dieId)
+      const guide = die && guideTrim(linesOnCard(die, laid, each.face), marginMm)
+      return die && guide ? [{ id: laid.id, name: die.name, guide }] : []
+    }),
+  )
+  return (
+    <ul className="space-y-1 text-sm">
+      {guided.map(({ id, name, guide }) => (
+        <li key={id}>
+          {t('place.print.guideText', {
+            name,
+            size: `${lengths.place(widthOf(guide))} × ${lengths.place(heightOfBox(guide))}`,
+          })}
+        </li>
+      ))}
+      <li>{t('place.print.maskText')}</li>
+    </ul>
+  )
+}
 
 /** Templates of true size, and the instructions on paper. */
 export const PrintPanel = ({
@@ -32,7 +65,6 @@ export const PrintPanel = ({
   name,
   blade,
 }: Pick<PanelProps, 'placement' | 'things'> & { readonly name: string; readonly blade: BladeSide }) => {
-  const lengths = useLengths()
   const { t } = useTranslation()
   const sayTrouble = useSayTrouble()
   const [which, setWhich] = useState<'all' | number>('all')
@@ -69,67 +101,30 @@ export const PrintPanel = ({
       sayTrouble(error)
     }
   }
-  const run = which === 'all' ? undefined : placement.runs[which]
-  const guided = (run ? [run] : placement.runs).flatMap((each) =>
-    each.dies.flatMap((laid) => {
-      const die = things.dies.find((one) => one.id === laid.dieId)
-      const guide = die && guideTrim(linesOnCard(die, laid, each.face), guideMarginMm)
-      return die && guide ? [{ id: laid.id, name: die.name, guide }] : []
-    }),
-  )
   return (
     <div className="space-y-3">
       <h2 className="font-bold text-base">{t('place.print.title')}</h2>
-      <Field label={t('place.print.which')} className="gap-0.5">
-        {(ids) => (
-          <select
-            {...ids}
-            className={boxClass}
-            value={which}
-            onChange={(event) => setWhich(event.target.value === 'all' ? 'all' : Number(event.target.value))}
-          >
-            <option value="all">{t('place.print.all')}</option>
-            {placement.runs.map((each, at) => (
-              <option key={each.id} value={at}>
-                {at + 1}. {each.name}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
-      <label className="flex min-h-9 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-accent"
-          checked={inPress}
-          onChange={(event) => setInPress(event.target.checked)}
-        />
+      <SelectBox
+        label={t('place.print.which')}
+        className="gap-0.5"
+        value={String(which)}
+        options={[
+          { value: 'all', text: t('place.print.all') },
+          ...placement.runs.map((each, at) => ({ value: String(at), text: `${at + 1}. ${each.name}` })),
+        ]}
+        onChange={(chosen) => setWhich(chosen === 'all' ? 'all' : Number(chosen))}
+      />
+      <Tick checked={inPress} onChange={() => setInPress(!inPress)}>
         {t('place.print.inPress')}
-      </label>
-      <label className="flex min-h-9 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-accent"
-          checked={guides}
-          onChange={(event) => setGuides(event.target.checked)}
-        />
+      </Tick>
+      <Tick checked={guides} onChange={() => setGuides(!guides)}>
         {t('place.print.guides')}
-      </label>
+      </Tick>
       {guides && (
-        <LengthInput label={t('place.print.guideMargin')} mm={guideMarginMm} leastMm={1} onChange={setGuideMargin} />
-      )}
-      {guides && (
-        <ul className="space-y-1 text-sm">
-          {guided.map(({ id, name: die, guide }) => (
-            <li key={id}>
-              {t('place.print.guideText', {
-                name: die,
-                size: `${lengths.place(widthOf(guide))} × ${lengths.place(heightOfBox(guide))}`,
-              })}
-            </li>
-          ))}
-          <li>{t('place.print.maskText')}</li>
-        </ul>
+        <>
+          <LengthInput label={t('place.print.guideMargin')} mm={guideMarginMm} leastMm={1} onChange={setGuideMargin} />
+          <GuideList placement={placement} things={things} which={which} marginMm={guideMarginMm} />
+        </>
       )}
       <div className="flex flex-wrap items-center gap-2">
         <span>{t('place.print.paper')}</span>

@@ -9,6 +9,7 @@ import { pictureAddress } from '../../ui/square-up/read-picture.js'
 import { ScaleFields } from '../../ui/square-up/ScaleFields.js'
 import { useSquareUp } from '../../ui/square-up/use-square-up.js'
 import { tracer } from '../../workers/trace.js'
+import { Fault } from '../../ui/Notice.js'
 
 /** A camera picture squared up by four marks, as a picture of true size. */
 export const SquareUpDialog = ({
@@ -45,11 +46,7 @@ export const SquareUpDialog = ({
           icon={<Upload aria-hidden size={18} />}
           onFile={(file) => void open(file)}
         />
-        {fault && (
-          <p role="alert" className="text-danger">
-            {t(fault === 'refused' ? 'trace.refused' : 'trace.fault.no-sheet')}
-          </p>
-        )}
+        {fault && <Fault>{t(fault === 'refused' ? 'trace.refused' : 'trace.fault.no-sheet')}</Fault>}
         {picture && (
           <>
             <Corners

@@ -22,6 +22,7 @@ import { Panel } from '../../ui/Panel.js'
 import { Why } from '../../ui/Why.js'
 import { ChanceReason, FeelReason } from './pass-reasons.js'
 import { sayLook } from './say-look.js'
+import { Mark } from '../../ui/Notice.js'
 
 const fromMemory: readonly PassReason[] = ['single-sheet', 'several-sheets']
 const ownRule: readonly PassReason[] = ['rule-one-and-look', 'rule-there-and-back']
@@ -137,7 +138,7 @@ export const PassesPanel = ({
     <Panel className="py-3">
       {isBorder && onceAtBest !== undefined && onceAtBest < cut.rules.leastChance && (
         <p className="mb-2 border-b border-line pb-2">
-          <span aria-hidden>▲ </span>
+          <Mark />
           {t('plan.passes.border', { chance: sayChance(t, onceAtBest) })}
         </p>
       )}

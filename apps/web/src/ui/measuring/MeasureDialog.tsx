@@ -7,6 +7,7 @@ import { Button } from '../Button.js'
 import { Modal } from '../Modal.js'
 import { Average, PiecesField, piecesOf } from './pile.js'
 import { TypedReadings } from './TypedReadings.js'
+import { Fault } from '../Notice.js'
 
 /** Takes readings, typed or of a connected caliper, of one thing or of a pile of like things, and hands their average on. */
 export const MeasureDialog = ({
@@ -64,11 +65,7 @@ export const MeasureDialog = ({
         <div className="flex flex-col gap-3">
           <TypedReadings onTake={onTake} />
           <p className="border-t border-line pt-3 font-bold">{t('common.measure.byCable')}</p>
-          {caliper.connection === 'failed' && (
-            <p role="alert" className="text-danger">
-              {t('common.measure.failed')}
-            </p>
-          )}
+          {caliper.connection === 'failed' && <Fault>{t('common.measure.failed')}</Fault>}
           {hasSerial() && (
             <Button className="self-start" onClick={caliper.connectSerial}>
               {t('common.measure.serial')}

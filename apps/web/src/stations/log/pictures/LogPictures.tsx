@@ -103,38 +103,68 @@ const PadLife = ({ pads }: { readonly pads: readonly PadWearRow[] }) => {
   )
 }
 
-/** Questions people ask of their log, each with the picture that answers it, for the runs of one technique that the filters leave. */
-const LogPictures = ({
-  runs,
-  technique,
-  pads,
-}: {
-  readonly runs: readonly RunRow[]
-  readonly technique: TechniqueId
-  readonly pads: readonly PadWearRow[]
-}) => {
-  const lengths = useLengths()
+/** How many rounds it took until a job came out as wanted, attempt by attempt. */
+const RoundsTaken = ({ runs }: { readonly runs: readonly RunRow[] }) => {
   const { t } = useTranslation()
   const attempts = roundsUntilGood(runs)
-  const smooth = runningMean(
-    attempts.map((each) => each.rounds),
-    TOGETHER,
+  const rounds = attempts.map((each) => each.rounds)
+  const smooth = runningMean(rounds, TOGETHER)
+  const roundsAnswer =
+    attempts.length > 0
+      ? t('log.pictures.roundsAnswer', { mean: toTenth(mean(rounds)), count: attempts.length })
+      : t('log.pictures.nothing')
+  return (
+    <Picture question={t('log.pictures.rounds')} answer={roundsAnswer}>
+      <Scatter
+        role="img"
+        aria-label={`${t('log.pictures.rounds')} ${roundsAnswer}`}
+        data={{
+          datasets: [
+            {
+              data: attempts.map(({ at, rounds }) => ({ x: at, y: rounds })),
+              backgroundColor: chartColours.ink,
+              pointRadius: 4,
+            },
+            {
+              data: attempts.map(({ at }, index) => ({ x: at, y: smooth[index] as number })),
+              showLine: true,
+              borderColor: chartColours.clean,
+              borderWidth: 2.5,
+              pointRadius: 0,
+            },
+          ],
+        }}
+        options={{
+          ...plain,
+          scales: {
+            x: {
+              type: 'linear',
+              ticks: {
+                ...ticks,
+                maxTicksLimit: 5,
+                callback: (value) => sayDay(new Date(Number(value)).toISOString()),
+              },
+              grid: { display: false },
+            },
+            y: { min: 0, ticks: { ...ticks, stepSize: 1 }, title: titled(t('log.pictures.roundsAxis')) },
+          },
+        }}
+      />
+    </Picture>
   )
+}
+
+/** What each squeeze beyond the pile came out as at first. */
+const SqueezeSeen = ({ runs, technique }: { readonly runs: readonly RunRow[]; readonly technique: TechniqueId }) => {
+  const lengths = useLengths()
+  const { t } = useTranslation()
   const { looks, asWanted } = toldOf(technique)
   const firsts = firstRounds(runs)
-  const bySheets = passesBySheets(runs)
+  const good = firsts.flatMap(({ isGood, overMm }) => (isGood ? [overMm] : []))
   const seenName = (at: number): string => {
     const seen = looks[at]
     return seen ? t(`words.seen.${seen}`) : ''
   }
-  const good = firsts.flatMap(({ isGood, overMm }) => (isGood ? [overMm] : []))
-  const roundsAnswer =
-    attempts.length > 0
-      ? t('log.pictures.roundsAnswer', {
-          mean: toTenth(mean(attempts.map((each) => each.rounds))),
-          count: attempts.length,
-        })
-      : t('log.pictures.nothing')
   const squeezeAnswer =
     good.length > 0
       ? t('log.pictures.squeezeAnswer', {
@@ -142,6 +172,45 @@ const LogPictures = ({
           high: lengths.thickness(good.reduce((most, mm) => Math.max(most, mm), -Infinity)),
         })
       : t('log.pictures.nothing')
+  return (
+    <Picture question={t('log.pictures.squeeze')} answer={squeezeAnswer}>
+      <Scatter
+        role="img"
+        aria-label={`${t('log.pictures.squeeze')} ${squeezeAnswer}`}
+        data={{
+          datasets: looks.map((look, at) => ({
+            data: firsts.flatMap(({ seen, overMm }) => (seen === look ? [{ x: overMm, y: at }] : [])),
+            ...markOf(at - looks.indexOf(asWanted)),
+            pointRadius: 5,
+          })),
+        }}
+        options={{
+          ...plain,
+          scales: {
+            x: {
+              type: 'linear',
+              ticks: { ...ticks, maxTicksLimit: 7, callback: (value) => lengths.bare(Number(value)) },
+              title: titled(t('log.pictures.squeezeAxis', { unit: lengths.style.unit })),
+            },
+            y: {
+              min: -0.5,
+              max: looks.length - 0.5,
+              afterBuildTicks: (axis) => {
+                axis.ticks = looks.map((_, value) => ({ value }))
+              },
+              ticks: { ...ticks, callback: (value) => seenName(Number(value)) },
+            },
+          },
+        }}
+      />
+    </Picture>
+  )
+}
+
+/** How many passes so many sheets at once took. */
+const PassesBySheets = ({ runs }: { readonly runs: readonly RunRow[] }) => {
+  const { t } = useTranslation()
+  const bySheets = passesBySheets(runs)
   const passesAnswer =
     bySheets.length > 0
       ? bySheets
@@ -151,101 +220,48 @@ const LogPictures = ({
           .join(' · ')
       : t('log.pictures.nothing')
   return (
-    <div className="grid gap-3 lg:grid-cols-2">
-      <Picture question={t('log.pictures.rounds')} answer={roundsAnswer}>
-        <Scatter
-          role="img"
-          aria-label={`${t('log.pictures.rounds')} ${roundsAnswer}`}
-          data={{
-            datasets: [
-              {
-                data: attempts.map(({ at, rounds }) => ({ x: at, y: rounds })),
-                backgroundColor: chartColours.ink,
-                pointRadius: 4,
-              },
-              {
-                data: attempts.map(({ at }, index) => ({ x: at, y: smooth[index] as number })),
-                showLine: true,
-                borderColor: chartColours.clean,
-                borderWidth: 2.5,
-                pointRadius: 0,
-              },
-            ],
-          }}
-          options={{
-            ...plain,
-            scales: {
-              x: {
-                type: 'linear',
-                ticks: {
-                  ...ticks,
-                  maxTicksLimit: 5,
-                  callback: (value) => sayDay(new Date(Number(value)).toISOString()),
-                },
-                grid: { display: false },
-              },
-              y: { min: 0, ticks: { ...ticks, stepSize: 1 }, title: titled(t('log.pictures.roundsAxis')) },
+    <Picture question={t('log.pictures.passes')} answer={passesAnswer}>
+      <Bar
+        role="img"
+        aria-label={`${t('log.pictures.passes')} ${passesAnswer}`}
+        data={{
+          labels: bySheets.map(({ sheets }) => String(sheets)),
+          datasets: [
+            {
+              data: bySheets.map(({ passes }) => passes),
+              backgroundColor: chartColours.inkSoft,
+              maxBarThickness: 56,
             },
-          }}
-        />
-      </Picture>
-      <Picture question={t('log.pictures.squeeze')} answer={squeezeAnswer}>
-        <Scatter
-          role="img"
-          aria-label={`${t('log.pictures.squeeze')} ${squeezeAnswer}`}
-          data={{
-            datasets: looks.map((look, at) => ({
-              data: firsts.flatMap(({ seen, overMm }) => (seen === look ? [{ x: overMm, y: at }] : [])),
-              ...markOf(at - looks.indexOf(asWanted)),
-              pointRadius: 5,
-            })),
-          }}
-          options={{
-            ...plain,
-            scales: {
-              x: {
-                type: 'linear',
-                ticks: { ...ticks, maxTicksLimit: 7, callback: (value) => lengths.bare(Number(value)) },
-                title: titled(t('log.pictures.squeezeAxis', { unit: lengths.style.unit })),
-              },
-              y: {
-                min: -0.5,
-                max: looks.length - 0.5,
-                afterBuildTicks: (axis) => {
-                  axis.ticks = looks.map((_, value) => ({ value }))
-                },
-                ticks: { ...ticks, callback: (value) => seenName(Number(value)) },
-              },
-            },
-          }}
-        />
-      </Picture>
-      <Picture question={t('log.pictures.passes')} answer={passesAnswer}>
-        <Bar
-          role="img"
-          aria-label={`${t('log.pictures.passes')} ${passesAnswer}`}
-          data={{
-            labels: bySheets.map(({ sheets }) => String(sheets)),
-            datasets: [
-              {
-                data: bySheets.map(({ passes }) => passes),
-                backgroundColor: chartColours.inkSoft,
-                maxBarThickness: 56,
-              },
-            ],
-          }}
-          options={{
-            ...plain,
-            scales: {
-              x: { ticks, title: titled(t('log.pictures.sheetsAxis')), grid: { display: false } },
-              y: { min: 0, ticks, title: titled(t('log.pictures.passesAxis')) },
-            },
-          }}
-        />
-      </Picture>
-      <PadLife pads={pads} />
-    </div>
+          ],
+        }}
+        options={{
+          ...plain,
+          scales: {
+            x: { ticks, title: titled(t('log.pictures.sheetsAxis')), grid: { display: false } },
+            y: { min: 0, ticks, title: titled(t('log.pictures.passesAxis')) },
+          },
+        }}
+      />
+    </Picture>
   )
 }
+
+/** Questions people ask of their log, each with the picture that answers it, for the runs of one technique that the filters leave. */
+const LogPictures = ({
+  runs,
+  technique,
+  pads,
+}: {
+  readonly runs: readonly RunRow[]
+  readonly technique: TechniqueId
+  readonly pads: readonly PadWearRow[]
+}) => (
+  <div className="grid gap-3 lg:grid-cols-2">
+    <RoundsTaken runs={runs} />
+    <SqueezeSeen runs={runs} technique={technique} />
+    <PassesBySheets runs={runs} />
+    <PadLife pads={pads} />
+  </div>
+)
 
 export default LogPictures

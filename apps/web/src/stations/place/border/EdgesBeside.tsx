@@ -7,6 +7,7 @@ import { Field } from '../../../ui/Field.js'
 import { useLengths } from '../../../text/lengths.js'
 import { LengthInput } from '../../../ui/form/LengthInput.js'
 import type { EdgesInHand } from './ribbon-in-hand.js'
+import { Fault } from '../../../ui/Notice.js'
 
 /** A die that cuts both edges of the ribbon in a run of its own: how far apart, and in what phase to the middle and to one another. */
 export const EdgesBeside = ({
@@ -72,10 +73,9 @@ export const EdgesBeside = ({
             onChange={(widthMm) => onChange({ ...edges, widthMm })}
           />
           {isTooNarrow && (
-            <p role="alert" className="text-sm text-danger">
-              <span aria-hidden>▲ </span>
+            <Fault className="text-sm">
               {t('place.border.beside.tooNarrow', { least: lengths.place(leastWidthMm) })}
-            </p>
+            </Fault>
           )}
           {isInPhase ? (
             phaseChoice(t('place.border.beside.toMiddle'), edges.toMiddle, (toMiddle) =>

@@ -13,6 +13,7 @@ import { FilePicker } from '../../../ui/FilePicker.js'
 import { LengthInput } from '../../../ui/form/LengthInput.js'
 import { readInTime } from '../../../workers/drawing.js'
 import { TraceDialog } from '../trace/TraceDialog.js'
+import { Fault } from '../../../ui/Notice.js'
 
 const readFormats = formats.filter((format) => format.read)
 const accepted = readFormats.flatMap(({ ending, mimeType }) => [`.${ending}`, mimeType]).join(',')
@@ -58,10 +59,7 @@ export const LoopsField = () => {
         {t(`words.offcutSource.${source}`)} · {lengths.area(lengthMm, widthMm)}
       </p>
       {(refused || typeof fault === 'string') && (
-        <p role="alert" className="text-danger">
-          <span aria-hidden>▲ </span>
-          {typeof fault === 'string' ? fault : t('shelf.offcut.refused')}
-        </p>
+        <Fault>{typeof fault === 'string' ? fault : t('shelf.offcut.refused')}</Fault>
       )}
       <div className="flex flex-wrap items-end gap-3">
         <LengthInput label={t('shelf.offcut.length')} mm={lengthMm} leastMm={5} onChange={(mm) => typed(mm, widthMm)} />

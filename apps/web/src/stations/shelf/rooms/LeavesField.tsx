@@ -8,6 +8,7 @@ import { Button, IconButton } from '../../../ui/Button.js'
 import { length } from '../../../ui/form/codec.js'
 import { boxClass } from '../../../ui/Field.js'
 import { LengthInput } from '../../../ui/form/LengthInput.js'
+import { Fault } from '../../../ui/Notice.js'
 
 type Leaves = NonNullable<PlateInput['leaves']>
 
@@ -54,12 +55,7 @@ export const LeavesField = () => {
           </IconButton>
         </div>
       ))}
-      {typeof fault === 'string' && (
-        <p role="alert" className="text-danger">
-          <span aria-hidden>▲ </span>
-          {fault}
-        </p>
-      )}
+      {typeof fault === 'string' && <Fault>{fault}</Fault>}
       {leaves.length > 0 && (
         <ul aria-label={t('shelf.leaves.settings')} className="max-w-md">
           {settings.map((each) => (

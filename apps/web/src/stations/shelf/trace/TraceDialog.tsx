@@ -7,6 +7,7 @@ import { Button } from '../../../ui/Button.js'
 import { Choice } from '../../../ui/Choice.js'
 import { FilePicker } from '../../../ui/FilePicker.js'
 import { Modal } from '../../../ui/Modal.js'
+import { Fault } from '../../../ui/Notice.js'
 import { Slider } from '../../../ui/Slider.js'
 import { Corners } from '../../../ui/square-up/Corners.js'
 import { ScaleFields } from '../../../ui/square-up/ScaleFields.js'
@@ -19,6 +20,46 @@ import type { TracedView } from '../../../workers/trace.worker.js'
 const DUST_MM2 = 3
 const samples = { scan: 'lighthouse-scan.png', photo: 'kite-photo.png' } as const
 
+/** What was found in the picture: the lines and their size, and where dark ends and light begins. */
+const TracedOutline = ({
+  traced,
+  threshold,
+  onThreshold,
+  onTake,
+}: {
+  readonly traced: Extract<TracedView, { ok: true }>
+  readonly threshold: number | undefined
+  readonly onThreshold: (level: number) => void
+  readonly onTake: () => void
+}) => {
+  const { t } = useTranslation()
+  const lengths = useLengths()
+  return (
+    <>
+      <OutlineDrawing view={traced.view} className="mx-auto block h-56 w-full" spoken={t('shelf.outline.spoken')} />
+      <p role="status">
+        {t('trace.found', {
+          size: lengths.area(traced.view.measures.lengthMm, traced.view.measures.widthMm),
+          count: traced.lines.length,
+          accuracy: lengths.thickness(traced.accuracyMm),
+        })}
+      </p>
+      <Slider
+        label={t('trace.threshold')}
+        shown={String(Math.round(threshold ?? traced.threshold))}
+        value={threshold ?? traced.threshold}
+        least={5}
+        most={250}
+        step={1}
+        onChange={onThreshold}
+      />
+      <Button look="next" onClick={onTake}>
+        {t('trace.take')}
+      </Button>
+    </>
+  )
+}
+
 /** Traces a die's outline from a scan or photo of what it cut, or of the die itself. */
 export const TraceDialog = ({
   open,
@@ -30,7 +71,6 @@ export const TraceDialog = ({
   readonly onTraced: (lines: readonly (readonly number[])[], view: OutlineView, fileName: string) => void
 }) => {
   const { t } = useTranslation()
-  const lengths = useLengths()
   const squaring = useSquareUp()
   const [darkShape, setDark] = useState<'dark' | 'light'>('dark')
   const [threshold, setThreshold] = useState<number>()
@@ -82,11 +122,7 @@ export const TraceDialog = ({
             </Button>
           ))}
         </div>
-        {refused && (
-          <p role="alert" className="text-danger">
-            {t('trace.refused')}
-          </p>
-        )}
+        {refused && <Fault>{t('trace.refused')}</Fault>}
         {picture && (
           <>
             <p>{t(`trace.lay.${squaring.by}`)}</p>
@@ -117,41 +153,17 @@ export const TraceDialog = ({
             </div>
           </>
         )}
-        {traced && !traced.ok && (
-          <p role="alert" className="text-danger">
-            {t(`trace.fault.${traced.fault}`)}
-          </p>
-        )}
+        {traced && !traced.ok && <Fault>{t(`trace.fault.${traced.fault}`)}</Fault>}
         {traced?.ok && (
-          <>
-            <OutlineDrawing
-              view={traced.view}
-              className="mx-auto block h-56 w-full"
-              spoken={t('shelf.outline.spoken')}
-            />
-            <p role="status">
-              {t('trace.found', {
-                size: lengths.area(traced.view.measures.lengthMm, traced.view.measures.widthMm),
-                count: traced.lines.length,
-                accuracy: lengths.thickness(traced.accuracyMm),
-              })}
-            </p>
-            <Slider
-              label={t('trace.threshold')}
-              shown={String(Math.round(threshold ?? traced.threshold))}
-              value={threshold ?? traced.threshold}
-              least={5}
-              most={250}
-              step={1}
-              onChange={(level) => {
-                setThreshold(level)
-                void trace(level)
-              }}
-            />
-            <Button look="next" onClick={() => onTraced(traced.lines, traced.view, squaring.name)}>
-              {t('trace.take')}
-            </Button>
-          </>
+          <TracedOutline
+            traced={traced}
+            threshold={threshold}
+            onThreshold={(level) => {
+              setThreshold(level)
+              void trace(level)
+            }}
+            onTake={() => onTraced(traced.lines, traced.view, squaring.name)}
+          />
         )}
       </div>
     </Modal>

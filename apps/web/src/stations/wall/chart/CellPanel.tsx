@@ -13,6 +13,7 @@ import { Button, ButtonLink } from '../../../ui/Button.js'
 import { Failure } from '../../../ui/states.js'
 import type { CellPlace } from './ChartGrid.js'
 import { platesOfChart, sayColumn, sayFeel, sayRow } from './said.js'
+import { Mark } from '../../../ui/Notice.js'
 
 /** Jobs that press the same thing on the same sheet and press. */
 const jobsLike = (jobs: readonly JobRow[], chart: ChartRow, dieId: string, sheetId: string): JobRow[] =>
@@ -122,7 +123,7 @@ export const CellPanel = ({
           {cell.is === 'own' && <p className="mt-1">{t('wall.cell.ownSays')}</p>}
           {figures && figures.cautions.length > 0 && (
             <p className="mt-1 text-danger">
-              <span aria-hidden>▲ </span>
+              <Mark />
               {t('wall.cell.cautions', { count: figures.cautions.length })}
             </p>
           )}

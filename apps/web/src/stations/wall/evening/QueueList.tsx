@@ -12,6 +12,7 @@ import { sayClock } from '../../../text/dates.js'
 import { sayChance } from '../../../text/say-cut.js'
 import { draggedTo, fixedTo, forbidding, isPinned, letGo } from './pins.js'
 import { sayChanges, sayJobs, sayMoment } from './said.js'
+import { Mark } from '../../../ui/Notice.js'
 
 /** One line of a queue: what goes through, how often, in which stack, when; and what a hand may change of it. */
 const RunLine = ({
@@ -76,7 +77,7 @@ const RunLine = ({
         <p className="text-sm text-ink-soft">{stack.join(' · ')}</p>
         {run.option.cautions.length > 0 && (
           <p className="text-sm text-danger">
-            <span aria-hidden>▲ </span>
+            <Mark />
             {t('wall.cell.cautions', { count: run.option.cautions.length })}
           </p>
         )}
