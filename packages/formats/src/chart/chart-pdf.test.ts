@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import { chartPapers, chartPaperNames, FIGURE_SHARE, layOutChart, pointsFor } from './layout.js'
+import {
+  chartPapers,
+  chartPaperNames,
+  FIGURE_SHARE,
+  layOutChart,
+  measureChart,
+  mostLines,
+  pointsFor,
+} from './layout.js'
 import { type PrintedChart, writeChartPdf } from './write-chart-pdf.js'
 
 const chartOf = (rows: number, columns: number): PrintedChart => ({
@@ -26,7 +34,6 @@ const chartOf = (rows: number, columns: number): PrintedChart => ({
       ],
     },
   ],
-  basesTitle: 'Base stacks, twice as large as they are',
   legend: ['A number: the base stack.', 'The maker’s booklet comes first.'],
   foot: 'The maker’s booklet comes first.',
   page: (page, of) => `page ${page} of ${of}`,
@@ -70,25 +77,40 @@ describe('a printed chart', () => {
         [20, 12],
         [60, 30],
       ] as const) {
-        const { tiles, marginMm, rowHeadMm, cellMm, headMm, columnHeadMm, footMm, widthMm, heightMm } = layOutChart(
-          paper,
-          rows,
-          columns,
-          { cellEm: 6, rowEm: 10 },
-        )
+        const measures = measureChart(paper, columns, { cellEm: 6, rowEm: 10 })
+        const layout = layOutChart(measures, columns, {
+          legend: 4,
+          columnHead: mostLines(measures).columnHead,
+          rows: Array.from({ length: rows }, (_, at) => (at % 5 === 0 ? 5 : at === 1 ? mostLines(measures).row : 2)),
+        })
+        const { tiles, marginMm, rowHeadMm, cellMm, rowMm, headMm, columnHeadMm, footMm, widthMm, heightMm } = layout
         const seen = new Set<string>()
         for (const { fromRow, toRow, fromColumn, toColumn } of tiles) {
           for (let row = fromRow; row < toRow; row++)
             for (let column = fromColumn; column < toColumn; column++) seen.add(`${row} ${column}`)
-          expect(marginMm + rowHeadMm + (toColumn - fromColumn) * cellMm[0]).toBeLessThanOrEqual(
-            widthMm - marginMm + 1e-6,
-          )
-          expect(marginMm + headMm + columnHeadMm + (toRow - fromRow) * cellMm[1]).toBeLessThanOrEqual(
-            heightMm - marginMm - footMm + 1e-6,
-          )
+          expect(marginMm + rowHeadMm + (toColumn - fromColumn) * cellMm).toBeLessThanOrEqual(widthMm - marginMm + 1e-6)
+          const high = rowMm.slice(fromRow, toRow).reduce((sum, mm) => sum + mm, 0)
+          expect(marginMm + headMm + columnHeadMm + high).toBeLessThanOrEqual(heightMm - marginMm - footMm + 1e-6)
         }
         expect(seen.size).toBe(rows * columns)
       }
+  })
+
+  it('tells every name of a long row, in as many lines as it takes', () => {
+    const names = Array.from({ length: 18 }, (_, at) => `Harbour die number ${at + 1}`)
+    const text = textOf(writeChartPdf({ ...chartOf(3, 3), rows: [names.join(', '), 'Gull', 'Kite'] }, 'a4'))
+    const told = [...text.matchAll(/\(([^)]*)\) Tj/g)].map(([, each]) => each).join(' ')
+    for (const name of names) expect(told).toContain(name.split(' ').at(-1))
+    expect(told).not.toContain('…')
+  })
+
+  it('puts bases below the grid where there is room, so that a chart of a dozen rows and eight columns is one page', () => {
+    const short = chartOf(11, 8)
+    const cells = short.cells.map((row) =>
+      row.map((cell) => (cell.base ? { ...cell, lines: ['2×', '', 'firm 94 %'] } : cell)),
+    )
+    for (const paper of ['a4', 'letter'] as const)
+      expect(pagesOf(writeChartPdf({ ...short, cells }, paper))).toHaveLength(1)
   })
 
   it('draws nothing but black', () => {

@@ -113,7 +113,7 @@ describe('rows and columns that say the same', () => {
   it('are one row and one column, which promises no more than the least sure of them', () => {
     expect(paper.rows).toEqual(['Pier letter E, I', 'Gull trio'])
     expect(paper.columns).toEqual([
-      ['Ivory, White', '0.31 mm, 0.30 mm'],
+      ['Ivory, White', '0.30, 0.31 mm'],
       ['Kraft', '0.38 mm'],
     ])
     expect(paper.cells.map((row) => row.map(({ lines }) => lines[2] ?? lines[0]))).toEqual([

@@ -32,6 +32,13 @@ const cellOf = (t: TFunction<'app'>, chart: ChartAnswer, cell: ChartCellAnswer, 
 type ChartRowOf = ChartAnswer['rows'][number]
 type ChartColumnOf = ChartAnswer['columns'][number]
 
+/** Thicknesses of columns, thinnest first, the unit once. */
+const sayThicknesses = (columns: readonly ChartColumnOf[], lengths: Lengths): string => {
+  const mm = [...new Set(columns.map(({ thicknessMm }) => thicknessMm))].sort((a, b) => a - b)
+  const bare = [...new Set(mm.map(lengths.bare))]
+  return [...bare.slice(0, -1), lengths.thickness(mm.at(-1) ?? 0)].join(', ')
+}
+
 /** A chart as it is printed: in black, told by shapes, numbers and words; what says the same is one row, or one column. */
 export const printedChart = (
   t: TFunction<'app'>,
@@ -70,15 +77,14 @@ export const printedChart = (
     ].join(' · '),
     rows: alike.rowGroups.map((its) => joinedNames(its.flatMap((at) => sayRow(t, chart.rows[at] as ChartRowOf)))),
     columns: alike.columnGroups.map((its) => {
-      const said = its.map((at) => sayColumn(t, chart.columns[at] as ChartColumnOf, lengths))
-      return [joinedNames(said.map(([name]) => name)), [...new Set(said.map(([, thickness]) => thickness))].join(', ')]
+      const columns = its.map((at) => chart.columns[at] as ChartColumnOf)
+      return [joinedNames(columns.map((column) => sayColumn(t, column, lengths)[0])), sayThicknesses(columns, lengths)]
     }),
     cells: alike.cells.map((row) => row.map((cell) => cellOf(t, chart, cell, lengths))),
     bases: chart.bases.map((base) => ({
       title: t('wall.baseSays', { count: base.cells, height: lengths.thickness(base.heightMm) }),
       layers: layersOf(base),
     })),
-    basesTitle: t('wall.print.bases'),
     legend: [
       t('wall.print.howCell'),
       ...(shims.length > 0

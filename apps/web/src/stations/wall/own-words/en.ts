@@ -138,7 +138,6 @@ export const wall = {
     basedOn_zero: 'based on no runs',
     basedOn_one: 'based on one run',
     basedOn_other: 'based on {{count}} runs',
-    bases: 'Base stacks, to scale, twice their size',
     howCell:
       'A shape with a number: the base stack. 2×: passes. +0.10: shims laid on it. Then the handle, and the chance of coming out well.',
     shims: 'Shims: {{shims}}',
