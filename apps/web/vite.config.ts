@@ -20,10 +20,13 @@ const NOT_SHARED = /clipper2-ts|react-hook-form|core\/src\/(geometry\/polygons|g
 
 /** A few hundred bytes each, and on nearly every page: one piece. */
 const SMALL =
-  /web\/src\/(text\/(i18n|languages|say-pressed|say-finding)|data\/(sharing|who|job-in-hand|job-steps|kept\/\w+)|ui\/(SeverityMark|SeenBadge|Why|form\/(Tick|LengthInput|NumberBox))|pressing\/stack\/layer-name)\.tsx?$/
+  /web\/src\/(text\/(i18n|languages|say-pressed|say-finding|say-difference|say-format)|data\/(sharing|who|job-in-hand|job-steps|kept\/\w+)|ui\/(SeverityMark|SeenBadge|Why|Notice|save-file|data-address|form\/(Tick|LengthInput|NumberBox|SelectBox|TextBox))|pressing\/stack\/layer-name)\.tsx?$/
 
-/** The piece that a file of words goes into. */
-const wordsOf = (id: string): string => `words-${/\/text\/([\w-]+)/.exec(id)?.[1] ?? ''}`
+/** The piece that a file of words goes into: a language's, or a station's own of a language. */
+const wordsOf = (id: string): string => {
+  const [, station, language] = /\/([\w-]+)\/own-words\/([\w-]+)\.ts$/.exec(id) ?? []
+  return station ? `${station}-words-${language}` : `words-${/\/text\/([\w-]+)/.exec(id)?.[1] ?? ''}`
+}
 
 export default defineConfig({
   plugins: [react(), tailwindcss(), serviceWorker(fileURLToPath(new URL('src/offline/sw.ts', import.meta.url)))],
@@ -63,7 +66,7 @@ export default defineConfig({
               name: wordsOf,
               priority: 2,
               debugName: 'words',
-              test: /\/text\/[\w-]+\/[\w-]+\.ts$|\/stations\/.*\/text\/[\w-]+\.ts$/,
+              test: /\/text\/[\w-]+\/[\w-]+\.ts$|\/stations\/.*\/(text|own-words)\/[\w-]+\.ts$/,
             },
           ],
         },

@@ -7,6 +7,7 @@ import { noteWhereOneIs } from '../data/job-in-hand.js'
 import { isHere, useMay } from '../data/who.js'
 import { IconButton } from '../ui/Button.js'
 import { Choice } from '../ui/Choice.js'
+import { withWordsOf } from '../text/i18n.js'
 import { classes } from '../ui/classes.js'
 import { Loading } from '../ui/states.js'
 import { RestMenu } from './RestMenu.js'
@@ -14,7 +15,7 @@ import { Shortcuts } from './Shortcuts.js'
 import { doors } from './stations.js'
 
 const Connection = lazy(() => import('./Connection.js'))
-const JotDialog = lazy(() => import('../stations/log/jot/JotDialog.js'))
+const JotDialog = lazy(() => withWordsOf(['log'], import('../stations/log/jot/JotDialog.js')))
 
 const UnitSwitch = () => {
   const { t } = useTranslation()

@@ -1,12 +1,12 @@
 import { createBrowserRouter, redirect, type RouteObject } from 'react-router'
 import { jobPath } from '../data/job-address.js'
-import { speakOf } from '../text/i18n.js'
+import { withWordsOf } from '../text/i18n.js'
 import { stationsWithOwnWords } from '../text/languages.js'
 import { Loading } from '../ui/states.js'
 import { Frame } from './Frame.js'
 import { JobFrame, JobGoesOn } from './JobFrame.js'
 import { RouteFailure } from './RouteFailure.js'
-import { stations, stepStations } from './stations.js'
+import { type AnyStation, stations, stepStations } from './stations.js'
 
 /** Everything about one job, each station with its part. */
 const ofAJob = (): RouteObject => ({
@@ -14,7 +14,7 @@ const ofAJob = (): RouteObject => ({
   element: <JobFrame />,
   children: [
     { index: true, element: <JobGoesOn /> },
-    ...stations.flatMap(({ id, ofJob }) => routesWithWords(id, ofJob ?? [])),
+    ...stations.flatMap((station) => routesWithWords(station, station.ofJob ?? [])),
   ],
 })
 
@@ -31,18 +31,21 @@ const before: readonly RouteObject[] = stepStations.flatMap(({ id }): RouteObjec
       ],
 )
 
-/** A station's pages with the words that only they say. */
-const withOwnWords = (station: string, routes: readonly RouteObject[]): RouteObject[] =>
+/** Pages with the words that only some stations say. */
+const saying = (said: readonly string[], routes: readonly RouteObject[]): RouteObject[] =>
   routes.map((route) => {
     const { lazy, children } = route
-    const inner = children && { children: withOwnWords(station, children) }
+    const inner = children && { children: saying(said, children) }
     if (typeof lazy !== 'function') return { ...route, ...inner } as RouteObject
-    const both = async () => (await Promise.all([lazy(), speakOf(station)]))[0]
-    return { ...route, ...inner, lazy: both } as RouteObject
+    return { ...route, ...inner, lazy: () => withWordsOf(said, lazy()) } as RouteObject
   })
 
-const routesWithWords = (station: string, routes: readonly RouteObject[]): RouteObject[] =>
-  stationsWithOwnWords.includes(station) ? withOwnWords(station, routes) : [...routes]
+/** A station's pages with the words that only they say. */
+const routesWithWords = ({ id, says = [] }: AnyStation, routes: readonly RouteObject[]): RouteObject[] =>
+  saying(
+    [id, ...says].filter((each) => stationsWithOwnWords.includes(each)),
+    routes,
+  )
 
 /** Every address; each station is fetched when it is first opened. */
 export const router = createBrowserRouter([
@@ -54,7 +57,9 @@ export const router = createBrowserRouter([
       { index: true, loader: () => redirect('/jobs') },
       ...before,
       ofAJob(),
-      ...stations.flatMap(({ id, routes }) => (routes ? [{ path: id, children: routesWithWords(id, routes) }] : [])),
+      ...stations.flatMap((station) =>
+        station.routes ? [{ path: station.id, children: routesWithWords(station, station.routes) }] : [],
+      ),
       { path: '*', lazy: () => import('../ui/NotThere.js') },
     ],
   },

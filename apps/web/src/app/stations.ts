@@ -15,8 +15,10 @@ import type { Station, StationNav } from '../stations/station.js'
 /** Every station, in the order people work. */
 export const stations = [jobs, shelf, wall, cards, log, plan, place, bench, practice, workshop, words, welcome] as const
 
-type AnyStation = (typeof stations)[number]
-type Reached = Extract<AnyStation, Station<string, unknown, StationNav>>
+type SomeStation = (typeof stations)[number]
+/** A station as the router reads it. */
+export type AnyStation = Station<string, unknown, StationNav | undefined>
+type Reached = Extract<SomeStation, Station<string, unknown, StationNav>>
 
 /** The stations that are reached with a key. */
 export const reachedStations: readonly Reached[] = stations.filter(
@@ -39,4 +41,4 @@ type Both<Union> = (Union extends unknown ? (each: Union) => void : never) exten
   : never
 
 /** What all stations say. */
-export type StationWords = Both<NonNullable<AnyStation['words']>>
+export type StationWords = Both<NonNullable<SomeStation['words']>>

@@ -24,6 +24,8 @@ export interface Station<Id extends string, Words, Nav extends StationNav | unde
   readonly id: Id
   readonly nav: Nav
   readonly keys?: readonly StationKey[]
+  /** Other stations whose own words its pages say, too. */
+  readonly says?: readonly string[]
   /** Below its own address. */
   readonly routes?: readonly RouteObject[]
   /** Below the address of a job. */

@@ -36,6 +36,10 @@ export const speakOf = async (station: string): Promise<void> => {
   spokenOf.add(station)
 }
 
+/** What is fetched together with the own words of the stations that say some there. */
+export const withWordsOf = async <Fetched>(stations: readonly string[], fetched: Promise<Fetched>): Promise<Fetched> =>
+  (await Promise.all([fetched, ...stations.map(speakOf)]))[0]
+
 /** Fetches the words of a language, and of the first language for what that one leaves out. */
 export const startSpeaking = async (language: string): Promise<void> => {
   await i18next.use(initReactI18next).init({

@@ -2,6 +2,7 @@ import { boxAround, editRun, freshId, type LaidBlock, type LaidDie, roundBlock }
 import { lazy, Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
+import { withWordsOf } from '../../text/i18n.js'
 import { LengthInput } from '../../ui/form/LengthInput.js'
 import { useSay } from '../../ui/toasts.js'
 import { useSayTrouble } from '../../ui/use-say-trouble.js'
@@ -9,9 +10,9 @@ import { placeWorker } from '../../workers/place.js'
 import type { PanelProps } from './panel-props.js'
 
 /** Reading pictures is fetched where somebody has one. */
-const TraceDialog = lazy(() =>
-  import('../shelf/trace/TraceDialog.js').then(({ TraceDialog }) => ({ default: TraceDialog })),
-)
+const TraceDialog = lazy(async () => ({
+  default: (await withWordsOf(['shelf'], import('../shelf/trace/TraceDialog.js'))).TraceDialog,
+}))
 
 /** mm. A block that is added without a size of its own. */
 const USUAL_MM = 40

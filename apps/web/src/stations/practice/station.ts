@@ -7,6 +7,8 @@ import type { practice as words } from './text/en.js'
 export const practice: Station<'practice', { practice: typeof words & typeof ownWords }, StationNav<'rest'>> = {
   id: 'practice',
   nav: { at: 'rest', key: 'x', icon: Dumbbell },
+  // An exercise is played at the Bench.
+  says: ['bench'],
   routes: [
     { index: true, lazy: () => import('./PracticeStation.js') },
     { path: 'mastered', lazy: () => import('./MasteredPage.js') },

@@ -5,5 +5,7 @@ import type { welcome as words } from './own-words/en.js'
 export const welcome: Station<'welcome', { welcome: typeof words }, undefined> = {
   id: 'welcome',
   nav: undefined,
+  // The gap of a press is typed as on its page.
+  says: ['shelf'],
   routes: [{ index: true, lazy: () => import('./WelcomeStation.js') }],
 }

@@ -9,38 +9,6 @@ export const plan = {
   lie: { plain: '{{face}} to the blade', turned: '{{face}} to the blade, turned end for end' },
   title: 'Plan',
   loading: 'Working out the stacks…',
-  noneTitle: 'The shelf cannot reach this cut',
-  placed: 'For press run {{at}} of {{of}}, “{{name}}”, as it is laid out:',
-  runOf: '{{at}} of {{of}}: {{run}}, {{technique}}, {{region}}',
-  toPlace: 'to Place',
-  noneMissing: 'There is nothing on the shelf to serve as {{roles}}.',
-  noneAction: 'Add plates or shims',
-  stoppedTitle: 'No stack may be used for this',
-  stoppedAction: 'Change the job',
-  run: 'Press run',
-  heavyTitle: 'Too heavy for this handle',
-  heavyText:
-    'The handle would stop before it cuts. Cut fewer sheets at once, turn the die, or use another press; never push on.',
-  heavyAction: 'To the jobs',
-  leaves: 'Views of the stack',
-  lastLook: {
-    title: 'Last seen',
-    thinking: 'Learning from that run…',
-    nothing: 'Nothing on the shelf may be tried next by what is known.',
-    next: 'Next try:',
-    same_one: 'the same sheets once more, other end first.',
-    same_other: 'the same sheets {{count}} times more, other end first.',
-    passes_one: '{{count}} pass.',
-    passes_other: '{{count}} passes.',
-    chance: 'As wanted in about {{chance}} of 100.',
-    take: 'Take this stack',
-  },
-  simulation: {
-    running: 'simulating the press',
-    stop: 'Stop',
-    thumb: 'by rules of thumb',
-    start: 'Simulate the press',
-  },
   stack: {
     dragHelp:
       'Space picks the layer up, the arrow keys move it, Space again lays it down, and Escape leaves it where it was.',
@@ -99,21 +67,6 @@ export const plan = {
     strengthFromLog: 'The log also says that this sheet is {{percent}} % {{way}} to cut than its table value.',
     strengthWay: { harder: 'harder', softer: 'easier' },
     gapWitness: '{{height}} high − {{wanted}} wanted = {{gap}}',
-  },
-  band: {
-    title: 'Where it lies',
-    spoken: 'Squeeze {{squeeze}}, {{fit}}. The window is {{low}} to {{high}}. Doubt ± {{spread}}.',
-    why: 'By rule of thumb this die wants {{beyond}} beyond the sheets’ own {{pile}}: a window of {{low}} to {{high}}.',
-    whySimulated:
-      'The simulated press cuts clean from {{low}} on; from {{high}} on the handle stops or the blade goes too deep. {{best}} does best: {{beyond}} beyond the sheets’ own {{pile}}.',
-    whyMat:
-      'The simulated press does it from {{low}} on; from {{high}} on it does harm, or the handle is felt too plainly. {{best}} does best.',
-    whyDoubt:
-      'The doubts of the gap and of each thickness come to ± {{spread}}: it lies in the window in {{chance}} cases of 100. Beside the window it may come out all the same: looser with a pass more, tighter by going deeper than need be. So this is less than the chance of coming out as wanted.',
-    worst: 'Measuring {{name}} better would help most: it is {{share}} % of the doubt.',
-    basedOn_one: 'Based on {{count}} run on this press.',
-    basedOn_other: 'Based on {{count}} runs on this press.',
-    worstGap: 'Most of the doubt is the gap itself. Each known-good stack makes it surer.',
   },
   passes: {
     border:
@@ -199,36 +152,6 @@ export const plan = {
     half: 'about half',
     most: 'most of it',
   },
-  worst: {
-    title: 'At worst:',
-    'handle-stops': 'the handle stops ({{chance}} in 100). Then stop, back out and take something out; never push on.',
-    'die-warps': 'the die warps on the hard plate. Look at it after the first pass.',
-    'cuts-deep': 'it cuts deep into the pad, which wears it out sooner.',
-    hangs: 'it still hangs after all passes ({{chance}} in 100). Then one thin shim more.',
-    'sheet-cut': 'the sheet is cut in places, or the mat ({{chance}} in 100). Then take a shim out.',
-    faint: 'it stays faint ({{chance}} in 100). Then one card as a shim, or another pass.',
-    shallow: 'it stays shallow ({{chance}} in 100). Then another pass, or a shim.',
-    tears: 'the sheet tears ({{chance}} in 100). Then take something out.',
-    patchy: 'the pattern stays patchy ({{chance}} in 100). Then one thin shim.',
-    'broken-line': 'the line stays broken ({{chance}} in 100). Then one card as a shim.',
-    smudges: 'the line smudges ({{chance}} in 100). Then take a shim out.',
-    'nothing-much': 'nothing worse than one more pass.',
-  },
-  why: {
-    handle:
-      '{{force}} N at the end of the crank, as if lifting {{weight}} kg. This hand can do {{limit}} N, so it takes {{share}} % of it.',
-    torque: '{{torque}} N·m at the roller ÷ ({{arm}} m arm × gear {{gear}}) = {{force}} N.',
-    nip: 'Between the rollers it is {{force}} N at most.',
-    feels: 'Below a quarter of the limit it feels free, below half light, below four fifths firm, above that hard.',
-    motor: '{{force}} N between the rollers at most. The motor stalls at {{limit}} N, so it takes {{share}} % of it.',
-    chanceNever_one: 'One pass does not cut it clean with any squeeze looked at.',
-    chanceNever_other: '{{count}} passes do not cut it clean with any squeeze looked at.',
-    chanceNeeds_one: 'To come clean in one pass it needs {{needs}} of squeeze; this stack has {{squeeze}}: {{over}}.',
-    chanceNeeds_other:
-      'To come clean in {{count}} passes it needs {{needs}} of squeeze; this stack has {{squeeze}}: {{over}}.',
-    chanceDoubt:
-      'The squeeze is only known to ± {{spread}}, and no two sheets are quite as strong; so it is clean by now in {{chance}} cases of 100.',
-  },
   map: {
     title: 'The cut',
     titles: {
@@ -252,23 +175,6 @@ export const plan = {
     noBed: 'The blade meets no plate in this stack, so there is nothing to press against.',
     unsolved: 'This could not be worked out; there is no number to trust. Move a slider back.',
   },
-  load: {
-    handle: 'force at the handle',
-    nip: 'force between the rollers',
-    limitHand: 'what the hand can do',
-    limitMotor: 'where the motor stalls',
-    along: 'along the feed, {{unit}}',
-    spoken: 'Chart of the {{what}} along the feed: at most {{peak}} N; the limit is {{limit}} N.',
-  },
-  try: {
-    caliper: 'Sheet',
-    sheets: 'Sheets at once',
-    squeeze: 'Squeeze',
-    rotation: 'Turn the die',
-    degrees: '{{degrees}}°',
-    hint: 'Move a slider to try it. The plan stays as it is.',
-    back: 'Back to the plan’s values',
-  },
   better: {
     title: 'To do better',
     looking: 'Trying what would help…',
@@ -289,14 +195,6 @@ export const plan = {
     waxedPaperWhy:
       'Lets lace go from the die. Ticked under “With it”, its thickness is counted. Common practice, no source.',
   },
-  beside: {
-    title: 'With it',
-    waxed: 'Waxed paper between card and die, so that lace lets go',
-    thickness: 'It is thick',
-    runsEach: 'Runs a piece serves',
-    counters_one: 'Keep the counter: {{count}} falls out of each cut',
-    counters_other: 'Keep the counters: {{count}} fall out of each cut',
-  },
   gain: {
     fewer_one: '{{count}} pass fewer',
     fewer_other: '{{count}} passes fewer',
@@ -308,11 +206,6 @@ export const plan = {
     lessSure: 'as wanted {{share}} times less in 100',
     spares: 'spares the pad',
     little: 'a little of each',
-  },
-  findings: {
-    title: 'Mind',
-    none: 'Nothing against this stack.',
-    why: 'Why?',
   },
   always: {
     title: 'Always',
@@ -380,26 +273,5 @@ export const plan = {
     faint: 'Too little yet: another pass, or one card as a shim.',
     spoilt: 'Too much: take a shim out, and take a fresh sheet.',
     plainly: 'Plainly felt: take it out and look at the stack. Never go tighter from here.',
-  },
-  settings: {
-    press: 'Press',
-    dies: 'Die',
-    sheet: 'Sheet',
-    count: 'Sheets at once',
-    times: '{{count}} ×',
-    plain: '<die/><beside/> from <count/> <sheet/> on the <press/>',
-    bladed: '<die/><beside/> from <count/> <sheet/>, <side/>, on the <press/>',
-    blade: 'Die lies',
-    shows: 'Shows',
-    leftover: 'From a leftover, or cut to size…',
-    cutFrom_one: '{{count}} laid out on its sheet…',
-    cutFrom_other: '{{count}} laid out on its sheet…',
-    blades: { down: 'die over', up: 'die under' },
-  },
-  print: {
-    title: 'Stack for {{name}}',
-    made: 'Printed {{date}}',
-    tried: 'What came of it',
-    blank: 'passes ____  seen ________________  handle ________',
   },
 } as const
