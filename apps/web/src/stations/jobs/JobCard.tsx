@@ -8,6 +8,7 @@ import { jobPath } from '../../data/job-address.js'
 import { nextStepOf } from '../../data/job-steps.js'
 import { DieThumb } from '../../drawing/DieThumb.js'
 import { SheetSwatch } from '../../drawing/SheetSwatch.js'
+import { StackMini } from '../../drawing/StackMini.js'
 import { sayPressed } from '../../text/say-pressed.js'
 import { Badge } from '../../ui/Badge.js'
 import { ButtonLink } from '../../ui/Button.js'
@@ -71,6 +72,11 @@ export const NextJob = ({ job, seen }: { readonly job: JobRow; readonly seen: Se
       className="mb-5 flex flex-wrap items-center gap-x-5 gap-y-3 rounded-lg border-2 border-accent/60 bg-leaf px-4 py-3"
     >
       <Pictures job={job} seen={seen} />
+      {isPlanned && (
+        <div className="max-lg:hidden">
+          <StackMini layers={runInHandOf(job).layers} />
+        </div>
+      )}
       <div className="min-w-56 flex-1">
         <p className="text-sm font-bold text-accent-deep">{t('jobs.nextTitle')}</p>
         <h2 className="text-xl">
@@ -129,6 +135,7 @@ export const JobCard = ({
   const { t } = useTranslation()
   // What comes next of it stands out.
   const goesToPress = nextStepOf(job, false) === 'bench'
+  const run = runInHandOf(job)
   return (
     <li
       ref={carried?.ref}
@@ -149,9 +156,14 @@ export const JobCard = ({
         </h3>
         <p className="text-sm text-ink-soft">
           <span className="sm:hidden">{t('jobs.progress', { cut: job.cut, wanted: job.wanted })} · </span>
-          {sayPressed(t, runInHandOf(job))}
+          {sayPressed(t, run)}
         </p>
       </div>
+      {run.layers.length > 0 && (
+        <div className="max-lg:hidden">
+          <StackMini layers={run.layers} />
+        </div>
+      )}
       {/* On a phone the name leads on, and what else there is stands in the job itself. */}
       <div className="max-sm:hidden">
         <Progress job={job} />

@@ -19,6 +19,7 @@ export const words = {
     'heated-plate': 'heated plate',
     foil: 'foil',
   },
+  layer: { dies: 'die', sheets: 'sheet' },
   role: {
     platform: 'platform',
     spacer: 'spacer',
