@@ -6,7 +6,7 @@ const dist = join(import.meta.dirname, '..', 'apps', 'web', 'dist')
 
 /** What pages may weigh, with the workers that they start: as measured, and a little more. */
 const budgets = [
-  ['Jobs', ['JobsStation', 'words-en'], { files: 12, kB: 297 }],
+  ['Jobs', ['JobsStation', 'words-en'], { files: 12, kB: 299 }],
   ['Plan', ['PlanStation', 'words-en', 'plan-words-en', 'planner.worker'], { files: 34, kB: 395 }],
   ['Place', ['PlaceStation', 'words-en', 'place-words-en', 'place.worker'], { files: 26, kB: 380 }],
 ] as const

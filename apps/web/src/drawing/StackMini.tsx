@@ -33,26 +33,23 @@ export const StackMini = ({ layers }: { readonly layers: StackReference }) => {
   const said = parts.map((part) =>
     t(part === 'dies' || part === 'sheets' ? `words.layer.${part}` : `words.role.${part}`),
   )
-  const high = parts.reduce((sum, part) => sum + highPx[part], 1)
-  let y = high
+  const tops = parts.reduce<number[]>((below, part) => [...below, (below.at(-1) ?? 0) + highPx[part]], [])
+  const high = (tops.at(-1) ?? 0) + 1
   return (
     <svg role="img" aria-label={said.join(', ')} width={WIDE_PX} height={high} className="block shrink-0">
       <title>{said.join(' · ')}</title>
-      {parts.map((part, at) => {
-        y -= highPx[part]
-        return (
-          <rect
-            key={at}
-            x={0.5}
-            y={y - 0.5}
-            width={WIDE_PX - 1}
-            height={highPx[part]}
-            fill={fills[part] ?? 'var(--color-field)'}
-            stroke="var(--color-ink-soft)"
-            strokeWidth={0.4}
-          />
-        )
-      })}
+      {parts.map((part, at) => (
+        <rect
+          key={at}
+          x={0.5}
+          y={high - (tops[at] as number) - 0.5}
+          width={WIDE_PX - 1}
+          height={highPx[part]}
+          fill={fills[part] ?? 'var(--color-field)'}
+          stroke="var(--color-ink-soft)"
+          strokeWidth={0.4}
+        />
+      ))}
     </svg>
   )
 }

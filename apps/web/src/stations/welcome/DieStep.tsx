@@ -1,6 +1,7 @@
-import { type DieClass, dieClasses, factsOfDieClass } from '@bold-heron/core'
+import { type DieClass, dieClasses } from '@bold-heron/core'
 import { type DieInput, dieInput } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
+import { usualDie } from '../../data/usual-things.js'
 import { choice, length, text } from '../../ui/form/codec.js'
 import { ChoiceField, LengthField, TextField } from '../../ui/form/fields.js'
 import { rowForm, useRowForm } from '../../ui/form/row-form.js'
@@ -17,22 +18,7 @@ interface DieFields {
 const dieForm = rowForm<DieInput, DieFields>({
   schema: dieInput,
   codecs: { name: text, dieClass: choice(), lengthMm: length('size'), widthMm: length('size') },
-  toInput: (fields) => {
-    const { heightMm, bladeHeightMm, cased } = factsOfDieClass(fields.dieClass)
-    return {
-      ...fields,
-      heightMm,
-      bladeHeightMm,
-      heightMeasuredBy: 'table',
-      bodyStripMm: null,
-      overDieId: null,
-      guide: null,
-      madeOf: null,
-      laciness: null,
-      fitForFoam: cased,
-      note: '',
-    }
-  },
+  toInput: (fields) => ({ ...usualDie(fields.dieClass), ...fields }),
 })
 
 /** One die: its kind and its size. */
@@ -46,28 +32,7 @@ export const DieStep = ({
   readonly onBack: () => void
 }) => {
   const { t } = useTranslation()
-  const { heightMm, bladeHeightMm } = factsOfDieClass('thin-outline')
-  const form = useRowForm(
-    dieForm,
-    start ?? {
-      name: t('welcome.die.defaultName'),
-      dieClass: 'thin-outline',
-      lengthMm: 80,
-      widthMm: 60,
-      heightMm,
-      bladeHeightMm,
-      heightMeasuredBy: 'table',
-      bodyStripMm: null,
-      overDieId: null,
-      guide: null,
-      madeOf: null,
-      laciness: null,
-      fitForFoam: false,
-      condition: 'used',
-      feedEnd: 'usual',
-      note: '',
-    },
-  )
+  const form = useRowForm(dieForm, start ?? { ...usualDie(), name: t('welcome.die.defaultName') })
   return (
     <StepFrame<DieInput> form={form} label={t('welcome.steps.die')} onDone={onDone} onBack={onBack}>
       <div className="grid gap-4 sm:grid-cols-2">

@@ -1,6 +1,7 @@
 import { estimatedCaliper, isSoldByWeight, type SheetKind, sheetKinds, type TypedCardWeight } from '@bold-heron/core'
 import { type SheetInput, sheetInput } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
+import { usualSheet } from '../../data/usual-things.js'
 import { useLengths } from '../../text/lengths.js'
 import { Failure } from '../../ui/states.js'
 import { cardWeight, choice, text } from '../../ui/form/codec.js'
@@ -20,21 +21,13 @@ const sheetForm = rowForm<SheetInput, SheetFields>({
   codecs: { name: text, kind: choice(), weight: cardWeight },
   fromInput: ({ name, kind, weightTyped }) => ({ name, kind, weight: { typed: weightTyped, weight: undefined } }),
   toInput: ({ name, kind, weight: { typed, weight } }) => ({
+    ...usualSheet,
     name,
     kind,
     grammage: weight?.grammage ?? null,
     weightTyped: typed,
     caliperMm: Math.round(estimatedCaliper(kind, weight?.grammage).valueMm * 1000) / 1000,
     caliperBy: isSoldByWeight(kind) && weight ? 'weight' : 'table',
-    shearStrengthMPa: null,
-    squashModulusMPa: null,
-    lengthMm: 297,
-    widthMm: 210,
-    stock: 10,
-    grain: 'unknown',
-    patterned: false,
-    colour: '',
-    note: '',
   }),
   shownAt: ([field]) => (field === 'name' || field === 'kind' ? field : 'weight'),
 })
@@ -53,23 +46,7 @@ export const SheetStep = ({
 }) => {
   const { t } = useTranslation()
   const lengths = useLengths()
-  const form = useRowForm(sheetForm, {
-    name: t('welcome.sheet.defaultName'),
-    kind: 'smooth-card',
-    grammage: 240,
-    weightTyped: '240 g/m²',
-    caliperMm: 0.3,
-    caliperBy: 'weight',
-    shearStrengthMPa: null,
-    squashModulusMPa: null,
-    lengthMm: 297,
-    widthMm: 210,
-    stock: 10,
-    grain: 'unknown',
-    patterned: false,
-    colour: '',
-    note: '',
-  })
+  const form = useRowForm(sheetForm, { ...usualSheet, name: t('welcome.sheet.defaultName') })
   const read = sheetForm.read(form.watch(), lengths.style)
   return (
     <StepFrame<SheetInput>

@@ -10,6 +10,7 @@ import {
 import type { DieRow } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
+import { usualDie } from '../../../data/usual-things.js'
 import { fetchOutline } from '../../../data/outlines.js'
 import { PhotosPanel } from '../../../drawing/photos/PhotosPanel.js'
 import { useLengths } from '../../../text/lengths.js'
@@ -160,27 +161,7 @@ const DieFields = ({ row }: { readonly row?: DieRow | undefined }) => {
 export const diesRoom: Room<'dies'> = {
   kind: 'dies',
   form: dieForm,
-  blank: {
-    name: '',
-    dieClass: 'thin-outline',
-    lengthMm: 80,
-    widthMm: 60,
-    heightMm: factsOfDieClass('thin-outline').heightMm,
-    heightMeasuredBy: 'table',
-    bladeHeightMm: factsOfDieClass('thin-outline').bladeHeightMm,
-    bodyStripMm: null,
-    overDieId: null,
-    guide: null,
-    madeOf: null,
-    laciness: null,
-    fitForFoam: false,
-    condition: 'used',
-    pieces: 1,
-    mirrored: 0,
-    owned: 1,
-    feedEnd: 'usual',
-    note: '',
-  },
+  blank: usualDie(),
   inputOf: ({ outline: _, ...row }) => row,
   copyOf: async ({ outline, ...row }) => (outline ? { ...row, outline: await fetchOutline(row.id) } : row),
   columns: (t, lengths) => [

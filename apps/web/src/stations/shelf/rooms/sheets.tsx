@@ -10,6 +10,7 @@ import {
 import { caliperWays, grains, type SheetInput, sheetInput, sheetTable } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
+import { usualSheet } from '../../../data/usual-things.js'
 import { colourOf } from '../../../drawing/colour-of.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'
@@ -160,23 +161,7 @@ const sheetForm = rowForm<SheetInput, SheetFormFields>({
 export const sheetsRoom: Room<'sheets'> = {
   kind: 'sheets',
   form: sheetForm,
-  blank: {
-    name: '',
-    kind: 'smooth-card',
-    grammage: 250,
-    weightTyped: '250 g/m²',
-    caliperMm: 0.313,
-    caliperBy: 'weight',
-    shearStrengthMPa: null,
-    squashModulusMPa: null,
-    lengthMm: 297,
-    widthMm: 210,
-    stock: 10,
-    grain: 'unknown',
-    patterned: false,
-    colour: '',
-    note: '',
-  },
+  blank: usualSheet,
   inputOf: (row) => row,
   columns: (t, lengths) => [
     { id: 'kind', header: t('shelf.columns.kind'), accessorFn: (row) => t(`words.sheetKind.${row.kind}`) },
