@@ -1,4 +1,4 @@
-import type { DieRow, JobRow, Page } from '@bold-heron/schema'
+import { type DieRow, inputOfJob, type JobRow, type Page, withRunInHand } from '@bold-heron/schema'
 import { expect, it } from 'vitest'
 import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
 import { label } from '../../e2e/fixtures/spot.js'
@@ -26,7 +26,13 @@ it('a guide is cut as a job of its own, hangs on its nail, and the die is laid b
   await browser.until(async () => (await gulls()).guide?.hangs === 'third nail', 'the nail of the guide')
   expect((await gulls()).guide).toEqual({ hangs: 'third nail', made: true })
 
-  const job = await jobNamed('Gulls')
+  // It matters where the die lies: there is only one of the piece.
+  const found = await jobNamed('Gulls')
+  const job = await ask<JobRow>(`/api/jobs/${found.id}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json', 'If-Match': `"${found.version}"` },
+    body: JSON.stringify(withRunInHand(inputOfJob(found), { onlyOne: true })),
+  })
   const bench = new BenchPage(browser, job.id)
   await bench.open()
   await bench.goOnTo(en.bench.guide.layTitle)
