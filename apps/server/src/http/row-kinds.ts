@@ -48,7 +48,12 @@ export interface RowKind<Input, Row, Filter> {
 }
 
 const nameSearch = { q: z.string().max(120).optional() }
-const shelfFilter = z.object({ ...nameSearch, retired: z.enum(['no', 'yes', 'all']).optional() })
+const shelfFilter = z.object({
+  ...nameSearch,
+  retired: z.enum(['no', 'yes', 'all']).optional(),
+  /** What was pressed last first; as its kind stands where it says nothing. */
+  sort: z.literal('used').optional(),
+})
 const jobFilter = z.object({ ...nameSearch, state: z.enum(jobStates).optional() })
 const time = z.iso.datetime({ offset: true }).or(z.iso.date())
 const runFilter = z.object({

@@ -57,7 +57,7 @@ const wantOfJobs = async (build: BuildInput, transaction: Transaction): Promise<
 
 export const buildsTable: TableSpec<BuildModel, BuildInput, BuildRow, BuildFilter> = {
   model: BuildModel,
-  order: [
+  order: () => [
     ['updatedAt', 'DESC'],
     ['id', 'ASC'],
   ],

@@ -34,7 +34,7 @@ const toChartRows = async (stored: readonly ChartModel[], transaction: Transacti
 
 export const chartsTable: TableSpec<ChartModel, ChartInput, ChartRow, ChartFilter> = {
   model: ChartModel,
-  order: [
+  order: () => [
     ['name', 'ASC'],
     ['id', 'ASC'],
   ],

@@ -7,6 +7,7 @@ import { DieModel, DieOutlineModel } from './models/die-model.js'
 import { SheetModel } from './models/sheet-model.js'
 import { type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import type { TableSpec } from './table.js'
+import { lastUsedFirst, pressedWith } from './last-used.js'
 
 const summaryOf = (stored: DieOutlineModel | undefined): OutlineSummary | null =>
   stored
@@ -110,10 +111,13 @@ export const insertOutlines = (
 
 export const diesTable = (measure: Measure): TableSpec<DieModel, DieInput, DieRow, ShelfFilter> => ({
   model: DieModel,
-  order: [
-    ['name', 'ASC'],
-    ['id', 'ASC'],
-  ],
+  order: lastUsedFirst(
+    [
+      ['name', 'ASC'],
+      ['id', 'ASC'],
+    ],
+    pressedWith.dies,
+  ),
   columns: ({ outline: _, ...columns }) => columns,
   rows: toDieRows,
   saveChildren: (id, input, transaction) => saveOutline(id, input, measure, transaction),

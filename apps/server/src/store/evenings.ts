@@ -44,7 +44,7 @@ const toEveningRows = async (stored: readonly EveningModel[], transaction: Trans
 
 export const eveningsTable: TableSpec<EveningModel, EveningInput, EveningRow, EveningFilter> = {
   model: EveningModel,
-  order: [
+  order: () => [
     ['updatedAt', 'DESC'],
     ['id', 'ASC'],
   ],

@@ -216,7 +216,7 @@ const byUrgency = literal(`array_position(ARRAY['cutting','planned','waiting','d
 
 export const jobTable: TableSpec<JobModel, JobInput, JobRow, JobFilter> = {
   model: JobModel,
-  order: [
+  order: () => [
     [byUrgency, 'ASC'],
     [literal('rank'), 'ASC NULLS LAST'],
     ['updatedAt', 'DESC'],

@@ -6,6 +6,7 @@ import { RunModel } from './models/run-model.js'
 import { SheetModel } from './models/sheet-model.js'
 import { groupBy, namesOf, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import type { TableSpec } from './table.js'
+import { lastUsedFirst, pressedWith } from './last-used.js'
 
 export interface OffcutFilter extends ShelfFilter {
   readonly sheetId?: string | undefined
@@ -65,10 +66,13 @@ const toOffcutRows = async (stored: readonly OffcutModel[], transaction: Transac
 
 export const offcutsTable: TableSpec<OffcutModel, OffcutInput, OffcutRow, OffcutFilter> = {
   model: OffcutModel,
-  order: [
-    ['areaMm2', 'DESC'],
-    ['id', 'ASC'],
-  ],
+  order: lastUsedFirst(
+    [
+      ['areaMm2', 'DESC'],
+      ['id', 'ASC'],
+    ],
+    pressedWith.offcuts,
+  ),
   columns: (input) => ({ ...input, areaMm2: Math.max(1, areaOfLoops(input.loops)) }),
   rows: toOffcutRows,
   references: ({ sheetId, fromRunId }) => [

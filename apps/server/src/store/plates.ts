@@ -4,6 +4,7 @@ import { PlateModel } from './models/plate-model.js'
 import { PressModel } from './models/press-model.js'
 import { type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import type { TableSpec } from './table.js'
+import { lastUsedFirst, pressedWith } from './last-used.js'
 
 export const toPlateRow = (stored: PlateModel): PlateRow => ({
   ...shelfRowShape(stored),
@@ -14,11 +15,14 @@ export const toPlateRow = (stored: PlateModel): PlateRow => ({
 
 export const platesTable: TableSpec<PlateModel, PlateInput, PlateRow, ShelfFilter> = {
   model: PlateModel,
-  order: [
-    ['kind', 'ASC'],
-    ['name', 'ASC'],
-    ['id', 'ASC'],
-  ],
+  order: lastUsedFirst(
+    [
+      ['kind', 'ASC'],
+      ['name', 'ASC'],
+      ['id', 'ASC'],
+    ],
+    pressedWith.plates,
+  ),
   columns: (input) => ({ ...input }),
   rows: (stored) => Promise.resolve(stored.map(toPlateRow)),
   references: ({ pressId }) => (pressId ? [{ path: 'pressId', id: pressId, model: PressModel, what: 'press' }] : []),

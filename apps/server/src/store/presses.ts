@@ -12,6 +12,7 @@ import { KnownGoodPlateModel, KnownGoodStackModel, PressModel, PressNumberModel 
 import { groupBy, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import { idOfSetPlate, referenceToSetPlate, setPlateColumns } from './set-plate.js'
 import type { TableSpec } from './table.js'
+import { lastUsedFirst, pressedWith } from './last-used.js'
 
 const knownGoodByPress = async (
   pressIds: readonly string[],
@@ -90,10 +91,13 @@ export const pressChildren: readonly ChildTable<PressInput>[] = [
 
 export const pressesTable: TableSpec<PressModel, PressInput, PressRow, ShelfFilter> = {
   model: PressModel,
-  order: [
-    ['name', 'ASC'],
-    ['id', 'ASC'],
-  ],
+  order: lastUsedFirst(
+    [
+      ['name', 'ASC'],
+      ['id', 'ASC'],
+    ],
+    pressedWith.presses,
+  ),
   columns: ({ knownGood: _, numbers: __, ...columns }) => columns,
   async rows(stored, transaction) {
     const ids = stored.map((press) => press.id)

@@ -19,7 +19,7 @@ const toRecipeRow = (stored: RecipeModel): RecipeRow => ({
 
 export const recipeTable: TableSpec<RecipeModel, RecipeInput, RecipeRow, RecipeFilter> = {
   model: RecipeModel,
-  order: [
+  order: () => [
     ['name', 'ASC'],
     ['id', 'ASC'],
   ],

@@ -1,5 +1,6 @@
 import { type ModelStatic, Op, type Transaction, type WhereOptions } from 'sequelize'
 import type { ProblemField } from '@bold-heron/schema'
+import type { InOrder } from './last-used.js'
 import type { RowModel, ShelfModel } from './models/row-model.js'
 
 /** The fields every row shows. */
@@ -15,8 +16,8 @@ export const shelfRowShape = (stored: ShelfModel) => ({
   retiredAt: stored.retiredAt?.toISOString() ?? null,
 })
 
-/** Which rows of a shelf list are meant. */
-export interface ShelfFilter {
+/** Which rows of a shelf list are meant, and in which order. */
+export interface ShelfFilter extends InOrder {
   readonly q?: string | undefined
   /** Things put aside: left out unless asked for. */
   readonly retired?: 'no' | 'yes' | 'all' | undefined

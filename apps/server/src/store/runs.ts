@@ -286,7 +286,7 @@ const moveJobsOn = async (named: readonly Pick<RunInput, 'jobId' | 'also'>[], tr
 
 export const runTable: TableSpec<RunModel, RunInput, RunRow, RunFilter> = {
   model: RunModel,
-  order: [
+  order: () => [
     ['at', 'DESC'],
     ['id', 'ASC'],
   ],

@@ -3,6 +3,7 @@ import { fieldsOf } from './models/field-columns.js'
 import { SheetModel } from './models/sheet-model.js'
 import { type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import type { TableSpec } from './table.js'
+import { lastUsedFirst, pressedWith } from './last-used.js'
 
 export const toSheetRow = (stored: SheetModel): SheetRow => ({
   ...shelfRowShape(stored),
@@ -12,10 +13,13 @@ export const toSheetRow = (stored: SheetModel): SheetRow => ({
 
 export const sheetsTable: TableSpec<SheetModel, SheetInput, SheetRow, ShelfFilter> = {
   model: SheetModel,
-  order: [
-    ['name', 'ASC'],
-    ['id', 'ASC'],
-  ],
+  order: lastUsedFirst(
+    [
+      ['name', 'ASC'],
+      ['id', 'ASC'],
+    ],
+    pressedWith.sheets,
+  ),
   columns: (input) => ({ ...input }),
   rows: (stored) => Promise.resolve(stored.map(toSheetRow)),
   where: shelfWhere,

@@ -37,7 +37,7 @@ export const ROWS_AT_ONCE = 1000
 /** What one kind of row adds to the common way of storing. */
 export interface TableSpec<Stored extends RowModel, Input, Row, Filter> {
   readonly model: ModelStatic<Stored>
-  readonly order: Order
+  order(filter: Filter): Order
   /** Column values of an input; children are left to `saveChildren`. */
   columns(input: Input): Record<string, unknown>
   rows(stored: readonly Stored[], transaction: Transaction): Promise<Row[]>
@@ -69,7 +69,7 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
   async listIn({ page, pageSize, filter }: ListQuery<Filter>, transaction: Transaction): Promise<Page<Row>> {
     const { rows, count } = await this.spec.model.findAndCountAll({
       where: this.listed(filter),
-      order: this.spec.order,
+      order: this.spec.order(filter),
       limit: pageSize,
       offset: (page - 1) * pageSize,
       raw: true,
@@ -84,7 +84,7 @@ export class Table<Stored extends RowModel, Input, Row, Filter> {
       for (let from = 0; ; from += ROWS_AT_ONCE) {
         const stored = await this.spec.model.findAll({
           where: this.listed(filter),
-          order: this.spec.order,
+          order: this.spec.order(filter),
           limit: ROWS_AT_ONCE,
           offset: from,
           raw: true,

@@ -21,7 +21,11 @@ declare module '@tanstack/react-table' {
   }
 }
 
-/** A table that can be sorted by its headings. */
+/** What stands over a column, where that is plain words. */
+const headingOf = <Row,>({ header }: ColumnDef<Row>): string | undefined =>
+  typeof header === 'string' ? header : undefined
+
+/** A table that can be sorted by its headings; on a narrow screen each row is its first cell with the others in a line below. */
 export const DataTable = <Row extends { readonly id: string }>({
   caption,
   columns,
@@ -46,27 +50,37 @@ export const DataTable = <Row extends { readonly id: string }>({
     getSortedRowModel: getSortedRowModel(),
   })
   const cellClass = (meta: { figures?: boolean; wideOnly?: boolean } | undefined) =>
-    classes('px-3 py-2', meta?.figures && 'text-right whitespace-nowrap', meta?.wideOnly && 'hidden md:table-cell')
+    classes(
+      'sm:px-3 sm:py-2',
+      // A figure that stands in a line with others says what it is.
+      meta?.figures && 'whitespace-nowrap max-sm:before:mr-1 max-sm:before:content-[attr(data-label)] sm:text-right',
+      meta?.wideOnly && 'max-md:hidden',
+    )
   return (
     <div className="overflow-x-auto">
-      <table className="w-full border-collapse">
+      <table role="table" className="w-full border-collapse max-sm:block">
         <caption className="sr-only">{caption}</caption>
-        <thead>
+        <thead role="rowgroup" className="max-sm:block">
           {table.getHeaderGroups().map((group) => (
-            <tr key={group.id} className="border-b-2 border-ink/70 text-left text-sm text-ink-soft">
+            <tr
+              key={group.id}
+              role="row"
+              className="border-b-2 border-ink/70 text-left text-sm text-ink-soft max-sm:flex max-sm:flex-wrap max-sm:gap-x-4"
+            >
               {group.headers.map((header) => {
                 const sorted = header.column.getIsSorted()
                 return (
                   <th
                     key={header.id}
                     scope="col"
+                    role="columnheader"
                     aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
                     className={cellClass(header.column.columnDef.meta)}
                   >
                     {header.column.getCanSort() ? (
                       <button
                         type="button"
-                        className="inline-flex items-center gap-1 font-bold hover:text-ink"
+                        className="inline-flex items-center gap-1 font-bold hover:text-ink max-sm:min-h-11"
                         onClick={header.column.getToggleSortingHandler()}
                       >
                         {flexRender(header.column.columnDef.header, header.getContext())}
@@ -82,14 +96,26 @@ export const DataTable = <Row extends { readonly id: string }>({
             </tr>
           ))}
         </thead>
-        <tbody>
+        <tbody role="rowgroup" className="max-sm:block">
           {table.getRowModel().rows.map((row) => (
             <tr
               key={row.id}
-              className={classes('border-b border-line', row.id === current ? 'bg-warn-wash/60' : 'hover:bg-sunk/50')}
+              role="row"
+              className={classes(
+                'border-b border-line max-sm:flex max-sm:flex-wrap max-sm:gap-x-4 max-sm:py-2',
+                row.id === current ? 'bg-warn-wash/60' : 'hover:bg-sunk/50',
+              )}
             >
-              {row.getVisibleCells().map((cell) => (
-                <td key={cell.id} className={cellClass(cell.column.columnDef.meta)}>
+              {row.getVisibleCells().map((cell, at) => (
+                <td
+                  key={cell.id}
+                  role="cell"
+                  data-label={headingOf(cell.column.columnDef)}
+                  className={classes(
+                    cellClass(cell.column.columnDef.meta),
+                    at === 0 ? 'max-sm:basis-full' : 'max-sm:text-sm max-sm:text-ink-soft',
+                  )}
+                >
                   {flexRender(cell.column.columnDef.cell, cell.getContext())}
                 </td>
               ))}

@@ -27,12 +27,14 @@ const ShelfTable = <K extends ShelfKind>({ room }: { readonly room: Room<K> }) =
   const lengths = useLengths()
   const [search, setSearch] = useState('')
   const [retired, setRetired] = useState<Shown>('no')
+  const [sort, setSort] = useState<'usual' | 'used'>('usual')
   const [page, setPage] = useState(1)
   const { kind } = room
   const query = useRowsPage<K>(kind, {
     retired,
     page,
     pageSize: PAGE_SIZE,
+    ...(sort === 'used' ? { sort } : {}),
     ...(search.trim() === '' ? {} : { q: search.trim().slice(0, 120) }),
   })
   const narrowed = search.trim() !== '' || retired !== 'no'
@@ -58,6 +60,18 @@ const ShelfTable = <K extends ShelfKind>({ room }: { readonly room: Room<K> }) =
             { value: 'no', text: t('shelf.showUsed') },
             { value: 'yes', text: t('shelf.showRetired') },
             { value: 'all', text: t('shelf.showAll') },
+          ]}
+        />
+        <Choice<'usual' | 'used'>
+          label={t('shelf.sort')}
+          value={sort}
+          onChange={(order) => {
+            setSort(order)
+            setPage(1)
+          }}
+          options={[
+            { value: 'usual', text: t(`shelf.sortUsual.${kind}`) },
+            { value: 'used', text: t('shelf.sortUsed') },
           ]}
         />
         <ButtonLink className="ml-auto" look="next" to={`/shelf/${kind}/new`} icon={<Plus aria-hidden size={18} />}>
