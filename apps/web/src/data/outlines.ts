@@ -20,12 +20,12 @@ export const useStoredOutline = (row: DieRow | undefined) =>
     staleTime: Infinity,
   })
 
-/** Where what a stored die cuts is parted, if it is a collage of connected pieces. */
+/** Where what a stored die cuts is parted, if it gives more pieces than come apart by themselves. */
 export const useParting = (row: DieRow) => {
   const lines = useStoredOutline(row).data?.outline.lines
   return useQuery({
     queryKey: ['dies', 'parting', row.id, row.version],
-    queryFn: () => drawing().parting(lines ?? []),
+    queryFn: () => drawing().parting(lines ?? [], row.pieces),
     enabled: lines !== undefined && factsOfDieClass(row.dieClass).use === 'die',
     staleTime: Infinity,
   })

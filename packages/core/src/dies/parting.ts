@@ -47,7 +47,9 @@ const isWithin = (
     return contains(edge, x, y) && !isInRegion(holes, x, y)
   })
 
-const necksOf = (edge: Polyline, holes: readonly Polyline[]): PartingPlace[] => {
+const clearestFirst = (a: Candidate, b: Candidate): number => a.share - b.share || a.acrossMm - b.acrossMm
+
+const necksOf = (edge: Polyline, holes: readonly Polyline[]): Candidate[] => {
   const { points, swept, stepMm } = placesOn(edge)
   const count = points.length
   const whole = Math.abs(swept[count] as number) / 2
@@ -65,7 +67,7 @@ const necksOf = (edge: Polyline, holes: readonly Polyline[]): PartingPlace[] => 
       const share = acrossMm / Math.sqrt((4 * smaller) / Math.PI)
       if (share < NECK_SHARE) found.push({ from, to, acrossMm, at: [one, other], share })
     }
-  found.sort((a, b) => a.share - b.share || a.acrossMm - b.acrossMm)
+  found.sort(clearestFirst)
   const kept: Candidate[] = []
   /** Places of one neck lie beside one another on both of its sides, or cross. */
   const isApart = (each: Candidate, other: Candidate): boolean => {
@@ -78,23 +80,29 @@ const necksOf = (edge: Polyline, holes: readonly Polyline[]): PartingPlace[] => 
   }
   for (const each of found)
     if (kept.every((other) => isApart(each, other)) && isWithin(edge, holes, each.from, each.to)) kept.push(each)
-  return kept.map(({ from, to, acrossMm }) => ({ from, to, acrossMm }))
+  return kept
 }
 
 /**
  * Where a collage of connected pieces is parted: the necks between its parts, narrowest for their parts first. `lines` are a die's cutting
- * lines, mm; what is open, or of one part, is parted nowhere.
+ * lines, mm, and `pieces` how many it is said to give of a sheet. As many places are told as pieces still hang together: a bird's wings or a bow
+ * have necks too, and are one piece; what is open, or of one part, is parted nowhere.
  */
-export const partingPlaces = (lines: readonly Polyline[]): PartingPlace[] => {
+export const partingPlaces = (lines: readonly Polyline[], pieces: number): PartingPlace[] => {
   const loops = lines.filter((line) => isClosed(line) && Math.abs(signedAreaOf(line)) > 1)
   const depths = depthsOf(loops)
   const inner = loops.filter((_, at) => depths[at] !== 0)
-  return loops.flatMap((edge, at) =>
-    depths[at] === 0
-      ? necksOf(
-          edge,
-          inner.filter((loop) => contains(edge, loop[0] as number, loop[1] as number)),
-        )
-      : [],
-  )
+  const outer = loops.filter((_, at) => depths[at] === 0)
+  const hanging = pieces - outer.length
+  if (hanging <= 0) return []
+  return outer
+    .flatMap((edge) =>
+      necksOf(
+        edge,
+        inner.filter((loop) => contains(edge, loop[0] as number, loop[1] as number)),
+      ),
+    )
+    .sort(clearestFirst)
+    .slice(0, hanging)
+    .map(({ from, to, acrossMm }) => ({ from, to, acrossMm }))
 }

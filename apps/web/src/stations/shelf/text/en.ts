@@ -67,7 +67,8 @@ export const shelf = {
     bladeHeightMm: 'How far the cutting edge stands above the die’s body.',
     feedEndUsual: 'as usual: {{end}}',
     feedEnd: 'Draw an arrow there on the folder once, in permanent ink.',
-    pieces: 'How many shapes one sheet gives.',
+    pieces:
+      'How many shapes one sheet gives; of a collage whose parts hang together, how many parts: it then says where to snip.',
     mirrored: 'Shapes that are mirror images of others, as of two that face each other.',
     owned: 'A word that needs a letter more often is pressed in several runs.',
     condition: 'A new die takes a pass more at first; a blunt one too, as long as it is used.',
