@@ -111,6 +111,29 @@ function* boundOf(
   return last ? last.cost + SAME_COST : Infinity
 }
 
+/** What so many of a shim cost in a stack, and bounds on what any set of them does. */
+const shimCosts = (
+  { shelf, window }: SearchRequest,
+  shimPlace: PlatesPlace | undefined,
+  shimAt: readonly number[],
+  prices: PriceList,
+) => {
+  const shimPrices = shimPlace ? prices.inPlace(shimPlace) : new Float64Array(0)
+  const cheapestShim = shimAt.reduce((least, at) => Math.min(least, shimPrices[at] as number), Infinity)
+  // Doubt may fall by at most this much, where shims stand in the gap already.
+  const mostRelief = shimAt.reduce((sum, at) => {
+    const inGap = window.pieces[(shelf[at] as Plate).id]?.count ?? 0
+    return sum + (inGap > 0 ? -prices.ofDoubt(at, inGap) : 0)
+  }, 0)
+  return {
+    costOf: (index: number, count: number): number =>
+      count * (shimPrices[shimAt[index] as number] as number) + prices.ofDoubt(shimAt[index] as number, count),
+    cheapestShim,
+    mostRelief,
+    leastPerShim: Number.isFinite(cheapestShim) ? cheapestShim - mostRelief : 0,
+  }
+}
+
 /** mm. The thickest that so many shims can be together. */
 const thickestShimsMm = (shims: readonly Plate[], most: number): number =>
   shims
@@ -140,16 +163,7 @@ export function* searchSteps(request: SearchRequest): Steps<SearchResult> {
   const jobMm = jobMmOf(cut)
   const lowMm = window.lowMm + window.gapMm - jobMm - SAME_LENGTH_MM
   const highMm = window.highMm + window.gapMm - jobMm + SAME_LENGTH_MM
-  const shimPrices = shimPlace ? prices.inPlace(shimPlace) : new Float64Array(0)
-  const costOf = (index: number, count: number): number =>
-    count * (shimPrices[shimAt[index] as number] as number) + prices.ofDoubt(shimAt[index] as number, count)
-  const cheapestShim = shimAt.reduce((least, at) => Math.min(least, shimPrices[at] as number), Infinity)
-  // Doubt may fall by at most this much, where shims stand in the gap already.
-  const mostRelief = shimAt.reduce((sum, at) => {
-    const inGap = window.pieces[(shelf[at] as Plate).id]?.count ?? 0
-    return sum + (inGap > 0 ? -prices.ofDoubt(at, inGap) : 0)
-  }, 0)
-  const leastPerShim = Number.isFinite(cheapestShim) ? cheapestShim - mostRelief : 0
+  const { costOf, cheapestShim, mostRelief, leastPerShim } = shimCosts(request, shimPlace, shimAt, prices)
   const bonus = workedBefore.size > 0 ? points.workedBefore : 0
   const bound = yield* boundOf(request, framed, shimAt, prices)
   const leastMm = lowMm - thickestShimsMm(shims, mostShims)
