@@ -252,8 +252,9 @@ export const BenchOfSession = ({
         isPressed={!inRound || step?.is === 'press' || session.passesDone > 0}
         gapMm={gapMm}
       />
+      {/* On a phone the card is as high as the screen leaves room for, so that what leads on stays under the thumb. */}
       <section
-        className="flex min-h-[28rem] flex-col gap-4 rounded-xl border border-line bg-leaf p-5"
+        className="flex min-h-[28rem] flex-col max-md:min-h-[calc(100dvh-13rem)] gap-4 rounded-xl border border-line bg-leaf p-5"
         aria-live="polite"
       >
         <Progress
