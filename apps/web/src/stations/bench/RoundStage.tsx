@@ -1,4 +1,4 @@
-import type { ReactNode, RefObject } from 'react'
+import { type ReactNode, type RefObject, useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
 import { StepCard } from './StepCard.js'
@@ -7,7 +7,14 @@ import { type Counted, TellStep } from './TellStep.js'
 import type { RoundAtBench } from './use-round.js'
 
 /** The ways on and back from a step. */
-const Ways = ({ round: { step, back, stopped, forward } }: { readonly round: RoundAtBench }) => {
+const Ways = ({
+  round: { step, back, stopped, forward },
+  tellForm,
+}: {
+  readonly round: RoundAtBench
+  /** The name of the form in which the look is told. */
+  readonly tellForm: string
+}) => {
   const { t } = useTranslation()
   return (
     <>
@@ -20,7 +27,11 @@ const Ways = ({ round: { step, back, stopped, forward } }: { readonly round: Rou
             {t('bench.press.stopped')}
           </Button>
         )}
-        {step.is !== 'tell' && (
+        {step.is === 'tell' ? (
+          <Button look="next" type="submit" form={tellForm} className="ml-auto min-h-16 px-6 text-xl">
+            {t('bench.tell.save')}
+          </Button>
+        ) : (
           <Button look="next" className="ml-auto min-h-16 px-10 text-2xl" onClick={forward}>
             {t(step.is === 'press' ? 'bench.press.done' : 'bench.next')}
           </Button>
@@ -50,6 +61,7 @@ export const RoundStage = ({
   readonly picture: ReactNode
 }) => {
   const { step, steps, feel } = round
+  const tellForm = useId()
   const isPressed = steps.indexOf(step) > steps.findIndex(({ is }) => is === 'press')
   return (
     <>
@@ -57,8 +69,10 @@ export const RoundStage = ({
         <StepCard step={step} {...atBench} />
       </div>
       {isPressed && picture}
-      {step.is === 'tell' && <TellStep key={`${number} ${feel}`} round={round} atBench={atBench} counted={counted} />}
-      <Ways round={round} />
+      {step.is === 'tell' && (
+        <TellStep key={`${number} ${feel}`} round={round} atBench={atBench} counted={counted} formId={tellForm} />
+      )}
+      <Ways round={round} tellForm={tellForm} />
     </>
   )
 }

@@ -28,11 +28,14 @@ export const TellStep = ({
     },
   },
   counted: { pieces: usual, mirrored, counts },
+  formId,
 }: {
   /** `feel` is what the handle is thought to have felt like, to begin with. */
   readonly round: Pick<RoundAtBench, 'passesMade' | 'feel' | 'tell'>
   readonly atBench: Pick<AtBench, 'request'>
   readonly counted: Counted
+  /** The form's name, where what writes it down stands outside of it. */
+  readonly formId?: string
 }) => {
   const { t } = useTranslation()
   const { looks, asWanted } = toldOf(technique)
@@ -49,6 +52,7 @@ export const TellStep = ({
   const spoilt = good ? Math.max(0, usual - pieces) : sheetsGoOn(round) ? 0 : usual
   return (
     <form
+      id={formId}
       className="space-y-4"
       onSubmit={(event) => {
         event.preventDefault()
@@ -88,9 +92,11 @@ export const TellStep = ({
           </span>
         )}
         {spoilt > 0 && <span className="text-ink-soft">{t('bench.tell.spoilt', { count: spoilt })}</span>}
-        <Button look="next" type="submit" className="ml-auto min-h-16 px-8 text-2xl">
-          {t('bench.tell.save')}
-        </Button>
+        {formId === undefined && (
+          <Button look="next" type="submit" className="ml-auto min-h-16 px-8 text-2xl">
+            {t('bench.tell.save')}
+          </Button>
+        )}
       </div>
     </form>
   )
