@@ -378,7 +378,7 @@ export { bareOf, feltAfter, gripsBare, nextFeeling, type NextFeeling } from './p
 
 export { envelopeTemplate, type EnvelopeFlaps, flapsOf, foldingSteps } from './cards/envelope-fold.js'
 export { envelopesThatHold, type StandardEnvelope } from './cards/standard-envelopes.js'
-export { cutUp, matOf, type PanelSize, scoresFor } from './cards/panels.js'
+export { basesOfSheet, matOf, type PanelSize, scoresFor } from './cards/panels.js'
 export { factsOfJoin, type LayerJoin, layerJoins } from './materials/joins.js'
 export { linesOfShape } from './dies/shape-of-die.js'
 export { asJoined, fromTableUp } from './builds/by-height.js'

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { MM_PER_INCH } from '../units/length.js'
 import { envelopeFor } from './envelope.js'
 import { envelopeTemplate, flapsOf } from './envelope-fold.js'
-import { cutUp, matOf, scoresFor } from './panels.js'
+import { matOf, scoresFor } from './panels.js'
 import { envelopesThatHold, standardEnvelopes } from './standard-envelopes.js'
 
 /** Where a point comes to lie when it is folded over a line. */
@@ -104,12 +104,5 @@ describe('panels', () => {
     const [first, second] = scoresFor(105, 0.5)
     expect(second! - first!).toBeCloseTo(0.5, 9)
     expect((first! + second!) / 2).toBe(105)
-  })
-
-  it('a sheet is cut up the better way round, unless the grain forbids it', () => {
-    const sheet = { widthMm: 297, heightMm: 210 }
-    expect(cutUp(sheet, { widthMm: 148, heightMm: 105 }, true)).toEqual({ pieces: 4, turned: false })
-    expect(cutUp(sheet, { widthMm: 105, heightMm: 148 }, true)).toEqual({ pieces: 4, turned: true })
-    expect(cutUp(sheet, { widthMm: 105, heightMm: 148 }, false)).toEqual({ pieces: 2, turned: false })
   })
 })

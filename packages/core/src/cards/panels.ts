@@ -22,15 +22,37 @@ const DOUBLE_SCORE_FROM_MM = 0.35
 export const scoresFor = (foldMm: number, caliperMm: number): readonly number[] =>
   caliperMm > DOUBLE_SCORE_FROM_MM ? [foldMm - caliperMm / 2, foldMm + caliperMm / 2] : [foldMm]
 
-/** How many pieces a sheet is cut up into by straight cuts, the better way round: for pieces whose grain must not turn, only as they lie. */
-export const cutUp = (
-  sheet: PanelSize,
-  piece: PanelSize,
-  mayTurn: boolean,
-): { readonly pieces: number; readonly turned: boolean } => {
-  const grid = (widthMm: number, heightMm: number): number =>
-    Math.floor(sheet.widthMm / widthMm + 1e-9) * Math.floor(sheet.heightMm / heightMm + 1e-9)
-  const asItLies = grid(piece.widthMm, piece.heightMm)
-  const turned = mayTurn ? grid(piece.heightMm, piece.widthMm) : 0
-  return turned > asItLies ? { pieces: turned, turned: true } : { pieces: asItLies, turned: false }
+/** A sheet as bases are cut from it: which way its fibres run along it. */
+interface SheetForBases {
+  readonly lengthMm: number
+  readonly widthMm: number
+  readonly grain: 'along-length' | 'along-width' | 'unknown'
+}
+
+/** A base as it lies flat and open, and which way its fold runs on it. */
+interface OpenBase extends PanelSize {
+  readonly fold: { readonly runs: 'upright' | 'level' } | null
+}
+
+/** How many bases come out of a sheet by straight cuts, and how their folds run to its fibres; undefined where none folds, or the fibres are not known. */
+export interface BasesOfSheet {
+  readonly pieces: number
+  readonly fold: 'along-fibres' | 'across-fibres' | undefined
+}
+
+/**
+ * Cuts a sheet up into bases, the better way round. A fold that runs along the fibres is sharp, one across them cracks, so a base lies with its
+ * fold along them wherever one comes out like that. Common practice, no source.
+ */
+export const basesOfSheet = ({ lengthMm, widthMm, grain }: SheetForBases, base: OpenBase): BasesOfSheet => {
+  const grid = (alongMm: number, acrossMm: number): number =>
+    Math.floor(lengthMm / alongMm + 1e-9) * Math.floor(widthMm / acrossMm + 1e-9)
+  const upright = grid(base.heightMm, base.widthMm)
+  const level = grid(base.widthMm, base.heightMm)
+  if (!base.fold || grain === 'unknown') return { pieces: Math.max(upright, level), fold: undefined }
+  // An upright fold runs with the base's height.
+  const foldWithLength = base.fold.runs === 'upright' ? upright : level
+  const foldWithWidth = base.fold.runs === 'upright' ? level : upright
+  const [along, across] = grain === 'along-length' ? [foldWithLength, foldWithWidth] : [foldWithWidth, foldWithLength]
+  return along > 0 ? { pieces: along, fold: 'along-fibres' } : { pieces: across, fold: 'across-fibres' }
 }

@@ -1,12 +1,11 @@
 import {
+  basesOfSheet,
   type BuildSection,
   cardOfFront,
-  cutUp,
   envelopesThatHold,
   FLUSH_WITHIN_MM,
   piecesWanted,
   scoresFor,
-  turnsOn,
 } from '@bold-heron/core'
 import type { BuildInput, SheetRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
@@ -33,9 +32,7 @@ export const BuildSum = ({
   const open = cardOfFront(build.base, frontWidthMm, frontHeightMm)
   const baseSheet = sheets.get(layers[0]?.sheetId ?? '')
   const scores = open.fold && baseSheet ? scoresFor(open.fold.atMm, baseSheet.caliperMm) : []
-  const perSheet = baseSheet
-    ? cutUp({ widthMm: baseSheet.lengthMm, heightMm: baseSheet.widthMm }, open, turnsOn(baseSheet) === 'any').pieces
-    : 0
+  const { pieces: perSheet, fold } = baseSheet ? basesOfSheet(baseSheet, open) : { pieces: 0, fold: undefined }
   const needed = perSheet > 0 ? Math.ceil(wanted / perSheet) : 0
   return (
     <div className="space-y-2">
@@ -63,6 +60,7 @@ export const BuildSum = ({
       {needed > 0 && baseSheet && (
         <p>
           {t('cards.build.needed', { count: needed, pieces: perSheet, sheet: baseSheet.name })}
+          {fold && <> {t(`cards.build.fold.${fold}`)}</>}
           {needed > baseSheet.stock && <> {t('cards.build.short', { count: needed - baseSheet.stock })}</>}
         </p>
       )}

@@ -1,13 +1,4 @@
-import {
-  type BaseKind,
-  baseKinds,
-  cardOfFront,
-  cutUp,
-  matOf,
-  type PanelSize,
-  scoresFor,
-  turnsOn,
-} from '@bold-heron/core'
+import { type BaseKind, baseKinds, cardOfFront, basesOfSheet, matOf, type PanelSize, scoresFor } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useEveryRow } from '../../data/rows.js'
@@ -71,9 +62,7 @@ export const Component = () => {
   const sizes = matsOf(front, mats, marginMm, footMm)
   const liner = matOf(open.widthMm, open.heightMm, marginMm)
   const scores = open.fold ? scoresFor(open.fold.atMm, sheet?.caliperMm ?? 0) : []
-  const pieces = sheet
-    ? cutUp({ widthMm: sheet.lengthMm, heightMm: sheet.widthMm }, open, turnsOn(sheet) === 'any').pieces
-    : undefined
+  const bases = sheet && basesOfSheet(sheet, open)
   return (
     <div className="grid items-start gap-6 md:grid-cols-2">
       <div className="space-y-3">
@@ -124,7 +113,11 @@ export const Component = () => {
             })}
           </p>
         )}
-        {pieces !== undefined && <p>{t('cards.panels.fromSheet', { count: pieces })}</p>}
+        {bases && (
+          <p>
+            {t('cards.panels.fromSheet', { count: bases.pieces })} {bases.fold && t(`cards.build.fold.${bases.fold}`)}
+          </p>
+        )}
         <ol className="list-decimal pl-5">
           {sizes.slice(1).map(({ widthMm, heightMm }, at) => (
             <li key={at}>{t('cards.panels.mat', { size: lengths.area(widthMm, heightMm) })}</li>

@@ -65,6 +65,10 @@ export const cards = {
     needed_other: '{{count}} sheets of {{sheet}} for the bases, {{pieces}} from a sheet.',
     short_one: '{{count}} is still to be bought.',
     short_other: '{{count}} are still to be bought.',
+    fold: {
+      'along-fibres': 'Their folds run along the fibres.',
+      'across-fibres': 'Only with the fold across the fibres: score it well, thick card cracks there.',
+    },
     drying: 'Glue dries {{minutes}} minutes in all, one layer after the other.',
     pieces: '{{count}} × {{name}}',
     flush: '(flush)',
