@@ -1,7 +1,6 @@
+import { factsOfJoin } from '@bold-heron/core'
 import { Timer } from '../Timer.js'
 import type { ShownFinishing } from './finishing.js'
 
-/** Minutes that card glue usually wants before it is handled. Common practice, no source. */
-const GLUE_MINUTES = 5
-
-export const Glue: ShownFinishing = () => <Timer of="glue" minutes={GLUE_MINUTES} />
+/** How long wet glue dries before the next layer goes on. */
+export const Glue: ShownFinishing = () => <Timer of="glue" minutes={factsOfJoin('wet-glue').dryingMinutes} />
