@@ -178,7 +178,7 @@ export { learntRounds, type Pressed, type PressedRound } from './learning/presse
 export { difficultyByRuns, gapByRun, type RunEvidence } from './learning/run-evidence.js'
 export { requestForOnly, stackWithOnly } from './planner/dies-that-hung.js'
 export { askedOfLog, type LogWords } from './log/asked-of-log.js'
-export { type WayCut, waysCut } from './log/ways-cut.js'
+export { type StackCut, type WayCut, waysCut } from './log/ways-cut.js'
 export { NO_SHEET, type ReadLog, readLog, saidOfPair } from './log/read-log.js'
 export { type LastTry, pilesOf, type TriedRound } from './planner/trial.js'
 export { type BlindOutcome, BlindPress, drawTraits, type HiddenTraits } from './practice/blind-press.js'

@@ -24,6 +24,7 @@ const run = (
   dieIds: ['die'],
   setAside: false,
   rounds,
+  layers: [{ is: 'plate', name: 'Pad' }],
   ...more,
 })
 
@@ -36,10 +37,13 @@ describe('how something was cut', () => {
       run('d', 9, [round('clean')], { sheetCount: 2 }),
     ])
     expect(
-      ways.map(({ newest, lastGood, passes, runs, good }) => [newest.id, lastGood?.id, passes, runs, good]),
+      ways.map(({ newest, stacks }) => [
+        newest.id,
+        ...stacks.map(({ shown, passes, runs, good }) => [shown.id, passes, runs, good]),
+      ]),
     ).toEqual([
-      ['d', 'd', 2, 1, 1],
-      ['c', 'b', 3, 3, 2],
+      ['d', ['d', 2, 1, 1]],
+      ['c', ['b', 3, 3, 2]],
     ])
   })
 
@@ -50,6 +54,21 @@ describe('how something was cut', () => {
       run('c', 3, [round('not-looked')], { dieIds: ['one', 'two'] }),
       run('d', 4, [round('clean')], { dieIds: ['one', 'two'], setAside: true }),
     ])
-    expect(ways.map(({ newest, runs }) => [newest.id, runs])).toEqual([['b', 2]])
+    expect(ways.map(({ newest, stacks }) => [newest.id, stacks[0]!.runs])).toEqual([['b', 2]])
+  })
+
+  it('tells each stack by itself, the one that came out most often first', () => {
+    const steel = { layers: [{ is: 'plate', name: 'Steel' }, ...run('', 1, []).layers] }
+    const ways = waysCut([
+      run('a', 1, [round('clean')], steel),
+      run('b', 2, [round('clean')], steel),
+      run('c', 3, [round('hanging')], steel),
+      run('d', 4, [round('clean', 1)]),
+    ])
+    expect(ways[0]!.newest.id).toBe('d')
+    expect(ways[0]!.stacks.map(({ shown, passes, runs, good }) => [shown.id, passes, runs, good])).toEqual([
+      ['b', 2, 3, 2],
+      ['d', 1, 1, 1],
+    ])
   })
 })

@@ -1,4 +1,4 @@
-import { type WayCut, waysCut } from '@bold-heron/core'
+import { type StackCut, type WayCut, waysCut } from '@bold-heron/core'
 import type { RunRow } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
@@ -10,6 +10,8 @@ import { SeenBadge } from '../../../ui/SeenBadge.js'
 /** Newest runs that are looked through, and ways that are shown. */
 const MOST_RUNS = 500
 const MOST_WAYS = 8
+/** Stacks of one way that are shown: what came out most often, and others. */
+const MOST_STACKS = 3
 
 /** What lay in the press, from the bottom up, without what was pressed. */
 const sayPlates = ({ layers }: RunRow): string => {
@@ -24,33 +26,41 @@ type Of = 'die' | 'sheet' | 'plate' | 'press'
 /** Whose runs the log can be narrowed to. */
 const ASKED_IN_LOG: readonly Of[] = ['die', 'sheet', 'press']
 
-const Way = ({ way, of }: { readonly way: WayCut<RunRow>; readonly of: Of }) => {
+/** A stack, in how many passes it did it, and how often it came out. */
+const StackOfWay = ({ stack: { shown, passes, runs, good } }: { readonly stack: StackCut<RunRow> }) => {
   const { t } = useTranslation()
-  const { newest, lastGood, passes, runs, good } = way
-  const shown = lastGood ?? newest
   const last = shown.rounds.at(-1)
   return (
-    <li className="border-b border-line py-2 last:border-b-0">
-      <p className="flex flex-wrap items-baseline gap-x-3">
-        <Link to={`/log/${shown.id}`} className="font-bold">
-          {t(`shelf.about.way.${of}`, {
-            sheet: t('jobs.sheetsOf', { count: newest.sheetCount, sheet: newest.sheetName }),
-            dies: newest.dieNames.join(', '),
-            press: newest.pressName,
-          })}
-        </Link>
-        <span className="ml-auto">
-          {passes === undefined ? (
-            last && <SeenBadge seen={last.seen} />
-          ) : (
-            <strong>{t('shelf.about.passes', { count: passes })}</strong>
-          )}
+    <div className="mt-1 flex flex-wrap items-baseline gap-x-3">
+      <p className="min-w-0 flex-1">
+        <Link to={`/log/${shown.id}`}>{sayPlates(shown)}</Link>
+        <span className="block text-sm text-ink-soft">
+          {t('shelf.about.cameOut', { good, count: runs })} · {sayDay(shown.at)}
         </span>
       </p>
-      <p className="text-ink-soft">{sayPlates(shown)}</p>
-      <p className="text-sm text-ink-soft">
-        {t('shelf.about.cameOut', { good, count: runs })} · {sayDay(newest.at)}
+      {passes === undefined ? (
+        last && <SeenBadge seen={last.seen} />
+      ) : (
+        <strong>{t('shelf.about.passes', { count: passes })}</strong>
+      )}
+    </div>
+  )
+}
+
+const Way = ({ way: { newest, stacks }, of }: { readonly way: WayCut<RunRow>; readonly of: Of }) => {
+  const { t } = useTranslation()
+  return (
+    <li className="border-b border-line py-2 last:border-b-0">
+      <p className="font-bold">
+        {t(`shelf.about.way.${of}`, {
+          sheet: t('jobs.sheetsOf', { count: newest.sheetCount, sheet: newest.sheetName }),
+          dies: newest.dieNames.join(', '),
+          press: newest.pressName,
+        })}
       </p>
+      {stacks.slice(0, MOST_STACKS).map((stack) => (
+        <StackOfWay key={stack.shown.id} stack={stack} />
+      ))}
     </li>
   )
 }
