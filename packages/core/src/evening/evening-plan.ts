@@ -6,7 +6,7 @@ import { type PadBears, sheetsOf, type SheetsNeeded, wearOf } from './materials.
 import { Numbered } from './numbered.js'
 import type { LayOption, NoOptionReason, OptionsOfLay } from './options.js'
 import type { OrderedLays } from './order-lays.js'
-import { type PlateAtOnce, platesAtOnce } from './plates-at-once.js'
+import { type DieAtOnce, diesAtOnce, type PlateAtOnce, platesAtOnce } from './things-at-once.js'
 
 /** Runs of one lay, as they stand in a queue. */
 interface QueuedRuns {
@@ -70,6 +70,8 @@ export interface EveningPlan {
   readonly padWear: readonly PadBears[]
   /** Plates that several presses would have at once, and that could not be shared out otherwise. */
   readonly platesAtOnce: readonly PlateAtOnce[]
+  /** And dies. */
+  readonly diesAtOnce: readonly DieAtOnce[]
   /** Pins that contradicted the others and were left out. */
   readonly droppedPins: readonly string[]
 }
@@ -147,6 +149,7 @@ export const eveningTold = (
     sheets: sheetsOf(request, all),
     padWear: wearOf(request, all),
     platesAtOnce: platesAtOnce({ queues }, request.shelf),
+    diesAtOnce: diesAtOnce({ queues }, request.jobs),
     droppedPins: dropped,
   }
 }

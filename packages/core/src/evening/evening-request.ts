@@ -50,6 +50,8 @@ export interface EveningPress {
   readonly timing: Timing
   /** Plates of which it may have fewer than there are, as another press has them meanwhile, by their id on the shelf. */
   readonly atMost?: Readonly<Record<string, number>> | undefined
+  /** Dies that are left to the other presses, as one cannot be in two at once. */
+  readonly without?: readonly string[] | undefined
   /** What lies in it now. */
   readonly inPress: StackReference
   /** What the log says of it with what a job is cut from and with, by job. */

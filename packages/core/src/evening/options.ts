@@ -14,7 +14,7 @@ import { methodOf } from '../techniques/method.js'
 import { type EveningPress, type EveningRequest } from './evening-request.js'
 import { type Lay, type LaidOut, type LayOuts, piecesOfCopies, setsOf } from './lays.js'
 import { keyOfPlates, type LaidPlate, platesOf } from '../layers/stack-changes.js'
-import { sharedOut } from './plates-at-once.js'
+import { sharedOut } from './things-at-once.js'
 import { minutesOfRun, turnsOfHandle } from './timing.js'
 
 /** One way to press a lay on one press. */
@@ -227,6 +227,7 @@ export function* optionSteps(
   for (const [at, lay] of lays.entries()) {
     yield (0.7 * at) / lays.length
     const [{ job }] = lay.jobs as [Lay['jobs'][number]]
+    if (lay.jobs.some(({ job: its }) => its.dies.some(({ id }) => on.without?.includes(id)))) continue
     const gapMm = gapOf(lay, request)
     const laid = pads.reduce<LaidOut | undefined>(
       (found, pad) =>

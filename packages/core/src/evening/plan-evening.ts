@@ -5,12 +5,12 @@ import type { SimulatedResponses } from '../planner/simulated-responses.js'
 import type { Steps } from '../numerics/steps.js'
 import { chosenLays } from './choose-lays.js'
 import { type EveningPlan, eveningTold } from './evening-plan.js'
-import { type EveningRequest, noPins } from './evening-request.js'
+import { type EveningPress, type EveningRequest, noPins } from './evening-request.js'
 import { foundLaysSteps } from './find-lays.js'
 import { largestPad } from './lays.js'
 import type { OptionsOfLay } from './options.js'
 import { type HowWell, orderedLays, wantedOf } from './order-lays.js'
-import { mostPieces, type PlateAtOnce } from './plates-at-once.js'
+import { type DieAtOnce, mostPieces, type PlateAtOnce } from './things-at-once.js'
 import { orderFromSeed } from './put-in-order.js'
 import { isBetter } from './schedule.js'
 
@@ -60,29 +60,42 @@ const planOf = (laid: LaidEvening, how: HowWell): PlannedEvening => ({
   plan: eveningTold(laid.request, laid.placed, laid.unplaced, orderedLays(laid.request, laid.placed, how)),
 })
 
-/** Plates are shared out between presses so often at most. */
+/** Plates and dies are shared out between presses so often at most. */
 const MOST_SHARINGS = 6
 
-/** The evening with a plate left to the other presses: one of them has as many as those leave. */
-const leaving = (
-  { laid: { request }, plan }: PlannedEvening,
-  { plateId, pressIds }: PlateAtOnce,
-  to: string,
-): EveningRequest => {
+type AtOnce = PlateAtOnce | DieAtOnce
+
+/** What two presses would have at once first. */
+const firstAtOnce = ({ plan: { platesAtOnce, diesAtOnce } }: PlannedEvening): AtOnce | undefined =>
+  [...platesAtOnce, ...diesAtOnce].sort((a, b) => a.fromMin - b.fromMin)[0]
+
+/** The evening with one of the presses changed. */
+const withPress = (
+  request: EveningRequest,
+  id: string,
+  change: (press: EveningPress) => EveningPress,
+): EveningRequest => ({
+  ...request,
+  presses: request.presses.map((each) => (each.press.id === id ? change(each) : each)),
+})
+
+/** The evening with a plate or a die left to the other presses: one of them has as many plates as those leave, and never the die. */
+const leaving = ({ laid: { request }, plan }: PlannedEvening, clash: AtOnce, to: string): EveningRequest => {
+  if ('dieId' in clash)
+    return withPress(request, to, (each) => ({ ...each, without: [...(each.without ?? []), clash.dieId] }))
+  const { plateId, pressIds } = clash
   const count = request.shelf.find(({ id }) => plateIdOf(id) === plateId)?.count ?? 0
   const others = pressIds.filter((id) => id !== to).reduce((sum, id) => sum + mostPieces(plan, id, plateId), 0)
-  return {
-    ...request,
-    presses: request.presses.map((each) =>
-      each.press.id === to ? { ...each, atMost: { ...each.atMost, [plateId]: Math.max(0, count - others) } } : each,
-    ),
-  }
+  return withPress(request, to, (each) => ({
+    ...each,
+    atMost: { ...each.atMost, [plateId]: Math.max(0, count - others) },
+  }))
 }
 
-/** The evening in which one of the presses that would have a plate at once does without it, whichever that costs less; undefined where none can. */
+/** The evening in which one of the presses that would have a thing at once does without it, whichever that costs less; undefined where none can. */
 function* doingWithoutSteps(
   planned: PlannedEvening,
-  clash: PlateAtOnce,
+  clash: AtOnce,
   lay: (asked: EveningRequest) => Steps<LaidEvening>,
 ): Steps<PlannedEvening | undefined> {
   let best: PlannedEvening | undefined
@@ -95,8 +108,8 @@ function* doingWithoutSteps(
 }
 
 /**
- * Plans an evening: lays the jobs, puts all runs in order, and shares out plates that two presses would have at once, whichever of them does without
- * at less cost. What cannot be shared out is told. Bounds are of its runs with the plates that each press may have; `made` is what had to be
+ * Plans an evening: lays the jobs, puts all runs in order, and shares out plates and dies that two presses would have at once, whichever of them does
+ * without at less cost. What cannot be shared out is told. Bounds are of its runs with what each press may have; `made` is what had to be
  * simulated.
  */
 export function* eveningSteps(
@@ -110,11 +123,11 @@ export function* eveningSteps(
     made.forEach((each, name) => known.set(name, each))
     return laid
   }
-  // Quick orders tell which plates meet; that of one press meets none.
+  // Quick orders tell which things meet; that of one press meets none.
   let how: HowWell = request.presses.length > 1 ? 'quick' : 'well'
   let planned = planOf(yield* lay(request), how)
   for (let sharing = 0; sharing < MOST_SHARINGS; sharing++) {
-    const [clash] = planned.plan.platesAtOnce
+    const clash = firstAtOnce(planned)
     const without = clash && (yield* doingWithoutSteps(planned, clash, lay))
     if (!without && how === 'well') break
     how = without ? 'quick' : 'well'

@@ -108,6 +108,7 @@ export const answerOfEvening = (request: EveningRequest, plan: EveningPlan): Eve
     ...request.people.map(({ id, name }) => [id, name] as const),
     ...request.jobs.map(({ id, name }) => [id, name] as const),
     ...request.jobs.map(({ sheet }) => [sheet.id, sheet.name] as const),
+    ...request.jobs.flatMap(({ dies }) => dies.map(({ id, name }) => [id, name] as const)),
     ...request.shelf.map(({ id, name }) => [id, name] as const),
   ]),
   timedRuns: Object.fromEntries(request.presses.map(({ press, timing }) => [press.id, timing.runs])),

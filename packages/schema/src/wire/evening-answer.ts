@@ -93,6 +93,8 @@ export const eveningAnswer = z.object({
   platesAtOnce: z
     .array(z.object({ plateId: z.string(), pressIds: z.array(z.string()), fromMin: z.number() }))
     .default([]),
+  /** Dies likewise. */
+  diesAtOnce: z.array(z.object({ dieId: z.string(), pressIds: z.array(z.string()), fromMin: z.number() })).default([]),
   droppedPins: z.array(z.string()),
   /** Names of what it speaks of, by id. */
   names: z.record(z.string(), z.string()),

@@ -39,21 +39,27 @@ const Unplaced = ({ plan }: { readonly plan: EveningAnswer }) => {
   )
 }
 
-/** Plates that two presses would have at once: who comes first has them. */
-const PlatesAtOnce = ({ row, plan }: { readonly row: EveningRow; readonly plan: EveningAnswer }) => {
+/** Plates and dies that two presses would have at once: who comes first has them. */
+const ThingsAtOnce = ({ row, plan }: { readonly row: EveningRow; readonly plan: EveningAnswer }) => {
   const { t } = useTranslation()
-  if (plan.platesAtOnce.length === 0) return null
+  const when = ({ pressIds, fromMin }: { readonly pressIds: readonly string[]; readonly fromMin: number }) => ({
+    presses: pressIds.map((id) => plan.names[id] ?? '').join(', '),
+    time: sayMoment(t, fromMin, row.beginsAt),
+  })
+  const said = [
+    ...plan.platesAtOnce.map((each) =>
+      t('wall.evening.plateAtOnce', { plate: plan.names[each.plateId] ?? '', ...when(each) }),
+    ),
+    ...plan.diesAtOnce.map((each) => t('wall.evening.dieAtOnce', { die: plan.names[each.dieId] ?? '', ...when(each) })),
+  ]
+  if (said.length === 0) return null
   return (
     <Notice is="warning">
       <ul>
-        {plan.platesAtOnce.map(({ plateId, pressIds, fromMin }) => (
-          <li key={plateId}>
+        {said.map((each) => (
+          <li key={each}>
             <Mark />
-            {t('wall.evening.plateAtOnce', {
-              plate: plan.names[plateId] ?? '',
-              presses: pressIds.map((id) => plan.names[id] ?? '').join(', '),
-              time: sayMoment(t, fromMin, row.beginsAt),
-            })}
+            {each}
           </li>
         ))}
       </ul>
@@ -83,7 +89,7 @@ const PlanOf = ({
         </>
       )}
       <Unplaced plan={plan} />
-      <PlatesAtOnce row={row} plan={plan} />
+      <ThingsAtOnce row={row} plan={plan} />
       {plan.droppedPins.length > 0 && (
         <p role="status" className="text-danger">
           <Mark />

@@ -245,6 +245,8 @@ export const wall = {
     letGo: 'Let {{name}} go where it likes',
     plateAtOnce:
       '{{plate}} would have to lie in several presses at {{time}} ({{presses}}), and there are not so many. Whoever is first has it; the others wait, or press these another time.',
+    dieAtOnce:
+      '{{die}} would have to be in several presses at {{time}} ({{presses}}). Whoever is first has it; the others wait, or press these another time.',
     takenBy: '{{by}} is at these, until {{time}} or longer',
     theMachine: 'The workshop’s own machine',
     atBench: 'At the Bench',

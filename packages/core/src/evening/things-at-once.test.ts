@@ -7,7 +7,7 @@ import { aPlate } from '../testing/makers.js'
 import type { EveningRequest } from './evening-request.js'
 import type { EveningPlan } from './evening-plan.js'
 import { eveningSteps } from './plan-evening.js'
-import { platesAtOnce, type TimedQueues } from './plates-at-once.js'
+import { diesAtOnce, platesAtOnce, type TimedQueues } from './things-at-once.js'
 
 const live = new SimulatedResponses()
 const planOf = (request: EveningRequest): EveningPlan => finish(eveningSteps(request, new Map(), live)).plan
@@ -16,6 +16,8 @@ const runs = (fromMin: number, toMin: number, ...plateIds: string[]) => ({
   fromMin,
   toMin,
   option: { plates: plateIds.map((plateId) => ({ plateId, role: 'bed' as const })) },
+  jobIds: [] as string[],
+  copies: [] as number[],
 })
 
 describe('plates that two presses would have at once', () => {
@@ -36,6 +38,41 @@ describe('plates that two presses would have at once', () => {
     expect(platesAtOnce(queues([runs(0, 30, 'pad')], [runs(0, 30, 'pad')]), shelf)).toEqual([])
     expect(platesAtOnce(queues([runs(0, 30, 'board')], [runs(30, 40, 'board')]), shelf)).toEqual([])
     expect(platesAtOnce(queues([runs(0, 30, 'pad', 'pad', 'pad')], []), shelf)).toEqual([])
+  })
+})
+
+describe('dies that two presses would have at once', () => {
+  const [job] = anEveningRequest(seededRandom(1), 1).jobs as [EveningRequest['jobs'][number]]
+  const die = job.dies[0]!
+  const at = (fromMin: number, toMin: number, copies: number) => ({
+    ...runs(fromMin, toMin),
+    jobIds: [job.id],
+    copies: [copies],
+  })
+  const both = (copies: number): TimedQueues => ({
+    queues: [
+      { pressId: 'one', runs: [at(0, 24, copies)] },
+      { pressId: 'other', runs: [at(18, 74, 1)] },
+    ],
+  })
+
+  it('are those of which there are not so many as would be in presses', () => {
+    const jobs = [{ ...job, copies: 1 }]
+    expect(diesAtOnce(both(1), jobs)).toEqual([{ dieId: die.id, pressIds: ['one', 'other'], fromMin: 18 }])
+    expect(diesAtOnce(both(1), [{ ...job, copies: 1, dies: [{ ...die, owned: 2 }] }])).toEqual([])
+    // Who lays two side by side has two.
+    expect(diesAtOnce(both(1), [{ ...job, copies: 2 }])).toEqual([])
+    expect(diesAtOnce(both(2), [{ ...job, copies: 2 }])).toHaveLength(1)
+  })
+
+  it('are none where one comes after the other', () => {
+    const after = {
+      queues: [
+        { pressId: 'one', runs: [at(0, 18, 1)] },
+        { pressId: 'other', runs: [at(18, 74, 1)] },
+      ],
+    }
+    expect(diesAtOnce(after, [{ ...job, copies: 1 }])).toEqual([])
   })
 })
 
@@ -64,6 +101,7 @@ describe('an evening at two presses', () => {
     const shared = planOf(scarce)
     expect(platesAtOnce(shared, scarce.shelf)).toEqual([])
     expect(shared.platesAtOnce).toEqual([])
+    expect(shared.diesAtOnce).toEqual([])
     expect(shared.unplaced.length).toBe(plenty.unplaced.length)
   })
 })
