@@ -1,9 +1,9 @@
 import type { Layer, Stack } from '@bold-heron/core'
 import type { TFunction } from 'i18next'
 
-/** How a pad had best lie, in words; undefined for anything whose lie does not matter. */
+/** How the pad that the blade lands on had best lie, in words; undefined for anything whose lie does not matter. */
 export const sayLie = (t: TFunction<'app'>, layer: Layer): string | undefined => {
-  if (layer.is !== 'plate' || !layer.plate.lie) return undefined
+  if (layer.is !== 'plate' || layer.role !== 'bed' || !layer.plate.lie) return undefined
   const { face, turned } = layer.plate.lie
   return t(turned ? 'plan.lie.turned' : 'plan.lie.plain', { face: t(`shelf.wear.face.${face}`) })
 }

@@ -62,12 +62,15 @@ describe('what is pressed', () => {
 })
 
 describe('how a pad lies', () => {
-  const turned = plateLayer(aPlate({ name: 'Clear pad', lie: { face: 'b', turned: true } }))
-  const plain = plateLayer(aPlate({ name: 'Other pad', lie: { face: 'a', turned: false } }))
+  const pad = aPlate({ name: 'Clear pad', lie: { face: 'b', turned: true } })
+  const turned = plateLayer(pad, 'bed')
+  const plain = plateLayer(aPlate({ name: 'Other pad', lie: { face: 'a', turned: false } }), 'bed')
 
   it('is told where it matters, once a pad', () => {
     expect(sayLie(t, turned)).toContain('plain face')
     expect(sayLie(t, { is: 'dies', dies: [], blade: 'up' })).toBeUndefined()
+    // No blade lands on what presses the die’s back.
+    expect(sayLie(t, plateLayer(pad, 'pad'))).toBeUndefined()
     expect(turnedPads(t, [turned, plain, turned]).map(({ name }) => name)).toEqual(['Clear pad'])
   })
 })

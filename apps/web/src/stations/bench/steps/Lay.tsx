@@ -14,9 +14,15 @@ import type { ShownStep } from './step.js'
 /** How dies come to lie where they do: anywhere in the middle, where it was laid out, or along a strip. */
 type LaidBy = 'hand' | 'placed' | 'border'
 
+/** Whether sheets come to lie on a foil, which prints what looks at it. */
+const isOnFoil = (stack: Stack, at: number): boolean => {
+  const below = stack[at - 1]
+  return below?.is === 'plate' && below.role === 'foil'
+}
+
 const howToLay = (t: TFunction<'app'>, stack: Stack, at: number, by: LaidBy): string => {
   const layer = stack[at] as Layer
-  if (layer.is === 'sheets') return t('bench.lay.sheets')
+  if (layer.is === 'sheets') return t(isOnFoil(stack, at) ? 'bench.lay.sheetsOnFoil' : 'bench.lay.sheets')
   if (layer.is === 'plate') {
     const isUnderDies = at < stack.findIndex(({ is }) => is === 'dies')
     return t(layer.role === 'pad' && isUnderDies ? 'bench.lay.padUnder' : `bench.lay.${layer.role}`)

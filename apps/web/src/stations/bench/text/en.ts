@@ -14,6 +14,7 @@ export const bench = {
     pad: 'On top. It presses the die; hollow side down if it has bowed.',
     padUnder: 'Below the die, which it presses from behind; hollow side up if it has bowed.',
     sheets: 'Front as the job wants it. Edges square to the plates.',
+    sheetsOnFoil: 'Face down, onto the foil. Edges square to the plates.',
     diesDown:
       'Blade down, onto the sheet. Keep to the middle, and turn it a few degrees so that no long edge meets the rollers all at once.',
     diesUp:
