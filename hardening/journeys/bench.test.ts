@@ -60,6 +60,8 @@ it('is worked by touch on a tablet, with targets for a thumb', async () => {
     await browser.press(next)
   }
   await bench.goOnTo('What came of it?', forward)
+  // What led here has written nothing down.
+  expect(await roundsInLog(jobId)).toEqual([])
   expect(await targets()).toEqual([])
   expect(await browser.accessibilityFaults()).toEqual([])
   await bench.tell({ seen: 'clean', feel: 'light' })

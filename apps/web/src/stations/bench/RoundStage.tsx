@@ -1,6 +1,7 @@
 import { type ReactNode, type RefObject, useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Button } from '../../ui/Button.js'
+import { classes } from '../../ui/classes.js'
 import { StepCard } from './StepCard.js'
 import type { AtBench } from './steps/step.js'
 import { type Counted, TellStep } from './TellStep.js'
@@ -19,7 +20,13 @@ const Ways = ({
   return (
     <>
       <footer className="sticky bottom-14 z-10 -mx-5 mt-auto flex flex-wrap items-center gap-3 border-t border-line bg-leaf px-5 py-2 md:bottom-0">
-        <Button className="min-h-16 px-6 text-xl" onClick={back}>
+        {/* A second tap on what led here must not write a look down: that stands on the other side, and is another button. */}
+        {step.is === 'tell' && (
+          <Button key="tell" look="next" type="submit" form={tellForm} className="min-h-16 px-6 text-xl">
+            {t('bench.tell.save')}
+          </Button>
+        )}
+        <Button className={classes('min-h-16 px-6 text-xl', step.is === 'tell' && 'ml-auto')} onClick={back}>
           {t('bench.back')}
         </Button>
         {step.is === 'press' && (
@@ -27,12 +34,8 @@ const Ways = ({
             {t('bench.press.stopped')}
           </Button>
         )}
-        {step.is === 'tell' ? (
-          <Button look="next" type="submit" form={tellForm} className="ml-auto min-h-16 px-6 text-xl">
-            {t('bench.tell.save')}
-          </Button>
-        ) : (
-          <Button look="next" className="ml-auto min-h-16 px-10 text-2xl" onClick={forward}>
+        {step.is !== 'tell' && (
+          <Button key="on" look="next" className="ml-auto min-h-16 px-10 text-2xl" onClick={forward}>
             {t(step.is === 'press' ? 'bench.press.done' : 'bench.next')}
           </Button>
         )}
