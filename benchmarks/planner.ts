@@ -34,10 +34,7 @@ export const benchPlanner = async (seed: number): Promise<void> => {
   // A new model each time: nothing is remembered from the plan before.
   const fullMs = await medianMs(SHELVES, (turn) => finish(planSteps(request(turn), new SimulatedResponses())))
   const plans = requests.map((each) => finish(planSteps(each, new SimulatedResponses())))
-  const predicted = plans.map(
-    (plan) =>
-      [plan.best, ...plan.alternatives.map((each) => each.assessment)].filter((each) => each?.prediction).length,
-  )
+  const predicted = plans.map((plan) => [plan.best, ...plan.alternatives].filter((each) => each?.prediction).length)
   console.log(`planner, ${ENTRIES} shelf entries, lace over two sheets`)
   console.log(
     `  this machine                 ${short(quickMs)} ms to the first answer, ${short(fullMs)} ms to the final order`,

@@ -256,7 +256,7 @@ const loadJob = async (
 ): Promise<void> => {
   const request = requestOf(job, shelf)
   const plan = finish(planSteps(request, responses))
-  const stacks = [plan.best, ...plan.alternatives.map((each) => each.assessment)].flatMap((each) => each ?? [])
+  const stacks = [plan.best, ...plan.alternatives].flatMap((each) => each ?? [])
   const [best] = stacks
   const ids = {
     pressId: shelf.presses[job.press].id,

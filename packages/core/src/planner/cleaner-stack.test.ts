@@ -7,8 +7,7 @@ const taking = (recommended: number, sure: boolean, chance = 0.95) =>
   ({
     prediction: { recommended, sure, passes: Array.from({ length: recommended }, () => ({ chance })) },
   }) as unknown as Assessment
-const planOf = (best: Assessment, ...others: Assessment[]) =>
-  ({ best, alternatives: others.map((assessment) => ({ assessment })) }) as unknown as Plan
+const planOf = (best: Assessment, ...others: Assessment[]) => ({ best, alternatives: others }) as unknown as Plan
 
 describe('another stack that is clean sooner', () => {
   it('is named beside one that will hang all the same', () => {

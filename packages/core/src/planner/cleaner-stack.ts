@@ -1,3 +1,4 @@
+import { stacksOfPlan } from './others-than.js'
 import type { Assessment, Plan } from './plan.js'
 import { PASSES_WORTH_NAMING } from './constants.js'
 import { WORTH_A_PASS } from '../goals/constants.js'
@@ -17,8 +18,7 @@ export const cleanerStack = (plan: Plan, shown: Assessment): Assessment | undefi
     if (spared < 1) return false
     return !prediction.sure || spared >= PASSES_WORTH_NAMING || chanceOf(other) - chanceOf(shown) >= WORTH_A_PASS
   }
-  const all = [...(plan.best ? [plan.best] : []), ...plan.alternatives.map(({ assessment }) => assessment)]
-  return all
+  return stacksOfPlan(plan)
     .filter(isWorthNaming)
     .sort((a, b) => (a.prediction?.recommended ?? 0) - (b.prediction?.recommended ?? 0))[0]
 }

@@ -73,7 +73,7 @@ describe('a simulated plan', () => {
     expect(once.best!.prediction!.passes).toHaveLength(1)
     const chanceOnce = (stack: typeof once.best) => stack!.prediction!.passes[0]!.chance
     expect(chanceOnce(once.best)).toBeGreaterThan(chanceOnce(often.best))
-    for (const { assessment } of once.alternatives)
+    for (const assessment of once.alternatives)
       if (assessment.prediction) expect(chanceOnce(once.best)).toBeGreaterThanOrEqual(chanceOnce(assessment) - 0.05)
     // What is known of the press is the same, whatever it is asked for.
     expect(once.best!.window.gapMm).toBeCloseTo(often.best!.window.gapMm, 9)
@@ -81,12 +81,7 @@ describe('a simulated plan', () => {
 
   it('gives each stack the window of its own bed', () => {
     const laced = finish(planSteps(requestOf(lace), new SimulatedResponses()))
-    const byBed = new Map(
-      [laced.best!, ...laced.alternatives.map((each) => each.assessment)].map((each) => [
-        bedOf(each.stack),
-        each.window,
-      ]),
-    )
+    const byBed = new Map([laced.best!, ...laced.alternatives].map((each) => [bedOf(each.stack), each.window]))
     expect(byBed.size).toBeGreaterThan(1)
     for (const window of byBed.values()) expect(window.lowMm).toBeLessThan(window.highMm)
   })
@@ -94,8 +89,8 @@ describe('a simulated plan', () => {
   it('puts lace on the hard plate, in fewer passes than on a pad', () => {
     const laced = finish(planSteps(requestOf(lace), new SimulatedResponses()))
     expect(bedOf(laced.best!.stack)).toBe('Steel')
-    const onPad = laced.alternatives.find(({ assessment }) => bedOf(assessment.stack) === 'Pad')
-    if (onPad) expect(laced.best!.passes.passes).toBeLessThanOrEqual(onPad.assessment.passes.passes)
+    const onPad = laced.alternatives.find(({ stack }) => bedOf(stack) === 'Pad')
+    if (onPad) expect(laced.best!.passes.passes).toBeLessThanOrEqual(onPad.passes.passes)
   })
 
   it('works in slices that say how far it is', () => {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Layer } from '../layers/layer.js'
 import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/makers.js'
+import { othersThan } from './others-than.js'
 import { describeStack, quickPlan, type PlanRequest } from './plan.js'
 import { ruleOfThumb } from '../goals/clean-cut/rule-of-thumb.js'
 
@@ -24,11 +25,22 @@ describe('a plan', () => {
     const plan = quickPlan(requestOf())
     expect(names(plan.best!.stack)).toEqual(['Board', 'Paper', 'Pad', 'sheets', 'dies', 'Pad'])
     expect(plan.best!.fit).toBe('cuts')
-    expect(plan.alternatives.map(({ difference }) => [difference.out, difference.into])).toEqual([
+    expect(othersThan(plan, plan.best!.stack).map(({ difference }) => [difference.out, difference.into])).toEqual([
       [[{ name: 'Paper', count: 1 }], []],
       [[], [{ name: 'Paper', count: 1 }]],
     ])
     expect(plan.fitting).toEqual({ count: 3, exact: true })
+  })
+
+  it('tells the others by what is different from the stack that is looked at, the best among them', () => {
+    const plan = quickPlan(requestOf())
+    const kept = plan.alternatives[0]!.stack
+    expect(
+      othersThan(plan, kept).map(({ assessment, difference }) => [assessment, difference.out, difference.into]),
+    ).toEqual([
+      [plan.best, [], [{ name: 'Paper', count: 1 }]],
+      [plan.alternatives[1], [], [{ name: 'Paper', count: 2 }]],
+    ])
   })
 
   it('needs no other plates for a second sheet, and more passes', () => {
@@ -66,6 +78,6 @@ describe('a plan', () => {
   it('remembers a stack that worked, whatever the order it was laid in', () => {
     const plan = quickPlan(requestOf({ workedBefore: [['platform', 'paper', 'pad', 'pad']] }))
     expect(plan.best!.workedBefore).toBe(true)
-    expect(plan.alternatives[0]!.assessment.workedBefore).toBe(false)
+    expect(plan.alternatives[0]!.workedBefore).toBe(false)
   })
 })

@@ -11,7 +11,6 @@ import { methodOf, type PressedHow } from '../techniques/method.js'
 import type { CutContext } from '../job/cut-context.js'
 import { type Certainty, certaintyOf } from './certainty.js'
 import type { Advice, PassAdvice } from '../goals/advice.js'
-import { differenceOf, type StackDifference } from '../layers/stack-changes.js'
 import { keyOfPieces } from '../layers/stack-reference.js'
 import type { Prediction } from '../goals/prediction.js'
 import { allowedStacks } from './allowed-stacks.js'
@@ -46,11 +45,6 @@ export interface Assessment {
   readonly prediction?: Prediction | undefined
 }
 
-interface Alternative {
-  readonly assessment: Assessment
-  readonly difference: StackDifference
-}
-
 export interface Plan {
   /** The window that the search began from, or that of the best stack. */
   readonly window: SqueezeWindow
@@ -59,7 +53,7 @@ export interface Plan {
   /** The best stack of the shelf; undefined where the shelf cannot reach the window. */
   readonly best: Assessment | undefined
   /** The next best, each with what is different from the best. */
-  readonly alternatives: readonly Alternative[]
+  readonly alternatives: readonly Assessment[]
   /** How many stacks fit, where all were counted; else at least this many. */
   readonly fitting: { readonly count: number; readonly exact: boolean }
   /** Stacks that are known to do just this, but that a rule stops. */
@@ -134,9 +128,7 @@ export const planOf = (
           ),
         }),
     best,
-    alternatives: best
-      ? others.map((assessment) => ({ assessment, difference: differenceOf(best.stack, assessment.stack) }))
-      : [],
+    alternatives: best ? others : [],
     missingRoles,
   }
 }

@@ -42,7 +42,7 @@ describe('steel', () => {
       shelf: [platform, steel, pad, card],
       workedBefore: [],
     })
-    const offered = [plan.best!, ...plan.alternatives.map(({ assessment }) => assessment)].map(({ stack }) =>
+    const offered = [plan.best!, ...plan.alternatives].map(({ stack }) =>
       stack.map((layer) => (layer.is === 'plate' ? layer.plate.id : layer.is)),
     )
     const withSteel = offered.filter((ids) => ids.includes('steel'))

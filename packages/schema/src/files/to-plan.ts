@@ -69,7 +69,7 @@ const stackOf = ({ ledger, window, certainty, findings, passes, prediction, isKn
 /** A plan as the plan's answer tells it. */
 export const answerOfPlan = (plan: Plan): PlanAnswer => ({
   best: plan.best ? stackOf(plan.best) : null,
-  alternatives: plan.alternatives.map(({ assessment }) => stackOf(assessment)),
+  alternatives: plan.alternatives.map(stackOf),
   fitting: plan.fitting,
   why: plan.why ? { ...plan.why, wouldDo: plan.why.wouldDo ?? null } : null,
   knownStopped: plan.knownStopped.map(({ stack, stops }) => ({

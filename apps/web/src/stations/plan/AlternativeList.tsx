@@ -1,4 +1,4 @@
-import { countOf, type Plan, platesIn, type Stack, whyBehind } from '@bold-heron/core'
+import { countOf, othersThan, type Plan, platesIn, type Stack, whyBehind } from '@bold-heron/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLengths } from '../../text/lengths.js'
@@ -10,16 +10,25 @@ import { SeverityMark } from '../../ui/SeverityMark.js'
 
 const SHOWN_FIRST = 3
 
-/** The next best stacks, each in one line: what is different about it. */
-export const AlternativeList = ({ plan, onPick }: { readonly plan: Plan; readonly onPick: (stack: Stack) => void }) => {
+/** The other stacks of a plan, each in one line: what is different from the one that is looked at. */
+export const AlternativeList = ({
+  plan,
+  stack,
+  onPick,
+}: {
+  readonly plan: Plan
+  readonly stack: Stack
+  readonly onPick: (stack: Stack) => void
+}) => {
   const lengths = useLengths()
   const { t } = useTranslation()
   const { count, exact } = plan.fitting
   const [all, setAll] = useState(false)
-  const shown = all ? plan.alternatives : plan.alternatives.slice(0, SHOWN_FIRST)
+  const others = othersThan(plan, stack)
+  const shown = all ? others : others.slice(0, SHOWN_FIRST)
   return (
     <>
-      {plan.alternatives.length === 0 && <p className="text-ink-soft">{t('plan.others.none')}</p>}
+      {others.length === 0 && <p className="text-ink-soft">{t('plan.others.none')}</p>}
       <ul>
         {shown.map(({ assessment, difference }, at) => {
           const { prediction } = assessment
@@ -64,9 +73,9 @@ export const AlternativeList = ({ plan, onPick }: { readonly plan: Plan; readonl
       ))}
       <p className="flex justify-between text-sm text-ink-soft">
         {exact ? t('plan.others.count', { count }) : t('plan.others.atLeast', { count })}
-        {shown.length < plan.alternatives.length && (
+        {shown.length < others.length && (
           <button type="button" className="min-h-8 px-1 font-bold text-ink underline" onClick={() => setAll(true)}>
-            {t('plan.others.more', { count: plan.alternatives.length - shown.length })}
+            {t('plan.others.more', { count: others.length - shown.length })}
           </button>
         )}
       </p>

@@ -32,7 +32,7 @@ export const OthersPanel = ({
         {
           name: 'others',
           title: t('plan.others.title'),
-          content: <AlternativeList plan={plan} onPick={onPick} />,
+          content: <AlternativeList plan={plan} stack={assessment.stack} onPick={onPick} />,
         },
         {
           name: 'better',
