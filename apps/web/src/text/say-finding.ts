@@ -4,7 +4,7 @@ import type { TFunction } from 'i18next'
 import type { Lengths } from './lengths.js'
 
 /** Thicknesses are told to the hundredth, sizes to the ruler's mark. */
-const THICKNESSES = new Set(['differMm'])
+const THICKNESSES = new Set(['differMm', 'sheetsMm', 'bladeMm'])
 
 /** A finding as a sentence and the reason behind it, lengths in the user's unit. */
 export const sayFinding = (

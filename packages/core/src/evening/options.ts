@@ -176,7 +176,7 @@ function* readLaySteps(
     })
     const tooMany = methodOf(asked)
       .ofJob(asked.cut)
-      .some(({ code }) => TOO_MANY.has(code))
+      .some(({ code }) => TOO_MANY.has(code) || (code === 'thicker-than-blade' && sheetCount > 1))
     if (tooMany) continue
     for (const [at, { beds, shims }] of reaches.entries()) {
       if (at > 0 && sheetCount > 1 && !isForbidden) break

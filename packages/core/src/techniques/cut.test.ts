@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest'
+import { type DieClass, factsOfDieClass } from '../dies/classes/list.js'
+import { typicalDie } from '../dies/typical.js'
 import type { Layer } from '../layers/layer.js'
 import type { Plate } from '../layers/plate.js'
 import { aCut, aDie, aPlate, aPress, aSheet, layByHand, plateLayer } from '../testing/makers.js'
@@ -146,6 +148,8 @@ describe('sizes', () => {
 })
 
 describe('sheets and faces', () => {
+  const aDieOf = (dieClass: DieClass) => typicalDie(dieClass, measured(factsOfDieClass(dieClass).heightMm, 'caliper'))
+
   // Common practice, no source: thin 1–3 sheets, small cased 2–3, large cased about 5–6.
   it.each([
     ['thin-outline', 3],
@@ -153,9 +157,20 @@ describe('sheets and faces', () => {
     ['small-cased', 3],
     ['large-cased', 6],
   ] as const)('takes %s dies up to %i sheets', (dieClass, most) => {
-    const codes = (sheetCount: number) => cutting.ofJob(aCut({ dies: [aDie({ dieClass })], sheetCount }))
+    const codes = (sheetCount: number) => cutting.ofJob(aCut({ dies: [aDieOf(dieClass)], sheetCount }))
     expect(codes(most)).toEqual([])
     expect(codes(most + 1).map((finding) => finding.code)).toEqual(['too-many-sheets'])
+  })
+
+  it('warns of one sheet that is thicker than three cards are under a thin die, and not under a cased one', () => {
+    // Common practice, no source: thick board is for steel rule; three cards of 0.3 are the most that a thin die cuts.
+    const codes = (dieClass: DieClass, mm: number, sheetCount = 1) =>
+      cutting.ofJob(aCut({ dies: [aDieOf(dieClass)], sheet: aSheet({ mm }), sheetCount })).map(({ code }) => code)
+    expect(codes('thin-outline', 0.8)).toEqual([])
+    expect(codes('thin-outline', 1)).toEqual(['thicker-than-blade'])
+    expect(codes('thin-lace', 0.5, 2)).toEqual(['thicker-than-blade'])
+    expect(codes('small-cased', 1.5)).toEqual([])
+    expect(codes('small-cased', 2.6)).toEqual(['thicker-than-blade'])
   })
 
   it('warns of foam under a die not marked fit for it', () => {

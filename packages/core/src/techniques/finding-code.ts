@@ -20,6 +20,7 @@ export const findingCodes = [
   'no-line-on-sheet',
   'folder-smaller-than-sheet',
   'too-many-sheets',
+  'thicker-than-blade',
   'no-fresh-face',
   'face-lined',
   'face-marks-sheet',

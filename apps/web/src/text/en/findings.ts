@@ -84,6 +84,10 @@ export const findings = {
     say: '{{count}} sheets are more than the {{limit}} that a {{dieClass}} usually cuts.',
     why: 'Common practice, no source. With more sheets the lowest hang, and the handle fights. Cut fewer at once.',
   },
+  'thicker-than-blade': {
+    say: '{{sheetsMm}} of sheet is more than {{die}} usually cuts: its blade stands {{bladeMm}}.',
+    why: 'Common practice, no source. The body of the die meets the sheet before the blade is through: edges are crushed, the handle fights, and a thin die bends. Cut thick board with a steel-rule die, or cut thinner layers and glue them.',
+  },
   'no-fresh-face': {
     say: '{{plate}} has no fresh face left.',
     why: 'Over deep scores the blade finds nothing to press against, and the line hangs. Use another pad, or a little more squeeze.',
