@@ -1,6 +1,7 @@
 import { countsAs, figuresOf, type StackFigures } from '../bases/figures.js'
 import { countOf } from '../faults/finding.js'
 import { pileMmOf } from '../job/cut-context.js'
+import { shallowDieOf } from '../job/shallow-die.js'
 import { type StackReference, referenceOf } from '../layers/stack-reference.js'
 import type { Steps } from '../numerics/steps.js'
 import { missingRolesOf, type PlanRequest } from '../planner/plan.js'
@@ -31,6 +32,7 @@ export interface Cell {
 const whyEmpty = (request: PlanRequest, { ranked, stoppedBy, tooHeavy }: Ranking): EmptyReason => {
   const { cut } = request
   if (missingRolesOf(request).length > 0) return 'missing-role'
+  if (request.technique === 'cut' && shallowDieOf(cut)) return 'too-thick'
   if (ranked.length > 0) return 'not-sure'
   if (pileMmOf(cut) > Math.min(...cut.dies.map((die) => die.bladeHeightMm))) return 'too-thick'
   if (stoppedBy) return 'stopped'

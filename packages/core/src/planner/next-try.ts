@@ -18,6 +18,7 @@ import { keyOfPieces } from '../layers/stack-reference.js'
 import { chancesOf, soundByOf } from '../goals/chances.js'
 import { bedsOf } from './rank-stacks.js'
 import type { PlanRequest } from './plan.js'
+import { trustIn } from './learnt-cut.js'
 import type { SimulatedResponses } from './simulated-responses.js'
 import { searchStacks } from './search.js'
 import type { Steps } from '../numerics/steps.js'
@@ -198,7 +199,7 @@ export function* nextTrySteps(
       stack,
       passes: total - passesBefore,
       goesOn,
-      chance: gap.doubt.trust * (soundBy[total - 1] ?? 0),
+      chance: trustIn(request, gap) * (soundBy[total - 1] ?? 0),
       stops,
       squeezeMm,
       spreadMm: certainty.spreadMm,

@@ -1,6 +1,5 @@
 import { type DieClass, factsOfDieClass, LONG_FRAME_MM } from '../dies/classes/list.js'
 import type { DieUse } from '../dies/classes/die-class.js'
-import type { Die } from '../dies/die.js'
 import type { Finding } from '../faults/finding.js'
 import { cleanCut } from '../goals/clean-cut/goal.js'
 import type { BladeSide } from '../layers/layer.js'
@@ -10,9 +9,10 @@ import type { PlateKind } from '../materials/plate-kind.js'
 import { landingOf, type Stack } from '../layers/stack.js'
 import type { FindingCode } from './finding-code.js'
 import type { HouseRules } from '../job/house-rules.js'
-import { type CutContext, dieClassOf } from '../job/cut-context.js'
+import { type CutContext, dieClassOf, pileMmOf } from '../job/cut-context.js'
+import { shallowDieOf } from '../job/shallow-die.js'
 import { MOST_SHIMS, finding, type Place, plates, type Technique } from './technique.js'
-import { MOST_BLADE_HEIGHTS, SAME_DIE_HEIGHT_MM } from '../dies/constants.js'
+import { SAME_DIE_HEIGHT_MM } from '../dies/constants.js'
 
 /** Beds a blade may land on, by die class, and by the house's rule on hard plates. */
 const bedKinds = (dieClass: DieClass, rules: HouseRules): readonly PlateKind[] => {
@@ -128,17 +128,10 @@ const otherPlacesOf = (dieClass: DieClass, bladeSide: BladeSide, rules: HouseRul
     : [...below, behind, { is: 'dies' }, { is: 'sheets' }, bed, plates('backing', bearing, 0, 1), outer]
 }
 
-/** The thickest sheets that a die's blade gets through, mm: one in a case stands on a body that squashes nothing. */
-const mostSheetsMm = ({ bladeHeightMm, bodyStripMm }: Die): number =>
-  bodyStripMm > 0 ? MOST_BLADE_HEIGHTS * bladeHeightMm : bladeHeightMm
-
-/** Sheets that the die is too shallow for; foam gives way under its body, and has a caution of its own. */
-const bladeFindings = ({ dies, sheet, sheetCount }: CutContext): Finding<FindingCode>[] => {
-  const sheetsMm = sheetCount * sheet.caliper.valueMm
-  const shallow = sheet.kind === 'craft-foam' ? undefined : dies.find((die) => sheetsMm > mostSheetsMm(die))
-  return shallow
-    ? [finding('thicker-than-blade', 'caution', { sheetsMm, die: shallow.name, bladeMm: shallow.bladeHeightMm })]
-    : []
+const bladeFindings = (cut: CutContext): Finding<FindingCode>[] => {
+  const shallow = shallowDieOf(cut)
+  const values = shallow && { sheetsMm: pileMmOf(cut), die: shallow.name, bladeMm: shallow.bladeHeightMm }
+  return values ? [finding('thicker-than-blade', 'caution', values)] : []
 }
 
 /** Cutting right through, along all of the line that is pressed. */

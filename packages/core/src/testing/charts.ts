@@ -69,7 +69,7 @@ export const aChart = (random: RandomSource, rows: number, columns: number): Cha
       }
     }),
     columns: Array.from({ length: columns }, (_, at) => {
-      const mm = Math.round((0.1 + (0.9 * at) / Math.max(1, columns - 1) + 0.05 * random()) * 100) / 100
+      const mm = Math.round((0.1 + (0.8 * at) / Math.max(1, columns - 1) + 0.05 * random()) * 100) / 100
       const kind = randomItem(random, ['smooth-card', 'smooth-card', 'textured-card', 'foil-paper'] as const)
       return { id: `sheet ${at}`, name: `Sheet ${at}`, sheet: aSheet({ id: `sheet ${at}`, mm, kind }) }
     }),

@@ -39,7 +39,7 @@ export const aDie = (more: Partial<Die> = {}): Die => ({
   lengthMm: 80,
   widthMm: 60,
   height: measured(factsOfDieClass(more.dieClass ?? 'thin-outline').heightMm, 'caliper'),
-  bladeHeightMm: 0.6,
+  bladeHeightMm: factsOfDieClass(more.dieClass ?? 'thin-outline').bladeHeightMm,
   bodyStripMm: factsOfDieClass(more.dieClass ?? 'thin-outline').bodyStripMm,
   fitForFoam: false,
   feedEnd: usualFeedEnd(more.dieClass ?? 'thin-outline'),

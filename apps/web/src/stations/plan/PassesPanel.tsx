@@ -155,7 +155,9 @@ export const PassesPanel = ({
                   (fromMemory.includes(reason) ? t('plan.passes.memory') : t('plan.passes.common'))}
               </p>
             ))}
-            {prediction && !prediction.sure && <p>{t('plan.passes.unsure')}</p>}
+            {prediction && !prediction.sure && (
+              <p>{t(`plan.passes.${assessment.window.doubt.trust < 1 ? 'untried' : 'unsure'}`)}</p>
+            )}
           </Why>
         </p>
         {passes.atMost > passes.passes && (

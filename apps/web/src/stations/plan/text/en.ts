@@ -118,6 +118,8 @@ export const plan = {
     },
     hangs: 'hanging {{place}}: {{share}}',
     hangsEverywhere: 'hanging everywhere',
+    untried:
+      'Too little is known of such a cut, or of this press, to call any count sure. Try on an offcut, and log it: then it is known.',
     unsure: 'More passes hardly help from here; more squeeze would.',
     reasons: {
       simulated:
