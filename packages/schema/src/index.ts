@@ -19,6 +19,7 @@ export {
   MOST_CHART_COLUMNS,
   MOST_CHART_ROWS,
 } from './entered/chart.js'
+export { usualDie, usualSheet } from './entered/usual-things.js'
 export { dieEntry, type DieEntry, dieInput, type DieInput, type DieRow, dieRow, dieTable } from './entered/die.js'
 export {
   type EveningInput,

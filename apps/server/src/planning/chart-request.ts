@@ -9,6 +9,8 @@ import {
   platesOf,
   pressOf,
   toDie,
+  usualDie,
+  usualSheet,
 } from '@bold-heron/schema'
 import { Op, type Sequelize, type Transaction } from 'sequelize'
 import { DieModel } from '../store/models/die-model.js'
@@ -26,53 +28,30 @@ export interface GatheredChart {
   readonly runs: number
 }
 
-/** A die as it is usual for its class. */
-const usualDie = (dieClass: DieClass): Die => {
-  const { heightMm, bladeHeightMm, typicalSizeMm, cased } = factsOfDieClass(dieClass)
+/** A die as it is usual for its class, of the size that people mean who name it. */
+const dieOfClass = (dieClass: DieClass): Die => {
+  const [lengthMm, widthMm] = factsOfDieClass(dieClass).typicalSizeMm
   return toDie({
+    ...usualDie(dieClass),
     id: `usual ${dieClass}`,
     name: dieClass,
-    dieClass,
-    lengthMm: typicalSizeMm[0],
-    widthMm: typicalSizeMm[1],
-    heightMm,
-    heightMeasuredBy: 'table',
-    bladeHeightMm,
-    bodyStripMm: null,
-    overDieId: null,
-    guide: null,
-    madeOf: null,
-    laciness: null,
-    fitForFoam: cased,
-    condition: 'used',
-    pieces: 1,
-    mirrored: 0,
-    owned: 1,
-    feedEnd: 'usual',
-    note: '',
+    lengthMm,
+    widthMm,
     outline: null,
   })
 }
 
 /** Plain card of a thickness, mm. */
 const plainCard = (mm: number): Bundle['sheets'][number] => ({
+  ...usualSheet,
   id: `card ${mm}`,
   name: `${mm}`,
-  kind: 'smooth-card',
+  grammage: null,
+  weightTyped: '',
   caliperMm: mm,
   caliperBy: 'caliper',
-  grammage: null,
-  shearStrengthMPa: null,
-  squashModulusMPa: null,
-  lengthMm: 297,
-  widthMm: 210,
   stock: 0,
-  colour: '',
-  weightTyped: '',
-  grain: 'unknown',
-  patterned: false,
   parts: [],
-  note: '',
 })
 
 /** What comes to the shelf later joins nobody's chart unasked. */
@@ -91,7 +70,7 @@ interface Asked<Thing> {
 /** A chart's rows: the dies that are named, all that the technique takes, or as kinds of die usually are. */
 const rowsOf = async ({ rows, technique, updatedAt }: ChartRow, transaction: Transaction): Promise<Asked<Die>> => {
   if (rows.by === 'classes')
-    return { ids: [], madeUp: dieClasses.filter((each) => rows.dieClasses.includes(each)).map(usualDie) }
+    return { ids: [], madeUp: dieClasses.filter((each) => rows.dieClasses.includes(each)).map(dieOfClass) }
   if (rows.dieIds.length > 0) return { ids: rows.dieIds, madeUp: [] }
   const taken = dieClasses.filter((each) => techniqueOf(technique).takes.includes(factsOfDieClass(each).use))
   const stored = await DieModel.findAll({

@@ -12,6 +12,7 @@ import {
   type RaisedJobInput,
   runInHandOf,
   type SheetRow,
+  usualDie,
 } from '@bold-heron/schema'
 import type { Transaction } from 'sequelize'
 import { outlinesOf } from './dies.js'
@@ -63,24 +64,12 @@ const shapeOf = (
 ): DieInput => {
   const heightMm = shapeHeightMm(layers, sheet.caliperMm, join)
   return {
+    ...usualDie('shape'),
     name: shapeName,
-    dieClass: 'shape',
     lengthMm: die.lengthMm,
     widthMm: die.widthMm,
     heightMm,
-    heightMeasuredBy: 'table',
     bladeHeightMm: heightMm,
-    bodyStripMm: null,
-    laciness: null,
-    fitForFoam: false,
-    feedEnd: 'usual',
-    condition: 'used',
-    pieces: 1,
-    mirrored: 0,
-    owned: 1,
-    note: '',
-    overDieId: null,
-    guide: null,
     madeOf: { dieId: die.id, sheetId: sheet.id, layers, join },
     outline,
   }

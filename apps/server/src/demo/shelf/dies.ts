@@ -1,5 +1,5 @@
-import { factsOfDieClass, measureOutline } from '@bold-heron/core'
-import type { DieInput } from '@bold-heron/schema'
+import { measureOutline } from '@bold-heron/core'
+import { type DieInput, usualDie } from '@bold-heron/schema'
 import { demoId } from '../demo-id.js'
 import { demoOutlines } from '../outlines.js'
 
@@ -10,25 +10,11 @@ const die = (key: keyof typeof demoOutlines, line: DieLine): DieInput => {
   const lines = demoOutlines[key]
   const measures = measureOutline(lines)
   if (!measures) throw new Error(`the demo's ${key} has no outline`)
-  const { heightMm, bladeHeightMm, cased } = factsOfDieClass(line.dieClass)
   return {
+    ...usualDie(line.dieClass),
     lengthMm: Math.round(measures.lengthMm * 10) / 10,
     widthMm: Math.round(measures.widthMm * 10) / 10,
-    heightMm,
     heightMeasuredBy: 'caliper',
-    bladeHeightMm,
-    bodyStripMm: null,
-    overDieId: null,
-    guide: null,
-    madeOf: null,
-    laciness: null,
-    fitForFoam: cased,
-    condition: 'used',
-    pieces: 1,
-    mirrored: 0,
-    owned: 1,
-    feedEnd: 'usual',
-    note: '',
     outline: {
       source: 'drawing',
       fileName: `${key.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}.svg`,

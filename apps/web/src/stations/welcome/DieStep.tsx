@@ -1,7 +1,6 @@
 import { type DieClass, dieClasses } from '@bold-heron/core'
-import { type DieInput, dieInput } from '@bold-heron/schema'
+import { type DieInput, dieInput, usualDie } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
-import { usualDie } from '../../data/usual-things.js'
 import { choice, length, text } from '../../ui/form/codec.js'
 import { ChoiceField, LengthField, TextField } from '../../ui/form/fields.js'
 import { rowForm, useRowForm } from '../../ui/form/row-form.js'

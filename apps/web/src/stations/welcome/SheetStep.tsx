@@ -1,7 +1,6 @@
 import { estimatedCaliper, isSoldByWeight, type SheetKind, sheetKinds, type TypedCardWeight } from '@bold-heron/core'
-import { type SheetInput, sheetInput } from '@bold-heron/schema'
+import { type SheetInput, sheetInput, usualSheet } from '@bold-heron/schema'
 import { useTranslation } from 'react-i18next'
-import { usualSheet } from '../../data/usual-things.js'
 import { useLengths } from '../../text/lengths.js'
 import { Failure } from '../../ui/states.js'
 import { cardWeight, choice, text } from '../../ui/form/codec.js'

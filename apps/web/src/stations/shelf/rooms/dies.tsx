@@ -7,10 +7,9 @@ import {
   measuringWays,
   usualFeedEnd,
 } from '@bold-heron/core'
-import type { DieRow } from '@bold-heron/schema'
+import { type DieRow, usualDie } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
-import { usualDie } from '../../../data/usual-things.js'
 import { fetchOutline } from '../../../data/outlines.js'
 import { PhotosPanel } from '../../../drawing/photos/PhotosPanel.js'
 import { useLengths } from '../../../text/lengths.js'

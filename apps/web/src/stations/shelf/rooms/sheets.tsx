@@ -7,10 +7,9 @@ import {
   strengthOfKind,
   type TypedCardWeight,
 } from '@bold-heron/core'
-import { caliperWays, grains, type SheetInput, sheetInput, sheetTable } from '@bold-heron/schema'
+import { caliperWays, grains, type SheetInput, sheetInput, sheetTable, usualSheet } from '@bold-heron/schema'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
-import { usualSheet } from '../../../data/usual-things.js'
 import { colourOf } from '../../../drawing/colour-of.js'
 import { useLengths } from '../../../text/lengths.js'
 import { Button } from '../../../ui/Button.js'

@@ -1,5 +1,6 @@
 import { type DieClass, factsOfDieClass } from '@bold-heron/core'
-import type { DieInput, SheetInput } from '@bold-heron/schema'
+import type { DieInput } from './die.js'
+import type { SheetInput } from './sheet.js'
 
 /** A sheet as somebody begins to write one down: A4 card of the weight that most is cut of. Common practice, no source. */
 export const usualSheet = {
