@@ -1,6 +1,7 @@
 export { type Fault, failed, ok, type Result } from './faults/fault.js'
 export { countOf, type Finding, type Severity } from './faults/finding.js'
 
+export { groupBy } from './numerics/group-by.js'
 export { type RandomSource, randomInteger, randomNormal, seededRandom } from './numerics/random.js'
 export { type FractionDenominator } from './units/fraction.js'
 export {

@@ -1,3 +1,4 @@
+import { groupBy } from '@bold-heron/core'
 import {
   faultsOf,
   idField,
@@ -15,7 +16,6 @@ import { PressModel } from '../store/models/press-model.js'
 import type { RowModel } from '../store/models/row-model.js'
 import { SheetModel } from '../store/models/sheet-model.js'
 import { toPlateRow } from '../store/plates.js'
-import { groupBy } from '../store/row-shape.js'
 import { readLayers, writeLayers } from './layer-text.js'
 import { type ReadRow, RefusedRows } from './refused-rows.js'
 import { readStretches, writeStretches } from './stretches-text.js'

@@ -1,10 +1,10 @@
-import { boxAround, usableOf } from '@bold-heron/core'
+import { groupBy, boxAround, usableOf } from '@bold-heron/core'
 import type { OffcutInput, OffcutRow } from '@bold-heron/schema'
 import { Op, QueryTypes, type Transaction } from 'sequelize'
 import { OffcutModel } from './models/offcut-model.js'
 import { RunModel } from './models/run-model.js'
 import { SheetModel } from './models/sheet-model.js'
-import { groupBy, namesOf, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
+import { namesOf, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import type { TableSpec } from './table.js'
 import { lastUsedFirst, pressedWith } from './last-used.js'
 

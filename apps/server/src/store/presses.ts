@@ -1,3 +1,4 @@
+import { groupBy } from '@bold-heron/core'
 import {
   type KnownGoodStackRow,
   type PressInput,
@@ -9,7 +10,7 @@ import type { Transaction } from 'sequelize'
 import type { ChildTable } from './children.js'
 import { fieldsOf } from './models/field-columns.js'
 import { KnownGoodPlateModel, KnownGoodStackModel, PressModel, PressNumberModel } from './models/press-model.js'
-import { groupBy, type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
+import { type ShelfFilter, shelfRowShape, shelfWhere } from './row-shape.js'
 import { idOfSetPlate, referenceToSetPlate, setPlateColumns } from './set-plate.js'
 import type { TableSpec } from './table.js'
 import { lastUsedFirst, pressedWith } from './last-used.js'

@@ -1,3 +1,4 @@
+import { groupBy } from '@bold-heron/core'
 import { type ModelStatic, Op, type Transaction, type WhereOptions } from 'sequelize'
 import type { ProblemField } from '@bold-heron/schema'
 import type { InOrder } from './last-used.js'
@@ -30,17 +31,6 @@ export const nameHolds = (q: string | undefined): WhereOptions =>
 export const shelfWhere = ({ q, retired = 'no' }: ShelfFilter): WhereOptions => ({
   [Op.and]: [nameHolds(q), retired === 'all' ? {} : { retiredAt: retired === 'yes' ? { [Op.ne]: null } : null }],
 })
-
-/** Groups child rows by the id of what they belong to, in their order. */
-export const groupBy = <Item>(items: readonly Item[], keyOf: (item: Item) => string): Map<string, Item[]> => {
-  const groups = new Map<string, Item[]>()
-  for (const item of items) {
-    const group = groups.get(keyOf(item))
-    if (group) group.push(item)
-    else groups.set(keyOf(item), [item])
-  }
-  return groups
-}
 
 /** A row that another names: in which field, and what it must be. */
 export interface Reference {

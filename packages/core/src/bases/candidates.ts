@@ -5,6 +5,7 @@ import type { Place } from '../techniques/technique.js'
 import { type BaseStack, basesIn } from './base-stacks.js'
 import { type ChosenBases, chooseBases } from './fewest-bases.js'
 import { type OperationReader, PASS_COST, type Served, type SharedBase } from './operation-reader.js'
+import { groupBy } from '../numerics/group-by.js'
 
 /** A base that might be kept, with what it does in every cell. */
 export interface Candidate {
@@ -25,9 +26,10 @@ export const sharedBasesOf = (
   readers: readonly (OperationReader | undefined)[],
   shelf: readonly Plate[],
 ): Map<string, SharedBase> => {
-  const bySeries = new Map<string, OperationReader[]>()
-  for (const reader of readers)
-    if (reader) bySeries.set(reader.placesKey, [...(bySeries.get(reader.placesKey) ?? []), reader])
+  const bySeries = groupBy(
+    readers.filter((reader) => reader !== undefined),
+    ({ placesKey }) => placesKey,
+  )
   const shared = new Map<string, Map<string, BaseStack>>()
   for (const [series, its] of bySeries) {
     const reaches = its.flatMap((reader) => {

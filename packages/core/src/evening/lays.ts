@@ -11,6 +11,7 @@ import type { Plate } from '../layers/plate.js'
 import type { EveningJob, EveningPress } from './evening-request.js'
 import { FULLEST_PAD } from './constants.js'
 import { SAME_DIE_HEIGHT_MM } from '../dies/constants.js'
+import { groupBy } from '../numerics/group-by.js'
 
 /** Jobs that go through together: their dies side by side over the same sheets. */
 export interface Lay {
@@ -267,12 +268,8 @@ export const laysOf = (
   gapMm: number,
   layOuts: LayOuts,
 ): LayGroup[] => {
-  const groups = new Map<string, EveningJob[]>()
-  for (const job of jobs) {
-    if (job.pieces <= 0) continue
-    const key = job.alone ? job.id : groupKey(job)
-    groups.set(key, [...(groups.get(key) ?? []), job])
-  }
+  const wanted = jobs.filter(({ pieces }) => pieces > 0)
+  const groups = groupBy(wanted, (job) => (job.alone ? job.id : groupKey(job)))
   return [...groups.values()].map((group) => {
     const ways = partingsOf(group).map((parts) => parts.flatMap((part) => laysTogether(part, pad, gapMm, layOuts)))
     // Ways that come to the same, as where nothing fits beside anything, are one.

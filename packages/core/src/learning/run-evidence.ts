@@ -8,6 +8,7 @@ import { heightSpreadMm, type PiecesById } from './pieces.js'
 import { ANY_DIE, type ByDie, difficultyBy, evidenceOfDieOnSheet, gapByDies } from './die-and-sheet.js'
 import { logNormal, logStrengthMoments, type Spectrum, spectrumOver } from './posterior.js'
 import { STRENGTH_LOG_SPREAD } from './strength-nodes.js'
+import { groupBy } from '../numerics/group-by.js'
 
 /** What one logged run says, and of what. */
 export interface RunEvidence {
@@ -55,15 +56,13 @@ export const gapByRun = ({ log, pressClass, pieces }: RunEvidence): Spectrum => 
   )
 }
 
-const groupsBy = (runs: readonly RunEvidence[], key: (run: RunEvidence) => string): RunEvidence[][] => {
-  const groups = new Map<string, RunEvidence[]>()
-  for (const run of runs) groups.set(key(run), [...(groups.get(key(run)) ?? []), run])
-  return [...groups.values()]
-}
+const groupsBy = (runs: readonly RunEvidence[], key: (run: RunEvidence) => string): RunEvidence[][] => [
+  ...groupBy(runs, key).values(),
+]
 
 /** Runs parted by their dies, what each part says counted on the same plates. */
 const byDieOf = (runs: readonly RunEvidence[], pieces: PiecesById): ByDie =>
-  new Map(groupsBy(runs, dieOf).map((group) => [dieOf(group[0] as RunEvidence), countedOn(pieces, group)]))
+  new Map([...groupBy(runs, dieOf)].map(([die, group]) => [die, countedOn(pieces, group)]))
 
 /** What runs with another sheet say of the gap: of one die it may be off as a sheet and a die together may. */
 const ofGapBy = (byDie: ByDie): GapGrid => {

@@ -1,6 +1,7 @@
 import { endedGood, type Round, wereLookedAt } from '../goals/looks.js'
 import { keyOfPieces } from '../layers/stack-reference.js'
 import { totalPasses } from '../outcomes/round.js'
+import { groupBy } from '../numerics/group-by.js'
 
 /** As much of a run of the log as tells how something was pressed. */
 interface LoggedWay {
@@ -33,17 +34,10 @@ export interface WayCut<Run> {
   readonly stacks: readonly StackCut<Run>[]
 }
 
-const newestFirst = <Run extends LoggedWay>(runs: readonly Run[]): Run[] =>
-  [...runs].sort((one, other) => (one.at < other.at ? 1 : -1))
+const newestFirst = (one: LoggedWay, other: LoggedWay): number => (one.at < other.at ? 1 : -1)
 
-const groupedBy = <Run>(runs: readonly Run[], nameOf: (run: Run) => string): Run[][] => {
-  const groups = new Map<string, Run[]>()
-  for (const run of runs) groups.set(nameOf(run), [...(groups.get(nameOf(run)) ?? []), run])
-  return [...groups.values()]
-}
-
-const stackCut = <Run extends LoggedWay>(alike: readonly Run[]): StackCut<Run> => {
-  const runs = newestFirst(alike)
+/** What came of one stack, of its runs from the newest on. */
+const stackCut = <Run extends LoggedWay>(runs: readonly Run[]): StackCut<Run> => {
   const good = runs.filter(({ rounds }) => endedGood(rounds))
   return {
     shown: (good[0] ?? runs[0]) as Run,
@@ -54,19 +48,18 @@ const stackCut = <Run extends LoggedWay>(alike: readonly Run[]): StackCut<Run> =
 }
 
 /** The ways in which runs were pressed, those pressed last first. Runs set aside and runs that nobody looked at tell none. */
-export const waysCut = <Run extends LoggedWay>(runs: readonly Run[]): WayCut<Run>[] =>
-  groupedBy(
-    runs.filter(({ setAside, rounds }) => !setAside && wereLookedAt(rounds)),
-    ({ technique, pressId, sheetId, sheetCount, dieIds }) =>
-      [technique, pressId, sheetId, sheetCount, ...[...dieIds].sort()].join(' '),
+export const waysCut = <Run extends LoggedWay>(runs: readonly Run[]): WayCut<Run>[] => {
+  const told = runs.filter(({ setAside, rounds }) => !setAside && wereLookedAt(rounds)).sort(newestFirst)
+  const ways = groupBy(told, ({ technique, pressId, sheetId, sheetCount, dieIds }) =>
+    [technique, pressId, sheetId, sheetCount, ...[...dieIds].sort()].join(' '),
   )
-    .map((alike): WayCut<Run> => {
-      const stacks = groupedBy(alike, ({ layers }) => keyOfPieces(layers.map(({ is, name }) => `${is} ${name}`)))
-      return {
-        newest: newestFirst(alike)[0] as Run,
-        stacks: stacks
-          .map(stackCut)
-          .sort((one, other) => other.good - one.good || (one.shown.at < other.shown.at ? 1 : -1)),
-      }
-    })
-    .sort((one, other) => (one.newest.at < other.newest.at ? 1 : -1))
+  return [...ways.values()].map((alike): WayCut<Run> => {
+    const stacks = groupBy(alike, ({ layers }) => keyOfPieces(layers.map(({ is, name }) => `${is} ${name}`)))
+    return {
+      newest: alike[0] as Run,
+      stacks: [...stacks.values()]
+        .map(stackCut)
+        .sort((one, other) => other.good - one.good || newestFirst(one.shown, other.shown)),
+    }
+  })
+}

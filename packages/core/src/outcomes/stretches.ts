@@ -1,6 +1,7 @@
 import { placesAlong } from '../geometry/along.js'
 import { lengthOf, type Polyline } from '../geometry/polyline.js'
 import type { HangingStretch } from './hanging-stretch.js'
+import { groupBy } from '../numerics/group-by.js'
 
 /** mm. A line is pointed at and judged in stretches about as long. Diagnosis notes. */
 export const STRETCH_MM = 5
@@ -41,11 +42,7 @@ export const shareHanging = (
   dies: readonly Pick<WithLines, 'id'>[],
   hanging: readonly HangingStretch[],
 ): Float64Array => {
-  const byLine = new Map<string, HangingStretch[]>()
-  for (const each of hanging) {
-    const name = `${each.dieId} ${each.line}`
-    byLine.set(name, [...(byLine.get(name) ?? []), each])
-  }
+  const byLine = groupBy(hanging, ({ dieId, line }) => `${dieId} ${line}`)
   return Float64Array.from(stretches, ({ die, line, fromMm, toMm }) => {
     const hangMm = (byLine.get(`${dies[die]?.id} ${line}`) ?? []).reduce(
       (sum, each) => sum + Math.max(0, Math.min(toMm, each.toMm) - Math.max(fromMm, each.fromMm)),
