@@ -1,13 +1,15 @@
 // What a page fetches of scripts: files and kB as they go over the wire, of the built pages.
-import { readdirSync, readFileSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
-import { gzipSync } from 'node:zlib'
+
+/** What the build pressed of a file; those too small for that go as they are. */
+const sizeOf = (path) => statSync(existsSync(`${path}.br`) ? `${path}.br` : path).size
 
 const importsOf = (script) => [...script.matchAll(/(?:from|import)\s*"\.\/([\w.-]+\.js)"/g)].map(([, file]) => file)
 
 /**
  * The scripts that a page fetches where it is opened first: the entry, whatever `roots` begin with (without their fingerprints), and all that
- * these import, the heaviest first, kB after gzip.
+ * these import, the heaviest first, kB as the server hands them out to a browser that takes Brotli.
  */
 export const weightOf = (dist, roots) => {
   const assets = join(dist, 'assets')
@@ -20,7 +22,7 @@ export const weightOf = (dist, roots) => {
   for (let file = waiting.pop(); file !== undefined; file = waiting.pop()) {
     if (found.has(file) || !files.includes(file)) continue
     const script = readFileSync(join(assets, file), 'utf8')
-    found.set(file, gzipSync(script).length / 1000)
+    found.set(file, sizeOf(join(assets, file)) / 1000)
     waiting.push(...importsOf(script))
   }
   const heaviest = [...found].sort(([, one], [, other]) => other - one)

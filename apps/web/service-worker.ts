@@ -6,7 +6,7 @@ import { build, type Plugin } from 'vite'
 /** A file with its content's hash in its name is never another one. */
 const HASHED = /^assets\/.*-[\w-]{8}\.\w+$/
 /** What a device that lost its connection does without. */
-const LEFT_OUT = /^samples\/|\.map$|^sw\.js$/
+const LEFT_OUT = /^samples\/|\.(map|br|gz)$|^sw\.js$/
 
 /** The files of a built application, as workbox-precaching takes them. */
 const piecesIn = (folder: string): { url: string; revision: string | null }[] =>

@@ -2,6 +2,7 @@ import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vite'
+import { compression } from 'vite-plugin-compression2'
 import { serviceWorker } from './service-worker.js'
 
 /** `npm run dev` passes the server's port; a built page is served by the server itself. */
@@ -22,32 +23,51 @@ const NOT_SHARED = /clipper2-ts|react-hook-form|core\/src\/(geometry\/polygons|g
 const SMALL =
   /web\/src\/(text\/(i18n|languages|say-pressed|say-finding|say-difference|say-format)|data\/(sharing|who|job-in-hand|job-steps|kept\/\w+)|ui\/(SeverityMark|SeenBadge|Why|Notice|save-file|data-address|form\/(Tick|LengthInput|NumberBox|SelectBox|TextBox))|pressing\/stack\/layer-name)\.tsx?$/
 
-/** The piece that a file of words goes into: a language's, or a station's own of a language. */
-const wordsOf = (id: string): string => {
-  const [, station, language] = /\/([\w-]+)\/own-words\/([\w-]+)\.ts$/.exec(id) ?? []
-  return station ? `${station}-words-${language}` : `words-${/\/text\/([\w-]+)/.exec(id)?.[1] ?? ''}`
+/** What the steps of a job share: how a stack is drawn, told and made a run. */
+const STEPS =
+  /web\/src\/(pressing\/(stack\/chosen-stack|JobStation|run-of|LookFields|say-lie|say-to-size|SurerBy|WhyNone)|drawing\/(section\/|terms\/|cut-map\/CutMapDrawing|SeenPicture)|data\/(recipes|try-out)|ui\/TabbedPanel|text\/say-run)|schema\/src\/stored\/to-(run|recipe)|core\/src\/(techniques\/(method|told-of|regions\/)|log\/jotted|placement\/card-stack|layers\/stack-changes|planner\/surer|goals\/constants)/
+
+/** Pieces of words are told apart by what says them, not by their language alone. */
+const nameOf = ({ facadeModuleId }: { readonly facadeModuleId?: string | null }): string => {
+  const [, of, language] = /\/([\w-]+)\/(?:own-words|spoken|said)\/([\w-]+)\.ts$/.exec(facadeModuleId ?? '') ?? []
+  return of === undefined
+    ? 'assets/[name]-[hash].js'
+    : `assets/${of === 'text' ? '' : `${of}-`}words-${language}-[hash].js`
 }
 
 export default defineConfig({
-  plugins: [react(), tailwindcss(), serviceWorker(fileURLToPath(new URL('src/offline/sw.ts', import.meta.url)))],
+  plugins: [
+    react(),
+    tailwindcss(),
+    // Pressed once, as small as it gets; the server hands out what a browser takes.
+    compression({
+      include: /^assets\/.*\.(js|css|svg)$/,
+      algorithms: ['br', 'gz'],
+      threshold: 1000,
+      logLevel: 'silent',
+    }),
+    serviceWorker(fileURLToPath(new URL('src/offline/sw.ts', import.meta.url))),
+  ],
   worker: { format: 'es', rolldownOptions: { external: NOT_SHIPPED } },
   build: {
     target: 'es2023',
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 600,
-    // What a language says comes in one piece.
     rolldownOptions: {
       external: NOT_SHIPPED,
+      checks: { pluginTimings: false },
       output: {
+        chunkFileNames: nameOf,
         codeSplitting: {
           groups: [
             // What every page stands on comes in one piece, and so do the icons, a few hundred bytes each.
             {
               name: 'frame',
-              test: /node_modules\/(react|react-dom|react-router|scheduler|@tanstack\/(react-query|query-core)|i18next|react-i18next|html-parse-stringify|void-elements|cookie)\//,
+              test: /node_modules\/(react|react-dom|react-router|scheduler|@tanstack\/(react-query|query-core)|i18next|react-i18next|html-parse-stringify|void-elements|cookie|react-hotkeys-hook)\//,
               priority: 3,
             },
             { name: 'base', test: SMALL, priority: 2 },
+            { name: 'steps', test: STEPS, priority: 1 },
             { name: 'icons', test: /node_modules\/lucide-react\//, priority: 2 },
             {
               name: 'controls',
@@ -62,12 +82,6 @@ export default defineConfig({
               priority: 1,
             },
             { name: 'forms', test: /react-hook-form/, priority: 1 },
-            {
-              name: wordsOf,
-              priority: 2,
-              debugName: 'words',
-              test: /\/text\/[\w-]+\/[\w-]+\.ts$|\/stations\/.*\/(text|own-words)\/[\w-]+\.ts$/,
-            },
           ],
         },
       },

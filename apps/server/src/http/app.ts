@@ -1,6 +1,8 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import express, { type Express, type RequestHandler } from 'express'
+import compression from 'compression'
+import express, { type Express, type Request, type RequestHandler, type Response } from 'express'
+import expressStaticGzip from 'express-static-gzip'
 import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
 import { ComputedCache } from '../parallel/computed-cache.js'
@@ -107,6 +109,10 @@ const routesOf = (
 /** What is worked out of the log teaches nothing new. */
 const TEACHES_NOTHING = /^\/(charts|evenings)/
 
+/** Lines that are told as they are known, and news, would wait in the compressor until there is a block of them. */
+const isWorthCompressing = (request: Request, response: Response): boolean =>
+  !/ndjson|event-stream/.test(String(response.getHeader('Content-Type'))) && compression.filter(request, response)
+
 /** A change that was taken may be something to learn from. */
 const wakeAfterChanges = (app: Express, learner: Learner): void => {
   app.use('/api', (request, response, next) => {
@@ -118,7 +124,15 @@ const wakeAfterChanges = (app: Express, learner: Learner): void => {
 /** The built pages; any other path shows the application, which knows its own routes. */
 const addPages = (app: Express, pagesFolder: string): void => {
   if (!existsSync(pagesFolder)) return
-  app.use('/assets', express.static(join(pagesFolder, 'assets'), { index: false, maxAge: '1y', immutable: true }))
+  app.use(
+    '/assets',
+    expressStaticGzip(join(pagesFolder, 'assets'), {
+      enableBrotli: true,
+      orderPreference: ['br'],
+      index: false,
+      serveStatic: { index: false, maxAge: '1y', immutable: true },
+    }),
+  )
   // Under the same name these may be others tomorrow.
   app.use(
     express.static(pagesFolder, { index: false, setHeaders: (response) => response.set('Cache-Control', 'no-cache') }),
@@ -138,6 +152,7 @@ export const createApp = (workshop: Workshop, options: AppOptions): Express => {
   let described: object | undefined
   const document = () => (described ??= documentOf(routes))
   if (options.watch) app.use(options.watch(document))
+  app.use(compression({ filter: isWorthCompressing }))
   app.use(pinoHttp({ logger: options.logger, useLevel: 'debug' }))
   addGuards(app, {
     workshop,
