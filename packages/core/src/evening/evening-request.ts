@@ -44,6 +44,12 @@ export interface EveningJob {
   readonly leftovers: readonly (readonly Polyline[])[]
 }
 
+/** A stack that came out clean: with so many sheets at once, of what, plate ids bottom to top. */
+interface StackThatWorked {
+  readonly sheetCount: number
+  readonly plateIds: readonly string[]
+}
+
 export interface EveningPress {
   readonly press: Press
   readonly personId: string
@@ -56,6 +62,8 @@ export interface EveningPress {
   readonly inPress: StackReference
   /** What the log says of it with what a job is cut from and with, by job. */
   readonly learnt: Readonly<Record<string, Learnt>>
+  /** Stacks that came out clean on it for what a job is cut from and with, by job. */
+  readonly worked: Readonly<Record<string, readonly StackThatWorked[]>>
 }
 
 interface EveningPerson {

@@ -63,6 +63,25 @@ describe('an evening', () => {
     }
   })
 
+  it('lays what is too thick for its blade once that came out clean with so many sheets, and not before', () => {
+    const [job] = request.jobs
+    const [on] = request.presses
+    const dies = job!.dies.map((die) => ({ ...die, bladeHeightMm: 0.5 }))
+    const sheetsOf = (mm: number, worked: readonly number[]): number[] => {
+      const its = { sheetCount: 1, plateIds: ['thick platform', 'pads', 'pads'] }
+      return planOf({
+        ...request,
+        presses: [{ ...on!, worked: { [job!.id]: worked.map((sheetCount) => ({ ...its, sheetCount })) } }],
+        jobs: [{ ...job!, sheet: aSheet({ id: `card of ${mm}`, mm }), dies }],
+      }).queues.flatMap(({ runs: of }) => of.map(({ option }) => option.sheetCount))
+    }
+    expect(sheetsOf(0.9, [])).toEqual([])
+    expect(sheetsOf(0.9, [2])).toEqual([])
+    expect(sheetsOf(0.9, [1])).toEqual([1])
+    expect(sheetsOf(0.45, [])).toEqual([1])
+    expect(sheetsOf(0.45, [2])).toEqual([2])
+  })
+
   it('lays stacks that, planned alone, are as sure as it says, for whoever stands there', () => {
     for (const { option, jobIds, copies } of runs) {
       const on = request.presses.find(({ press }) => press.id === option.pressId)!

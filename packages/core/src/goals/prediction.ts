@@ -36,6 +36,7 @@ export const worstCases = [
   'die-warps',
   'cuts-deep',
   'hangs',
+  'crushed',
   'sheet-cut',
   'faint',
   'shallow',

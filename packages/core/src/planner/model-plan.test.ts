@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Layer } from '../layers/layer.js'
-import { aCut, aDie, aKnownGood, aPlate, aPress, plateLayer } from '../testing/makers.js'
+import { aCut, aDie, aKnownGood, aPlate, aPress, aSheet, plateLayer } from '../testing/makers.js'
 import { defaultHouseRules, rulesForOnce } from '../job/house-rules.js'
 import { assessStack, planSteps } from './model-plan.js'
 import { finish } from '../numerics/steps.js'
@@ -53,6 +53,12 @@ describe('a simulated plan', () => {
       expect(['free', 'light', 'firm', 'hard']).toContain(pass.feel)
       expect(pass.overcutMm).toBeGreaterThanOrEqual(0)
     }
+  })
+
+  it('of a board thicker than its blade fears that it is crushed, which no shim mends', () => {
+    const { best } = finish(planSteps(requestOf({ sheet: aSheet({ mm: 1.1 }) }), new SimulatedResponses()))
+    expect(best!.prediction!.worst.what).toBe('crushed')
+    expect(best!.prediction!.worst.chance).toBeGreaterThan(0.1)
   })
 
   it('of the only piece there is starts looser, and says to rehearse', () => {

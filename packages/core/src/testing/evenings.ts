@@ -66,7 +66,7 @@ export const anEveningRequest = (random: RandomSource, jobs: number): EveningReq
   const person = { id: 'ann', name: 'Ann', handShare: 1, restMin: 10 }
   return {
     presses: [
-      { press: chart.press, personId: 'ann', timing: usualTiming, inPress: [], learnt: {} },
+      { press: chart.press, personId: 'ann', timing: usualTiming, inPress: [], learnt: {}, worked: {} },
       {
         press: aPress({
           id: 'motor',
@@ -88,6 +88,7 @@ export const anEveningRequest = (random: RandomSource, jobs: number): EveningReq
         timing: usualTiming,
         inPress: [],
         learnt: {},
+        worked: {},
       },
     ],
     people: [person, { id: 'bo', name: 'Bo', handShare: 0.6, restMin: 20 }],

@@ -127,18 +127,23 @@ export const logOf = (
     log.tightest.find(({ pressId }) => pressId === of.pressId)?.mm,
   )
 
+/** Stacks that came out clean for just this with any number of sheets at once, newest first. */
+export const thatWorked = (
+  { log }: Pick<Bundle, 'log'>,
+  of: Omit<StackThatWorked, 'plateIds' | 'sheetCount'>,
+): readonly StackThatWorked[] =>
+  (log?.worked ?? []).filter(
+    (each) =>
+      each.pressId === of.pressId &&
+      each.technique === of.technique &&
+      each.bladeSide === of.bladeSide &&
+      each.sheetId === of.sheetId &&
+      each.dieClass === of.dieClass,
+  )
+
 /** Plate ids, bottom to top, of each stack that came out clean for just this, newest first. */
 export const stacksThatWorked = (
-  { log }: Pick<Bundle, 'log'>,
-  of: Omit<StackThatWorked, 'plateIds'>,
+  bundle: Pick<Bundle, 'log'>,
+  { sheetCount, ...of }: Omit<StackThatWorked, 'plateIds'>,
 ): readonly (readonly string[])[] =>
-  (log?.worked ?? []).flatMap(({ plateIds, ...each }) =>
-    each.pressId === of.pressId &&
-    each.technique === of.technique &&
-    each.bladeSide === of.bladeSide &&
-    each.sheetCount === of.sheetCount &&
-    each.sheetId === of.sheetId &&
-    each.dieClass === of.dieClass
-      ? [plateIds]
-      : [],
-  )
+  thatWorked(bundle, of).flatMap((each) => (each.sheetCount === sheetCount ? [each.plateIds] : []))

@@ -12,7 +12,7 @@ import type { EveningRow } from '../entered/evening.js'
 import type { JobRow } from '../entered/job.js'
 import { piecesLaidOut, runInHandOf } from '../stored/runs-of-job.js'
 import { toSheet } from '../stored/to-core.js'
-import { asItLiesUnder, type Bundle, logOf, platesOf, pressOf, shelfOf, wornUnder } from './bundle.js'
+import { asItLiesUnder, type Bundle, logOf, platesOf, pressOf, shelfOf, thatWorked, wornUnder } from './bundle.js'
 
 /** A press of an evening: who stands there, how long things take on it by its log, and what lies in it. */
 export interface PressTonight extends Pick<EveningPress, 'personId' | 'timing' | 'inPress'> {
@@ -107,8 +107,19 @@ export const eveningRequestOf = (bundle: Bundle, question: EveningQuestion): Eve
         return log ? [[id, log.learnt(dies.map((die) => die.id))]] : []
       }),
     )
+  const workedOn = (pressId: string): EveningPress['worked'] =>
+    Object.fromEntries(
+      jobs.map(({ id, sheet, technique, bladeSide, dies }) => [
+        id,
+        thatWorked(bundle, { pressId, technique, bladeSide, sheetId: sheet.id, dieClass: dies[0]?.dieClass ?? '' }),
+      ]),
+    )
   return {
-    presses: presses.map((each): EveningPress => ({ ...each, learnt: learntOn(each.press.id) })),
+    presses: presses.map((each): EveningPress => ({
+      ...each,
+      learnt: learntOn(each.press.id),
+      worked: workedOn(each.press.id),
+    })),
     people,
     rules,
     shelf,

@@ -1,5 +1,6 @@
 import { factsOfDieClass } from '../../dies/classes/list.js'
 import type { CutContext } from '../../job/cut-context.js'
+import { shallowDieOf } from '../../job/shallow-die.js'
 import type { Stack } from '../../layers/stack.js'
 import { ledgerOf } from '../../layers/ledger.js'
 import type { Bed } from '../../press/bed.js'
@@ -63,10 +64,10 @@ export const simulatePasses = (
 }
 
 const worstOf = (
+  cut: CutContext,
   stack: Stack,
   passes: readonly CutPassFigures[],
   outlook: Outlook,
-  tooDeepMm: number,
 ): Prediction['worst'] => {
   const { chances } = outlook
   const clean = chances.goodBy[outlook.passes - 1] ?? 0
@@ -79,8 +80,9 @@ const worstOf = (
       layer.is === 'dies' && layer.dies.some((die) => factsOfDieClass(die.dieClass).bedByHouseRule === 'hard-plate'),
   )
   if (hardUnderThin && outline) return { what: 'die-warps', chance: 0 }
-  if (Math.max(...passes.map((pass) => pass.overcutMm)) > tooDeepMm) return { what: 'cuts-deep', chance: clean }
-  return 1 - clean >= WORTH_NAMING ? { what: 'hangs', chance: 1 - clean } : { what: 'nothing-much', chance: 0 }
+  if (Math.max(...passes.map((pass) => pass.overcutMm)) > tooDeepFrom(cut)) return { what: 'cuts-deep', chance: clean }
+  if (1 - clean < WORTH_NAMING) return { what: 'nothing-much', chance: 0 }
+  return { what: shallowDieOf(cut) ? 'crushed' : 'hangs', chance: 1 - clean }
 }
 
 /** A run of a cut on the standard grid; it may be used for any bed and squeeze, one after the other. */
@@ -99,5 +101,5 @@ export const predict = (
     most: Math.max(outlook.passes, cut.rules.mostPasses),
   })
   if (!solved) return undefined
-  return predicted(passes, outlook, worstOf(stack, passes, outlook, tooDeepFrom(cut)))
+  return predicted(passes, outlook, worstOf(cut, stack, passes, outlook))
 }

@@ -52,6 +52,8 @@ export const plan = {
     'die-warps': 'the die warps on the hard plate. Look at it after the first pass.',
     'cuts-deep': 'it cuts deep into the pad, which wears it out sooner.',
     hangs: 'it still hangs after all passes ({{chance}} in 100). Then one thin shim more.',
+    crushed:
+      'it is crushed rather than cut ({{chance}} in 100), as it is thicker than this blade usually gets through. Then no tighter: thinner layers, or a steel-rule die.',
     'sheet-cut': 'the sheet is cut in places, or the mat ({{chance}} in 100). Then take a shim out.',
     faint: 'it stays faint ({{chance}} in 100). Then one card as a shim, or another pass.',
     shallow: 'it stays shallow ({{chance}} in 100). Then another pass, or a shim.',
