@@ -67,7 +67,7 @@ export function* baseCandidateSteps(
   const seen = new Set<string>()
   let done = 0
   for (const [key, base] of [...shared].sort(([a], [b]) => (a < b ? -1 : 1))) {
-    const served = readers.map((reader) => reader?.bestOn(base))
+    const served = readers.map((reader) => (reader?.reaches(base) ? reader.bestOn(base) : undefined))
     yield 0.05 + (0.9 * ++done) / shared.size
     if (served.every((each) => each === undefined)) continue
     // Plates that are alike make bases that are alike: one of them is enough.

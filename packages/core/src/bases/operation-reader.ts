@@ -69,7 +69,7 @@ interface OnBed {
   readonly window: SqueezeWindow
 }
 
-/** One operation, ready to be asked what any base does for it: by arithmetic alone. */
+/** One operation, ready to be asked what any base does for it: by arithmetic alone, once what it asks of the press is known. */
 export class OperationReader {
   readonly cut: CutContext
   readonly places: readonly Place[]
@@ -80,12 +80,14 @@ export class OperationReader {
   private readonly goal: Computed
   private readonly gap: LearntGap
   private readonly onBed = new Map<string, OnBed | undefined>()
-  private readonly bedIds = new Set<string>()
+  private readonly beds: readonly Bed[]
+  private readonly bedIds: ReadonlySet<string>
   private readonly plateOf: ReadonlyMap<string, Plate>
   private readonly jobMm: number
   private readonly stopped = new Map<string, boolean>()
   private shimSets: readonly ShimsOnBase[] | undefined
   private shimMm = new Float64Array(0)
+  private known: { readonly reach: readonly [number, number] | undefined } | undefined
 
   constructor(
     readonly request: PlanRequest,
@@ -108,10 +110,9 @@ export class OperationReader {
     const worstOf = (plates: ReadonlySet<Plate>): number =>
       Math.min(...[...plates].map((plate) => costOfPiece(this.method, this.goal.bedRole, plate, this.cut)))
     beds.sort((a, b) => worstOf(a.plates) - worstOf(b.plates))
-    for (const { bed, plates } of beds.slice(0, mostBeds)) {
-      for (const { id } of plates) this.bedIds.add(id)
-      this.on(bed)
-    }
+    const soundest = beds.slice(0, mostBeds)
+    this.beds = soundest.map(({ bed }) => bed)
+    this.bedIds = new Set(soundest.flatMap(({ plates }) => [...plates].map(({ id }) => id)))
   }
 
   /** How the run answers on a bed, and the window that follows; no window where no squeeze does. */
@@ -131,7 +132,7 @@ export class OperationReader {
 
   /** Heights of bases, without shims, between which one may serve, mm; undefined where none does. */
   reach(): readonly [number, number] | undefined {
-    const windows = [...this.onBed.values()].flatMap((on) => on?.window ?? [])
+    const windows = this.beds.flatMap((bed) => this.on(bed)?.window ?? [])
     if (windows.length === 0) return undefined
     const sets = this.sets()
     const thickestMm = sets.at(-1)?.mm ?? 0
@@ -141,6 +142,13 @@ export class OperationReader {
       Math.min(...windows.map(({ lowMm, gapMm }) => lowMm + gapMm)) - this.jobMm - thickestMm - asideMm,
       Math.max(...windows.map(({ highMm, gapMm }) => highMm + gapMm)) - this.jobMm + asideMm,
     ]
+  }
+
+  /** Whether a base is neither too low nor too high to serve, whatever shims are laid on it. */
+  reaches(shared: SharedBase): boolean {
+    const heightMm = shared.get(this.placesKey)?.heightMm
+    const reach = (this.known ??= { reach: this.reach() }).reach
+    return heightMm !== undefined && reach !== undefined && heightMm >= reach[0] && heightMm <= reach[1]
   }
 
   /** A plate of the shelf as it is under the dies of this cell; undefined where it is not on this shelf. */
