@@ -82,7 +82,7 @@ export const Docket = ({ jobId }: { readonly jobId: string }) => {
           <Steps job={job} />
         </div>
         {!pathname.endsWith('/bench') && (
-          <span className="hidden sm:block">
+          <span className="hidden md:block">
             <ButtonLink look="next" to={jobPath(job.id, 'bench')} icon={<Hammer aria-hidden size={18} />}>
               {t('frame.toBench')}
             </ButtonLink>

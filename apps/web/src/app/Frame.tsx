@@ -39,23 +39,24 @@ const Doors = () => {
   return (
     <nav
       aria-label={t('common.stations')}
-      className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-5 border-t border-line bg-leaf pb-[env(safe-area-inset-bottom)] md:static md:flex md:min-w-0 md:flex-1 md:gap-1 md:border-t-0 md:pb-0 print:hidden"
+      className="flex min-w-0 flex-1 md:gap-1 footed:fixed footed:inset-x-0 footed:bottom-0 footed:z-30 footed:grid footed:grid-cols-5 footed:border-t footed:border-line footed:bg-leaf footed:pb-[env(safe-area-inset-bottom)] print:hidden"
     >
       {doors.map(({ id, nav: { icon: Icon } }) => (
         <NavLink
           key={id}
           to={`/${id}`}
+          aria-label={t(`${id}.nav`)}
           className={({ isActive }) =>
             classes(
-              'flex min-h-14 min-w-0 flex-col items-center justify-center gap-1 border-t-4 px-0.5 text-xs leading-none no-underline md:min-h-13 md:flex-row md:gap-2 md:border-t-0 md:border-b-4 md:px-4 md:pt-1 md:text-base md:leading-normal',
+              'flex min-h-13 min-w-0 items-center justify-center gap-2 border-b-4 px-3 pt-1 no-underline md:px-4 footed:min-h-14 footed:flex-col footed:gap-1 footed:border-t-4 footed:border-b-0 footed:px-0.5 footed:pt-0 footed:text-xs footed:leading-none',
               isActive
-                ? 'border-accent bg-sunk font-bold md:bg-transparent'
+                ? 'border-accent font-bold footed:bg-sunk'
                 : 'border-transparent hover:border-line hover:bg-sunk',
             )
           }
         >
           <Icon aria-hidden size={20} />
-          <span className="max-w-full truncate">{t(`${id}.nav`)}</span>
+          <span className="hidden max-w-full truncate md:inline footed:inline">{t(`${id}.nav`)}</span>
         </NavLink>
       ))}
     </nav>
@@ -110,7 +111,7 @@ export const Frame = () => {
       <main
         id="main"
         tabIndex={-1}
-        className="mx-auto w-full max-w-[90rem] flex-1 broad:max-w-[118rem] px-3 py-3 pb-20 outline-none sm:px-4 md:pb-3"
+        className="mx-auto w-full max-w-[90rem] flex-1 broad:max-w-[118rem] px-3 py-3 outline-none sm:px-4 footed:pb-20"
         aria-busy={busy}
       >
         <Suspense fallback={<Loading what="…" />}>

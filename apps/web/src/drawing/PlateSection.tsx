@@ -13,7 +13,7 @@ export const PlateSection = ({
 }) => (
   <span aria-hidden className="grid size-11 shrink-0 place-items-center">
     <span
-      className="block w-10 border border-ink"
+      className="block w-10 border border-ink forced-color-adjust-none"
       style={{
         height: Math.min(MOST_PX, Math.max(LEAST_PX, thicknessMm * PX_PER_MM)),
         background: kind === 'hard-plate' ? '#8a96a0' : kind === 'cutting-pad' ? '#dfe9ec' : '#efe7d6',

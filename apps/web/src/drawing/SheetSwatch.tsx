@@ -12,7 +12,7 @@ export const SheetSwatch = ({
 }) => (
   <span aria-hidden className="grid size-11 shrink-0 place-items-center">
     <span
-      className="block h-9 w-7 rounded-xs border border-ink/50"
+      className="block h-9 w-7 rounded-xs border border-ink/50 forced-color-adjust-none"
       style={{
         background: colourOf(colour),
         borderBottomWidth: Math.max(1.5, Math.min(10, caliperMm * PX_PER_MM)),

@@ -9,7 +9,7 @@ import {
   referenceOf,
 } from '@bold-heron/core'
 import { type JobRow, runInHandOf, yieldOfRun } from '@bold-heron/schema'
-import { Volume2, VolumeX } from 'lucide-react'
+import { RotateCcw, Volume2, VolumeX } from 'lucide-react'
 import { lazy, type ReactNode, Suspense, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useAssessment } from '../../data/plan.js'
@@ -57,14 +57,20 @@ const Progress = ({
   return (
     <header className="flex flex-wrap items-center justify-between gap-2 text-base text-ink-soft">
       <span className="mr-auto">{said}</span>
-      {how}
+      <span className="max-sm:order-last">{how}</span>
       {voice.canSpeak && (
         <IconButton className="size-11" label={t('bench.voice')} aria-pressed={voice.isOn} onClick={voice.toggle}>
           {voice.isOn ? <Volume2 aria-hidden size={22} /> : <VolumeX aria-hidden size={22} />}
         </IconButton>
       )}
-      <Button look="quiet" onClick={() => setAsking(true)}>
-        {t('bench.restart')}
+      <Button
+        look="quiet"
+        aria-label={t('bench.restart')}
+        title={t('bench.restart')}
+        icon={<RotateCcw aria-hidden size={20} />}
+        onClick={() => setAsking(true)}
+      >
+        <span className="hidden lg:inline">{t('bench.restart')}</span>
       </Button>
       <Confirm
         open={asking}

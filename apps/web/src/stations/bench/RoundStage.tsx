@@ -19,7 +19,7 @@ const Ways = ({
   const { t } = useTranslation()
   return (
     <>
-      <footer className="sticky bottom-14 z-10 -mx-5 mt-auto flex flex-wrap items-center gap-3 border-t border-line bg-leaf px-5 py-2 md:bottom-0">
+      <footer className="sticky bottom-0 z-10 -mx-5 mt-auto flex flex-wrap items-center gap-3 border-t border-line bg-leaf px-5 py-2 footed:bottom-14">
         {/* A second tap on what led here must not write a look down: that stands on the other side, and is another button. */}
         {step.is === 'tell' && (
           <Button key="tell" look="next" type="submit" form={tellForm} className="min-h-16 px-6 text-xl">

@@ -37,7 +37,7 @@ const Progress = ({ job }: { readonly job: JobRow }) => {
         aria-valuenow={Math.min(job.cut, job.wanted)}
         className="h-2.5 overflow-hidden rounded-full border border-ink/40 bg-field"
       >
-        <div className="h-full bg-clean" style={{ width: `${share * 100}%` }} />
+        <div className="h-full bg-clean forced-colors:bg-[Highlight]" style={{ width: `${share * 100}%` }} />
       </div>
       <p className="text-sm text-ink-soft">
         {t('jobs.progress', { cut: job.cut, wanted: job.wanted })}

@@ -144,7 +144,7 @@ const RunDetail = ({ run }: { readonly run: RunRow }) => {
         {techniqueOf(run.technique).eitherWay && <> · {t(`words.shows.${run.shows}`)}</>}
         {run.byWhom !== '' && <> · {t('log.byWhom', { by: run.byWhom })}</>}
       </p>
-      <div className="grid items-start gap-4 md:grid-cols-2">
+      <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
         <Panel title={t('log.rounds')}>
           <Rounds run={run} />
           <p className="mt-3 font-bold">{t('log.goodPieces', { count: run.pieces })}</p>

@@ -125,7 +125,10 @@ const ExistingRow = <K extends ShelfKind>({ room, rowId }: { readonly room: Room
     <Loaded query={query} what={t('shelf.loading')}>
       {(row) => (
         <div
-          className={classes('grid items-start gap-4', room.Beside && 'xl:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]')}
+          className={classes(
+            'grid grid-cols-1 items-start gap-4',
+            room.Beside && 'xl:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]',
+          )}
         >
           {room.About ? (
             <div className="flex flex-col gap-4">

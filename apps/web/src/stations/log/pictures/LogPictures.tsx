@@ -256,7 +256,7 @@ const LogPictures = ({
   readonly technique: TechniqueId
   readonly pads: readonly PadWearRow[]
 }) => (
-  <div className="grid gap-3 lg:grid-cols-2">
+  <div className="grid grid-cols-1 gap-3 lg:grid-cols-2">
     <RoundsTaken runs={runs} />
     <SqueezeSeen runs={runs} technique={technique} />
     <PassesBySheets runs={runs} />

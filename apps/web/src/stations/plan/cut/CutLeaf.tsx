@@ -61,7 +61,7 @@ export const CutLeaf = ({
   if (!tried.solved) return <p className="py-8 text-center text-ink-soft">{t('plan.map.unsolved')}</p>
   const isStandIn = cut.dies.some((die) => die.outline.source === 'stand-in')
   return (
-    <div className="grid gap-x-6 gap-y-3 md:grid-cols-2">
+    <div className="grid grid-cols-1 gap-x-6 gap-y-3 md:grid-cols-2">
       <div>
         <MapFigure paths={tried.paths} said={sayCut(t, lengths, tried)} />
         <PassSlider number={number} of={of} onPick={setPicked} />

@@ -43,7 +43,7 @@ export const ChartMini = ({ chart }: { readonly chart: Pick<ChartRow, 'rows' | '
           id,
           head: (
             <span
-              className="mx-auto block h-3 w-6 border border-ink/40"
+              className="mx-auto block h-3 w-6 border border-ink/40 forced-color-adjust-none"
               style={{ background: colourOf(sheets.get(id)?.colour ?? '') }}
             />
           ),
