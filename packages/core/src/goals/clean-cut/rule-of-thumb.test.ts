@@ -36,9 +36,17 @@ describe('passes as practitioners report them', () => {
     expect(passesOn(pad, lace)).toMatchObject({ passes: 2, atMost: 3 })
   })
 
-  it('doubled foil paper under lace goes there and back, sometimes once more', () => {
+  it('doubled foil paper under lace takes three, four with a new die', () => {
     const foil = aSheet({ kind: 'foil-paper', mm: 0.12 })
-    expect(passesOn(pad, { ...lace, sheet: foil, sheetCount: 2 })).toMatchObject({ passes: 2, atMost: 3 })
+    expect(passesOn(pad, { ...lace, sheet: foil, sheetCount: 2 })).toMatchObject({ passes: 3, atMost: 4 })
+  })
+
+  it.each([
+    ['large-cased', 1],
+    ['large-cased', 6],
+    ['small-cased', 3],
+  ] as const)('a %s die is rolled through once, over %i sheet(s) too', (dieClass, sheetCount) => {
+    expect(passesOn(pad, { dies: [aDie({ dieClass })], sheetCount })).toMatchObject({ passes: 1, atMost: 2 })
   })
 
   it('craft foam takes two, three if needed', () => {

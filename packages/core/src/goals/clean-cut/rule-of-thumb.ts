@@ -33,20 +33,20 @@ interface Count {
   readonly reason: PassReason
 }
 
-/** Pass counts as practitioners report them. Common practice, no source; the plain single-sheet and cased counts from memory. */
+/** Pass counts as practitioners report them. Common practice, no source; the plain single-sheet count from memory. */
 const reportedCount = (cut: CutContext, stack: Stack): Count => {
   const dieClass = dieClassOf(cut)
   const sheets = cut.sheetCount
   const bed = bedKindOf(stack)
-  const { cased, lacy } = factsOfDieClass(dieClass)
+  const { cased, lacy, rolledOnce } = factsOfDieClass(dieClass)
   if (cut.sheet.kind === 'craft-foam') return { passes: 2, atMost: 3, reason: 'foam' }
+  if (rolledOnce) return { passes: 1, atMost: 2, reason: 'rolled-once' }
   if (bed === 'soft-mat' && !cased)
     return { passes: 2 * sheets, atMost: sheets < 3 ? 2 * sheets : 2 * sheets + 2, reason: 'soft-mat' }
   if (lacy && bed === 'hard-plate') return { passes: sheets, atMost: sheets + 1, reason: 'lace-on-hard-plate' }
-  if (lacy && cut.sheet.kind === 'foil-paper') return { passes: 2, atMost: 3, reason: 'lace-foil' }
   if (lacy) return { passes: 1 + sheets, atMost: 2 + sheets, reason: 'lace-on-pad' }
   if (sheets === 1) return { passes: 1, atMost: 2, reason: 'single-sheet' }
-  return { passes: 2, atMost: cased ? 3 : 1 + sheets, reason: 'several-sheets' }
+  return { passes: 2, atMost: 1 + sheets, reason: 'several-sheets' }
 }
 
 /** What is pressed once is pressed once, whatever is usual. */
