@@ -26,7 +26,8 @@ export default defineConfig({
           setupFiles: ['scripts/property-seed.mjs'],
           include: ['packages/*/src/**/*.test.ts', 'apps/*/src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'],
           exclude: ['**/*.api.test.ts', '**/node_modules/**'],
-          testTimeout: 60_000,
+          // Asked thoroughly, a property asks many times as much.
+          testTimeout: process.env['THOROUGH'] ? 600_000 : 60_000,
           hookTimeout: 120_000,
         },
       },

@@ -57,9 +57,9 @@ export class PlanPage {
     )
   }
 
-  /** Opens a menu of pieces and picks one. */
+  /** Opens the list of pieces and picks one. */
   async pick(trigger: string, piece: string): Promise<void> {
     await this.browser.press(trigger)
-    await this.browser.click(xpath(`//*[@role='menuitem'][.//span[normalize-space(.)='${piece}']]`))
+    await this.browser.click(xpath(`//*[@role='option'][.//span[normalize-space(.)='${piece}']]`))
   }
 }

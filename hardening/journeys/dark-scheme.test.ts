@@ -10,7 +10,7 @@ const { firstId: idOf } = workshopAt(() => application.address)
 it('in the dark scheme, chosen by hand, the checker finds nothing either, contrasts included', async () => {
   const choose = async (scheme: 'dark' | 'light') => {
     await browser.press('More')
-    await browser.click(xpath(`//*[@role='menuitemradio'][normalize-space(.)='${scheme}']`))
+    await browser.click(xpath(`//label[normalize-space(.)='${scheme}']`))
     await browser.counts(css(`html[data-scheme=${scheme}]`), 1)
   }
   await browser.resize(1280, 800)

@@ -193,7 +193,7 @@ export const closeUp = ({ asked, hangs }: Photo, aroundMm: number, pixelsPerMm: 
   return { asked: { ...asked, picture: { width, height, rgba } }, hangs }
 }
 
-/** How well stretches were told, by length: which share was told right, and of what was told surely. */
+/** How well stretches were told, by length: which share was told right, and of what was told surely; and mm that were surely told wrong. */
 export const judged = (
   { hangs }: Photo,
   stretches: readonly {
@@ -218,5 +218,10 @@ export const judged = (
       sureRight += rightMm
     }
   }
-  return { right: right / all, sure: sure / all, sureRight: sure > 0 ? sureRight / sure : 1 }
+  return {
+    right: right / all,
+    sure: sure / all,
+    sureRight: sure > 0 ? sureRight / sure : 1,
+    sureWrongMm: sure - sureRight,
+  }
 }

@@ -10,8 +10,6 @@ import { LeavesOrBeside } from '../../ui/TabbedPanel.js'
 import { useIsBroad } from '../../ui/use-is-broad.js'
 import { BandPanel } from './BandPanel.js'
 import { BesidePanel } from './BesidePanel.js'
-import { FormLeaf } from './cut/FormLeaf.js'
-import { CutDialog } from './CutDialog.js'
 import { FindingsPanel } from './FindingsPanel.js'
 import { OthersPanel } from './OthersPanel.js'
 import { LastLook } from './LastLook.js'
@@ -24,6 +22,8 @@ import { StackStatus } from './StackStatus.js'
 
 /** What tries a cut out fetches the press model; the stack is there before it. */
 const CutLeaf = lazy(() => import('./cut/CutLeaf.js').then(({ CutLeaf }) => ({ default: CutLeaf })))
+const FormLeaf = lazy(() => import('./cut/FormLeaf.js').then(({ FormLeaf }) => ({ default: FormLeaf })))
+const CutDialog = lazy(() => import('./CutDialog.js').then(({ CutDialog }) => ({ default: CutDialog })))
 
 /** The plan of a run: its stack, its passes, and why. */
 export const PlanBoard = ({
@@ -48,6 +48,7 @@ export const PlanBoard = ({
   const isBroad = useIsBroad()
   const [leaf, setLeaf] = useState<'stack' | 'cut'>('stack')
   const best = plan.best?.stack
+  const Tried = isCut(request) ? CutLeaf : FormLeaf
   return (
     <>
       <PlanHead job={job} onLog={() => setCutting(true)} />
@@ -82,12 +83,10 @@ export const PlanBoard = ({
               {
                 name: 'cut',
                 title: t([`plan.map.titles.${request.technique}`, `words.technique.${request.technique}`] as never),
-                content: isCut(request) ? (
+                content: (
                   <Suspense fallback={<Loading what={t('plan.leaves')} />}>
-                    <CutLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} />
+                    <Tried key={pressedWhatOf(job)} assessment={assessment} request={request} />
                   </Suspense>
-                ) : (
-                  <FormLeaf key={pressedWhatOf(job)} assessment={assessment} request={request} />
                 ),
               },
             ]}
@@ -111,7 +110,11 @@ export const PlanBoard = ({
         </div>
       </div>
       <PlanSheet job={job} assessment={assessment} request={request} />
-      {cutting && <CutDialog job={job} assessment={assessment} onClose={() => setCutting(false)} />}
+      {cutting && (
+        <Suspense fallback={null}>
+          <CutDialog job={job} assessment={assessment} onClose={() => setCutting(false)} />
+        </Suspense>
+      )}
     </>
   )
 }

@@ -1,7 +1,7 @@
 import { Command } from 'cmdk'
 import { Check, ChevronsUpDown } from 'lucide-react'
 import { Popover } from 'radix-ui'
-import { type ReactNode, useState } from 'react'
+import { type ReactElement, type ReactNode, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { classes } from '../classes.js'
 
@@ -80,6 +80,7 @@ export const Picker = ({
   onPick,
   recent = [],
   look = 'box',
+  trigger,
   blank,
   ids = {},
 }: {
@@ -91,6 +92,8 @@ export const Picker = ({
   /** Ids that were picked lately, the last one first. */
   readonly recent?: readonly string[]
   readonly look?: PickerLook
+  /** A button that opens it, where what is picked is shown elsewhere. */
+  readonly trigger?: ReactElement
   /** Shown while nothing is picked. */
   readonly blank?: string | undefined
   readonly ids?: { readonly id?: string; readonly 'aria-invalid'?: true; readonly 'aria-describedby'?: string }
@@ -111,21 +114,25 @@ export const Picker = ({
   }
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger
-        {...ids}
-        aria-label={t('common.pickNow', { label, name: picked?.name ?? t('common.pickNone') })}
-        data-picker={label}
-        className={lookClass[look]}
-      >
-        {look === 'word' ? (
-          (picked?.name ?? blank ?? t('common.pick'))
-        ) : picked ? (
-          <Shown thing={look === 'line' ? { ...picked, detail: undefined } : picked} />
-        ) : (
-          <span className="flex-1 text-left text-ink-soft">{blank ?? t('common.pick')}</span>
-        )}
-        {look !== 'word' && <ChevronsUpDown aria-hidden size={16} className="shrink-0 text-ink-soft" />}
-      </Popover.Trigger>
+      {trigger ? (
+        <Popover.Trigger asChild>{trigger}</Popover.Trigger>
+      ) : (
+        <Popover.Trigger
+          {...ids}
+          aria-label={t('common.pickNow', { label, name: picked?.name ?? t('common.pickNone') })}
+          data-picker={label}
+          className={lookClass[look]}
+        >
+          {look === 'word' ? (
+            (picked?.name ?? blank ?? t('common.pick'))
+          ) : picked ? (
+            <Shown thing={look === 'line' ? { ...picked, detail: undefined } : picked} />
+          ) : (
+            <span className="flex-1 text-left text-ink-soft">{blank ?? t('common.pick')}</span>
+          )}
+          {look !== 'word' && <ChevronsUpDown aria-hidden size={16} className="shrink-0 text-ink-soft" />}
+        </Popover.Trigger>
+      )}
       <Popover.Portal>
         <Popover.Content
           align="start"
