@@ -68,7 +68,7 @@ it('is worked by touch on a tablet, with targets for a thumb', async () => {
   await browser.heading('Clean')
   expect(await browser.accessibilityFaults()).toEqual([])
   await browser.until(async () => (await roundsInLog(jobId)).length === 1, 'the round in the log')
-  expect(await browser.sidewaysOverflow()).toBe(0)
+  await browser.isNoWiderThanWindow()
 })
 
 it('starting over forgets nothing that was told: what stopped the handle is not laid again', async () => {
