@@ -9,6 +9,15 @@ const MOST_PX_PER_MM = 60
 const HIGH = 200
 const BARE_HIGH = 100
 const LABELS = 230
+/** px: how wide a pad of foam is, and how far in from the edge of its layer it stands. */
+const PAD_WIDE = 20
+const PAD_IN = 10
+
+/** Where foam stands under a layer so far in, from the left: at its rim, and in its middle unless that is a window or narrow. */
+const padsUnder = (inset: number, isWindow: boolean): number[] => {
+  const [left, right] = [inset + PAD_IN, WIDE - inset - PAD_IN - PAD_WIDE]
+  return isWindow || right - left < 2.5 * PAD_WIDE ? [left, right] : [left, (left + right) / 2, right]
+}
 
 /** A build in section, from the table up: heights to scale, each layer and what joins it named beside it. */
 export const BuildSectionDrawing = ({
@@ -27,7 +36,7 @@ export const BuildSectionDrawing = ({
   const most = bare ? BARE_HIGH : HIGH
   const scale = Math.min(MOST_PX_PER_MM, most / Math.max(0.1, section.heightMm))
   const rowPx = 26
-  const high = (bare ? most : Math.max(most, rowPx * layers.length)) + 24
+  const high = (bare ? most : Math.max(section.heightMm * scale, rowPx * layers.length)) + 24
   const y = (mm: number): number => high - 12 - mm * scale
   // Each name stands beside its layer, or as little above as the one below it leaves room.
   const labels: number[] = []
@@ -55,19 +64,24 @@ export const BuildSectionDrawing = ({
         const inset = layer.lies === 'in' ? 60 : Math.min(70, at * 9)
         const [top, bottom] = [y(placed.toMm), y(placed.fromMm)]
         const labelY = labels[at] as number
+        const isWindow = layers[at + 1]?.lies === 'behind'
+        // What is behind a layer is between it and what it stands on.
+        const foot = isWindow ? y(section.layers[at + 1]?.fromMm ?? 0) : bottom
         return (
           <g key={placed.id}>
-            {placed.joinMm * scale >= 3 && (
-              <rect
-                x={inset + 14}
-                y={bottom}
-                width={WIDE - 2 * inset - 28}
-                height={placed.joinMm * scale}
-                fill={`url(#${foam})`}
-                stroke="var(--color-ink-soft)"
-                strokeDasharray="3 3"
-              />
-            )}
+            {placed.joinMm * scale >= 3 &&
+              padsUnder(inset, isWindow).map((x) => (
+                <rect
+                  key={x}
+                  x={x}
+                  y={foot}
+                  width={PAD_WIDE}
+                  height={placed.joinMm * scale}
+                  fill={`url(#${foam})`}
+                  stroke="var(--color-ink-soft)"
+                  strokeDasharray="3 3"
+                />
+              ))}
             <rect
               x={inset}
               y={top}
