@@ -30,7 +30,8 @@ const Pictures = <Value extends string>({
 }: {
   readonly legend: string
   readonly name: string
-  readonly value: Value
+  /** Null while nothing was told. */
+  readonly value: Value | null
   readonly options: readonly { readonly value: Value; readonly text: string; readonly picture: ReactNode }[]
   readonly onChange: (value: Value) => void
 }) => (
@@ -125,13 +126,14 @@ export const LookFields = ({
   const { t } = useTranslation()
   const advice = adviceOnRound(technique, round)
   const { looks, feels } = toldOf(technique)
-  const shareName = (Object.keys(shares) as ShareName[]).find((each) => shares[each] === round.hangingShare) ?? 'little'
+  const shareName = (Object.keys(shares) as ShareName[]).find((each) => shares[each] === round.hangingShare) ?? ''
+  // Where and how much hung is for whoever looked to tell: what nobody told is no evidence.
   const see = (seen: Seen) =>
     onChange({
       ...round,
       seen,
-      hangingShare: tellsHanging(seen) ? (round.hangingShare ?? shares.little) : null,
-      hangingPlace: tellsHanging(seen) ? (round.hangingPlace ?? 'ends') : null,
+      hangingShare: tellsHanging(seen) ? round.hangingShare : null,
+      hangingPlace: tellsHanging(seen) ? round.hangingPlace : null,
       hangingDieIds: tellsHanging(seen) ? round.hangingDieIds : undefined,
     })
   return (
@@ -169,7 +171,7 @@ export const LookFields = ({
           <Pictures
             legend={t('plan.cut.where')}
             name={`where-${name}`}
-            value={round.hangingPlace ?? 'ends'}
+            value={round.hangingPlace}
             options={hangingPlaces.map((place) => ({
               value: place,
               text: t(`words.hangingPlace.${place}`),
@@ -183,8 +185,14 @@ export const LookFields = ({
                 {...ids}
                 className={boxClass}
                 value={shareName}
-                onChange={(event) => onChange({ ...round, hangingShare: shares[event.target.value as ShareName] })}
+                onChange={({ target }) =>
+                  onChange({
+                    ...round,
+                    hangingShare: target.value === '' ? null : shares[target.value as ShareName],
+                  })
+                }
               >
+                <option value="">{t('plan.cut.shares.untold')}</option>
                 {(Object.keys(shares) as ShareName[]).map((each) => (
                   <option key={each} value={each}>
                     {t(`plan.cut.shares.${each}`)}

@@ -4,6 +4,7 @@ import { ArrowLeft, BookMarked } from 'lucide-react'
 import { lazy, Suspense, useState } from 'react'
 import { jobPath } from '../../data/job-address.js'
 import { PhotosPanel } from '../../drawing/photos/PhotosPanel.js'
+import type { TFunction } from 'i18next'
 import { useTranslation } from 'react-i18next'
 import { Link, useParams } from 'react-router'
 import { useRow, useRowsById } from '../../data/rows.js'
@@ -37,6 +38,23 @@ const BesideStrip = ({ run }: { readonly run: RunRow }) => {
   return border ? <KeepBesideStrip runId={run.id} sheetId={run.sheetId} border={border} /> : null
 }
 
+/** What was told of what hung: how much of the line, of which dies, where; empty where nothing was. */
+const hungOf = (
+  t: TFunction<'app'>,
+  run: RunRow,
+  { hangingShare, hangingPlace, hangingDieIds }: RunRow['rounds'][number],
+) =>
+  [
+    hangingShare !== null && t('log.hungShare', { share: Math.round(hangingShare * 100) }),
+    hangingDieIds &&
+      t('log.hungDies', {
+        dies: run.dieIds.flatMap((id, die) => (hangingDieIds.includes(id) ? [run.dieNames[die]] : [])).join(', '),
+      }),
+    hangingPlace && t(`words.hangingPlace.${hangingPlace}`),
+  ]
+    .filter((part) => typeof part === 'string')
+    .join(', ')
+
 /** What was seen and felt, round by round. */
 const Rounds = ({ run }: { readonly run: RunRow }) => {
   const { t } = useTranslation()
@@ -48,17 +66,7 @@ const Rounds = ({ run }: { readonly run: RunRow }) => {
           <div>
             <p className="font-bold">{t('log.round', { count: round.passes })}</p>
             <p>{t('log.roundSeen', { seen: t(`words.seen.${round.seen}`), feel: t(`words.feel.${round.feel}`) })}</p>
-            {round.hangingPlace && (
-              <p className="text-ink-soft">
-                {t(round.hangingDieIds ? 'log.hungOf' : 'log.hung', {
-                  dies: run.dieIds
-                    .flatMap((id, die) => (round.hangingDieIds?.includes(id) ? [run.dieNames[die]] : []))
-                    .join(', '),
-                  share: Math.round((round.hangingShare ?? 0) * 100),
-                  place: t(`words.hangingPlace.${round.hangingPlace}`),
-                })}
-              </p>
-            )}
+            <p className="text-ink-soft">{hungOf(t, run, round)}</p>
           </div>
         </li>
       ))}

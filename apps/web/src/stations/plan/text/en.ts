@@ -257,7 +257,7 @@ export const plan = {
     whichHung: 'Which of them hung?',
     where: 'Where did it hang?',
     share: 'How much of the line?',
-    shares: { little: 'a few fibres', some: 'about a quarter', half: 'half or more' },
+    shares: { untold: 'not told', little: 'a few fibres', some: 'about a quarter', half: 'half or more' },
     feel: 'How did the handle feel?',
     again: 'It went through again',
     dropRound: 'Take this round out',
