@@ -43,6 +43,23 @@ it('a cell of the chart becomes a job whose plan and Bench do what the chart say
   expect(session.round.passes).toBe(its.figures!.passes)
 })
 
+it('an evening is begun from Jobs with the pieces that are wanted, no job before', async () => {
+  const { asked } = wall.evening
+  await browser.go('/jobs')
+  await browser.follow(en.jobs.evening)
+  await browser.choose(asked.die, 'Gull trio')
+  await browser.type(asked.count, '6')
+  await browser.press(asked.add)
+  await browser.says('0 of 6')
+  await browser.press(en.common.save)
+  await browser.untilPath(/^\/wall\/evenings\/[\w-]+$/)
+  await browser.says(wall.evening.sheets)
+  const [job] = (await ask<Page<JobRow>>(`/api/jobs?q=${encodeURIComponent('Gull trio, ')}`)).items.filter(
+    ({ wanted }) => wanted === 6,
+  )
+  expect(job).toMatchObject({ cut: 0, state: 'waiting', pressId: expect.any(String) })
+})
+
 it('an evening says its runs, and leads to the Bench with the first of them', async () => {
   const evening = await addShortEvening()
   const plan = () => ask<EveningAnswer>(`/api/evenings/${evening.id}/plan`)

@@ -1,4 +1,4 @@
-import { type Plan, referenceOf, techniqueOf, totalPasses, usualTechniqueFor } from '@bold-heron/core'
+import { type Plan, referenceOf, totalPasses } from '@bold-heron/core'
 import { jobOfRun, plainQuestion, type PlanQuestion, type RunRow } from '@bold-heron/schema'
 import { Hammer, Plus } from 'lucide-react'
 import { useState } from 'react'
@@ -6,6 +6,7 @@ import { Trans, useTranslation } from 'react-i18next'
 import { Link, useNavigate } from 'react-router'
 import { useHouseRules } from '../../data/house-rules.js'
 import { jobPath, type JobStep } from '../../data/job-address.js'
+import { plainRunOf } from '../../data/plain-run.js'
 import { useAskedPlan } from '../../data/plan.js'
 import { useAddRow, useEveryRow, useNewestRunWith } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
@@ -87,18 +88,7 @@ export const AskStack = () => {
   const sheetId = asked.sheetId || (last?.sheetId ?? '')
   const pressId = asked.pressId || (last?.pressId ?? (presses.length === 1 ? presses[0]?.id : undefined) ?? '')
   const die = dies.find(({ id }) => id === asked.dieId)
-  const technique = die && usualTechniqueFor(die.dieClass)
-  const run =
-    die && technique && sheetId
-      ? {
-          technique,
-          region: 'all' as const,
-          dieIds: [die.id],
-          sheetId,
-          sheetCount: 1,
-          bladeSide: techniqueOf(technique).bladeSide ?? rules?.bladeSide ?? ('down' as const),
-        }
-      : undefined
+  const run = die && sheetId ? plainRunOf(die, sheetId, rules) : undefined
   const question: PlanQuestion | undefined = run && pressId ? { ...plainQuestion, ...run, pressId } : undefined
   const { plan, failed, request, progress } = useAskedPlan(question)
   const make = async (step: JobStep) => {

@@ -13,7 +13,8 @@ export const SpellField = ({
 }: {
   readonly chosen: readonly string[]
   readonly among: (die: DieRow) => boolean
-  readonly onSpelt: (ids: string[]) => void
+  /** Hears the dies, a letter each, and the word as it was typed. */
+  readonly onSpelt: (ids: string[], word: string) => void
 }) => {
   const { t } = useTranslation()
   const [word, setWord] = useState('')
@@ -35,7 +36,7 @@ export const SpellField = ({
           onChange={({ target }) => {
             setWord(target.value)
             const next = spelt(target.value, dies)
-            if (next.ids.length > 0) onSpelt([...next.ids])
+            if (next.ids.length > 0) onSpelt([...next.ids], target.value)
           }}
         />
       )}

@@ -73,27 +73,32 @@ const useThroat = (): number | undefined => {
   return useRows('presses').data?.items.find(({ id }) => id === pressId)?.throatMm
 }
 
-/** Takes over what the die was last pressed with, into fields that nobody has filled yet; the side only where it was pressed in the same way. */
+/**
+ * Takes over what the die was last pressed with, or anything was, into fields that nobody has filled yet; the side only where it was this die, in
+ * the same way.
+ */
 const useTakeOver = (technique: TechniqueId) => {
   const { getValues, setValue } = useFormContext()
+  const dies = useRowsById('dies')
   return async (dieId: string): Promise<void> => {
-    const [last] = (await fetchRows('runs', { dieId, pageSize: 1 })).items
+    const newest = async (of: { readonly dieId?: string }) => (await fetchRows('runs', { ...of, pageSize: 1 })).items[0]
+    const last = await newest({ dieId })
+    const before = last ?? (await newest({}))
     const fill = (name: string, value: string | undefined) => {
       if (value && !getValues(name)) setValue(name, value, { shouldDirty: true })
     }
     const isNew = !getValues('pressId') && !getValues('sheetId')
-    fill('pressId', last?.pressId)
-    fill('sheetId', last?.sheetId)
+    fill('pressId', before?.pressId)
+    fill('sheetId', before?.sheetId)
     if (last?.technique === technique && isNew) setValue('bladeSide', last.bladeSide)
-    const die = last?.dieNames[last.dieIds.indexOf(dieId)]
-    fill('name', die)
+    fill('name', dies.get(dieId)?.name)
   }
 }
 
 /** The dies of a job: one, and others laid beside it. */
 const DiesField = ({ technique }: { readonly technique: TechniqueId }) => {
   const { t } = useTranslation()
-  const { setValue, formState } = useFormContext()
+  const { getValues, setValue, formState } = useFormContext()
   const throatMm = useThroat()
   const { takes } = techniqueOf(technique)
   const takeOver = useTakeOver(technique)
@@ -141,7 +146,12 @@ const DiesField = ({ technique }: { readonly technique: TechniqueId }) => {
       })}
       <SpellField
         chosen={chosen}
-        onSpelt={set}
+        onSpelt={(ids, word) => {
+          set(ids)
+          // Letter by letter, as long as nobody gave it another name.
+          if (word.startsWith(getValues('name') as string)) setValue('name', word, { shouldDirty: true })
+          void takeOver(ids[0] as string)
+        }}
         among={({ dieClass }) => takes.includes(factsOfDieClass(dieClass).use)}
       />
       {shown.length < MOST_DIES && shown.every((id) => id !== '') && (

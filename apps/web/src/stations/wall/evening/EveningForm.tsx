@@ -44,11 +44,15 @@ export const EveningForm = ({
           onChange={(at) => change({ beginsAt: at ? new Date(at).toISOString() : null })}
         />
       </div>
-      <PeopleFields draft={draft} />
-      <PressesFields draft={draft} />
       <FormPart legend={t('wall.evening.jobs')} fault={isWrong('jobs') ? t('wall.evening.jobsMissing') : undefined}>
-        <JobChoices chosen={value.jobs} onChange={(jobs) => change({ jobs })} />
+        <JobChoices
+          chosen={value.jobs}
+          pressId={value.presses[0]?.pressId ?? ''}
+          onChange={(jobs) => change({ jobs })}
+        />
       </FormPart>
+      <PressesFields draft={draft} />
+      <PeopleFields draft={draft} />
     </RecordForm>
   )
 }

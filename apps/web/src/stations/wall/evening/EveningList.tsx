@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import { useSearchParams } from 'react-router'
-import { useEveryRow } from '../../../data/rows.js'
+import { useEveryRow, useRowsPage } from '../../../data/rows.js'
 import { ButtonLink } from '../../../ui/Button.js'
 import { NewRecord } from '../../../ui/record/RecordDialogs.js'
 import { RecordList } from '../../../ui/record/RecordList.js'
@@ -13,8 +13,9 @@ import { EveningMini } from './EveningMini.js'
 export const Component = () => {
   const { t } = useTranslation()
   const evenings = useEveryRow('evenings')
-  const press = useEveryRow('presses').data?.[0]
+  const press = useRowsPage('presses', { sort: 'used', pageSize: 1 }).data?.items[0]
   const jobs = useEveryRow('jobs').data
+  const dies = useEveryRow('dies').data
   const [search] = useSearchParams()
   return (
     <>
@@ -22,7 +23,7 @@ export const Component = () => {
         kind="evenings"
         title={t('wall.evening.new')}
         to="/wall/evenings"
-        mayBegin={press !== undefined && (jobs?.length ?? 0) > 0}
+        mayBegin={press !== undefined && ((jobs?.length ?? 0) > 0 || (dies?.length ?? 0) > 0)}
         isBegun={search.has('new')}
       >
         {(onSave, error) => (
@@ -45,7 +46,8 @@ export const Component = () => {
           <Empty
             title={t('wall.evening.emptyTitle')}
             action={
-              jobs?.length === 0 && (
+              jobs?.length === 0 &&
+              dies?.length === 0 && (
                 <ButtonLink look="next" to="/jobs">
                   {t('wall.evening.emptyJobs')}
                 </ButtonLink>

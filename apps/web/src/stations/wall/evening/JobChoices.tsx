@@ -1,11 +1,12 @@
 import { jobsTogether } from '@bold-heron/core'
 import type { EveningInput, JobRow } from '@bold-heron/schema'
-import type { ComponentProps } from 'react'
+import { type ComponentProps, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useEveryRow } from '../../../data/rows.js'
 import { Button } from '../../../ui/Button.js'
 import { NumberBox } from '../../../ui/form/NumberBox.js'
 import { Tick } from '../../../ui/form/Tick.js'
+import { PiecesAsked } from './PiecesAsked.js'
 
 type Chosen = EveningInput['jobs']
 
@@ -84,13 +85,12 @@ const JobChoice = ({ job, chosen, onChange }: Choosing & { readonly job: JobRow 
   )
 }
 
-/** The jobs of an evening; those that are layers of the same cards stand together, and are taken in one tap. */
-export const JobChoices = ({ chosen, onChange }: Choosing) => {
+/** Jobs to tick; those that are layers of the same cards stand together, and are taken in one tap. */
+const JobList = ({ jobs, chosen, onChange }: Choosing & { readonly jobs: readonly JobRow[] }) => {
   const { t } = useTranslation()
-  const jobs = (useEveryRow('jobs').data ?? []).filter(({ state }) => state !== 'set-aside')
   const builds = useEveryRow('builds').data ?? []
   return (
-    <ul className="max-h-72 space-y-1 overflow-y-auto">
+    <ul className="space-y-1">
       {jobsTogether(jobs, builds).map(({ jobs: its, cards }) => {
         const left = its.filter(({ id }) => !chosen.some(({ jobId }) => jobId === id))
         const choices = its.map((job) => <JobChoice key={job.id} job={job} chosen={chosen} onChange={onChange} />)
@@ -112,5 +112,34 @@ export const JobChoices = ({ chosen, onChange }: Choosing) => {
         )
       })}
     </ul>
+  )
+}
+
+/** What is to be cut in an evening: pieces that become a job as they are asked for, and jobs that are there already, in a fold until one is taken. */
+export const JobChoices = ({ chosen, onChange, pressId }: Choosing & { readonly pressId: string }) => {
+  const { t } = useTranslation()
+  const [made, setMade] = useState<readonly string[]>([])
+  const [opens] = useState(chosen.length > 0)
+  const jobs = (useEveryRow('jobs').data ?? []).filter(({ state }) => state !== 'set-aside')
+  const isMade = ({ id }: JobRow): boolean => made.includes(id)
+  const before = jobs.filter((job) => !isMade(job))
+  const taken = before.filter(({ id }) => chosen.some(({ jobId }) => jobId === id)).length
+  return (
+    <div className="space-y-3">
+      <PiecesAsked
+        pressId={pressId}
+        onMade={(job) => {
+          setMade([...made, job.id])
+          onChange([...chosen, asOffered(job)])
+        }}
+      />
+      {made.length > 0 && <JobList jobs={jobs.filter(isMade)} chosen={chosen} onChange={onChange} />}
+      {before.length > 0 && (
+        <details open={opens}>
+          <summary className="min-h-11 py-2">{t('wall.evening.jobsThere', { count: before.length, taken })}</summary>
+          <JobList jobs={before} chosen={chosen} onChange={onChange} />
+        </details>
+      )}
+    </div>
   )
 }
