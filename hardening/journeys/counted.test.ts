@@ -1,20 +1,11 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { CountingHand } from '../../e2e/fixtures/counting-hand.js'
+import { toldInUse } from '../../e2e/fixtures/told-in-use.js'
 import { setOut, withDemo } from '../../e2e/fixtures/journey.js'
-import { picker } from '../../e2e/fixtures/spot.js'
+import { css, picker } from '../../e2e/fixtures/spot.js'
 import { en } from '../../e2e/fixtures/words.js'
 
 const { browser } = await setOut(withDemo)
-
-/** The figures of a row of the table in docs/use.md: taps and decisions as they were, and as they are now. */
-const told = (thing: string): { readonly taps: number; readonly decisions: number } => {
-  const text = readFileSync(new URL('../../docs/use.md', import.meta.url), 'utf8')
-  const row = text.split('\n').find((line) => line.startsWith(`| ${thing} `))
-  const now = /(\d+) · (\d+) *\|$/.exec(row ?? '')
-  if (!now) throw new Error(`docs/use.md does not count: ${thing}`)
-  return { taps: Number(now[1]), decisions: Number(now[2]) }
-}
 
 const openTab = async (hand: CountingHand, name: string): Promise<void> => hand.does(() => browser.open(name))
 
@@ -135,6 +126,69 @@ const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[
       await browser.says('Pieces')
     },
   ],
+  [
+    'see how a pad wears',
+    async (hand) => {
+      await hand.follow('Shelf')
+      await hand.follow('Plates & shims')
+      await hand.decideToFollow('Clear pad, small')
+      await browser.says(en.shelf.wear.title)
+    },
+  ],
+  [
+    'ask what squeeze is',
+    async (hand) => {
+      await hand.follow('Plan Compass rose lace')
+      await hand.press('Squeeze')
+      await browser.says('what the press has to take up')
+    },
+  ],
+  [
+    'have inches',
+    async (hand) => {
+      await hand.does(() => browser.click(css('[aria-label=Inches]')))
+      await browser.counts(css('[aria-label=Inches][data-state=on]'), 1)
+    },
+  ],
+  [
+    'print a chart',
+    async (hand) => {
+      await hand.follow('Wall')
+      await hand.decideToFollow('Harbour press by thickness')
+      await browser.says('cells stand on a base stack')
+      await hand.press(en.wall.print.pdf)
+    },
+  ],
+  [
+    'lay a word on a fold',
+    async (hand) => {
+      await hand.follow('New job')
+      await hand.point('A word on a fold')
+      await hand.type(en.jobs.spell, 'KITE')
+      await hand.press('Make the job and plan it')
+      await browser.untilPath(/^\/jobs\/.+\/place$/)
+      await hand.press('Keep the placement')
+      await browser.says('is kept')
+    },
+  ],
+  [
+    'plan an evening of three dies',
+    async (hand) => {
+      await hand.follow(en.jobs.evening)
+      for (const [die, count] of [
+        ['Lattice sail lace', '24'],
+        ['Box kite outline', '12'],
+        ['Gull trio', '48'],
+      ] as const) {
+        await hand.type(en.wall.evening.asked.count, count)
+        await hand.choose(en.wall.evening.asked.die, die)
+        await hand.press(en.wall.evening.asked.add)
+        await browser.says(`0 of ${count}`)
+      }
+      await hand.press(en.common.save)
+      await browser.says(en.wall.evening.sheets)
+    },
+  ],
 ]
 
 describe('from the Jobs page', () => {
@@ -143,6 +197,6 @@ describe('from the Jobs page', () => {
     await browser.says('Under way')
     const hand = new CountingHand(browser)
     await way(hand)
-    expect(hand.counted).toEqual(told(thing))
+    expect(hand.counted).toEqual(toldInUse(thing))
   })
 })
