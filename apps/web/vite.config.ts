@@ -21,7 +21,7 @@ const NOT_SHARED = /clipper2-ts|react-hook-form|core\/src\/(geometry\/polygons|g
 
 /** A few hundred bytes each, and on nearly every page: one piece. */
 const SMALL =
-  /web\/src\/(text\/(i18n|languages|say-pressed|say-finding|say-difference|say-format)|data\/(sharing|who|job-in-hand|job-steps|kept\/\w+)|ui\/(SeverityMark|SeenBadge|Why|Notice|save-file|data-address|form\/(Tick|LengthInput|NumberBox|SelectBox|TextBox))|pressing\/stack\/layer-name)\.tsx?$/
+  /web\/src\/(text\/(i18n|languages|say-pressed|say-finding|say-difference|say-format)|data\/(sharing|who|job-in-hand|job-steps|plain-run|kept\/\w+)|ui\/(SeverityMark|SeenBadge|Why|Notice|save-file|data-address|form\/(Tick|LengthInput|NumberBox|SelectBox|TextBox))|pressing\/stack\/layer-name)\.tsx?$/
 
 /** What the steps of a job share: how a stack is drawn, told and made a run. */
 const STEPS =

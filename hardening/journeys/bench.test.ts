@@ -158,8 +158,6 @@ it('a plan says what was last seen, and what to try next', async () => {
   await browser.press('Cut it, then tell')
   await browser.click({ by: 'xpath', path: "//label[normalize-space(.)='hanging in places']", at: 0 })
   await browser.press('Write it down')
-  await browser.untilPath(/^\/log$/)
-  await browser.go(`/jobs/${job.id}/plan`)
   await browser.says('Last seen')
   await browser.says('Next try:')
   expect(await browser.complaints()).toEqual([])

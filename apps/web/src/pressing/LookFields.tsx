@@ -149,6 +149,9 @@ export const LookFields = ({
         }))}
         onChange={see}
       />
+      {advice && (
+        <p className="rounded-md border border-warn/40 bg-warn-wash px-3 py-2 text-warn">{t(`plan.cut.${advice}`)}</p>
+      )}
       {isCut({ technique }) && (
         <p className="text-base">
           <Term id="hanging" tall>
@@ -213,9 +216,6 @@ export const LookFields = ({
           options={feels.map((feel) => ({ value: feel, text: t(`words.feel.${feel}`) }))}
         />
       </div>
-      {advice && (
-        <p className="rounded-md border border-warn/40 bg-warn-wash px-3 py-2 text-warn">{t(`plan.cut.${advice}`)}</p>
-      )}
     </>
   )
 }

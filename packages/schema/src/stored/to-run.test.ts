@@ -30,7 +30,9 @@ describe('a run jotted down after one before', () => {
     const jotted = jottedRun(run, 'more', 'clean', shelf, new Date(0), 2)!
     expect(jotted.layers.map(({ name }) => name)).toEqual(['platform', 'card', 'paper', 'pad'])
     expect(jotted.squeezeMm).toBeCloseTo(1.1, 9)
-    expect(jotted.rounds).toEqual([{ passes: 2, seen: 'clean', hangingShare: null, hangingPlace: null, feel: 'firm' }])
+    expect(jotted.rounds).toEqual([
+      { passes: 2, seen: 'clean', hangingShare: null, hangingPlace: null, feel: 'not-felt' },
+    ])
     expect(jotted.pieces).toBe(2)
   })
 

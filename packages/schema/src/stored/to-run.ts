@@ -1,4 +1,13 @@
-import { changedLayers, gluedCount, isGood, type JotChange, type Layer, type Ledger, type Seen } from '@bold-heron/core'
+import {
+  changedLayers,
+  gluedCount,
+  isGood,
+  type JotChange,
+  type Layer,
+  type Ledger,
+  NOT_FELT,
+  type Seen,
+} from '@bold-heron/core'
 import type { PlateRow } from '../entered/plate.js'
 import type { RunInput, RunLayer, RunRow } from '../entered/run.js'
 
@@ -63,7 +72,7 @@ export const jottedRun = (
     endedAt: null,
     layers: changed.layers,
     squeezeMm: run.squeezeMm + changed.byMm,
-    rounds: [{ passes: first.passes, seen, hangingShare: null, hangingPlace: null, feel: first.feel }],
+    rounds: [{ passes: first.passes, seen, hangingShare: null, hangingPlace: null, feel: NOT_FELT }],
     followsRunId: null,
     setAside: false,
     pieces: isGood(seen) ? pieces : 0,

@@ -30,7 +30,7 @@ export const TellStep = ({
   counted: { pieces: usual, mirrored, counts },
   formId,
 }: {
-  /** `feel` is what the handle is thought to have felt like, to begin with. */
+  /** `feel` is what is known of the handle to begin with: that it stopped, or nothing. */
   readonly round: Pick<RoundAtBench, 'passesMade' | 'feel' | 'tell'>
   readonly atBench: Pick<AtBench, 'request'>
   readonly counted: Counted

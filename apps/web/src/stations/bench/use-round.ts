@@ -3,6 +3,7 @@ import {
   type Die,
   type HandleFeel,
   ledgerOf,
+  NOT_FELT,
   type PlanRequest,
   type Round,
   type Stack,
@@ -161,9 +162,8 @@ export const useRound = ({
   useHotkeys('space,right,pagedown,enter', forward, { enabled: canStep, preventDefault: true }, [session, assessment])
   useHotkeys('left,pageup', back, { enabled: inRound, preventDefault: step.is !== 'tell' }, [session, assessment])
 
-  const expected = assessment?.prediction?.passes[0]?.feel
-  const feel: HandleFeel =
-    standIn?.felt?.feel ?? (stoppedHere ? 'stopped' : expected === 'stop' ? 'hard' : (expected ?? 'firm'))
+  // What was expected is no evidence: the handle felt like nothing until somebody says so.
+  const feel: HandleFeel = standIn?.felt?.feel ?? (stoppedHere ? 'stopped' : NOT_FELT)
   return {
     steps,
     step,

@@ -1,4 +1,13 @@
-import { type Assessment, type Die, isGood, type Round, type TechniqueId, toldOf } from '@bold-heron/core'
+import {
+  type Assessment,
+  cameOutAsWanted,
+  type Die,
+  isGood,
+  NOT_FELT,
+  type Round,
+  type TechniqueId,
+  toldOf,
+} from '@bold-heron/core'
 import { type JobRow, runInHandOf, yieldOfRun } from '@bold-heron/schema'
 import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
@@ -65,7 +74,7 @@ const firstRound = (technique: TechniqueId, passes: number): Round => ({
   seen: toldOf(technique).asWanted,
   hangingShare: null,
   hangingPlace: null,
-  feel: toldOf(technique).feels[0] === 'free' ? 'firm' : 'nothing',
+  feel: NOT_FELT,
 })
 
 /** Writes into the log how a pressing came out. */
@@ -98,7 +107,9 @@ export const CutDialog = ({
     if (!logged) return
     say(t('plan.cut.saved'))
     onClose()
-    await navigate('/log')
+    // What did not come out stands on the plan, with what to try next.
+    if (cameOutAsWanted(rounds.at(-1) as Round)) await navigate('/log')
+    else window.scrollTo({ top: 0 })
   }
   return (
     <Modal open wide onClose={onClose} title={t('plan.cut.title')} description={t('plan.cut.description')}>
