@@ -84,10 +84,12 @@ const LayerRow = ({ rowKey, layer, index, ledger, shelf, left, onMove, onSwap, o
         <GripVertical aria-hidden size={18} />
       </button>
       <HatchSwatch layer={layer} />
-      <span className="line-clamp-2 min-w-0 flex-1 leading-[1.15]" title={name}>
+      <span className="line-clamp-2 min-w-0 flex-1 leading-[1.15] max-sm:text-sm" title={name}>
         {name}
       </span>
-      <span className="w-20 shrink-0 text-right font-bold">{lengths.thickness(thickness?.valueMm ?? 0)}</span>
+      <span className="w-20 shrink-0 text-right font-bold whitespace-nowrap max-sm:w-18">
+        {lengths.thickness(thickness?.valueMm ?? 0)}
+      </span>
       <span className="hidden w-13 text-right text-sm text-ink-soft sm:block">
         {lengths.bare(ledger.lines[index]?.runningMm ?? 0)}
       </span>

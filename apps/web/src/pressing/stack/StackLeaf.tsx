@@ -70,7 +70,8 @@ export const StackLeaf = ({
   })
   return (
     <div className="flex flex-col items-start gap-y-3 md:flex-row">
-      <div className="mx-auto w-full shrink-0 md:mx-0" style={{ maxWidth: SECTION.widthPx }}>
+      {/* On a phone the list answers first. */}
+      <div className="mx-auto w-full shrink-0 max-md:order-last md:mx-0" style={{ maxWidth: SECTION.widthPx }}>
         <StackSection
           stack={stack}
           gapMm={window.gapMm}

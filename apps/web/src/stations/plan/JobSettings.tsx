@@ -87,7 +87,12 @@ export const JobSettings = ({ job }: { readonly job: JobRow }) => {
         />
       </p>
       {isCut(run) && !run.border && (
-        <ButtonLink look="quiet" to={jobPath(job.id, 'leftover')} icon={<Scissors aria-hidden size={18} />}>
+        <ButtonLink
+          look="quiet"
+          to={jobPath(job.id, 'leftover')}
+          icon={<Scissors aria-hidden size={18} className="shrink-0" />}
+          className="max-sm:min-w-0 max-sm:flex-1 max-sm:justify-start max-sm:px-1! max-sm:text-sm max-sm:whitespace-normal"
+        >
           {run.cutToSize
             ? sayToSize(t, lengths, run.cutToSize)
             : run.cutFrom
