@@ -18,5 +18,5 @@ it('to be told what next when it hangs takes as many taps as docs/use.md says; w
   await browser.says(nextTry.title)
   expect(hand.counted).toEqual(toldInUse('be told what next when it hangs'))
   // Where it hangs was not told, so nothing is advised for it.
-  for (const hint of Object.values(nextTry.hints)) await browser.saysNoMore(hint)
+  for (const hint of Object.values(en.plan.cut.hungAt)) await browser.saysNoMore(hint)
 })

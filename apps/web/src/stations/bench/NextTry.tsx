@@ -104,7 +104,7 @@ export const NextTry = ({
               </>
             )}
             {seen === 'hanging' && hangingPlace && hangingPlace !== 'all-over' && (
-              <p>{t(`bench.nextTry.hints.${hangingPlace}`)}</p>
+              <p>{t(`plan.cut.hungAt.${hangingPlace}`)}</p>
             )}
             <p className="text-base text-ink-soft">
               {t('bench.nextTry.gap', { gap: lengths.thickness(gapMm), spread: lengths.thickness(gapSpreadMm) })}{' '}

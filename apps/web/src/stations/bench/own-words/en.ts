@@ -354,12 +354,6 @@ export const bench = {
     stops: 'The handle stops in {{chance}} of 100.',
     gap: 'The gap of this press is now taken as {{gap}}, give or take {{spread}}.',
     measure: 'Most worth measuring: {{name}}. It is {{share}} % of what is not known.',
-    hints: {
-      ends: 'Only the ends hang: turn the die a little, or feed it slower.',
-      middle: 'The middle hangs: the rollers bow. A thin strip under the middle helps.',
-      'one-side': 'One side hangs: lay the stack in the middle of the rollers, and look whether a pad has bowed.',
-      'one-spot': 'One spot hangs: the pad is scored there, or the die has a nick.',
-    },
     spoilt: 'These sheets are spoilt for a fair look. Take fresh ones.',
     allAgain: 'Press all of them again',
     onlyAgain: 'Only what hung',

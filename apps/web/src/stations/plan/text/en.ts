@@ -269,6 +269,12 @@ export const plan = {
     saved: 'Written into the log.',
     toLog: 'Look at the log',
     stopped: 'Too hard: take something out before the next try. Never push on.',
+    hungAt: {
+      ends: 'Only the ends hang: turn the die a little, or feed it slower.',
+      middle: 'The middle hangs: the rollers bow. A thin strip under the middle helps.',
+      'one-side': 'One side hangs: lay the stack in the middle of the rollers, and look whether a pad has bowed.',
+      'one-spot': 'One spot hangs: the pad is scored there, or the die has a nick.',
+    },
     hung: 'Still hanging: before lifting, one more pass; next time one thin shim more.',
     pad: 'Cut into the pad: next time one thin shim less spares the pad.',
     dented: 'Only dented or untouched: the stack is too loose. Add one thin shim at a time.',
