@@ -93,7 +93,7 @@ it('what came of it goes into the log, hanging first and then clean', async () =
   await browser.press('Cut it, then tell')
   await browser.click(label('hanging in places'))
   await browser.click(label('in the middle'))
-  await browser.says('Still hanging')
+  await browser.says('A thin strip under the middle helps')
   await browser.press('It went through again')
   await browser.type('Good pieces', '2')
   await browser.press('Write it down')
