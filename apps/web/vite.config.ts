@@ -21,11 +21,11 @@ const NOT_SHARED = /clipper2-ts|react-hook-form|core\/src\/(geometry\/polygons|g
 
 /** A few hundred bytes each, and on nearly every page: one piece. */
 const SMALL =
-  /web\/src\/(text\/(i18n|languages|say-pressed|say-finding|say-difference|say-format)|data\/(sharing|who|job-in-hand|job-steps|plain-run|kept\/\w+)|ui\/(SeverityMark|SeenBadge|Why|Notice|save-file|data-address|form\/(Tick|LengthInput|NumberBox|SelectBox|TextBox))|pressing\/stack\/layer-name)\.tsx?$/
+  /web\/src\/(text\/(i18n|languages|say-pressed|say-finding|say-difference|say-format)|data\/(sharing|who|job-in-hand|job-steps|asked-run|kept\/\w+)|ui\/(SeverityMark|SeenBadge|Why|Notice|save-file|data-address|form\/(Tick|LengthInput|NumberBox|SelectBox|TextBox))|pressing\/stack\/layer-name)\.tsx?$/
 
 /** What the steps of a job share: how a stack is drawn, told and made a run. */
 const STEPS =
-  /web\/src\/(pressing\/(stack\/chosen-stack|JobStation|run-of|LookFields|say-lie|say-to-size|SurerBy|WhyNone)|drawing\/(section\/|terms\/|cut-map\/CutMapDrawing|SeenPicture)|data\/(recipes|try-out)|ui\/TabbedPanel|text\/say-run)|schema\/src\/stored\/to-(run|recipe)|core\/src\/(techniques\/(method|told-of|regions\/)|log\/jotted|placement\/card-stack|layers\/stack-changes|planner\/surer|goals\/constants)/
+  /web\/src\/(pressing\/(stack\/chosen-stack|JobStation|run-of|LookFields|say-lie|say-to-size|SurerBy|WhyNone)|drawing\/(section\/|terms\/|cut-map\/CutMapDrawing|SeenPicture)|data\/(recipes|try-out)|ui\/TabbedPanel|text\/say-(run|hung-at))|schema\/src\/stored\/to-(run|recipe)|core\/src\/(techniques\/(method|told-of|regions\/)|log\/jotted|placement\/card-stack|layers\/stack-changes|planner\/surer|goals\/constants)/
 
 /** Pieces of words are told apart by what says them, not by their language alone. */
 const nameOf = ({ facadeModuleId }: { readonly facadeModuleId?: string | null }): string => {

@@ -7,6 +7,21 @@ import { en } from '../../e2e/fixtures/words.js'
 
 const { browser } = await setOut(withDemo)
 
+/** On to the page of the small clear pad. */
+const toPad = async (hand: CountingHand): Promise<void> => {
+  await hand.follow('Shelf')
+  await hand.follow('Plates & shims')
+  await hand.decideToFollow('Clear pad, small')
+}
+
+/** Makes the job that the form tells of, and keeps it as it begins to lie on the card. */
+const toKeptPlacement = async (hand: CountingHand): Promise<void> => {
+  await hand.press('Make the job and plan it')
+  await browser.untilPath(/^\/jobs\/.+\/place$/)
+  await hand.press('Keep the placement')
+  await browser.says('is kept')
+}
+
 const openTab = async (hand: CountingHand, name: string): Promise<void> => hand.does(() => browser.open(name))
 
 const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[] = [
@@ -85,10 +100,7 @@ const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[
       await hand.point('Cut in a panel')
       await hand.choose('Die', 'Box kite outline')
       await browser.says('Kraft')
-      await hand.press('Make the job and plan it')
-      await browser.untilPath(/^\/jobs\/.+\/place$/)
-      await hand.press('Keep the placement')
-      await browser.says('is kept')
+      await toKeptPlacement(hand)
     },
   ],
   [
@@ -102,9 +114,7 @@ const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[
   [
     'measure a pad',
     async (hand) => {
-      await hand.follow('Shelf')
-      await hand.follow('Plates & shims')
-      await hand.decideToFollow('Clear pad, small')
+      await toPad(hand)
       await hand.type(en.shelf.field.thicknessMm, '3.01 mm')
       await hand.press(en.common.save)
       await browser.says('is saved')
@@ -129,9 +139,7 @@ const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[
   [
     'see how a pad wears',
     async (hand) => {
-      await hand.follow('Shelf')
-      await hand.follow('Plates & shims')
-      await hand.decideToFollow('Clear pad, small')
+      await toPad(hand)
       await browser.says(en.shelf.wear.title)
     },
   ],
@@ -165,10 +173,7 @@ const ways: readonly (readonly [string, (hand: CountingHand) => Promise<void>])[
       await hand.follow('New job')
       await hand.point('A word on a fold')
       await hand.type(en.jobs.spell, 'KITE')
-      await hand.press('Make the job and plan it')
-      await browser.untilPath(/^\/jobs\/.+\/place$/)
-      await hand.press('Keep the placement')
-      await browser.says('is kept')
+      await toKeptPlacement(hand)
     },
   ],
   [

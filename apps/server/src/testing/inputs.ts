@@ -1,4 +1,4 @@
-import type { DieInput, PlateInput, PressInput, SheetInput } from '@bold-heron/schema'
+import { type DieInput, type PlateInput, type PressInput, type SheetInput, usualDie } from '@bold-heron/schema'
 
 /** Whole, plain inputs for tests. */
 export const plateInputs = {
@@ -81,27 +81,7 @@ export const pressInputOf = (plateIds: string[]): PressInput => ({
 })
 
 export const dieInputs = {
-  leaf: {
-    name: 'Leaf',
-    dieClass: 'thin-outline',
-    lengthMm: 80,
-    widthMm: 60,
-    heightMm: 1,
-    heightMeasuredBy: 'caliper',
-    bladeHeightMm: 0.6,
-    bodyStripMm: null,
-    overDieId: null,
-    guide: null,
-    madeOf: null,
-    laciness: null,
-    fitForFoam: false,
-    condition: 'used',
-    pieces: 1,
-    mirrored: 0,
-    owned: 1,
-    feedEnd: 'usual',
-    note: '',
-  },
+  leaf: { ...usualDie(), name: 'Leaf', heightMeasuredBy: 'caliper' },
 } satisfies Record<string, DieInput>
 
 export const sheetInputs = {

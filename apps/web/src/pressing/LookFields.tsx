@@ -13,6 +13,7 @@ import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Term } from '../drawing/terms/Term.js'
 import { SeenPicture } from '../drawing/SeenPicture.js'
+import { sayHungAt } from '../text/say-hung-at.js'
 import { Choice } from '../ui/Choice.js'
 import { classes } from '../ui/classes.js'
 import { boxClass, Field } from '../ui/Field.js'
@@ -125,12 +126,7 @@ export const LookFields = ({
 }) => {
   const { t } = useTranslation()
   const advice = adviceOnRound(technique, round)
-  const { hangingPlace } = round
-  // What hangs in one place wants something else than a tighter stack.
-  const said =
-    advice === 'hung' && hangingPlace && hangingPlace !== 'all-over'
-      ? t(`plan.cut.hungAt.${hangingPlace}`)
-      : advice && t(`plan.cut.${advice}`)
+  const said = (advice === 'hung' && sayHungAt(t, round)) || (advice && t(`plan.cut.${advice}`))
   const { looks, feels } = toldOf(technique)
   const shareName = (Object.keys(shares) as ShareName[]).find((each) => shares[each] === round.hangingShare) ?? ''
   // Where and how much hung is for whoever looked to tell: what nobody told is no evidence.
@@ -155,7 +151,7 @@ export const LookFields = ({
         }))}
         onChange={see}
       />
-      {advice && <p className="rounded-md border border-warn/40 bg-warn-wash px-3 py-2 text-warn">{said}</p>}
+      {said && <p className="rounded-md border border-warn/40 bg-warn-wash px-3 py-2 text-warn">{said}</p>}
       {isCut({ technique }) && (
         <p className="text-base">
           <Term id="hanging" tall>

@@ -132,6 +132,10 @@ export class OperationReader {
 
   /** Heights of bases, without shims, between which one may serve, mm; undefined where none does. */
   reach(): readonly [number, number] | undefined {
+    return (this.known ??= { reach: this.reachOfBeds() }).reach
+  }
+
+  private reachOfBeds(): readonly [number, number] | undefined {
     const windows = this.beds.flatMap((bed) => this.on(bed)?.window ?? [])
     if (windows.length === 0) return undefined
     const sets = this.sets()
@@ -147,7 +151,7 @@ export class OperationReader {
   /** Whether a base is neither too low nor too high to serve, whatever shims are laid on it. */
   reaches(shared: SharedBase): boolean {
     const heightMm = shared.get(this.placesKey)?.heightMm
-    const reach = (this.known ??= { reach: this.reach() }).reach
+    const reach = this.reach()
     return heightMm !== undefined && reach !== undefined && heightMm >= reach[0] && heightMm <= reach[1]
   }
 

@@ -160,7 +160,6 @@ function* readLaySteps(
   const known = new Map(answers)
   let isForbidden = false
   for (const sheetCount of sheetsToTry(lay)) {
-    const workedBefore = on.worked[job.id]?.flatMap((its) => (its.sheetCount === sheetCount ? [its.plateIds] : []))
     const how = {
       technique: job.technique,
       press: on.press,
@@ -173,14 +172,13 @@ function* readLaySteps(
       sheet: job.sheet,
       sheetCount,
       worn: sharedOut(worstWorn(lay.jobs.map((each) => each.job.worn)), on.atMost),
-      workedBefore,
+      workedBefore: on.worked[job.id]?.flatMap((its) => (its.sheetCount === sheetCount ? [its.plateIds] : [])),
       learnt: on.learnt[job.id],
     })
+    const isNewOfSeveral = sheetCount > 1 && asked.workedBefore.length === 0
     const tooMany = methodOf(asked)
       .ofJob(asked.cut)
-      .some(
-        ({ code }) => TOO_MANY.has(code) || (code === 'thicker-than-blade' && sheetCount > 1 && !workedBefore?.length),
-      )
+      .some(({ code }) => TOO_MANY.has(code) || (code === 'thicker-than-blade' && isNewOfSeveral))
     if (tooMany) continue
     for (const [at, { beds, shims }] of reaches.entries()) {
       if (at > 0 && sheetCount > 1 && !isForbidden) break

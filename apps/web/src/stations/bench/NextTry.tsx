@@ -13,6 +13,7 @@ import { jobPath } from '../../data/job-address.js'
 import { useTrialAdvice } from '../../data/plan.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import { useLengths } from '../../text/lengths.js'
+import { sayHungAt } from '../../text/say-hung-at.js'
 import { percent, sayChance } from '../../text/say-cut.js'
 import { sayPieces } from '../../text/say-difference.js'
 import { Button, ButtonLink } from '../../ui/Button.js'
@@ -77,7 +78,7 @@ export const NextTry = ({
   const { t } = useTranslation()
   const last = tried.at(-1) as ReportedRound
   const advice = useTrialAdvice(jobId, asked, tried)
-  const { hangingPlace, seen } = last.look
+  const hint = sayHungAt(t, last.look)
   return (
     <Loaded query={advice} what={t('bench.nextTry.thinking')}>
       {({ next, gapMm, gapSpreadMm, surprised }) => {
@@ -103,9 +104,7 @@ export const NextTry = ({
                 <ButtonLink to={`/shelf/presses/${asked.cut.press.id}/feel`}>{t('bench.nextTry.feel')}</ButtonLink>
               </>
             )}
-            {seen === 'hanging' && hangingPlace && hangingPlace !== 'all-over' && (
-              <p>{t(`plan.cut.hungAt.${hangingPlace}`)}</p>
-            )}
+            {hint && <p>{hint}</p>}
             <p className="text-base text-ink-soft">
               {t('bench.nextTry.gap', { gap: lengths.thickness(gapMm), spread: lengths.thickness(gapSpreadMm) })}{' '}
               {worst &&

@@ -162,7 +162,7 @@ export const useRound = ({
   useHotkeys('space,right,pagedown,enter', forward, { enabled: canStep, preventDefault: true }, [session, assessment])
   useHotkeys('left,pageup', back, { enabled: inRound, preventDefault: step.is !== 'tell' }, [session, assessment])
 
-  // What was expected is no evidence: the handle felt like nothing until somebody says so.
+  // What was expected is no evidence: how the handle felt is for whoever turned it to say.
   const feel: HandleFeel = standIn?.felt?.feel ?? (stoppedHere ? 'stopped' : NOT_FELT)
   return {
     steps,

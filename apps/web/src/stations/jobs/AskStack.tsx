@@ -4,11 +4,10 @@ import { Hammer, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { Trans, useTranslation } from 'react-i18next'
 import { Link, useNavigate } from 'react-router'
-import { useHouseRules } from '../../data/house-rules.js'
+import { useAskedRun } from '../../data/asked-run.js'
 import { jobPath, type JobStep } from '../../data/job-address.js'
-import { plainRunOf } from '../../data/plain-run.js'
 import { useAskedPlan } from '../../data/plan.js'
-import { useAddRow, useEveryRow, useNewestRunWith } from '../../data/rows.js'
+import { useAddRow, useEveryRow } from '../../data/rows.js'
 import { RowPicker } from '../../drawing/pick/RowPicker.js'
 import { layerName } from '../../pressing/stack/layer-name.js'
 import { sayDay } from '../../text/dates.js'
@@ -16,13 +15,6 @@ import { useLengths } from '../../text/lengths.js'
 import { sayChance } from '../../text/say-cut.js'
 import { Button } from '../../ui/Button.js'
 import { Failure } from '../../ui/states.js'
-
-/** What was picked by hand; empty for what is taken to be as last time. */
-interface Asked {
-  readonly dieId: string
-  readonly sheetId: string
-  readonly pressId: string
-}
 
 /** The stack, its passes, how the handle feels and how sure it is: the whole answer, in small. */
 const Answer = ({ plan }: { readonly plan: Plan }) => {
@@ -78,17 +70,11 @@ const LastTime = ({ run }: { readonly run: RunRow }) => {
 export const AskStack = () => {
   const { t } = useTranslation()
   const navigate = useNavigate()
-  const rules = useHouseRules().data
   const add = useAddRow('jobs')
   const presses = useEveryRow('presses').data ?? []
-  const dies = useEveryRow('dies').data ?? []
-  const [asked, setAsked] = useState<Asked>({ dieId: '', sheetId: '', pressId: '' })
-  // What the die was last pressed with is likely what is asked about.
-  const last = useNewestRunWith(asked.dieId).data
-  const sheetId = asked.sheetId || (last?.sheetId ?? '')
-  const pressId = asked.pressId || (last?.pressId ?? (presses.length === 1 ? presses[0]?.id : undefined) ?? '')
-  const die = dies.find(({ id }) => id === asked.dieId)
-  const run = die && sheetId ? plainRunOf(die, sheetId, rules) : undefined
+  const { dieId, pickDie, sheetId, pickSheet, die, last, run } = useAskedRun()
+  const [pickedPressId, pickPress] = useState('')
+  const pressId = pickedPressId || (last?.pressId ?? (presses.length === 1 ? presses[0]?.id : undefined) ?? '')
   const question: PlanQuestion | undefined = run && pressId ? { ...plainQuestion, ...run, pressId } : undefined
   const { plan, failed, request, progress } = useAskedPlan(question)
   const make = async (step: JobStep) => {
@@ -109,8 +95,8 @@ export const AskStack = () => {
                 look="word"
                 label={t('jobs.ask.die')}
                 blank={t('jobs.ask.whichDie')}
-                value={asked.dieId}
-                onPick={(dieId) => setAsked({ ...asked, dieId })}
+                value={dieId}
+                onPick={pickDie}
               />
             ),
             sheet: (
@@ -120,7 +106,7 @@ export const AskStack = () => {
                 label={t('jobs.ask.sheet')}
                 blank={t('jobs.ask.whichSheet')}
                 value={sheetId}
-                onPick={(id) => setAsked({ ...asked, sheetId: id })}
+                onPick={pickSheet}
               />
             ),
             press: (
@@ -130,7 +116,7 @@ export const AskStack = () => {
                 label={t('jobs.ask.press')}
                 blank={t('jobs.ask.whichPress')}
                 value={pressId}
-                onPick={(id) => setAsked({ ...asked, pressId: id })}
+                onPick={pickPress}
               />
             ),
           }}

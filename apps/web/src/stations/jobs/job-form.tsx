@@ -147,10 +147,11 @@ const DiesField = ({ technique }: { readonly technique: TechniqueId }) => {
       <SpellField
         chosen={chosen}
         onSpelt={(ids, word) => {
+          const [first] = ids as [string]
           set(ids)
           // Letter by letter, as long as nobody gave it another name.
           if (word.startsWith(getValues('name') as string)) setValue('name', word, { shouldDirty: true })
-          void takeOver(ids[0] as string)
+          if (first !== chosen[0]) void takeOver(first)
         }}
         among={({ dieClass }) => takes.includes(factsOfDieClass(dieClass).use)}
       />

@@ -1,29 +1,9 @@
-import type { DieInput } from '@bold-heron/schema'
+import { type DieInput, usualDie } from '@bold-heron/schema'
 import { describe, expect, it } from 'vitest'
 import { dieForm, OutlineChoice } from './die-form.js'
 
 const mm = { unit: 'mm', denominator: 16 } as const
-const die: DieInput = {
-  name: 'Gull',
-  dieClass: 'thin-outline',
-  lengthMm: 76,
-  widthMm: 40,
-  heightMm: 1,
-  heightMeasuredBy: 'caliper',
-  bladeHeightMm: 0.6,
-  bodyStripMm: null,
-  overDieId: null,
-  guide: null,
-  madeOf: null,
-  laciness: null,
-  fitForFoam: false,
-  condition: 'used',
-  pieces: 1,
-  mirrored: 0,
-  owned: 1,
-  feedEnd: 'usual',
-  note: '',
-}
+const die: DieInput = { ...usualDie(), name: 'Gull', lengthMm: 76, widthMm: 40, heightMeasuredBy: 'caliper' }
 const outline = { source: 'drawing' as const, fileName: 'gull.svg', lines: [[0, 0, 76, 0, 76, 40, 0, 0]] }
 const choose = (choice: DieInput['outline']) => {
   const read = dieForm.read({ ...dieForm.write(die, mm), outline: new OutlineChoice(choice) }, mm)

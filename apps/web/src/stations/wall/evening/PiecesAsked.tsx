@@ -2,9 +2,8 @@ import { jobOfRun, type JobRow } from '@bold-heron/schema'
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { Trans, useTranslation } from 'react-i18next'
-import { useHouseRules } from '../../../data/house-rules.js'
-import { plainRunOf } from '../../../data/plain-run.js'
-import { useAddRow, useEveryRow, useNewestRunWith } from '../../../data/rows.js'
+import { useAskedRun } from '../../../data/asked-run.js'
+import { useAddRow, useEveryRow } from '../../../data/rows.js'
 import { RowPicker } from '../../../drawing/pick/RowPicker.js'
 import { Button } from '../../../ui/Button.js'
 import { NumberBox } from '../../../ui/form/NumberBox.js'
@@ -22,27 +21,19 @@ export const PiecesAsked = ({
   readonly onMade: (job: JobRow) => void
 }) => {
   const { t } = useTranslation()
-  const rules = useHouseRules().data
   const add = useAddRow('jobs')
-  const dies = useEveryRow('dies').data ?? []
   const sheets = useEveryRow('sheets').data ?? []
   const [wanted, setWanted] = useState(12)
-  const [dieId, setDieId] = useState('')
-  const [pickedSheetId, setSheetId] = useState('')
-  // What the die was last pressed with is likely what is wanted again.
-  const last = useNewestRunWith(dieId).data
-  const sheetId = pickedSheetId || (last?.sheetId ?? '')
-  const die = dies.find(({ id }) => id === dieId)
+  const { dieId, pickDie, sheetId, pickSheet, die, run } = useAskedRun()
   const sheet = sheets.find(({ id }) => id === sheetId)
-  const run = die && sheet && plainRunOf(die, sheetId, rules)
   const make = async () => {
-    if (!run) return
+    if (!die || !sheet || !run) return
     const name = t('wall.evening.asked.job', { die: die.name, sheet: sheet.name })
     const made = await add.mutateAsync({ ...jobOfRun({ name, pressId }, run), wanted }).catch(() => undefined)
     if (!made) return
     onMade(made)
-    setDieId('')
-    setSheetId('')
+    pickDie('')
+    pickSheet('')
   }
   return (
     <div className="flex flex-wrap items-center gap-3 rounded border border-line px-3 py-2">
@@ -67,7 +58,7 @@ export const PiecesAsked = ({
                 label={t('wall.evening.asked.die')}
                 blank={t('wall.evening.asked.whichDie')}
                 value={dieId}
-                onPick={setDieId}
+                onPick={pickDie}
               />
             ),
             sheet: (
@@ -77,7 +68,7 @@ export const PiecesAsked = ({
                 label={t('wall.evening.asked.sheet')}
                 blank={t('wall.evening.asked.whichSheet')}
                 value={sheetId}
-                onPick={setSheetId}
+                onPick={pickSheet}
               />
             ),
           }}
@@ -85,7 +76,7 @@ export const PiecesAsked = ({
       </p>
       <Button
         icon={<Plus aria-hidden size={18} />}
-        disabled={!run || add.isPending}
+        disabled={!run || !sheet || add.isPending}
         onClick={() => void make()}
         className="ml-auto"
       >
